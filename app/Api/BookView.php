@@ -1,0 +1,200 @@
+<?php
+
+/* A book as the API answers it: everything a screen shows that is not a drawing. */
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\ForeEdge;
+use AmpleMargin\Book\Requests;
+use AmpleMargin\Calendar\MonthWeek;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Paging\MonthBlock;
+use AmpleMargin\Paging\MonthPart;
+use AmpleMargin\Paging\Placed;
+use AmpleMargin\Paper\Leaf;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Plan\PlanWriter;
+use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\IndexRow;
+use App\Entity\Notebook;
+use App\Plan\PlanFiles;
+use App\Repository\Notebooks;
+
+final class BookView
+{
+    public function __construct(private readonly Notebooks $notebooks, private readonly PlanFiles $files)
+    {
+    }
+
+    public function compose(Notebook $notebook): Book
+    {
+        return Composer::compose($this->files->stored($notebook->plan()));
+    }
+
+    /** @return array<string, mixed> an entry of the shelf */
+    public function shelf(Notebook $notebook): array
+    {
+        return $this->head($notebook, $this->compose($notebook));
+    }
+
+    /** @return array<string, mixed> */
+    public function book(Notebook $notebook): array
+    {
+        $book = $this->compose($notebook);
+        [$undo, $redo] = $this->notebooks->around($notebook);
+
+        return $this->head($notebook, $book) + $this->body($book) + ['undo' => $undo, 'redo' => $redo];
+    }
+
+    /** @return array<string, mixed> the same without a notebook in the database, for the command line */
+    public function body(Book $book): array
+    {
+        $plan = PlanWriter::plan($book->plan);
+
+        return [
+            'weeks' => $plan['weeks'],
+            'counting' => $book->plan->counting->value,
+            'language' => $book->plan->language,
+            'sections' => array_map(static fn (Section $section): array => ['id' => $section->value, 'words' => $section->words()], Section::cases()),
+            'spreads' => array_map(fn (PlannedSpread $spread): array => $this->spread($book, $spread), $book->plan->inOrder()),
+            'patterns' => array_map(PlanWriter::pattern(...), $book->plan->months->patterns),
+            'usual_pattern' => $book->plan->months->usual,
+            'months' => array_map(fn (MonthBlock $block): array => $this->month($book, $block), $book->months),
+            'pages' => $this->pages($book),
+            'index' => array_map(static fn (IndexRow $row): array => ['name' => $row->name, 'pages' => $row->pages, 'month' => $row->isMonth], $book->index),
+            'findings' => array_map(self::finding(...), $book->findings),
+            'placement' => ['empty' => $book->front->empty, 'moved' => $book->front->moved, 'proven' => $book->front->proven],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function finding(Finding $finding): array
+    {
+        return ['about' => $finding->about, 'says' => $finding->says, 'offers' => $finding->offers, 'broken' => $finding->broken];
+    }
+
+    /** @return array<string, mixed> */
+    private function head(Notebook $notebook, Book $book): array
+    {
+        $names = new Names($book->plan->language);
+        $reserved = array_sum(array_map(static fn (MonthBlock $block): int => $block->pages, $book->months));
+
+        return [
+            'id' => $notebook->id,
+            'version' => $notebook->version(),
+            'title' => $book->plan->title,
+            'stock' => PlanWriter::stock($book->plan->stock) + ['sizes' => array_column($book->plan->stock->sizes(), 'value')],
+            'period' => [
+                'start' => $book->plan->period->start->iso(),
+                'end' => $book->plan->period->end->iso(),
+                'words' => $names->monthAndYear($book->plan->period->start).' to '.$names->monthAndYear($book->plan->period->end),
+                'months' => $book->plan->period->length(),
+            ],
+            'fit' => [
+                'fits' => $book->runOut->fits,
+                'pages' => $book->runOut->pages,
+                'page' => $book->runOut->page,
+                'month' => $book->runOut->month?->iso(),
+                'sentence' => $book->runOut->sentence($names),
+                'planned' => \count($book->spreadPages()),
+                'reserved' => $reserved,
+            ],
+            'fore_edge' => ForeEdge::of($book),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function spread(Book $book, PlannedSpread $spread): array
+    {
+        $kind = Catalogue::kind($spread->kind);
+        $placed = null;
+        foreach ([...$book->front->placed, ...$book->back->placed] as $one) {
+            $placed = $one->spread->id === $spread->id ? $one : $placed;
+        }
+
+        return [
+            'id' => $spread->id,
+            'kind' => $spread->kind,
+            'kind_name' => $kind->name ?? 'Unknown kind',
+            'known' => null !== $kind,
+            'title' => Requests::title($spread),
+            'section' => $spread->section->value,
+            'pages' => $placed?->spread->pages() ?? 1,
+            'page' => $placed?->page,
+            'range' => $placed instanceof Placed ? self::range($placed) : '',
+            'why' => $book->front->why[$spread->id] ?? $book->back->why[$spread->id] ?? '',
+            'pin' => $spread->pin,
+            'side' => $spread->side->value,
+            'medium' => $spread->medium->value,
+            'faces' => $spread->faces,
+            'worth' => $spread->worth,
+            'settings' => (object) array_replace($kind->defaults ?? [], $spread->settings),
+        ];
+    }
+
+    private static function range(Placed $placed): string
+    {
+        return 1 === $placed->spread->pages() ? "page {$placed->page}" : "pages {$placed->page}–{$placed->lastPage()}";
+    }
+
+    /** @return array<string, mixed> */
+    private function month(Book $book, MonthBlock $block): array
+    {
+        $names = new Names($book->plan->language);
+
+        return [
+            'month' => $block->month->iso(),
+            'name' => $names->monthAndYear($block->month),
+            'initial' => $names->monthInitial($block->month->month),
+            'pattern' => $block->pattern->id,
+            'own_pattern' => isset($book->plan->months->overrides[$block->month->iso()]),
+            'page' => $block->page,
+            'pages' => $block->pages,
+            'range' => $block->range(),
+            'working' => $block->working,
+            'beyond' => $block->lastPage() > $book->runOut->page,
+            'parts' => array_map(static fn (MonthPart $part): array => [
+                'kind' => $part->kind,
+                'name' => MonthPart::FREE === $part->kind ? 'Free page' : Catalogue::kind($part->kind)->name ?? $part->kind,
+                'page' => $part->page,
+                'pages' => $part->pages,
+            ], $block->parts),
+            'weeks' => array_map(static fn (MonthWeek $week): array => [
+                'number' => $week->isoWeek,
+                'from' => $names->dayShort($week->from),
+                'to' => $names->dayShort($week->to),
+                'days' => $week->days(),
+                'folded' => $week->folded,
+            ], $block->weeks),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function pages(Book $book): array
+    {
+        $pages = [];
+        for ($page = 1; $page <= $book->plan->stock->pages; ++$page) {
+            $slot = $book->slot($page);
+            $pages[] = [
+                'page' => $page,
+                'is' => $slot->is,
+                'title' => $slot->title,
+                'left' => Leaf::isLeft($page),
+                'opening' => Leaf::openingOf($page),
+                'leaf' => Leaf::ofPage($page),
+                'spread' => '' === $slot->spread ? null : $slot->spread,
+                'nth' => $slot->nth,
+                'month' => $slot->month?->iso(),
+                'drawing' => $slot->drawing,
+            ];
+        }
+
+        return $pages;
+    }
+}

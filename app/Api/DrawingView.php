@@ -1,0 +1,105 @@
+<?php
+
+/* Drawings as the API answers them: marks as short rows of numbers, 840 to the box, and the steps beside them. */
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Drawing\Band;
+use AmpleMargin\Drawing\Frame;
+use AmpleMargin\Drawing\Line;
+use AmpleMargin\Drawing\Mark;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Ring;
+use AmpleMargin\Drawing\Step;
+use AmpleMargin\Drawing\Words;
+use AmpleMargin\Drawing\Working;
+use AmpleMargin\Paper\Leaf;
+
+final class DrawingView
+{
+    /** @return list<list<int|string|null>> [kind, layer, step, note, x, y, wide, tall, …text, size, align] */
+    public static function marks(PageDrawing $drawing): array
+    {
+        return array_map(static function (Mark $mark): array {
+            $row = [self::kind($mark), $mark->layer->value, $mark->step, $mark->note, $mark->x, $mark->y, $mark->wide, $mark->tall];
+            if ($mark instanceof Words) {
+                array_push($row, $mark->text, $mark->size, $mark->align->value);
+            }
+
+            return $row;
+        }, $drawing->marks);
+    }
+
+    /** @return array<string, mixed> the opening that shows a page, with the steps of all that is drawn on it */
+    public static function opening(Book $book, int $page): array
+    {
+        $left = Leaf::openingOf($page);
+        $pages = [];
+        $groups = [];
+        foreach ([$left, $left + 1] as $at) {
+            if ($at < 1 || $at > $book->plan->stock->pages) {
+                $pages[] = null;
+                continue;
+            }
+            $slot = $book->slot($at);
+            $drawing = $book->drawing($at);
+            $pages[] = ['page' => $at, 'is' => $slot->is, 'title' => $slot->title, 'drawing' => $slot->drawing, 'spread' => '' === $slot->spread ? null : $slot->spread, 'marks' => null === $drawing ? [] : self::marks($drawing)];
+            if (null === $drawing) {
+                continue;
+            }
+            $group = $groups[$slot->drawing] ?? ['drawing' => $slot->drawing, 'title' => $slot->title, 'steps' => [], 'workings' => [], 'findings' => []];
+            foreach ($drawing->steps as $step) {
+                $group['steps'][] = self::step($step, $at);
+            }
+            foreach ($drawing->workings as $working) {
+                $group['workings'][] = self::working($working, $at);
+            }
+            array_push($group['findings'], ...array_map(BookView::finding(...), $drawing->findings));
+            $groups[$slot->drawing] = $group;
+        }
+
+        return [
+            'left' => $left,
+            'last' => Leaf::openingOf($book->plan->stock->pages),
+            'across' => $book->plan->stock->across,
+            'down' => $book->plan->stock->down,
+            'pages' => $pages,
+            'groups' => array_values($groups),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function step(Step $step, int $page): array
+    {
+        return [
+            'number' => $step->number,
+            'key' => $step->key,
+            'task' => $step->task->value,
+            'text' => $step->text,
+            'edge' => $step->edge?->value,
+            'ticks' => $step->ticks,
+            'note' => $step->note,
+            'page' => $page,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function working(Working $working, int $page): array
+    {
+        return ['note' => $working->note, 'figure' => $working->figure, 'arithmetic' => $working->arithmetic, 'page' => $page];
+    }
+
+    private static function kind(Mark $mark): string
+    {
+        return match (true) {
+            $mark instanceof Line => 'line',
+            $mark instanceof Frame => 'frame',
+            $mark instanceof Band => 'band',
+            $mark instanceof Ring => 'ring',
+            default => 'words',
+        };
+    }
+}

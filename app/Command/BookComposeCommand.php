@@ -1,0 +1,106 @@
+<?php
+
+/* The main job without a browser: a plan file in, the book out. */
+
+declare(strict_types=1);
+
+namespace App\Command;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Book\BookSheets;
+use AmpleMargin\Book\Composer;
+use AmpleMargin\Paper\PaperSize;
+use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Sheet\SheetRefused;
+use App\Api\BookView;
+use App\Export\BookText;
+use App\Export\PdfWriter;
+use App\Plan\PlanFiles;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('book:compose', 'Composes the book of a plan file: pages, months, steps, and sheets to print.')]
+final class BookComposeCommand extends Command
+{
+    public function __construct(private readonly PlanFiles $files, private readonly BookView $view, private readonly PdfWriter $writer)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this
+            ->addArgument('plan', InputArgument::REQUIRED, 'a plan file (docs/format.md), or - for standard input')
+            ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text')
+            ->addOption('sheets', null, InputOption::VALUE_REQUIRED, 'a folder to write the sheets to, as PDF at true size')
+            ->addOption('paper', null, InputOption::VALUE_REQUIRED, 'A4 or Letter', 'A4');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+        try {
+            [$plan] = $this->files->read($this->contents((string) $input->getArgument('plan')));
+            $book = Composer::compose($plan);
+            $output->write($this->written($book, (string) $input->getOption('format')), false, OutputInterface::OUTPUT_RAW);
+            if (null !== $input->getOption('sheets')) {
+                $this->sheets($book, (string) $input->getOption('sheets'), (string) $input->getOption('paper'), $errors);
+            }
+        } catch (PlanProblem $problem) {
+            $errors->writeln(('' === $problem->field ? '' : "$problem->field: ").$problem->getMessage(), OutputInterface::OUTPUT_RAW);
+
+            return Command::FAILURE;
+        } catch (SheetRefused $refused) {
+            $errors->writeln($refused->getMessage(), OutputInterface::OUTPUT_RAW);
+
+            return Command::FAILURE;
+        }
+
+        return Command::SUCCESS;
+    }
+
+    private function contents(string $file): string
+    {
+        $contents = @file_get_contents('-' === $file ? 'php://stdin' : $file, false, null, 0, PlanFiles::LARGEST + 1);
+
+        return false === $contents ? throw PlanProblem::at('', "There is no file “{$file}” that can be read.") : $contents;
+    }
+
+    private function written(Book $book, string $format): string
+    {
+        return match ($format) {
+            'text' => BookText::of($book),
+            'json' => json_encode(['title' => $book->plan->title, 'fit' => ['fits' => $book->runOut->fits, 'pages' => $book->runOut->pages]] + $this->view->body($book), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n",
+            default => throw PlanProblem::at('format', 'Choose the format text or json.'),
+        };
+    }
+
+    private function sheets(Book $book, string $folder, string $paper, OutputInterface $errors): void
+    {
+        $size = match ($paper) {
+            'A4' => PaperSize::A4,
+            'Letter' => PaperSize::Letter,
+            default => throw PlanProblem::at('paper', 'Print on A4 or Letter.'),
+        };
+        if (!is_dir($folder) && !@mkdir($folder, 0o777, true) && !is_dir($folder)) {
+            throw PlanProblem::at('sheets', "The folder “{$folder}” cannot be made.");
+        }
+        $sheets = new BookSheets($book, $size);
+        foreach (['page-guides' => $sheets->guides($book->spreadPages()), 'spacing-card' => $sheets->spacingCard()] as $name => $list) {
+            if ([] !== $list) {
+                $file = "$folder/$name.pdf";
+                // Whole or not at all: a file that is cut off would print half a page.
+                $part = "$file.part";
+                if (false === @file_put_contents($part, $this->writer->write($list, $book->plan->title)) || !@rename($part, $file)) {
+                    throw PlanProblem::at('sheets', "“{$file}” cannot be written.");
+                }
+                $errors->writeln("$file: ".\count($list).' sheets on '.$size->value);
+            }
+        }
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+/* What there is to choose from: kinds, papers, and the estimate of a page's counts. */
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use AmpleMargin\Paper\CountEstimate;
+use AmpleMargin\Paper\Millimetres;
+use AmpleMargin\Paper\PaperSize;
+use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Field;
+use AmpleMargin\Spread\Kind;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+final class CatalogueController
+{
+    #[Route('/api/catalogue', methods: 'GET')]
+    public function catalogue(): JsonResponse
+    {
+        return new JsonResponse([
+            'spreads' => array_map(self::kind(...), Catalogue::spreads()),
+            'month_parts' => array_map(static fn (Kind $kind): array => ['kind' => $kind->id, 'name' => $kind->name, 'purpose' => $kind->purpose], Catalogue::monthParts()),
+            'papers' => array_map(static fn (PaperSize $size): array => [
+                'name' => $size->value,
+                'width' => $size->micrometres()[0] / 1000,
+                'height' => $size->micrometres()[1] / 1000,
+            ], PaperSize::notebooks()),
+        ]);
+    }
+
+    #[Route('/api/estimate', methods: 'GET')]
+    public function estimate(Request $request): JsonResponse
+    {
+        $length = static function (string $name, int $default) use ($request): int {
+            $said = $request->query->get($name);
+            if (null === $said) {
+                return $default;
+            }
+            if (!is_numeric($said) || (float) $said < 0 || (float) $said > 1000) {
+                throw PlanProblem::at($name, "“{$said}” is not a length in mm.");
+            }
+
+            return Millimetres::read((float) $said);
+        };
+        $pitch = $length('pitch', 5_000);
+        if ($pitch < 2_000) {
+            throw PlanProblem::at('pitch', 'A pitch is 2 to 20 mm.');
+        }
+        $answer = [];
+        foreach ([['across', 'width', CountEstimate::MARGIN_ACROSS], ['down', 'height', CountEstimate::MARGIN_DOWN]] as [$way, $side, $margin]) {
+            $estimate = CountEstimate::of($length($side, 0), $length("margin_$way", $margin), $pitch);
+            $answer[$way] = ['boxes' => $estimate->boxes, 'working' => $estimate->working];
+        }
+
+        return new JsonResponse($answer);
+    }
+
+    /** @return array<string, mixed> */
+    private static function kind(Kind $kind): array
+    {
+        return [
+            'kind' => $kind->id,
+            'name' => $kind->name,
+            'section' => $kind->section?->value,
+            'purpose' => $kind->purpose,
+            'filler' => $kind->filler,
+            'fields' => array_map(static fn (Field $field): array => get_object_vars($field), $kind->fields),
+        ];
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+/* The drawings of a notebook, and the steps ticked at the desk. */
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use AmpleMargin\Plan\PlanProblem;
+use App\Api\Body;
+use App\Api\BookView;
+use App\Api\DrawingView;
+use App\Api\NotFound;
+use App\Repository\Notebooks;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/notebooks/{id}')]
+final class DeskController
+{
+    public function __construct(private readonly Notebooks $notebooks, private readonly BookView $view)
+    {
+    }
+
+    /** The small drawings of all pages a spread stands on. */
+    #[Route('/drawings', methods: 'GET')]
+    public function drawings(string $id): JsonResponse
+    {
+        $book = $this->view->compose($this->notebooks->get($id));
+        $pages = [];
+        foreach ($book->spreadPages() as $page) {
+            $drawing = $book->drawing($page);
+            if (null !== $drawing) {
+                $pages[] = ['page' => $page, 'marks' => DrawingView::marks($drawing)];
+            }
+        }
+
+        return new JsonResponse(['across' => $book->plan->stock->across, 'down' => $book->plan->stock->down, 'pages' => $pages]);
+    }
+
+    #[Route('/openings/{page}', requirements: ['page' => '\d{1,4}'], methods: 'GET')]
+    public function opening(string $id, int $page): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook);
+        if ($page > $book->plan->stock->pages) {
+            throw new NotFound("The book has {$book->plan->stock->pages} pages; there is no page $page.");
+        }
+
+        return new JsonResponse(DrawingView::opening($book, $page) + ['ticked' => $this->notebooks->ticked($notebook)]);
+    }
+
+    #[Route('/ticks', methods: 'PUT')]
+    public function tick(string $id, Request $request): Response
+    {
+        $values = Body::values($request);
+        $done = $values->all()['done'] ?? null;
+        if (!\is_bool($done)) {
+            throw PlanProblem::at('done', 'Say whether the step is done.');
+        }
+        $this->notebooks->tick($this->notebooks->get($id), $values->text('drawing', null, 60), $values->text('step', null, 20), $done);
+
+        return new Response('', Response::HTTP_NO_CONTENT);
+    }
+}

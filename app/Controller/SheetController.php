@@ -1,0 +1,75 @@
+<?php
+
+/* Sheets to print at true size. */
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Book\BookSheets;
+use AmpleMargin\Paper\PaperSize;
+use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Sheet\Sheet;
+use App\Api\BookView;
+use App\Export\PageList;
+use App\Export\PdfWriter;
+use App\Repository\Notebooks;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/notebooks/{id}/sheets')]
+final class SheetController
+{
+    public function __construct(private readonly Notebooks $notebooks, private readonly BookView $view, private readonly PdfWriter $writer)
+    {
+    }
+
+    /** ?pages=7,8-9&paper=A4 */
+    #[Route('/pages.pdf', methods: 'GET')]
+    public function pages(string $id, Request $request): Response
+    {
+        $book = $this->book($id);
+        $asked = $request->query->getString('pages', 'front');
+        $pages = 'front' === $asked ? $book->spreadPages() : PageList::read($asked, $book->plan->stock->pages);
+        $sheets = (new BookSheets($book, $this->paper($request)))->guides($pages);
+        if ([] === $sheets) {
+            throw PlanProblem::at('pages', 'Nothing is drawn on these pages: choose pages that a spread or a month stands on.');
+        }
+
+        return $this->pdf($sheets, $book, 'page-guide-'.preg_replace('/[^0-9a-z,-]/', '', $asked));
+    }
+
+    #[Route('/spacing-card.pdf', methods: 'GET')]
+    public function spacingCard(string $id, Request $request): Response
+    {
+        $book = $this->book($id);
+
+        return $this->pdf((new BookSheets($book, $this->paper($request)))->spacingCard(), $book, 'spacing-card');
+    }
+
+    private function book(string $id): Book
+    {
+        return $this->view->compose($this->notebooks->get($id));
+    }
+
+    private function paper(Request $request): PaperSize
+    {
+        return match ($request->query->getString('paper', 'A4')) {
+            'A4' => PaperSize::A4,
+            'Letter' => PaperSize::Letter,
+            default => throw PlanProblem::at('paper', 'Print on A4 or Letter.'),
+        };
+    }
+
+    /** @param non-empty-list<Sheet> $sheets */
+    private function pdf(array $sheets, Book $book, string $name): Response
+    {
+        return new Response($this->writer->write($sheets, $book->plan->title), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, mb_substr($name, 0, 80).'.pdf'),
+        ]);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+/* What could stand on the pages that stay empty. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Paging\Placement;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Catalogue;
+
+final class Fillers
+{
+    public function __construct(private readonly Plan $plan)
+    {
+    }
+
+    /** @return list<Finding> one for each empty page, with an offer for each filler of the catalogue */
+    public function findings(Placement $placement): array
+    {
+        $findings = [];
+        foreach ($placement->empty as $page) {
+            $before = null;
+            $section = Section::Front;
+            foreach ($placement->placed as $placed) {
+                $planned = $this->plan->spread($placed->spread->id);
+                if (null !== $planned && $placed->page < $page) {
+                    $section = $planned->section;
+                }
+                if (null !== $planned && $placed->page > $page && null === $planned->pin) {
+                    $before = $planned;
+                    break;
+                }
+            }
+            $offers = [];
+            foreach (Catalogue::spreads() as $kind) {
+                if ($kind->filler) {
+                    $offers[] = ['say' => "Put in: $kind->name", 'edit' => ['type' => 'add-spread', 'kind' => $kind->id, 'section' => ($before->section ?? $section)->value, 'before' => $before?->id]];
+                }
+            }
+            $findings[] = new Finding("page-$page", "Page $page stays empty.", $offers, false);
+        }
+
+        return $findings;
+    }
+}

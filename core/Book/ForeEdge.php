@@ -1,0 +1,49 @@
+<?php
+
+/* The notebook seen from the side: stretches of pages that belong together, first to last. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Calendar\Names;
+
+final class ForeEdge
+{
+    /**
+     * @return list<array{from: int, to: int, band: string, label: string, initial: string}> pages; `band` is a
+     *                                                                     section, "month", "empty", "spare" or "closed"
+     */
+    public static function of(Book $book): array
+    {
+        $names = new Names($book->plan->language);
+        $stretches = [];
+        $last = null;
+        for ($page = 1; $page <= $book->plan->stock->pages; ++$page) {
+            $slot = $book->slot($page);
+            [$band, $label, $initial] = match (true) {
+                null !== $slot->month => ['month', $names->monthAndYear($slot->month), $names->monthInitial($slot->month->month)],
+                'spread' === $slot->is => self::section($book, $slot),
+                'empty' === $slot->is => ['empty', 'Empty page', ''],
+                'closed' === $slot->is => ['closed', 'Not used', ''],
+                default => ['spare', 'Spare', ''],
+            };
+            if (null !== $last && $stretches[$last]['band'] === $band && $stretches[$last]['label'] === $label) {
+                $stretches[$last]['to'] = $page;
+                continue;
+            }
+            $stretches[] = ['from' => $page, 'to' => $page, 'band' => $band, 'label' => $label, 'initial' => $initial];
+            $last = \count($stretches) - 1;
+        }
+
+        return $stretches;
+    }
+
+    /** @return array{string, string, string} */
+    private static function section(Book $book, Slot $slot): array
+    {
+        $section = $book->plan->spread($slot->spread)?->section;
+
+        return null === $section ? ['empty', 'Empty page', ''] : [$section->value, $section->words(), ''];
+    }
+}

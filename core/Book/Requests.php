@@ -1,0 +1,84 @@
+<?php
+
+/* What the forms are asked, made from the plan. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Paging\MonthPart;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Settings;
+
+final class Requests
+{
+    public readonly Names $names;
+
+    public function __construct(private readonly Plan $plan)
+    {
+        $this->names = new Names($plan->language);
+    }
+
+    /** The title a person reads: the spread's own, or its kind's. */
+    public static function title(PlannedSpread $spread): string
+    {
+        return $spread->title ?? Catalogue::kind($spread->kind)?->name ?? $spread->kind;
+    }
+
+    /** @param list<IndexRow> $index */
+    public function spread(PlannedSpread $spread, array $index): Request
+    {
+        $defaults = Catalogue::kind($spread->kind)->defaults ?? [];
+
+        return new Request(
+            $spread->id,
+            self::title($spread),
+            new Settings(array_replace($defaults, $spread->settings)),
+            $this->plan->stock->across,
+            $this->plan->stock->down,
+            $this->plan->period,
+            $this->plan->weeks->first,
+            $this->names,
+            $this->plan->counting,
+            $index,
+        );
+    }
+
+    /** @return list<PageDrawing> */
+    public function drawPart(Month $month, MonthPart $part): array
+    {
+        $kind = Catalogue::kind($part->kind);
+        if (null === $kind) {
+            return [];
+        }
+        $request = fn (int $pages): Request => new Request(
+            $month->iso(),
+            $kind->name,
+            new Settings($kind->defaults),
+            $this->plan->stock->across,
+            $this->plan->stock->down,
+            $this->plan->period,
+            $this->plan->weeks->first,
+            $this->names,
+            $this->plan->counting,
+            [],
+            $pages,
+            $month,
+            $part->weeks,
+        );
+        $drawn = $kind->form->draw($request($part->pages));
+        // A form of one page is drawn again for each page its part has.
+        for ($first = $drawn; \count($drawn) < $part->pages;) {
+            $drawn = [...$drawn, ...$first];
+        }
+
+        return $drawn;
+    }
+}

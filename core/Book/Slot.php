@@ -1,0 +1,55 @@
+<?php
+
+/* What stands on one page of the book. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Paging\MonthPart;
+
+final class Slot
+{
+    /**
+     * @param string      $is    "spread", "month", "empty" (between spreads), "spare" (after the months) or "closed" (the stock's first leaf)
+     * @param string      $title what a person calls it
+     * @param int         $nth   which page of its spread or part, from 0
+     */
+    private function __construct(
+        public readonly string $is,
+        public readonly string $title,
+        public readonly string $spread = '',
+        public readonly int $nth = 0,
+        public readonly ?Month $month = null,
+        public readonly ?MonthPart $part = null,
+        /** Names the drawing it belongs to: the spread's id, or the month and its part; "" where nothing is drawn. */
+        public readonly string $drawing = '',
+    ) {
+    }
+
+    public static function spread(string $id, string $title, int $nth): self
+    {
+        return new self('spread', $title, $id, $nth, null, null, $id);
+    }
+
+    public static function month(Month $month, MonthPart $part, string $title, int $nth, string $drawing): self
+    {
+        return new self('month', $title, '', $nth, $month, $part, $drawing);
+    }
+
+    public static function empty(): self
+    {
+        return new self('empty', 'Empty page');
+    }
+
+    public static function spare(): self
+    {
+        return new self('spare', 'Spare page');
+    }
+
+    public static function closed(): self
+    {
+        return new self('closed', 'Not used');
+    }
+}

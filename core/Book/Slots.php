@@ -1,0 +1,69 @@
+<?php
+
+/* Page by page, what stands where. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Paging\MonthBlock;
+use AmpleMargin\Paging\MonthPart;
+use AmpleMargin\Paging\Placement;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Spread\Catalogue;
+
+final class Slots
+{
+    public function __construct(private readonly Plan $plan, private readonly Names $names)
+    {
+    }
+
+    /**
+     * @param list<MonthBlock> $months
+     *
+     * @return array<int, Slot> by page; pages past the end of the book are there too where something needs them
+     */
+    public function fill(Placement $front, Placement $back, array $months): array
+    {
+        $slots = [];
+        for ($page = 1; $page < $this->plan->stock->firstLeaf->firstPage(); ++$page) {
+            $slots[$page] = Slot::closed();
+        }
+        foreach ($front->empty as $page) {
+            $slots[$page] = Slot::empty();
+        }
+        foreach ($months as $block) {
+            $ofKind = [];
+            foreach ($block->parts as $part) {
+                $ofKind[$part->kind] = ($ofKind[$part->kind] ?? 0) + 1;
+                $drawing = MonthPart::FREE === $part->kind ? '' : "{$block->month->iso()}/$part->kind-{$ofKind[$part->kind]}";
+                for ($nth = 0; $nth < $part->pages; ++$nth) {
+                    $slots[$part->page + $nth] ??= Slot::month($block->month, $part, $this->names->monthAndYear($block->month).': '.$this->partName($part), $nth, $drawing);
+                }
+            }
+        }
+        // Where the book runs out, the spreads stay and the months give way.
+        foreach ([...$front->placed, ...$back->placed] as $placed) {
+            $planned = $this->plan->spread($placed->spread->id);
+            for ($nth = 0; $nth < $placed->spread->pages(); ++$nth) {
+                $slots[$placed->page + $nth] = Slot::spread($placed->spread->id, null === $planned ? $placed->spread->name : Requests::title($planned), $nth);
+            }
+        }
+        for ($page = 1; $page <= $this->plan->stock->pages; ++$page) {
+            $slots[$page] ??= Slot::spare();
+        }
+        ksort($slots);
+
+        return $slots;
+    }
+
+    private function partName(MonthPart $part): string
+    {
+        if ([] !== $part->weeks) {
+            return 'week '.implode(' and ', array_map(static fn (\AmpleMargin\Calendar\MonthWeek $week): string => (string) $week->isoWeek, $part->weeks));
+        }
+
+        return MonthPart::FREE === $part->kind ? 'free page' : strtolower(Catalogue::kind($part->kind)->name ?? $part->kind);
+    }
+}

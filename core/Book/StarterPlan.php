@@ -1,0 +1,67 @@
+<?php
+
+/* A complete plan from four answers, so that nobody faces an empty list. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Calendar\Period;
+use AmpleMargin\Calendar\Weekday;
+use AmpleMargin\Counting\Tally;
+use AmpleMargin\Paper\Stock;
+use AmpleMargin\Plan\MonthPlan;
+use AmpleMargin\Plan\Pattern;
+use AmpleMargin\Plan\PatternPart;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Plan\Section;
+use AmpleMargin\Plan\WeekPages;
+use AmpleMargin\Plan\WeekPlan;
+use AmpleMargin\Calendar\WeekSchool;
+use AmpleMargin\Spread\Catalogue;
+
+final class StarterPlan
+{
+    private const SPREADS = ['name-page', 'cover', 'key', 'quote', 'index', 'spacing-sheet', 'year-at-a-glance', 'future-log', 'goals-by-area', 'notes'];
+
+    /** The richest of the starter patterns that lasts to the end of the period; the plainest where none does. */
+    public static function for(string $title, Stock $stock, Period $period, Weekday $first, Tally $counting = Tally::Boxes): Plan
+    {
+        $plan = new Plan($title, $stock, $period, new WeekPlan($first), self::spreads(), new MonthPlan(self::patterns(), 'ordinary'), $counting);
+        foreach ([['rich', WeekPages::Two], ['ordinary', WeekPages::Two], ['ordinary', WeekPages::One], ['plain', WeekPages::One]] as [$pattern, $pages]) {
+            $try = $plan->with(['months' => new MonthPlan(self::patterns(), $pattern), 'weeks' => new WeekPlan($first, WeekSchool::MostDays, $pages)]);
+            if (Composer::compose($try)->runOut->fits) {
+                return $try;
+            }
+        }
+
+        return $plan->with(['months' => new MonthPlan(self::patterns(), 'bare')]);
+    }
+
+    /** @return non-empty-list<Pattern> from bare to rich */
+    public static function patterns(): array
+    {
+        return [
+            self::pattern('bare', 'Bare', [['month-calendar', 1], ['month-notes', 1]]),
+            self::pattern('plain', 'Plain', [['month-calendar', 2], ['weeks', 0]]),
+            self::pattern('ordinary', 'Ordinary', [['month-divider', 1], ['month-calendar', 2], ['month-goals', 1], ['month-notes', 1], ['weeks', 0], ['month-notes', 1]]),
+            self::pattern('rich', 'Rich', [['month-divider', 1], ['month-calendar', 2], ['month-goals', 2], ['weeks', 0], ['month-notes', 3]]),
+        ];
+    }
+
+    /** @param list<array{string, int}> $parts kind and pages */
+    private static function pattern(string $id, string $name, array $parts): Pattern
+    {
+        return new Pattern($id, $name, array_map(static fn (array $part): PatternPart => new PatternPart(...$part), $parts));
+    }
+
+    /** @return list<PlannedSpread> */
+    private static function spreads(): array
+    {
+        return array_map(
+            static fn (string $kind): PlannedSpread => new PlannedSpread($kind, $kind, Catalogue::kind($kind)->section ?? Section::Back),
+            self::SPREADS,
+        );
+    }
+}

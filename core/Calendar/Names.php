@@ -1,0 +1,93 @@
+<?php
+
+/* Names of months and weekdays in the language that goes on paper, from ICU. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Calendar;
+
+final class Names
+{
+    /** @var array<string, list<string>> */
+    private static array $known = [];
+
+    public function __construct(public readonly string $locale = 'en')
+    {
+    }
+
+    /** Whether ICU has data of its own for this language. */
+    public static function knows(string $locale): bool
+    {
+        static $all = null;
+        $all ??= array_flip(\ResourceBundle::getLocales('') ?: []);
+
+        return isset($all[str_replace('-', '_', $locale)]);
+    }
+
+    /** "January", as it stands alone in a heading. */
+    public function month(int $month): string
+    {
+        return $this->list('LLLL')[$month - 1];
+    }
+
+    public function monthShort(int $month): string
+    {
+        return $this->list('LLL')[$month - 1];
+    }
+
+    /** "J": may be the same for several months. */
+    public function monthInitial(int $month): string
+    {
+        return $this->list('LLLLL')[$month - 1];
+    }
+
+    public function weekday(Weekday $day): string
+    {
+        return $this->list('cccc')[$day->value - 1];
+    }
+
+    public function weekdayShort(Weekday $day): string
+    {
+        return $this->list('ccc')[$day->value - 1];
+    }
+
+    public function weekdayInitial(Weekday $day): string
+    {
+        return $this->list('ccccc')[$day->value - 1];
+    }
+
+    /** "January 2027". */
+    public function monthAndYear(Month $month): string
+    {
+        return $this->month($month->month).' '.$month->year;
+    }
+
+    /** "Fri 1 Jan", for lists of weeks. */
+    public function dayShort(Day $day): string
+    {
+        return $this->weekdayShort($day->weekday()).' '.$day->day.' '.$this->monthShort($day->month->month);
+    }
+
+    /** @return list<string> twelve months or seven weekdays from Monday */
+    private function list(string $pattern): array
+    {
+        $key = "$this->locale $pattern";
+        if (isset(self::$known[$key])) {
+            return self::$known[$key];
+        }
+        $formatter = new \IntlDateFormatter($this->locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', \IntlDateFormatter::GREGORIAN, $pattern);
+        $names = [];
+        if (str_starts_with($pattern, 'L')) {
+            for ($month = 1; $month <= 12; ++$month) {
+                $names[] = (string) $formatter->format((new Month(2027, $month))->firstDayNumber() * 86400);
+            }
+        } else {
+            // 4 January 1971 was a Monday.
+            for ($day = 0; $day < 7; ++$day) {
+                $names[] = (string) $formatter->format(((new Month(1971, 1))->firstDayNumber() + 3 + $day) * 86400);
+            }
+        }
+
+        return self::$known[$key] = $names;
+    }
+}

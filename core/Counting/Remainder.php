@@ -1,0 +1,25 @@
+<?php
+
+/* Where the boxes go that an equal division leaves over: the handbook's schools. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Counting;
+
+enum Remainder: string
+{
+    /** Half before, half after; an odd box goes after. Always possible. */
+    case Outside = 'outside';
+
+    /** All of it after the last part, kept for notes. Always possible. */
+    case After = 'after';
+
+    /** Into the gaps, so that the gaps read the same from both ends. Only with two parts or more. */
+    case IntoGaps = 'into-gaps';
+
+    /** Into the parts, so that the sizes read the same from both ends. Not with an even number of parts and an odd remainder. */
+    case IntoParts = 'into-parts';
+
+    /** Nothing left over: the line falls between dots and is drawn with a ruler. Always possible. */
+    case Exact = 'exact';
+}

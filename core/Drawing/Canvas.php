@@ -1,0 +1,168 @@
+<?php
+
+/*
+ * Where a form draws a page: marks in boxes from the upper left corner, each belonging to the step that was
+ * begun last. The only mutable thing in this room; `finish` gives the page that never changes again.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Drawing;
+
+use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Tally;
+
+final class Canvas
+{
+    /** Letters fill this share of their box, in grains a box: three quarters leaves air above and below (from memory). */
+    private const LETTER = 630;
+
+    /** The width of an ordinary letter against its height, in hundredths (from memory). */
+    private const LETTER_WIDTH = 60;
+
+    /** Centred words keep this share of their place, in hundredths, so that figures in neighbouring boxes stay apart. */
+    private const CENTRED = 84;
+
+    /** @var list<Mark> */
+    private array $marks = [];
+
+    /** @var list<Step> */
+    private array $steps = [];
+
+    /** @var array<string, Working> */
+    private array $workings = [];
+
+    /** @var list<Finding> */
+    private array $findings = [];
+
+    private ?string $note = null;
+
+    /**
+     * @param int $page 0 for the first page of its spread
+     * @param int $done steps of the pages before this one, so that numbers run on
+     */
+    public function __construct(
+        public readonly int $across,
+        public readonly int $down,
+        public readonly Tally $tally = Tally::Boxes,
+        private readonly int $page = 0,
+        private readonly int $done = 0,
+    ) {
+    }
+
+    public function working(string $note, string $figure, string $arithmetic): void
+    {
+        $this->workings[$note] ??= new Working($note, $figure, $arithmetic);
+    }
+
+    public function finding(Finding $finding): void
+    {
+        $this->findings[] = $finding;
+    }
+
+    /**
+     * Begins a step: the marks that follow belong to it.
+     *
+     * @param list<int|Fraction> $ticks boxes from the edge
+     */
+    public function step(Task $task, string $text, ?string $note = null, ?Edge $edge = null, array $ticks = []): void
+    {
+        $this->note = $note;
+        $this->steps[] = new Step($this->done + \count($this->steps) + 1, substr(hash('xxh3', "$this->page $task->value $text"), 0, 12), $task, $text, $edge, array_map($this->tally->place(...), $ticks), $note, $this->page);
+    }
+
+    /** Begins a step of pencil ticks for a division, `$from` boxes in from the edge, and draws them. */
+    public function tickDivision(Edge $edge, Division $division, string $note, int $from = 0): void
+    {
+        $ticks = array_map(static fn (Fraction $tick): Fraction => $tick->plus($from), $division->ticks());
+        if ($from > 0) {
+            array_unshift($ticks, Fraction::of($from));
+        }
+        $this->tickAll($edge, $ticks, "$division->side boxes: {$division->run()}", $note);
+    }
+
+    /**
+     * Begins a step of pencil ticks, and draws them. The words give the counts from the edge, from the last
+     * tick, and what must be left at the end, so that a slip shows at once.
+     *
+     * @param list<int|Fraction> $ticks boxes from the edge, rising
+     */
+    public function tickAll(Edge $edge, array $ticks, string $why, string $note): void
+    {
+        if ([] === $ticks) {
+            return;
+        }
+        $side = Edge::Top === $edge ? $this->across : $this->down;
+        $last = Fraction::of(0);
+        $steps = [];
+        foreach ($ticks as $tick) {
+            $steps[] = Fraction::from($tick)->minus($last);
+            $last = Fraction::from($tick);
+        }
+        $text = \sprintf('Tick %s %s (%s). From tick to tick: %s; %s left at the end.', $this->tally->places($ticks), $edge->words(), $why, implode(', ', array_map(strval(...), $steps)), $this->boxes(Fraction::of($side)->minus($last)));
+        $this->step(Task::Pencil, $text, $note, $edge, $ticks);
+        foreach ($ticks as $tick) {
+            $this->tick($edge, $tick);
+        }
+    }
+
+    /** A short pencil tick at the edge, half a box long. */
+    public function tick(Edge $edge, int|Fraction $at): void
+    {
+        $half = Fraction::of(1, 2);
+        Edge::Top === $edge ? $this->line(Layer::Pencil, $at, 0, 0, $half) : $this->line(Layer::Pencil, 0, $at, $half, 0);
+    }
+
+    public function line(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
+    {
+        $this->marks[] = new Line($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note);
+    }
+
+    public function frame(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
+    {
+        $this->marks[] = new Frame($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note);
+    }
+
+    public function band(int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
+    {
+        $this->marks[] = new Band(Layer::Band, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note);
+    }
+
+    public function ring(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
+    {
+        $this->marks[] = new Ring($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note);
+    }
+
+    /** Words in a place, on one line; the letters shrink until they fit its width. */
+    public function words(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall, string $text, Align $align = Align::Start): void
+    {
+        $place = Grain::of($wide);
+        $room = Align::Middle === $align ? intdiv($place * self::CENTRED, 100) : $place;
+        $height = intdiv(Grain::of($tall) * self::LETTER, Grain::PER_BOX);
+        $length = max(1, mb_strlen($text));
+        $size = min($height, intdiv($room * 100, $length * self::LETTER_WIDTH));
+        $this->marks[] = new Words($layer, Grain::of($x), Grain::of($y), $place, Grain::of($tall), $this->current(), $this->note, $text, max(1, $size), $align);
+    }
+
+    public function steps(): int
+    {
+        return $this->done + \count($this->steps);
+    }
+
+    public function finish(): PageDrawing
+    {
+        return new PageDrawing($this->across, $this->down, $this->marks, $this->steps, array_values($this->workings), $this->findings);
+    }
+
+    /** A distance is the same in either school: boxes from one place to the next. */
+    private function boxes(Fraction $boxes): string
+    {
+        return $boxes.($boxes->equals(1) ? ' box' : ' boxes');
+    }
+
+    private function current(): int
+    {
+        return $this->done + \count($this->steps);
+    }
+}

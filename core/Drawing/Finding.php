@@ -1,0 +1,23 @@
+<?php
+
+/* What cannot be, where, why, and the ways out: each offer is an edit ready to be made. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Drawing;
+
+final class Finding
+{
+    /**
+     * @param string                                             $about  what it speaks of: a spread's id, a month, "book"
+     * @param list<array{say: string, edit: array<string,mixed>}> $offers the words and the edit, as docs/format.md writes edits
+     * @param bool                                               $broken false where it is only worth knowing
+     */
+    public function __construct(
+        public readonly string $about,
+        public readonly string $says,
+        public readonly array $offers = [],
+        public readonly bool $broken = true,
+    ) {
+    }
+}

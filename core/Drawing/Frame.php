@@ -1,0 +1,11 @@
+<?php
+
+/* The outline of a container. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Drawing;
+
+final class Frame extends Mark
+{
+}

@@ -1,0 +1,11 @@
+<?php
+
+/* A ring or oval drawn inside its rectangle. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Drawing;
+
+final class Ring extends Mark
+{
+}

@@ -1,0 +1,25 @@
+<?php
+
+/* A figure, a letter or a line of words, written inside its place; `size` is the height of the letters' line in grains. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Drawing;
+
+final class Words extends Mark
+{
+    public function __construct(
+        Layer $layer,
+        int $x,
+        int $y,
+        int $wide,
+        int $tall,
+        int $step,
+        ?string $note,
+        public readonly string $text,
+        public readonly int $size,
+        public readonly Align $align,
+    ) {
+        parent::__construct($layer, $x, $y, $wide, $tall, $step, $note);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+/*
+ * An edit as it is sent (docs/format.md) → the plan it makes. Every edit is whole or refused; nothing here
+ * writes anything.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Editing;
+
+use AmpleMargin\Counting\Tally;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Plan\PlanReader;
+use AmpleMargin\Plan\Values;
+
+final class Edits
+{
+    /** @throws PlanProblem naming the field */
+    public static function apply(Plan $plan, mixed $edit): Edited
+    {
+        $values = Values::of($edit, 'edit');
+
+        return match ($values->text('type', '', 40)) {
+            'set-title' => new Edited($plan->with(['title' => PlanReader::title($values)]), 'Title changed'),
+            'set-stock' => new Edited($plan->with(['stock' => PlanReader::stock($values->inside('stock'))]), 'Stock changed'),
+            'set-period' => new Edited(MonthEdits::trimmed($plan->with(['period' => PlanReader::period($values->inside('period'))])), 'Period changed'),
+            'set-weeks' => new Edited($plan->with(['weeks' => PlanReader::weeks($values->inside('weeks'))]), 'Weeks changed'),
+            'set-counting' => new Edited($plan->with(['counting' => $values->choice('counting', Tally::class)]), 'Counting changed'),
+            'set-language' => new Edited($plan->with(['language' => PlanReader::language($values)]), 'Language on paper changed'),
+            'add-spread' => SpreadEdits::add($plan, $values),
+            'remove-spread' => SpreadEdits::remove($plan, $values),
+            'move-spread' => SpreadEdits::move($plan, $values),
+            'set-spread' => SpreadEdits::set($plan, $values),
+            'set-pattern' => MonthEdits::setPattern($plan, $values),
+            'remove-pattern' => MonthEdits::removePattern($plan, $values),
+            'use-pattern' => MonthEdits::usePattern($plan, $values),
+            'several' => self::several($plan, $values),
+            default => throw PlanProblem::at('edit/type', 'There is no such edit.'),
+        };
+    }
+
+    /** Several edits as one that is taken back as one. */
+    private static function several(Plan $plan, Values $values): Edited
+    {
+        $said = [];
+        foreach (self::listed($values) as $edit) {
+            $edited = self::apply($plan, $edit);
+            $plan = $edited->plan;
+            $said[] = $edited->said;
+        }
+
+        return new Edited($plan, $values->text('say', implode('; ', $said), 400));
+    }
+
+    /** @return list<mixed> */
+    private static function listed(Values $values): array
+    {
+        return array_map(static fn (Values $edit): array => $edit->all(), $values->each('edits', 400));
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+/* A spread and the page it starts on. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Paging;
+
+final class Placed
+{
+    /** @param int $half 0 for the upper half or a whole page, 1 for the lower half */
+    public function __construct(public readonly Placeable $spread, public readonly int $page, public readonly int $half = 0)
+    {
+    }
+
+    public function lastPage(): int
+    {
+        return $this->page + $this->spread->pages() - 1;
+    }
+}

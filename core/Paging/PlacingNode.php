@@ -1,0 +1,67 @@
+<?php
+
+/* A state of the search: some spreads placed, and the next free place. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Paging;
+
+use AmpleMargin\Plan\Medium;
+
+final class PlacingNode
+{
+    /** @var list<int> how many of each shape of the group are placed */
+    public array $counts = [];
+
+    /** @param int $half 1 where the upper half of `$page` is taken */
+    public function __construct(
+        public readonly int $page,
+        public readonly int $half = 0,
+        public readonly int $empty = 0,
+        public readonly int $moved = 0,
+        public readonly int $kept = 0,
+        public readonly int $parent = -1,
+        public readonly ?Placed $placed = null,
+        public readonly int $lastPage = 0,
+        public readonly ?Medium $lastMedium = null,
+        public readonly string $lastId = '',
+    ) {
+    }
+
+    public function placing(Placeable $spread, int $page, int $half, int $empty, int $shape, int $moved, int $parent, int $kept): self
+    {
+        $last = $page + $spread->pages() - 1;
+        $medium = 1 === $half && Medium::Bleeds === $this->lastMedium ? Medium::Bleeds : $spread->medium;
+        $child = new self(
+            1 === $spread->halves ? $page + $half : $last + 1,
+            1 === $spread->halves ? 1 - $half : 0,
+            $empty,
+            $this->moved + $moved,
+            $this->kept + $kept,
+            $parent,
+            new Placed($spread, $page, $half),
+            $last,
+            $medium,
+            $spread->id,
+        );
+        $child->counts = $this->counts;
+        ++$child->counts[$shape];
+
+        return $child;
+    }
+
+    /** States with the same key have the same future; of them only the best is kept. */
+    public function key(bool $paired): string
+    {
+        return implode(',', $this->counts)."/$this->empty/$this->half/".match ($this->lastMedium) {
+            Medium::Bleeds => 'b',
+            Medium::Decoration => 'd',
+            default => '',
+        }.($paired ? $this->lastId : '');
+    }
+
+    public function isBetterThan(self $other): bool
+    {
+        return $this->moved < $other->moved || ($this->moved === $other->moved && $this->kept > $other->kept);
+    }
+}

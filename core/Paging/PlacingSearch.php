@@ -1,0 +1,254 @@
+<?php
+
+/*
+ * The best order of the spreads that may flow: fewest empty pages, then least departure from the wanted
+ * order, then most pairs kept.
+ *
+ * Spreads of the same shape never need to change places with one another, so a state is how many of each
+ * shape are placed, not which. The states are walked in layers, one spread at a time, for 0 empty half
+ * pages, then one more, until an order is found: the first found has the fewest.
+ *
+ * In a large section only orders that move no spread further than a window are walked. If one spread moves
+ * by more than w places, the places moved in all are at least 2w + 2; so an order without empty pages that
+ * moves fewer in all is the best of all orders, not only of those in the window.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Paging;
+
+use AmpleMargin\Paper\Leaf;
+use AmpleMargin\Plan\Medium;
+use AmpleMargin\Plan\Side;
+
+final class PlacingSearch
+{
+    private const WINDOWS = [3, 8, 20, \PHP_INT_MAX];
+
+    /** @var list<PlacingNode> */
+    private array $nodes = [];
+
+    private int $budget;
+
+    /**
+     * @param list<list<Placeable>>  $groups sections in book order; spreads never leave theirs
+     * @param array<string, string>  $pairs  id → the id it should face, both ways
+     * @param array<string, int>     $pinnedAt id → page
+     */
+    public function __construct(
+        private readonly array $groups,
+        private readonly Ground $ground,
+        private readonly array $pairs,
+        private readonly array $pinnedAt,
+        private readonly int $mostNodes = 60_000,
+    ) {
+        $this->budget = $mostNodes;
+    }
+
+    public function run(): PlacingResult
+    {
+        $longest = max([0, ...array_map(\count(...), $this->groups)]);
+        $best = null;
+        foreach (self::WINDOWS as $window) {
+            $found = $this->inWindow($window, null === $best ? \PHP_INT_MAX : $best->empty);
+            if (null !== $found && (null === $best || $found->isBetterThan($best))) {
+                $best = $found;
+            }
+            if (null !== $best && ($window >= $longest && null !== $found || 0 === $best->empty && $best->moved < 2 * $window + 2)) {
+                return $best->proven();
+            }
+            if ($this->budget <= 0) {
+                break;
+            }
+        }
+
+        return $best ?? $this->asWanted();
+    }
+
+    private function inWindow(int $window, int $mostEmpty): ?PlacingResult
+    {
+        $spreads = array_sum(array_map(\count(...), $this->groups)) + \count($this->ground->pinned);
+        $step = $this->hasHalves() ? 1 : 2;
+        for ($empty = 0; $empty <= min($mostEmpty, 4 * $spreads + 4); $empty += $step) {
+            $found = $this->withEmpty($empty, $window);
+            if (null !== $found) {
+                return $found;
+            }
+            if ($this->budget <= 0) {
+                return null;
+            }
+        }
+
+        return null;
+    }
+
+    /** Walks the orders that leave at most so many half pages empty. */
+    private function withEmpty(int $mostEmpty, int $window): ?PlacingResult
+    {
+        $this->nodes = [new PlacingNode($this->ground->rules->first)];
+        $layer = [0];
+        foreach ($this->groups as $group) {
+            $shapes = [];
+            foreach ($group as $rank => $spread) {
+                $shape = isset($this->pairs[$spread->id]) ? $spread->shape().$spread->id : $spread->shape();
+                $shapes[$shape][] = $rank;
+            }
+            $shapes = array_values($shapes);
+            foreach ($layer as $at) {
+                $this->nodes[$at]->counts = array_fill(0, \count($shapes), 0);
+            }
+            for ($rank = 0; $rank < \count($group); ++$rank) {
+                $layer = $this->layer($layer, $group, $shapes, $rank, $mostEmpty, $window);
+                if ($this->budget <= 0) {
+                    return null;
+                }
+            }
+        }
+
+        return $this->best($layer, $mostEmpty);
+    }
+
+    /**
+     * @param list<int>             $layer  nodes with `$rank` spreads of this group placed
+     * @param list<Placeable>       $group
+     * @param list<list<int>>       $shapes ranks by shape, rising
+     *
+     * @return list<int>
+     */
+    private function layer(array $layer, array $group, array $shapes, int $rank, int $mostEmpty, int $window): array
+    {
+        $next = [];
+        foreach ($layer as $at) {
+            $node = $this->nodes[$at];
+            foreach ($this->places($node, $mostEmpty) as [$page, $half, $empty]) {
+                $behind = Leaf::isLeft($page) && $node->lastPage === $page - 1 ? $node->lastMedium : null;
+                foreach ($shapes as $shape => $ranks) {
+                    $wanted = $ranks[$node->counts[$shape]] ?? null;
+                    if (null === $wanted || abs($rank - $wanted) > $window) {
+                        continue;
+                    }
+                    $spread = $group[$wanted];
+                    if ((1 === $half && 1 !== $spread->halves) || !$this->ground->takes($spread, $page, $behind)) {
+                        continue;
+                    }
+                    $child = $node->placing($spread, $page, $half, $empty, $shape, abs($rank - $wanted), $at, $this->keptBy($spread, $page, $node));
+                    $key = $child->key(isset($this->pairs[$spread->id]));
+                    if (!isset($next[$key])) {
+                        --$this->budget;
+                        $next[$key] = \count($this->nodes);
+                        $this->nodes[] = $child;
+                    } elseif ($child->isBetterThan($this->nodes[$next[$key]])) {
+                        $this->nodes[$next[$key]] = $child;
+                    }
+                }
+            }
+        }
+
+        return array_values($next);
+    }
+
+    /**
+     * The places the next spread may take: here, or after leaving pages empty.
+     *
+     * @return list<array{int, int, int}> page, half, empty half pages so far
+     */
+    private function places(PlacingNode $node, int $mostEmpty): array
+    {
+        $places = [];
+        [$page, $half, $empty] = [$node->page, $node->half, $node->empty];
+        while ($empty <= $mostEmpty) {
+            if (0 === $half) {
+                $page = $this->ground->freeFrom($page);
+            }
+            $places[] = [$page, $half, $empty];
+            $empty += 2 - $half;
+            [$page, $half] = [$page + 1, 0];
+        }
+
+        return $places;
+    }
+
+    /** 1 where placing this spread here brings it opposite the one it should face. */
+    private function keptBy(Placeable $spread, int $page, PlacingNode $node): int
+    {
+        $other = $this->pairs[$spread->id] ?? null;
+        if (null === $other || 2 !== $spread->halves) {
+            return 0;
+        }
+        if (isset($this->pinnedAt[$other])) {
+            return $this->pinnedAt[$other] === Leaf::facing($page) ? 1 : 0;
+        }
+
+        return !Leaf::isLeft($page) && $node->lastPage === $page - 1 && $node->lastId === $other ? 1 : 0;
+    }
+
+    /** @param list<int> $layer */
+    private function best(array $layer, int $mostEmpty): ?PlacingResult
+    {
+        $best = null;
+        $bestEmpty = 0;
+        foreach ($layer as $at) {
+            $node = $this->nodes[$at];
+            $empty = $node->empty + $node->half;
+            $next = $this->ground->freeFrom($node->page + $node->half);
+            if (Side::Left === $this->ground->rules->then && !Leaf::isLeft($next)) {
+                $empty += 2;
+            }
+            if ($empty <= $mostEmpty && (null === $best || $node->isBetterThan($this->nodes[$best]))) {
+                [$best, $bestEmpty] = [$at, $empty];
+            }
+        }
+        if (null === $best) {
+            return null;
+        }
+        $placed = [];
+        for ($node = $this->nodes[$best]; null !== $node->placed; $node = $this->nodes[$node->parent]) {
+            $placed[] = $node->placed;
+        }
+
+        return new PlacingResult(array_reverse($placed), $bestEmpty, $this->nodes[$best]->moved, $this->nodes[$best]->kept, false);
+    }
+
+    /** In the wanted order, whatever pages that leaves empty: where the search was cut short before it found any other. */
+    private function asWanted(): PlacingResult
+    {
+        $page = $this->ground->rules->first;
+        $placed = [];
+        $empty = 0;
+        $half = 0;
+        $last = null;
+        foreach ($this->groups as $group) {
+            foreach ($group as $spread) {
+                if (1 === $half && 1 !== $spread->halves) {
+                    [$page, $half, $empty] = [$page + 1, 0, $empty + 1];
+                }
+                for ($page = 0 === $half ? $this->ground->freeFrom($page) : $page; !$this->ground->takes($spread, $page, $this->behind($last, $page)); $page = $this->ground->freeFrom($page + 1)) {
+                    $empty += 2;
+                    $last = null;
+                }
+                $placed[] = $last = new Placed($spread, $page, $half);
+                [$page, $half] = 1 === $spread->halves ? [$page + $half, 1 - $half] : [$page + $spread->pages(), 0];
+            }
+        }
+
+        return new PlacingResult($placed, $empty, 0, 0, false);
+    }
+
+    private function behind(?Placed $last, int $page): ?Medium
+    {
+        return null !== $last && Leaf::isLeft($page) && $last->lastPage() === $page - 1 ? $last->spread->medium : null;
+    }
+
+    private function hasHalves(): bool
+    {
+        foreach ($this->groups as $group) {
+            foreach ($group as $spread) {
+                if (1 === $spread->halves) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

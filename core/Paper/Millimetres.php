@@ -1,0 +1,26 @@
+<?php
+
+/* Millimetres at the edge of the program: read from and written for people, held as whole micrometres. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Paper;
+
+final class Millimetres
+{
+    /** 6350 → "6.35", 148000 → "148". */
+    public static function written(int $micrometres): string
+    {
+        $sign = $micrometres < 0 ? '−' : '';
+        $rest = abs($micrometres) % 1000;
+        $whole = intdiv(abs($micrometres), 1000);
+
+        return $sign.$whole.(0 === $rest ? '' : '.'.rtrim(\sprintf('%03d', $rest), '0'));
+    }
+
+    /** 3.7 → 3700: to the nearest micrometre. */
+    public static function read(int|float $millimetres): int
+    {
+        return (int) round($millimetres * 1000);
+    }
+}

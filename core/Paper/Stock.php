@@ -1,0 +1,73 @@
+<?php
+
+/* The paper of a notebook: size, pitch, the boxes the person counted, pages and the first leaf's quirk. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Paper;
+
+final class Stock
+{
+    public const FEWEST_PAGES = 8;
+    public const MOST_PAGES = 1000;
+    public const MOST_BOXES = 200;
+
+    /**
+     * @param int $width  µm, 50 to 400 mm
+     * @param int $height µm, 50 to 400 mm
+     * @param int $pitch  µm, 2 to 20 mm
+     * @param int $across boxes, counted on the page, not reckoned from the paper
+     * @param int $down   boxes
+     * @param int $pages  even, 8 to 1,000
+     *
+     * @throws StockRefused naming the field
+     */
+    public function __construct(
+        public readonly int $width,
+        public readonly int $height,
+        public readonly int $pitch,
+        public readonly int $across,
+        public readonly int $down,
+        public readonly int $pages,
+        public readonly FirstLeaf $firstLeaf = FirstLeaf::Ordinary,
+    ) {
+        foreach (['width' => $width, 'height' => $height] as $field => $side) {
+            if ($side < 50_000 || $side > 400_000) {
+                throw StockRefused::at($field, "A page is 50 to 400 mm {$this->sideWord($field)}; this says ".Millimetres::written($side).' mm.');
+            }
+        }
+        if ($pitch < 2_000 || $pitch > 20_000) {
+            throw StockRefused::at('pitch', 'A pitch is 2 to 20 mm; this says '.Millimetres::written($pitch).' mm.');
+        }
+        $this->checkCount('across', $across, $width);
+        $this->checkCount('down', $down, $height);
+        if ($pages < self::FEWEST_PAGES || $pages > self::MOST_PAGES) {
+            throw StockRefused::at('pages', 'A notebook has '.self::FEWEST_PAGES.' to 1,000 pages; this says '.number_format($pages).'.');
+        }
+        if (0 !== $pages % 2) {
+            throw StockRefused::at('pages', 'A leaf has two pages, so the count of pages is even: '.($pages - 1).' or '.($pages + 1).", not $pages.");
+        }
+    }
+
+    /** @return list<PaperSize> those of exactly this size; empty where the page is a size of its own */
+    public function sizes(): array
+    {
+        return array_values(array_filter(PaperSize::notebooks(), fn (PaperSize $size): bool => $size->micrometres() === [$this->width, $this->height]));
+    }
+
+    private function checkCount(string $field, int $count, int $side): void
+    {
+        if ($count < 1) {
+            throw StockRefused::at($field, "Count the boxes $field the page: at least 1, not $count.");
+        }
+        $most = min(self::MOST_BOXES, intdiv($side, $this->pitch));
+        if ($count > $most) {
+            throw StockRefused::at($field, "$count boxes of ".Millimetres::written($this->pitch)." mm do not fit $field ".Millimetres::written($side)." mm of paper: $most at most.");
+        }
+    }
+
+    private function sideWord(string $field): string
+    {
+        return 'width' === $field ? 'wide' : 'tall';
+    }
+}

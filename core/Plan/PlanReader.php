@@ -1,0 +1,180 @@
+<?php
+
+/* The plan as plain arrays (docs/format.md) → the plan. Everything it refuses names its field. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Plan;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Calendar\Period;
+use AmpleMargin\Counting\Tally;
+use AmpleMargin\Calendar\Weekday;
+use AmpleMargin\Calendar\WeekSchool;
+use AmpleMargin\Paper\FirstLeaf;
+use AmpleMargin\Paper\Stock;
+use AmpleMargin\Paper\StockRefused;
+
+final class PlanReader
+{
+    public const FORMAT = 'ample-margin-plan';
+    public const VERSION = 1;
+
+    /** @throws PlanProblem */
+    public static function plan(mixed $plan): Plan
+    {
+        $values = Values::of($plan);
+        if (self::FORMAT !== $values->text('format', '')) {
+            throw PlanProblem::at('format', 'This is not a plan file of Ample Margin: "format" should be "'.self::FORMAT.'".');
+        }
+        $version = $values->count('version', 1, \PHP_INT_MAX);
+        if (self::VERSION !== $version) {
+            throw PlanProblem::at('version', "This plan file is of version $version; this program reads version ".self::VERSION.'.');
+        }
+        $spreads = array_map(self::spread(...), $values->each('spreads', Plan::MOST_SPREADS));
+        $ids = array_map(static fn (PlannedSpread $spread): string => $spread->id, $spreads);
+        if (\count($ids) !== \count(array_unique($ids))) {
+            throw PlanProblem::at('spreads', 'Two spreads have the same id.');
+        }
+
+        return new Plan(
+            self::title($values),
+            self::stock($values->inside('stock')),
+            self::period($values->inside('period')),
+            self::weeks($values->inside('weeks')),
+            $spreads,
+            self::months($values->inside('months')),
+            $values->choice('counting', Tally::class, Tally::Boxes),
+            self::language($values),
+        );
+    }
+
+    public static function title(Values $values): string
+    {
+        $title = trim($values->text('title'));
+        if ('' === $title) {
+            throw PlanProblem::at($values->path('title'), 'Give the notebook a title.');
+        }
+
+        return $title;
+    }
+
+    public static function language(Values $values): string
+    {
+        $language = $values->text('language', 'en', 40);
+        if (!Names::knows($language)) {
+            throw PlanProblem::at($values->path('language'), "There are no names of months and weekdays for the language \"$language\".");
+        }
+
+        return $language;
+    }
+
+    public static function stock(Values $values): Stock
+    {
+        try {
+            return new Stock(
+                $values->millimetres('width'),
+                $values->millimetres('height'),
+                $values->millimetres('pitch'),
+                $values->count('across', \PHP_INT_MIN, \PHP_INT_MAX),
+                $values->count('down', \PHP_INT_MIN, \PHP_INT_MAX),
+                $values->count('pages', \PHP_INT_MIN, \PHP_INT_MAX),
+                $values->choice('first_leaf', FirstLeaf::class, FirstLeaf::Ordinary),
+            );
+        } catch (StockRefused $refused) {
+            throw PlanProblem::at($values->path($refused->field), $refused->getMessage());
+        }
+    }
+
+    public static function period(Values $values): Period
+    {
+        $start = self::month($values, 'start');
+        $end = self::month($values, 'end');
+        $length = $end->index() - $start->index() + 1;
+        if ($length < 1) {
+            throw PlanProblem::at($values->path('end'), "The period ends ({$end->iso()}) before it starts ({$start->iso()}).");
+        }
+        if ($length > Period::LONGEST) {
+            throw PlanProblem::at($values->path('end'), "From {$start->iso()} to {$end->iso()} is $length months: at most ".Period::LONGEST.'.');
+        }
+
+        return new Period($start, $end);
+    }
+
+    public static function weeks(Values $values): WeekPlan
+    {
+        $first = $values->choice('first', Weekday::class, Weekday::Monday);
+        if (!\in_array($first, [Weekday::Monday, Weekday::Sunday, Weekday::Saturday], true)) {
+            throw PlanProblem::at($values->path('first'), 'Weeks begin on Monday (1), Saturday (6) or Sunday (7).');
+        }
+
+        return new WeekPlan($first, $values->choice('school', WeekSchool::class, WeekSchool::MostDays), $values->choice('pages', WeekPages::class, WeekPages::One));
+    }
+
+    public static function spread(Values $values): PlannedSpread
+    {
+        return new PlannedSpread(
+            self::id($values),
+            $values->text('kind', null, 80),
+            $values->choice('section', Section::class),
+            $values->textOrNull('title'),
+            $values->map('settings'),
+            $values->has('pin') ? $values->count('pin', 1, Stock::MOST_PAGES) : null,
+            $values->choice('side', Side::class, Side::Any),
+            $values->choice('medium', Medium::class, Medium::Dry),
+            $values->textOrNull('faces', 40),
+            $values->count('worth', 1, 5, 3),
+        );
+    }
+
+    public static function pattern(Values $values): Pattern
+    {
+        $parts = array_map(
+            static fn (Values $part): PatternPart => new PatternPart($part->text('kind', null, 80), $part->count('pages', 0, 20, 1)),
+            $values->each('parts', 20),
+        );
+
+        return new Pattern(self::id($values), $values->text('name', null, 80), $parts);
+    }
+
+    private static function months(Values $values): MonthPlan
+    {
+        $patterns = array_map(self::pattern(...), $values->each('patterns', 30));
+        if ([] === $patterns) {
+            throw PlanProblem::at($values->path('patterns'), 'There is no month pattern: at least one is needed.');
+        }
+        $overrides = [];
+        foreach ($values->map('overrides') as $month => $pattern) {
+            if (null === Month::read($month) || !\is_string($pattern)) {
+                throw PlanProblem::at($values->path('overrides'), "\"$month\" should be a month such as 2027-12, with the id of its pattern.");
+            }
+            $overrides[$month] = $pattern;
+        }
+        $plan = new MonthPlan($patterns, $values->text('usual', $patterns[0]->id, 40), $overrides);
+        foreach ([$plan->usual, ...array_values($overrides)] as $id) {
+            if (null === $plan->pattern($id)) {
+                throw PlanProblem::at($values->path('patterns'), "There is no month pattern \"$id\".");
+            }
+        }
+
+        return $plan;
+    }
+
+    private static function month(Values $values, string $name): Month
+    {
+        $said = $values->text($name, null, 40);
+
+        return Month::read($said) ?? throw PlanProblem::at($values->path($name), "\"$said\" is not a month: write it as 2027-01.");
+    }
+
+    private static function id(Values $values): string
+    {
+        $id = $values->text('id', null, 40);
+        if (1 !== preg_match('/^[a-z0-9][a-z0-9-]*$/', $id)) {
+            throw PlanProblem::at($values->path('id'), "\"$id\" is no id: small letters, figures and hyphens.");
+        }
+
+        return $id;
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+/* The plan → plain arrays in the order of docs/format.md; read back, they give the same plan. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Plan;
+
+use AmpleMargin\Paper\Stock;
+
+final class PlanWriter
+{
+    /** @return array<string, mixed> */
+    public static function plan(Plan $plan): array
+    {
+        return [
+            'format' => PlanReader::FORMAT,
+            'version' => PlanReader::VERSION,
+            'title' => $plan->title,
+            'language' => $plan->language,
+            'counting' => $plan->counting->value,
+            'stock' => self::stock($plan->stock),
+            'period' => ['start' => $plan->period->start->iso(), 'end' => $plan->period->end->iso()],
+            'weeks' => ['first' => $plan->weeks->first->value, 'school' => $plan->weeks->school->value, 'pages' => $plan->weeks->pages->value],
+            'spreads' => array_map(self::spread(...), $plan->spreads),
+            'months' => [
+                'patterns' => array_map(self::pattern(...), $plan->months->patterns),
+                'usual' => $plan->months->usual,
+                'overrides' => (object) $plan->months->overrides,
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function stock(Stock $stock): array
+    {
+        return [
+            'width' => self::millimetres($stock->width),
+            'height' => self::millimetres($stock->height),
+            'pitch' => self::millimetres($stock->pitch),
+            'across' => $stock->across,
+            'down' => $stock->down,
+            'pages' => $stock->pages,
+            'first_leaf' => $stock->firstLeaf->value,
+        ];
+    }
+
+    /** @return array<string, mixed> what is at its default is left out */
+    public static function spread(PlannedSpread $spread): array
+    {
+        $written = ['id' => $spread->id, 'kind' => $spread->kind, 'section' => $spread->section->value];
+        $more = [
+            'title' => $spread->title,
+            'settings' => [] === $spread->settings ? null : $spread->settings,
+            'pin' => $spread->pin,
+            'side' => Side::Any === $spread->side ? null : $spread->side->value,
+            'medium' => Medium::Dry === $spread->medium ? null : $spread->medium->value,
+            'faces' => $spread->faces,
+            'worth' => 3 === $spread->worth ? null : $spread->worth,
+        ];
+
+        return $written + array_filter($more, static fn (mixed $value): bool => null !== $value);
+    }
+
+    /** @return array<string, mixed> */
+    public static function pattern(Pattern $pattern): array
+    {
+        return [
+            'id' => $pattern->id,
+            'name' => $pattern->name,
+            'parts' => array_map(static fn (PatternPart $part): array => ['kind' => $part->kind, 'pages' => $part->pages], $pattern->parts),
+        ];
+    }
+
+    private static function millimetres(int $micrometres): int|float
+    {
+        return 0 === $micrometres % 1000 ? intdiv($micrometres, 1000) : $micrometres / 1000;
+    }
+}

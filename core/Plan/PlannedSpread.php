@@ -1,0 +1,41 @@
+<?php
+
+/* A spread as the person wants it; where it lands is for the book to say. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Plan;
+
+final class PlannedSpread
+{
+    /**
+     * @param string               $kind     a kind of the catalogue, or an unknown one that is kept as it came
+     * @param string|null          $title    null for the kind's own name
+     * @param array<string, mixed> $settings as docs/format.md lists them by kind
+     * @param int|null             $pin      the page it must stand on
+     * @param string|null          $faces    the id of the spread that should stand opposite
+     * @param int                  $worth    1 (could go) to 5 (the book is for this)
+     */
+    public function __construct(
+        public readonly string $id,
+        public readonly string $kind,
+        public readonly Section $section,
+        public readonly ?string $title = null,
+        public readonly array $settings = [],
+        public readonly ?int $pin = null,
+        public readonly Side $side = Side::Any,
+        public readonly Medium $medium = Medium::Dry,
+        public readonly ?string $faces = null,
+        public readonly int $worth = 3,
+    ) {
+    }
+
+    /** @param array<string, mixed> $changes named as the constructor's parameters */
+    public function with(array $changes): self
+    {
+        /** @var array{id: string, kind: string, section: Section, title: string|null, settings: array<string, mixed>, pin: int|null, side: Side, medium: Medium, faces: string|null, worth: int} $all */
+        $all = array_replace(get_object_vars($this), $changes);
+
+        return new self(...$all);
+    }
+}

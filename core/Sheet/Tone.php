@@ -1,0 +1,16 @@
+<?php
+
+/* What a printed mark stands for; the writer chooses weight and grey. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Sheet;
+
+enum Tone: string
+{
+    case Pencil = 'pencil';
+    case Band = 'band';
+    case Ink = 'ink';
+    case Ruler = 'ruler';
+    case Cut = 'cut';
+}

@@ -1,0 +1,20 @@
+<?php
+
+/* The last steps of every inked page: wait, erase, check against the plan. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread;
+
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Task;
+
+final class Closing
+{
+    public static function page(Canvas $canvas, string $check, ?string $note = null): void
+    {
+        $canvas->step(Task::Wait, 'Wait until the ink is dry.');
+        $canvas->step(Task::Erase, 'Erase the pencil.');
+        $canvas->step(Task::Check, $check, $note);
+    }
+}

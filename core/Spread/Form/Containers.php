@@ -1,0 +1,102 @@
+<?php
+
+/* Equal containers in columns and rows, each with its name: goals by area, a month's focus. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form;
+
+use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Request;
+
+final class Containers implements Form
+{
+    /** A container needs its name's row and two lines to write on. */
+    private const SMALLEST_TALL = 3;
+    private const SMALLEST_WIDE = 4;
+
+    /** @param list<string> $names of the containers where the person gives none */
+    public function __construct(private readonly array $names)
+    {
+    }
+
+    public function pages(Request $request): int
+    {
+        return 1;
+    }
+
+    public function draw(Request $request): array
+    {
+        $canvas = new Canvas($request->across, $request->down, $request->tally);
+        $names = $request->settings->lines('areas', $this->names);
+        $top = Heading::write($canvas, $request);
+        $layout = self::arrange($canvas->across, $canvas->down - $top, \count($names), $request->settings->count('columns', 0, 1, 4));
+        if (null === $layout) {
+            $canvas->finding(new Finding($request->id, \count($names)." containers of at least ".self::SMALLEST_WIDE.' × '.self::SMALLEST_TALL." boxes do not fit on $canvas->across × ".($canvas->down - $top).'. Use fewer areas.'));
+
+            return [$canvas->finish()];
+        }
+        [$columns, $rows] = $layout;
+        $canvas->working('across', "{$columns->size()} boxes wide", $columns->working());
+        $canvas->working('down', "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title = $rows->side; ".$rows->working());
+        $canvas->tickDivision(Edge::Top, $columns, 'across');
+        $canvas->tickDivision(Edge::Side, $rows, 'down', $top);
+        $this->ink($canvas, $names, $columns, $rows, $top);
+        Closing::page($canvas, \sprintf('Count one container: %s × %s.', $request->tally->length($columns->size()), $request->tally->length($rows->size())), 'across');
+
+        return [$canvas->finish()];
+    }
+
+    /**
+     * Columns and rows of containers; of the counts of columns that fit, the one whose containers are nearest
+     * to square, then the fewest columns.
+     *
+     * @param int $asked columns the person asks for, 0 for the best
+     *
+     * @return array{Division, Division}|null
+     */
+    public static function arrange(int $across, int $down, int $count, int $asked = 0): ?array
+    {
+        $best = null;
+        $bestRatio = null;
+        foreach (0 === $asked ? [1, 2, 3, 4] : [$asked] as $wide) {
+            $columns = Division::containers($across, $wide);
+            $rows = $count < 1 || $down < 1 ? null : Division::containers($down, intdiv($count + $wide - 1, $wide));
+            if (null === $columns || null === $rows || $columns->size() < self::SMALLEST_WIDE || $rows->size() < self::SMALLEST_TALL || $wide > $count) {
+                continue;
+            }
+            $ratio = Fraction::of(max($columns->size(), $rows->size()), min($columns->size(), $rows->size()));
+            if (null === $bestRatio || $ratio->compare($bestRatio) < 0) {
+                [$best, $bestRatio] = [[$columns, $rows], $ratio];
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param list<string> $names */
+    private function ink(Canvas $canvas, array $names, Division $columns, Division $rows, int $top): void
+    {
+        $across = $columns->spans();
+        $down = $rows->spans();
+        $canvas->step(Task::Ink, 'Rule the '.\count($names).' containers.', 'across');
+        foreach ($names as $i => $name) {
+            [$x, $y] = [$across[$i % \count($across)], $down[intdiv($i, \count($across))]];
+            $canvas->frame(Layer::Ink, $x['from'], $y['from']->plus($top), $columns->size(), $rows->size());
+        }
+        $canvas->step(Task::Write, 'Write each name in the first row of its container.', 'down');
+        foreach ($names as $i => $name) {
+            [$x, $y] = [$across[$i % \count($across)], $down[intdiv($i, \count($across))]];
+            $canvas->words(Layer::Writing, $x['from']->plus(Fraction::of(1, 4)), $y['from']->plus($top), Fraction::of(2 * $columns->size() - 1, 2), 1, $name);
+        }
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+/* The title at the head of a page, and the boxes it takes from what is below. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread;
+
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+
+final class Heading
+{
+    /** Boxes a title takes with the air below it: 3 on an ordinary page, less on a small one (common practice, no source). */
+    public static function boxes(int $down): int
+    {
+        return match (true) {
+            $down >= 30 => 3,
+            $down >= 20 => 2,
+            default => 1,
+        };
+    }
+
+    /** Letters smaller than half a box high cannot be read (from memory). */
+    public static function fits(string $title, int $across, int $down): bool
+    {
+        return mb_strlen($title) * 56 * 2 <= $across * 100 * 2 * max(1, self::boxes($down) - 1);
+    }
+
+    /** Writes the title and says how many boxes it took; nothing to write takes none. */
+    public static function write(Canvas $canvas, Request $request, ?string $title = null): int
+    {
+        $title ??= $request->title;
+        $boxes = self::boxes($canvas->down);
+        if ('' === $title) {
+            return 0;
+        }
+        if (!self::fits($title, $canvas->across, $canvas->down)) {
+            $canvas->finding(new Finding($request->id, 'The title has '.mb_strlen($title)." letters: too many to be read in $canvas->across boxes. Shorten it, or write it on two lines."));
+        }
+        $letters = max(1, $boxes - 1);
+        $canvas->step(Task::Write, 'Write the title '.self::quoted($title)." in the top $boxes ".(1 === $boxes ? 'box' : 'boxes').'.', 'heading');
+        $canvas->words(Layer::Writing, 0, 0, $canvas->across, $letters, $title);
+
+        return $boxes;
+    }
+
+    /** Long words are cut in a step, never on the page. */
+    public static function quoted(string $words): string
+    {
+        return '“'.(mb_strlen($words) > 60 ? mb_substr($words, 0, 59).'…' : $words).'”';
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+/* What a form is asked to draw: the stock and calendar it stands on, and its own title and settings. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\MonthWeek;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Calendar\Period;
+use AmpleMargin\Calendar\Weekday;
+use AmpleMargin\Counting\Tally;
+
+final class Request
+{
+    /**
+     * @param string         $id    of the spread, for findings
+     * @param list<IndexRow> $index all rows of the index; only an index reads them
+     * @param list<MonthWeek> $weeks the weeks on these pages; only week pages read them
+     * @param int            $pages pages asked for, where the person or a pattern says so; 0 for what the form needs
+     */
+    public function __construct(
+        public readonly string $id,
+        public readonly string $title,
+        public readonly Settings $settings,
+        public readonly int $across,
+        public readonly int $down,
+        public readonly Period $period,
+        public readonly Weekday $first = Weekday::Monday,
+        public readonly Names $names = new Names(),
+        public readonly Tally $tally = Tally::Boxes,
+        public readonly array $index = [],
+        public readonly int $pages = 0,
+        public readonly ?Month $month = null,
+        public readonly array $weeks = [],
+    ) {
+    }
+}
