@@ -45,11 +45,11 @@ final class BookComposeCommand extends Command
     {
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         try {
-            [$plan] = $this->files->read($this->contents((string) $input->getArgument('plan')));
+            [$plan] = $this->files->read($this->contents($this->said($input->getArgument('plan'))));
             $book = Composer::compose($plan);
-            $output->write($this->written($book, (string) $input->getOption('format')), false, OutputInterface::OUTPUT_RAW);
+            $output->write($this->written($book, $this->said($input->getOption('format'))), false, OutputInterface::OUTPUT_RAW);
             if (null !== $input->getOption('sheets')) {
-                $this->sheets($book, (string) $input->getOption('sheets'), (string) $input->getOption('paper'), $errors);
+                $this->sheets($book, $this->said($input->getOption('sheets')), $this->said($input->getOption('paper')), $errors);
             }
         } catch (PlanProblem $problem) {
             $errors->writeln(('' === $problem->field ? '' : "$problem->field: ").$problem->getMessage(), OutputInterface::OUTPUT_RAW);
@@ -62,6 +62,11 @@ final class BookComposeCommand extends Command
         }
 
         return Command::SUCCESS;
+    }
+
+    private function said(mixed $argument): string
+    {
+        return \is_string($argument) ? $argument : '';
     }
 
     private function contents(string $file): string

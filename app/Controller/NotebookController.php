@@ -7,11 +7,10 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use AmpleMargin\Book\StarterPlan;
-use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Plan\PlanReader;
-use App\Api\BookView;
 use App\Api\Body;
+use App\Api\BookView;
 use App\Entity\Notebook;
 use App\Plan\PlanFiles;
 use App\Plan\SamplePlans;

@@ -64,7 +64,7 @@ final class SheetController
         };
     }
 
-    /** @param non-empty-list<Sheet> $sheets */
+    /** @param list<Sheet> $sheets */
     private function pdf(array $sheets, Book $book, string $name): Response
     {
         return new Response($this->writer->write($sheets, $book->plan->title), 200, [

@@ -10,26 +10,21 @@ use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 
 #[ORM\Entity]
-#[ORM\UniqueConstraint(columns: ['notebook_id', 'number'])]
 class Edit
 {
-    #[ORM\Id]
-    #[ORM\GeneratedValue]
-    #[ORM\Column(type: Types::INTEGER)]
-    private ?int $id = null;
-
-    /** Packed: a plan is some ten kilobytes of repeating words. @var string|resource */
+    /** Packed: a plan is some ten kilobytes of repeating words. A string as it is written, a stream as it is read. */
     #[ORM\Column(type: Types::BLOB)]
-    private $before;
+    private mixed $before;
 
-    /** @var string|resource */
     #[ORM\Column(type: Types::BLOB)]
-    private $after;
+    private mixed $after;
 
     public function __construct(
+        #[ORM\Id]
         #[ORM\ManyToOne]
         #[ORM\JoinColumn(nullable: false, onDelete: 'CASCADE')]
         public readonly Notebook $notebook,
+        #[ORM\Id]
         #[ORM\Column(type: Types::INTEGER)]
         public readonly int $number,
         #[ORM\Column(length: 500)]
@@ -39,11 +34,6 @@ class Edit
     ) {
         $this->before = (string) gzcompress($before);
         $this->after = (string) gzcompress($after);
-    }
-
-    public function id(): ?int
-    {
-        return $this->id;
     }
 
     public function before(): string
@@ -56,14 +46,13 @@ class Edit
         return self::unpacked($this->after);
     }
 
-    /** @param string|resource $packed */
-    private static function unpacked($packed): string
+    private static function unpacked(mixed $packed): string
     {
         if (\is_resource($packed)) {
             rewind($packed);
-            $packed = (string) stream_get_contents($packed);
+            $packed = stream_get_contents($packed);
         }
-        $plan = gzuncompress($packed);
+        $plan = \is_string($packed) ? gzuncompress($packed) : false;
 
         return false === $plan ? throw new \RuntimeException('An edit in the database is damaged.') : $plan;
     }

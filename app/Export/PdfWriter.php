@@ -21,9 +21,14 @@ final class PdfWriter
     /** Points in a millimetre: 72 to the inch, 25.4 mm to the inch. */
     private const POINTS = 72 / 25.4;
 
-    /** @param non-empty-list<Sheet> $sheets */
+    /** @param list<Sheet> $sheets one or more */
     public function write(array $sheets, string $title): string
     {
+        // Without this the library puts a font of its own choice, not embedded, into every file.
+        if (!\defined('K_TCPDF_EXTERNAL_CONFIG')) {
+            \define('K_TCPDF_EXTERNAL_CONFIG', true);
+            \define('PDF_FONT_NAME_MAIN', self::FONT);
+        }
         $pdf = new \TCPDF('P', 'mm', 'A4', true, 'UTF-8');
         $pdf->setPrintHeader(false);
         $pdf->setPrintFooter(false);

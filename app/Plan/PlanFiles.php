@@ -29,7 +29,11 @@ final class PlanFiles
         return json_encode(PlanWriter::plan($plan), self::WRITTEN);
     }
 
-    /** As it is downloaded. @param list<array{drawing: string, step: string}> $ticked */
+    /**
+     * As it is downloaded.
+     *
+     * @param list<array{drawing: string, step: string}> $ticked
+     */
     public function file(Plan $plan, array $ticked): string
     {
         $written = PlanWriter::plan($plan);

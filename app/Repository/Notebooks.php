@@ -100,7 +100,11 @@ final class Notebooks
         }
     }
 
-    /** The words of the edit that would be taken back and of the one that would be put again. @return array{?string, ?string} */
+    /**
+     * The words of the edit that would be taken back and of the one that would be put again.
+     *
+     * @return array{?string, ?string}
+     */
     public function around(Notebook $notebook): array
     {
         return [$this->numbered($notebook, $notebook->edits())?->said, $this->numbered($notebook, $notebook->edits() + 1)?->said];

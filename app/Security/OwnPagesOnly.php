@@ -39,7 +39,7 @@ final class OwnPagesOnly
         $headers->set('Referrer-Policy', 'no-referrer');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
         $headers->set('Cross-Origin-Resource-Policy', 'same-origin');
-        if (!$headers->has('Cache-Control') || $headers->getCacheControlDirective('private')) {
+        if (!$headers->has('Cache-Control') || true === $headers->getCacheControlDirective('private')) {
             $headers->set('Cache-Control', 'no-store');
         }
     }

@@ -16,7 +16,7 @@ use AmpleMargin\Spread\IndexRow;
 
 final class Book
 {
-    /** @var array<string, list<PageDrawing>> month parts drawn so far, by first page */
+    /** @var array<int, list<PageDrawing>> month parts drawn so far, by first page */
     private array $monthDrawings = [];
 
     /**
@@ -55,7 +55,7 @@ final class Book
         if (null === $slot->part || null === $slot->month) {
             return null;
         }
-        $pages = $this->monthDrawings[(string) $slot->part->page] ??= $this->requests->drawPart($slot->month, $slot->part);
+        $pages = $this->monthDrawings[$slot->part->page] ??= $this->requests->drawPart($slot->month, $slot->part);
 
         return $pages[$slot->nth] ?? null;
     }

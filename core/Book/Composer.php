@@ -10,7 +10,6 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthLayout;
-use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\PageRules;
 use AmpleMargin\Paging\Placeable;
 use AmpleMargin\Paging\Placement;
@@ -73,7 +72,11 @@ final class Composer
         return Placer::place($sections, new PageRules($leaf->firstPage(), $this->plan->stock->pages, $this->monthsStart(), FirstLeaf::Undotted === $leaf ? [1] : []));
     }
 
-    /** The back of the book: so far down that its last page is the book's last. @param list<IndexRow> $rows */
+    /**
+     * The back of the book: so far down that its last page is the book's last.
+     *
+     * @param list<IndexRow> $rows
+     */
     private function back(array $rows): Placement
     {
         $spreads = $this->placeables(Section::Back, $rows);
@@ -107,7 +110,7 @@ final class Composer
             $spread->id,
             Requests::title($spread),
             2 * $pages,
-            $pages > 1 && ($kind->opensFlat ?? true),
+            $pages > 1 && (null === $kind || $kind->opensFlat),
             $pages > 1 ? Side::Any : $spread->side,
             $spread->pin,
             $spread->medium,

@@ -29,7 +29,7 @@ final class Requests
     /** The title a person reads: the spread's own, or its kind's. */
     public static function title(PlannedSpread $spread): string
     {
-        return $spread->title ?? Catalogue::kind($spread->kind)?->name ?? $spread->kind;
+        return $spread->title ?? Catalogue::kind($spread->kind)->name ?? $spread->kind;
     }
 
     /** @param list<IndexRow> $index */

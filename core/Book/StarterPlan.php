@@ -8,6 +8,7 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
+use AmpleMargin\Calendar\WeekSchool;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\MonthPlan;
@@ -18,7 +19,6 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Plan\WeekPlan;
-use AmpleMargin\Calendar\WeekSchool;
 use AmpleMargin\Spread\Catalogue;
 
 final class StarterPlan

@@ -19,7 +19,10 @@ final class Names
     public static function knows(string $locale): bool
     {
         static $all = null;
-        $all ??= array_flip(\ResourceBundle::getLocales('') ?: []);
+        if (null === $all) {
+            $locales = \ResourceBundle::getLocales('');
+            $all = array_flip(false === $locales ? [] : $locales);
+        }
 
         return isset($all[str_replace('-', '_', $locale)]);
     }

@@ -32,7 +32,7 @@ final class Division
      * @param int $parts 1 or more
      * @param int $gap   boxes between parts, 0 or more
      *
-     * Source: handbook, "Dividing a side" (common practice, no source).
+     * Source: handbook, "Dividing a side" (common practice, no source)
      */
     public static function of(int $side, int $parts, int $gap = 0, Remainder $policy = Remainder::Outside): ?self
     {

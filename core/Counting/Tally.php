@@ -20,7 +20,11 @@ enum Tally: string
         return (string) (self::Boxes === $this ? $boxes : Fraction::from($boxes)->plus(1));
     }
 
-    /** "Tick at 8, 9", "Tick on dots 9, 10". @param list<int|Fraction> $places boxes from the edge */
+    /**
+     * "at 8, 9", "on dots 9, 10".
+     *
+     * @param list<int|Fraction> $places boxes from the edge
+     */
     public function places(array $places): string
     {
         $said = implode(', ', array_map($this->place(...), $places));

@@ -133,7 +133,7 @@ final class SpreadEdits
 
     private static function name(PlannedSpread $spread): string
     {
-        $name = $spread->title ?? Catalogue::kind($spread->kind)?->name ?? $spread->kind;
+        $name = $spread->title ?? Catalogue::kind($spread->kind)->name ?? $spread->kind;
 
         return mb_strlen($name) > 60 ? mb_substr($name, 0, 59).'…' : $name;
     }

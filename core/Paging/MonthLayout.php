@@ -89,22 +89,20 @@ final class MonthLayout
      */
     private function weekParts(array $weeks): array
     {
-        $parts = [];
+        $pages = [];
         $half = null;
         foreach ($weeks as $week) {
             $halves = $week->folded ? max(1, intdiv($this->weeks->pages->halves(), 2)) : $this->weeks->pages->halves();
-            if ($halves > 1) {
-                $parts[] = [PatternPart::WEEKS, intdiv($halves, 2), 4 === $halves, [$week]];
-            } elseif (null === $half) {
-                $half = \count($parts);
-                $parts[] = [PatternPart::WEEKS, 1, false, [$week]];
-            } else {
-                $parts[$half][3][] = $week;
+            if (1 === $halves && null !== $half) {
+                $pages[$half] = [1, [...$pages[$half][1], $week]];
                 $half = null;
+                continue;
             }
+            $half = 1 === $halves ? \count($pages) : $half;
+            $pages[] = [max(1, intdiv($halves, 2)), [$week]];
         }
 
-        return $parts;
+        return array_map(static fn (array $page): array => [PatternPart::WEEKS, $page[0], 2 === $page[0], $page[1]], array_values($pages));
     }
 
     private function earliest(int $page, int $pages, bool $left): int
@@ -113,11 +111,21 @@ final class MonthLayout
             if ($left && !Leaf::isLeft($page)) {
                 continue;
             }
-            for ($at = $page; $at < $page + $pages && !isset($this->taken[$at]); ++$at);
-            if ($at === $page + $pages) {
+            if ($this->isFree($page, $pages)) {
                 return $page;
             }
         }
+    }
+
+    private function isFree(int $page, int $pages): bool
+    {
+        for ($at = $page; $at < $page + $pages; ++$at) {
+            if (isset($this->taken[$at])) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

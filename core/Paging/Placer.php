@@ -71,11 +71,11 @@ final class Placer
                 isset($pairs[$other->id]) => "$other->name already faces another spread; $spread->name cannot face it too.",
                 default => null,
             };
-            if (null === $trouble && null !== $other) {
-                $pairs[$id] = $other->id;
-                $pairs[$other->id] = $id;
+            if (null === $trouble) {
+                $pairs[$id] = $spread->faces;
+                $pairs[$spread->faces] = $id;
             } else {
-                $findings[] = new Finding($id, (string) $trouble, [['say' => 'Part the pair', 'edit' => ['type' => 'set-spread', 'spread' => $id, 'faces' => null]]]);
+                $findings[] = new Finding($id, $trouble, [['say' => 'Part the pair', 'edit' => ['type' => 'set-spread', 'spread' => $id, 'faces' => null]]]);
             }
         }
 

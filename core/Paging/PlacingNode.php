@@ -10,7 +10,7 @@ use AmpleMargin\Plan\Medium;
 
 final class PlacingNode
 {
-    /** @var list<int> how many of each shape of the group are placed */
+    /** @var array<int, int> how many of each shape of the group are placed */
     public array $counts = [];
 
     /** @param int $half 1 where the upper half of `$page` is taken */

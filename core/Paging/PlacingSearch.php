@@ -25,7 +25,7 @@ final class PlacingSearch
 {
     private const WINDOWS = [3, 8, 20, \PHP_INT_MAX];
 
-    /** @var list<PlacingNode> */
+    /** @var array<int, PlacingNode> */
     private array $nodes = [];
 
     private int $budget;
@@ -222,7 +222,9 @@ final class PlacingSearch
                 if (1 === $half && 1 !== $spread->halves) {
                     [$page, $half, $empty] = [$page + 1, 0, $empty + 1];
                 }
-                for ($page = 0 === $half ? $this->ground->freeFrom($page) : $page; !$this->ground->takes($spread, $page, $this->behind($last, $page)); $page = $this->ground->freeFrom($page + 1)) {
+                $page = 0 === $half ? $this->ground->freeFrom($page) : $page;
+                while (!$this->ground->takes($spread, $page, $this->behind($last, $page))) {
+                    $page = $this->ground->freeFrom($page + 1);
                     $empty += 2;
                     $last = null;
                 }

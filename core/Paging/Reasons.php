@@ -40,7 +40,7 @@ final class Reasons
         }
         foreach ($this->flowing as $rank => $placed) {
             $said = [$this->rule($placed), $this->shift($placed, $rank, $wanted), $this->pair($placed)];
-            $why[$placed->spread->id] = implode(' ', array_filter($said));
+            $why[$placed->spread->id] = implode(' ', array_filter($said, static fn (string $words): bool => '' !== $words));
         }
 
         return $why;

@@ -97,7 +97,7 @@ final class TrueSize
     {
         for ($box = 0; $box <= $drawing->across; ++$box) {
             $at = $this->left + $box * $this->pitch;
-            $fifth = 0 === $box % 5 || $box === $drawing->across;
+            $fifth = self::isNumbered($box, $drawing->across);
             $this->marks[] = new SheetLine(Tone::Ruler, $at, $this->top - 600, $at, $this->top - ($fifth ? 2_200 : 1_400));
             if ($fifth) {
                 $this->marks[] = new SheetWords(Tone::Ruler, $at - 3_000, $this->top - 4_700, 6_000, 2_400, (string) $box, 2_000, Align::Middle);
@@ -105,12 +105,18 @@ final class TrueSize
         }
         for ($box = 0; $box <= $drawing->down; ++$box) {
             $at = $this->top + $box * $this->pitch;
-            $fifth = 0 === $box % 5 || $box === $drawing->down;
+            $fifth = self::isNumbered($box, $drawing->down);
             $this->marks[] = new SheetLine(Tone::Ruler, $this->left - 600, $at, $this->left - ($fifth ? 2_200 : 1_400), $at);
             if ($fifth && $this->left >= 9_000) {
                 $this->marks[] = new SheetWords(Tone::Ruler, $this->left - 8_600, $at - 1_200, 6_000, 2_400, (string) $box, 2_000, Align::End);
             }
         }
+    }
+
+    /** Every fifth, and the last; a fifth right before the last gives way. */
+    private static function isNumbered(int $box, int $last): bool
+    {
+        return $box === $last || (0 === $box % 5 && $last - $box >= 2);
     }
 
     /** @param array{int, int} $trim */

@@ -29,22 +29,17 @@ final class Heading
         return mb_strlen($title) * 56 * 2 <= $across * 100 * 2 * max(1, self::boxes($down) - 1);
     }
 
-    /** Writes the title and says how many boxes it took; nothing to write takes none. */
-    public static function write(Canvas $canvas, Request $request, ?string $title = null): int
+    /** Begins the step that writes the title in the boxes kept for it. */
+    public static function write(Canvas $canvas, Request $request, ?string $title = null): void
     {
         $title ??= $request->title;
         $boxes = self::boxes($canvas->down);
-        if ('' === $title) {
-            return 0;
-        }
         if (!self::fits($title, $canvas->across, $canvas->down)) {
             $canvas->finding(new Finding($request->id, 'The title has '.mb_strlen($title)." letters: too many to be read in $canvas->across boxes. Shorten it, or write it on two lines."));
         }
         $letters = max(1, $boxes - 1);
         $canvas->step(Task::Write, 'Write the title '.self::quoted($title)." in the top $boxes ".(1 === $boxes ? 'box' : 'boxes').'.', 'heading');
         $canvas->words(Layer::Writing, 0, 0, $canvas->across, $letters, $title);
-
-        return $boxes;
     }
 
     /** Long words are cut in a step, never on the page. */

@@ -38,10 +38,10 @@ final class Containers implements Form
     {
         $canvas = new Canvas($request->across, $request->down, $request->tally);
         $names = $request->settings->lines('areas', $this->names);
-        $top = Heading::write($canvas, $request);
+        $top = Heading::boxes($canvas->down);
         $layout = self::arrange($canvas->across, $canvas->down - $top, \count($names), $request->settings->count('columns', 0, 1, 4));
         if (null === $layout) {
-            $canvas->finding(new Finding($request->id, \count($names)." containers of at least ".self::SMALLEST_WIDE.' × '.self::SMALLEST_TALL." boxes do not fit on $canvas->across × ".($canvas->down - $top).'. Use fewer areas.'));
+            $canvas->finding(new Finding($request->id, \count($names).' containers of at least '.self::SMALLEST_WIDE.' × '.self::SMALLEST_TALL." boxes do not fit on $canvas->across × ".($canvas->down - $top).'. Use fewer areas.'));
 
             return [$canvas->finish()];
         }
@@ -50,7 +50,7 @@ final class Containers implements Form
         $canvas->working('down', "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title = $rows->side; ".$rows->working());
         $canvas->tickDivision(Edge::Top, $columns, 'across');
         $canvas->tickDivision(Edge::Side, $rows, 'down', $top);
-        $this->ink($canvas, $names, $columns, $rows, $top);
+        $this->ink($canvas, $request, $names, $columns, $rows, $top);
         Closing::page($canvas, \sprintf('Count one container: %s × %s.', $request->tally->length($columns->size()), $request->tally->length($rows->size())), 'across');
 
         return [$canvas->finish()];
@@ -84,7 +84,7 @@ final class Containers implements Form
     }
 
     /** @param list<string> $names */
-    private function ink(Canvas $canvas, array $names, Division $columns, Division $rows, int $top): void
+    private function ink(Canvas $canvas, Request $request, array $names, Division $columns, Division $rows, int $top): void
     {
         $across = $columns->spans();
         $down = $rows->spans();
@@ -93,6 +93,7 @@ final class Containers implements Form
             [$x, $y] = [$across[$i % \count($across)], $down[intdiv($i, \count($across))]];
             $canvas->frame(Layer::Ink, $x['from'], $y['from']->plus($top), $columns->size(), $rows->size());
         }
+        Heading::write($canvas, $request);
         $canvas->step(Task::Write, 'Write each name in the first row of its container.', 'down');
         foreach ($names as $i => $name) {
             [$x, $y] = [$across[$i % \count($across)], $down[intdiv($i, \count($across))]];

@@ -33,10 +33,7 @@ final class FutureLog implements Form
         foreach (array_chunk($this->months($request), $this->perPage($request)) as $i => $months) {
             $canvas = new Canvas($request->across, $request->down, $request->tally, $i, $done);
             $top = Heading::boxes($canvas->down);
-            if (0 === $i) {
-                Heading::write($canvas, $request);
-            }
-            $this->page($canvas, $request, $months, $top);
+            $this->page($canvas, $request, $months, $top, 0 === $i);
             $done = $canvas->steps();
             $pages[] = $canvas->finish();
         }
@@ -45,7 +42,7 @@ final class FutureLog implements Form
     }
 
     /** @param list<Month> $months */
-    private function page(Canvas $canvas, Request $request, array $months, int $top): void
+    private function page(Canvas $canvas, Request $request, array $months, int $top, bool $titled): void
     {
         $layout = Containers::arrange($canvas->across, $canvas->down - $top, $this->perPage($request), min($this->perPage($request), $request->settings->count('columns', 2, 1, 4)));
         if (null === $layout) {
@@ -61,12 +58,20 @@ final class FutureLog implements Form
         $canvas->working('lines', "$lines lines a month", "{$rows->size()} boxes − 1 for the name = ".($rows->size() - 1).", ÷ $line a line = $lines lines of {$columns->size()} boxes");
         $canvas->tickDivision(Edge::Top, $columns, 'across');
         $canvas->tickDivision(Edge::Side, $rows, 'down', $top);
-        $this->ink($canvas, $request, $months, $columns, $rows, $top);
+        $places = $this->rule($canvas, $months, $columns, $rows, $top);
+        if ($titled) {
+            Heading::write($canvas, $request);
+        }
+        $this->names($canvas, $request, $places, $columns->size());
         Closing::page($canvas, "Count the lines below a month’s name: $lines.", 'lines');
     }
 
-    /** @param list<Month> $months */
-    private function ink(Canvas $canvas, Request $request, array $months, Division $columns, Division $rows, int $top): void
+    /**
+     * @param list<Month> $months
+     *
+     * @return list<array{Fraction, Fraction, Month}> where each month's container begins
+     */
+    private function rule(Canvas $canvas, array $months, Division $columns, Division $rows, int $top): array
     {
         $across = $columns->spans();
         $down = $rows->spans();
@@ -80,12 +85,19 @@ final class FutureLog implements Form
             $canvas->frame(Layer::Ink, $x, $y, $columns->size(), $rows->size());
             $canvas->line(Layer::Ink, $x, $y->plus(1), $columns->size(), 0);
         }
+
+        return $places;
+    }
+
+    /** @param list<array{Fraction, Fraction, Month}> $places */
+    private function names(Canvas $canvas, Request $request, array $places, int $wide): void
+    {
         $canvas->step(Task::Write, 'Write the names of the months, down the first column and then the next.', 'lines');
         foreach ($places as [$x, $y, $month]) {
             $name = $request->period->contains($month) && $request->period->start->year === $request->period->end->year
                 ? $request->names->month($month->month)
                 : $request->names->monthAndYear($month);
-            $canvas->words(Layer::Writing, $x->plus(Fraction::of(1, 4)), $y, Fraction::of(2 * $columns->size() - 1, 2), 1, $name);
+            $canvas->words(Layer::Writing, $x->plus(Fraction::of(1, 4)), $y, Fraction::of(2 * $wide - 1, 2), 1, $name);
         }
     }
 
@@ -100,9 +112,10 @@ final class FutureLog implements Form
         return $months;
     }
 
+    /** @return positive-int */
     private function perPage(Request $request): int
     {
-        return $request->settings->count('months_per_page', 6, 1, 12);
+        return max(1, $request->settings->count('months_per_page', 6, 1, 12));
     }
 
     /** @return list<array{say: string, edit: array<string, mixed>}> */

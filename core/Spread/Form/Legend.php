@@ -50,7 +50,7 @@ final class Legend implements Form
     public function draw(Request $request): array
     {
         $canvas = new Canvas($request->across, $request->down, $request->tally);
-        $top = Heading::write($canvas, $request);
+        $top = Heading::boxes($canvas->down);
         $rows = intdiv($canvas->down - $top, self::ROW);
         $count = \count(self::SYMBOLS);
         $canvas->working('rows', "$rows rows", "$canvas->down boxes − $top for the title = ".($canvas->down - $top).', ÷ '.self::ROW." a row = $rows rows; $count symbols, ".max(0, $rows - $count).' rows to add');
@@ -61,6 +61,7 @@ final class Legend implements Form
         }
         $shown = \array_slice(self::SYMBOLS, 0, max(0, $rows));
         $this->strokes($canvas, $shown, $top);
+        Heading::write($canvas, $request);
         if ($canvas->across > 3) {
             $canvas->step(Task::Write, 'Write what each stands for, from the third box.', 'rows');
             foreach ($shown as $i => [$name]) {

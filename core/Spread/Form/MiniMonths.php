@@ -44,12 +44,9 @@ final class MiniMonths implements Form
         }
         $pages = [];
         $done = 0;
-        foreach (array_chunk($months, $layout->months()) as $i => $share) {
+        foreach (array_chunk($months, max(1, $layout->months())) as $i => $share) {
             $canvas = new Canvas($request->across, $request->down, $request->tally, $i, $done);
-            if (0 === $i) {
-                Heading::write($canvas, $request);
-            }
-            $this->page($canvas, $request, $layout, $share, $top);
+            $this->page($canvas, $request, $layout, $share, $top, 0 === $i);
             $done = $canvas->steps();
             $pages[] = $canvas->finish();
         }
@@ -58,7 +55,7 @@ final class MiniMonths implements Form
     }
 
     /** @param list<Month> $months */
-    private function page(Canvas $canvas, Request $request, MiniMonthLayout $layout, array $months, int $top): void
+    private function page(Canvas $canvas, Request $request, MiniMonthLayout $layout, array $months, int $top, bool $titled): void
     {
         $canvas->working('across', "{$layout->across->gap} between", $layout->across->working());
         $canvas->working('down', "{$layout->down->gap} between", "$canvas->down boxes − $top for the title = {$layout->down->side}; ".$layout->down->working());
@@ -68,6 +65,9 @@ final class MiniMonths implements Form
         foreach ($months as $i => $month) {
             $columns = \count($layout->across->parts);
             $places[] = [$layout->across->spans()[$i % $columns]['from']->floor(), $layout->down->spans()[intdiv($i, $columns)]['from']->floor() + $top, new MonthGrid($month, $request->first)];
+        }
+        if ($titled) {
+            Heading::write($canvas, $request);
         }
         $canvas->step(Task::Write, 'Write the name of each month in the first row of its block'.($layout->letters ? ', the weekday letters in the second.' : '.'), 'down');
         foreach ($places as [$x, $y, $grid]) {

@@ -34,9 +34,6 @@ final class MonthCells implements Form
         for ($i = 0; $i < $this->pages($request); ++$i) {
             $canvas = new Canvas($request->across, $request->down, $request->tally, $i, $done);
             $top = Heading::boxes($canvas->down);
-            if (0 === $i) {
-                Heading::write($canvas, $request, $request->names->monthAndYear($grid->month));
-            }
             2 === $this->pages($request)
                 ? $this->page($canvas, $request, $grid, $top, 4, 4 * $i)
                 : $this->page($canvas, $request, $grid, $top, 7, 0);
@@ -82,6 +79,9 @@ final class MonthCells implements Form
 
     private function figures(Canvas $canvas, Request $request, Division $across, Division $down, MonthGrid $grid, int $top, int $firstColumn, int $columns): void
     {
+        if (0 === $firstColumn) {
+            Heading::write($canvas, $request, $request->names->monthAndYear($grid->month));
+        }
         $canvas->step(Task::Write, 'Write the weekdays above the columns.', 'rows');
         for ($column = 0; $column < $columns; ++$column) {
             $canvas->words(Layer::Writing, $across->before + $column * $across->size(), $top + $down->before, $across->size(), 1, $request->names->weekdayShort($grid->first->plus($firstColumn + $column)), Align::Middle);
@@ -89,7 +89,7 @@ final class MonthCells implements Form
         if ($columns < \count($across->parts)) {
             $canvas->words(Layer::Writing, $across->before + $columns * $across->size(), $top + $down->before, $across->size(), 1, 'Notes', Align::Middle);
         }
-        $canvas->step(Task::Write, "Write the numbers, each in the upper left box of its cell; the 1st stands in column ".($grid->offset + 1).'.', 'rows');
+        $canvas->step(Task::Write, 'Write the numbers, each in the upper left box of its cell; the 1st stands in column '.($grid->offset + 1).'.', 'rows');
         for ($day = 1; $day <= $grid->month->days(); ++$day) {
             $column = $grid->column($day) - $firstColumn;
             if ($column >= 0 && $column < $columns) {

@@ -27,9 +27,15 @@ final class RuledRows implements Form
         $done = 0;
         for ($i = 0; $i < $this->pages($request); ++$i) {
             $canvas = new Canvas($request->across, $request->down, $request->tally, $i, $done);
-            $top = 0 === $i ? Heading::write($canvas, $request) : Heading::boxes($canvas->down);
-            if ($request->settings->flag('ruled', true)) {
-                $this->rule($canvas, $top, $request->settings->count('line', 1, 1, 3));
+            $ruled = $request->settings->flag('ruled', true);
+            if ($ruled) {
+                $this->rule($canvas, Heading::boxes($canvas->down), $request->settings->count('line', 1, 1, 3));
+            }
+            if (0 === $i) {
+                Heading::write($canvas, $request);
+            }
+            if ($ruled) {
+                Closing::page($canvas, 'Count the lines: there are as many as the working says.', 'rows');
             }
             $done = $canvas->steps();
             $pages[] = $canvas->finish();
@@ -48,6 +54,5 @@ final class RuledRows implements Form
         for ($row = 1; $row <= $rows; ++$row) {
             $canvas->line(Layer::Ink, 0, $top + $row * $line, $canvas->across, 0);
         }
-        Closing::page($canvas, "Count the lines: $rows.", 'rows');
     }
 }

@@ -59,6 +59,7 @@ final class SpacingSheet implements Form
 
     private function numbers(Canvas $canvas): void
     {
+        // Numbers before ticks, against the usual order: the ticks are found by them.
         $canvas->step(Task::Write, "Number the boxes along the top from 1 to $canvas->across, one figure a box.", 'numbers');
         for ($i = 1; $i <= $canvas->across; ++$i) {
             $canvas->words(Layer::Writing, $i - 1, 0, 1, 1, (string) $i, Align::Middle);
@@ -84,7 +85,8 @@ final class SpacingSheet implements Form
                     ? $canvas->line(Layer::Ink, $tick, $i + 1, 0, 1)
                     : $canvas->line(Layer::Ink, $i + 1, $tick, 1, 0);
             }
-            $beside = $tick->floor() + ($tick->isWhole() ? 0 : 1);
+            $last = Fraction::of($side)->minus($division->parts[0]);
+            $beside = $last->floor() + ($last->isWhole() ? 0 : 1);
             Edge::Top === $edge
                 ? $canvas->words(Layer::Writing, $beside, $i + 1, 1, 1, $share, Align::Middle)
                 : $canvas->words(Layer::Writing, $i + 1, $beside, 1, 1, $share, Align::Middle);

@@ -70,15 +70,15 @@ final class WeekBoxes implements Form
         }
         $note = "down-$from";
         $canvas->working($note, "{$rows->size()} boxes a day", "$share boxes − $head for the title = $rows->side; ".$rows->working());
-        if ('' !== $name) {
-            $canvas->step(Task::Write, 'Write '.Heading::quoted($name).' at the top.', $note);
-            $canvas->words(Layer::Writing, 0, $from, $canvas->across, max(1, min(2, $head)), $name);
-        }
         $canvas->tickDivision(Edge::Side, $rows, $note, $from + $head);
         $canvas->step(Task::Ink, 'Rule '.\count($days).(1 === \count($days) ? ' container.' : ' containers.'), $note);
         $spans = $rows->spans();
         foreach (array_keys($days) as $i) {
             $canvas->frame(Layer::Ink, 0, $spans[$i]['from']->plus($from + $head), $canvas->across, $rows->size());
+        }
+        if ('' !== $name) {
+            $canvas->step(Task::Write, 'Write '.Heading::quoted($name).' at the top.', $note);
+            $canvas->words(Layer::Writing, 0, $from, $canvas->across, max(1, min(2, $head)), $name);
         }
         $canvas->step(Task::Write, 'Write the days, each in the first row of its container.', $note);
         foreach ($days as $i => $day) {

@@ -1,0 +1,32 @@
+<?php
+
+/* Puts the sample notebook on an empty shelf. */
+
+declare(strict_types=1);
+
+namespace App\Command;
+
+use App\Plan\SamplePlans;
+use App\Repository\Notebooks;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('shelf:sample', 'Puts the sample notebook on the shelf, if the shelf is empty.')]
+final class ShelfSampleCommand extends Command
+{
+    public function __construct(private readonly Notebooks $notebooks, private readonly SamplePlans $samples)
+    {
+        parent::__construct();
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        if ([] === $this->notebooks->all()) {
+            $this->notebooks->add($this->samples->fullYear());
+        }
+
+        return Command::SUCCESS;
+    }
+}

@@ -1,0 +1,9 @@
+import svelte from 'eslint-plugin-svelte';
+import ts from 'typescript-eslint';
+
+export default ts.config(
+  { ignores: ['web/api/types.gen.ts', 'public/**', 'vendor/**', 'var/**'] },
+  ...ts.configs.recommended,
+  ...svelte.configs.recommended,
+  { files: ['**/*.svelte', '**/*.svelte.ts'], languageOptions: { parserOptions: { parser: ts.parser } } },
+);

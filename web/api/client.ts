@@ -1,0 +1,72 @@
+// Calls the API. A problem document becomes a Problem that carries its field and, where it is stale, the current book.
+import type { components } from './types.gen';
+
+type Schemas = components['schemas'];
+export type Book = Schemas['Book'];
+export type Head = Schemas['Head'];
+export type Spread = Schemas['Spread'];
+export type Month = Schemas['Month'];
+export type Pattern = Schemas['Pattern'];
+export type Page = Schemas['Page'];
+export type Finding = Schemas['Finding'];
+export type Stretch = Schemas['Stretch'];
+export type Catalogue = Schemas['Catalogue'];
+export type Estimate = Schemas['Estimate'];
+export type Field = Schemas['Field'];
+export type Drawings = Schemas['Drawings'];
+export type Opening = Schemas['Opening'];
+export type OpeningPage = NonNullable<Opening['pages'][number]>;
+export type Group = Opening['groups'][number];
+export type Step = Schemas['Step'];
+export type Working = Schemas['Working'];
+export type Stock = Schemas['Stock'];
+export type Weeks = Schemas['Weeks'];
+export type Edit = Schemas['Edit'];
+export type Mark = (string | number | null)[];
+
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly detail: string,
+    readonly field: string | null,
+    readonly current: Book | null,
+  ) {
+    super(detail);
+  }
+}
+
+async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  let answer: Response;
+  try {
+    answer = await fetch(`/api${path}`, {
+      method,
+      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+      body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+    });
+  } catch {
+    throw new Problem(0, 'The program does not answer. Nothing was saved; start it again with bin/demo and repeat the last edit.', null, null);
+  }
+  if (answer.status === 204) return undefined as T;
+  const said = (await answer.json().catch(() => ({}))) as Record<string, unknown>;
+  if (!answer.ok) {
+    throw new Problem(answer.status, String(said.detail ?? 'The program answered in a way this page does not understand.'), (said.field as string | undefined) ?? null, (said.current as Book | undefined) ?? null);
+  }
+  return said as T;
+}
+
+export const api = {
+  shelf: () => call<{ notebooks: Head[] }>('GET', '/notebooks'),
+  catalogue: () => call<Catalogue>('GET', '/catalogue'),
+  estimate: (query: Record<string, string>) => call<Estimate>('GET', `/estimate?${new URLSearchParams(query)}`),
+  make: (notebook: unknown) => call<Book>('POST', '/notebooks', notebook),
+  sample: () => call<Book>('POST', '/notebooks/sample'),
+  import: (file: string) => call<Book>('POST', '/notebooks/import', file),
+  book: (id: string) => call<Book>('GET', `/notebooks/${id}`),
+  remove: (id: string, version: number) => call<void>('DELETE', `/notebooks/${id}?version=${version}`),
+  edit: (id: string, version: number, edit: Edit) => call<Book>('POST', `/notebooks/${id}/edits`, { version, edit }),
+  undo: (id: string, version: number) => call<Book>('POST', `/notebooks/${id}/undo`, { version }),
+  redo: (id: string, version: number) => call<Book>('POST', `/notebooks/${id}/redo`, { version }),
+  drawings: (id: string) => call<Drawings>('GET', `/notebooks/${id}/drawings`),
+  opening: (id: string, page: number) => call<Opening>('GET', `/notebooks/${id}/openings/${page}`),
+  tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
+};

@@ -1,0 +1,184 @@
+<!-- An opening large, the steps in the margin, the working behind every figure lit on the page when pointed at. -->
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import type { Book } from '../api/client';
+  import Findings from '../parts/Findings.svelte';
+  import Saving from '../parts/Saving.svelte';
+  import Screen from '../parts/Screen.svelte';
+  import { route } from '../state/route.svelte';
+  import { BenchState } from './bench.svelte';
+  import Pages from './Pages.svelte';
+
+  let { book }: { book: Book } = $props();
+
+  const LAYERS = ['pencil', 'band', 'ink', 'writing'] as const;
+  const bench = new BenchState();
+
+  $effect(() => {
+    const [page, current] = [route.page, book];
+    untrack(() => bench.load(current, page));
+  });
+
+  const opening = $derived(bench.opening);
+  const done = $derived(bench.steps.filter(({ group, step }) => bench.isTicked(group.drawing, step.key)).length);
+
+  function turn(way: -1 | 1) {
+    if (!opening) return;
+    const left = opening.left + 2 * way;
+    if (left >= 0 && left <= opening.last) route.go(route.to('bench', Math.max(1, left)));
+  }
+
+  function key(event: KeyboardEvent) {
+    if (event.altKey || event.ctrlKey || event.metaKey || (event.target as HTMLElement).matches('input:not([type=checkbox]), textarea, select')) return;
+    if (event.key === 'ArrowLeft') turn(-1);
+    else if (event.key === 'ArrowRight') turn(1);
+    else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+      event.preventDefault();
+      bench.turn(event.key === 'ArrowDown' ? 1 : -1);
+    } else if (event.key === ' ' && !(event.target as HTMLElement).matches('button, a, input')) {
+      event.preventDefault();
+      bench.done(book.id);
+    }
+  }
+
+  function layer(name: string) {
+    const next = new Set(bench.layers);
+    if (!next.delete(name)) next.add(name);
+    bench.layers = next;
+  }
+</script>
+
+<svelte:window onkeydown={key} />
+
+<Screen title="Bench" handle={bench.current ? `Step ${bench.current.step.number}: ${bench.current.step.task}` : 'Steps'}>
+  {#snippet margin()}
+    {#if bench.wrong}<p class="note stop" role="alert">{bench.wrong}</p>{/if}
+    {#each opening?.groups ?? [] as group (group.drawing)}
+      <h2 class="mt-2">{group.title}</h2>
+      <Findings findings={group.findings} />
+      <ol class="steps">
+        {#each group.steps as step (step.key)}
+          {@const here = bench.at?.drawing === group.drawing && bench.at.key === step.key}
+          <li class:here>
+            <input
+              type="checkbox"
+              class="checkbox checkbox-sm"
+              aria-label="Step {step.number} done"
+              checked={bench.isTicked(group.drawing, step.key)}
+              onchange={(event) => bench.tick(book.id, group.drawing, step.key, event.currentTarget.checked)}
+            />
+            <button class="text" class:done={bench.isTicked(group.drawing, step.key)} aria-current={here ? 'step' : undefined} onclick={() => (bench.at = { drawing: group.drawing, key: step.key })}>
+              <span class="task {step.task}">{step.number}. {step.task}{group.steps.some((other) => other.page !== step.page) ? `, page ${step.page}` : ''}</span>
+              {step.text}
+            </button>
+          </li>
+        {/each}
+      </ol>
+      {#if group.workings.length > 0}
+        <h3 class="mt-3">Working</h3>
+        <ul class="workings">
+          {#each group.workings as working, i (i)}
+            <li>
+              <button
+                class="working"
+                class:lit={bench.note?.drawing === group.drawing && bench.note.note === working.note}
+                onpointerenter={() => (bench.note = { drawing: group.drawing, note: working.note })}
+                onpointerleave={() => (bench.note = null)}
+                onfocus={() => (bench.note = { drawing: group.drawing, note: working.note })}
+                onblur={() => (bench.note = null)}
+              >
+                <strong>{working.figure}</strong><br /><span class="quiet">{working.arithmetic}</span>
+              </button>
+            </li>
+          {/each}
+        </ul>
+      {/if}
+    {:else}
+      {#if opening}<p class="quiet">Nothing is drawn on this opening.</p>{/if}
+    {/each}
+    <p class="quiet mt-3">Small repeated figures: pause every 20 to 30 minutes, change your grip, stop when it hurts.</p>
+    <Saving />
+  {/snippet}
+
+  {#if opening}
+    <div class="bar">
+      <button class="btn small" disabled={opening.left === 0} onclick={() => turn(-1)}>← Earlier</button>
+      <span class="figures">{opening.left === 0 ? 'Page 1' : `Pages ${opening.left}–${opening.left + 1}`}</span>
+      <button class="btn small" disabled={opening.left >= opening.last} onclick={() => turn(1)}>Later →</button>
+      <span class="layers" role="group" aria-label="Layers">
+        {#each LAYERS as name (name)}
+          <button class="btn small plain" aria-pressed={bench.layers.has(name)} onclick={() => layer(name)}>{name}</button>
+        {/each}
+      </span>
+      <span class="quiet">{done} of {bench.steps.length} steps done</span>
+      <a class="btn small" href={route.to('desk', Math.max(1, route.page))}>Desk</a>
+    </div>
+    <Pages {book} {bench} />
+  {/if}
+</Screen>
+
+<style>
+  .bar {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.5rem;
+    margin-bottom: 0.7rem;
+  }
+  .layers {
+    margin-left: auto;
+    display: flex;
+  }
+  .layers [aria-pressed='true'] {
+    text-decoration: underline;
+    text-decoration-thickness: 2px;
+    text-decoration-color: var(--rule);
+  }
+  .layers [aria-pressed='false'] {
+    color: var(--color-neutral);
+    text-decoration: line-through;
+  }
+  .steps li {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 0.6rem;
+    padding: 0.4rem 0.4rem 0.4rem 0.5rem;
+    border-left: 3px solid transparent;
+  }
+  .steps li.here {
+    border-color: var(--rule);
+    background: var(--color-base-100);
+  }
+  .text {
+    text-align: left;
+    cursor: pointer;
+    line-height: 1.35;
+    font-variant-numeric: tabular-nums;
+  }
+  .text.done {
+    color: var(--color-neutral);
+    text-decoration: line-through;
+  }
+  .task {
+    display: block;
+    font-size: 0.8rem;
+    font-weight: 700;
+  }
+  .working {
+    text-align: left;
+    width: 100%;
+    padding: 0.25rem 0.4rem;
+    line-height: 1.3;
+    border-left: 3px solid transparent;
+    cursor: default;
+  }
+  .working.lit {
+    border-color: var(--rule);
+    background: var(--color-base-100);
+  }
+  @media (max-width: 700px) {
+    .text {
+      min-height: 44px;
+    }
+  }
+</style>

@@ -1,0 +1,81 @@
+<!-- The two pages of an opening, large, with rulers; one page alone on a narrow screen. -->
+<script lang="ts">
+  import type { Book, Mark } from '../api/client';
+  import Drawing from '../parts/Drawing.svelte';
+  import type { BenchState } from './bench.svelte';
+
+  interface Props {
+    book: Book;
+    bench: BenchState;
+    /** Shows only the page of the step at hand. */
+    single?: boolean;
+  }
+  let { book, bench, single = false }: Props = $props();
+
+  const opening = $derived(bench.opening!);
+  const shown = $derived(single ? opening.pages.filter((page) => page !== null && page.page === (bench.current?.step.page ?? opening.pages.find((one) => one !== null)?.page)) : opening.pages);
+</script>
+
+<div class="opening" class:single style:--ratio={(opening.across + 2.2) / (opening.down + 2.2)}>
+  {#each shown as page, i (i)}
+    {#if page}
+      {@const lit = bench.lit(page)}
+      <figure class="page">
+        <Drawing
+          across={opening.across}
+          down={opening.down}
+          marks={page.marks as Mark[]}
+          label="Page {page.page}: {page.title}"
+          large
+          counting={book.counting}
+          note={lit.note}
+          step={lit.step}
+          layers={bench.layers}
+          point={(note) => (bench.note = note ? { drawing: page.drawing, note } : null)}
+        />
+        <figcaption><span class="figures">{page.page}</span> {page.title}</figcaption>
+      </figure>
+    {:else}
+      <div class="cover">inside of the cover</div>
+    {/if}
+  {/each}
+</div>
+
+<style>
+  .opening {
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    max-width: calc((100dvh - 15rem) * 2 * var(--ratio));
+    margin-inline: auto;
+  }
+  .opening.single {
+    grid-template-columns: minmax(0, 1fr);
+    max-width: calc((100dvh - 18rem) * var(--ratio));
+  }
+  .page {
+    border: 1px solid color-mix(in srgb, var(--color-base-content) 45%, transparent);
+    background: var(--sheet);
+    min-width: 0;
+  }
+  .page + .page {
+    border-left-width: 2px;
+  }
+  figcaption {
+    background: var(--color-base-200);
+    padding: 0.25rem 0.1rem;
+    font-size: 0.85rem;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  .figures {
+    font-weight: 700;
+  }
+  .cover {
+    display: grid;
+    place-items: center;
+    color: var(--color-neutral);
+    font-size: 0.85rem;
+    border: 1px dashed var(--color-base-300);
+  }
+</style>

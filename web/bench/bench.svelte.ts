@@ -1,0 +1,82 @@
+// The opening on the bench: its drawings, its steps, which are ticked, which is lit. Bench and desk share it.
+import { api, type Book, type Group, type Opening, type OpeningPage, type Step } from '../api/client';
+import { asProblem } from '../state/book.svelte';
+
+export class BenchState {
+  opening = $state.raw<Opening | null>(null);
+  wrong = $state('');
+  /** The step at hand, by its drawing and key. */
+  at = $state<{ drawing: string; key: string } | null>(null);
+  /** The note pointed at. */
+  note = $state<{ drawing: string; note: string } | null>(null);
+  layers = $state(new Set(['pencil', 'band', 'ink', 'writing']));
+  private ticked = $state.raw(new Set<string>());
+
+  async load(book: Book, page: number) {
+    try {
+      const opening = await api.opening(book.id, Math.max(1, Math.min(page, book.stock.pages)));
+      const turned = opening.left !== this.opening?.left;
+      this.opening = opening;
+      this.ticked = new Set(opening.ticked.map((tick) => `${tick.drawing} ${tick.step}`));
+      this.wrong = '';
+      if (turned || !this.current) this.at = this.firstOpen();
+    } catch (error) {
+      this.wrong = asProblem(error).detail;
+    }
+  }
+
+  get steps(): { group: Group; step: Step }[] {
+    return this.opening?.groups.flatMap((group) => group.steps.map((step) => ({ group, step }))) ?? [];
+  }
+
+  get current(): { group: Group; step: Step } | null {
+    return this.steps.find(({ group, step }) => group.drawing === this.at?.drawing && step.key === this.at.key) ?? null;
+  }
+
+  isTicked(drawing: string, key: string): boolean {
+    return this.ticked.has(`${drawing} ${key}`);
+  }
+
+  async tick(id: string, drawing: string, key: string, done: boolean) {
+    const next = new Set(this.ticked);
+    next[done ? 'add' : 'delete'](`${drawing} ${key}`);
+    this.ticked = next;
+    try {
+      await api.tick(id, drawing, key, done);
+    } catch (error) {
+      this.wrong = asProblem(error).detail;
+      next[done ? 'delete' : 'add'](`${drawing} ${key}`);
+      this.ticked = new Set(next);
+    }
+  }
+
+  /** Ticks the step at hand and goes on to the next. */
+  async done(id: string) {
+    const current = this.current;
+    if (!current) return;
+    const { group, step } = current;
+    const wasDone = this.isTicked(group.drawing, step.key);
+    if (!wasDone) this.turn(1);
+    await this.tick(id, group.drawing, step.key, !wasDone);
+  }
+
+  turn(way: -1 | 1) {
+    const steps = this.steps;
+    const i = steps.findIndex(({ group, step }) => group.drawing === this.at?.drawing && step.key === this.at.key);
+    const next = steps[i + way];
+    if (next) this.at = { drawing: next.group.drawing, key: next.step.key };
+  }
+
+  /** What a page lights: the note pointed at, or the step at hand, where they are its own. */
+  lit(page: OpeningPage): { note: string | null; step: number | null } {
+    if (this.note) return { note: this.note.drawing === page.drawing ? this.note.note : null, step: null };
+    const current = this.current;
+    return { note: null, step: current && current.group.drawing === page.drawing && current.step.page === page.page ? current.step.number : null };
+  }
+
+  private firstOpen() {
+    const steps = this.steps;
+    const open = steps.find(({ group, step }) => !this.isTicked(group.drawing, step.key)) ?? steps[0];
+    return open ? { drawing: open.group.drawing, key: open.step.key } : null;
+  }
+}

@@ -1,0 +1,227 @@
+<!-- Every month's block to scale on the page axis, the pattern editor beside it, and the fit always in sight. -->
+<script lang="ts">
+  import type { Book } from '../api/client';
+  import Saving from '../parts/Saving.svelte';
+  import Screen from '../parts/Screen.svelte';
+  import { open } from '../state/book.svelte';
+  import PatternEditor from './PatternEditor.svelte';
+  import WeekSettings from './WeekSettings.svelte';
+
+  let { book }: { book: Book } = $props();
+
+  let chosenMonth = $state<string | null>(null);
+  let edited = $state<string | null>(null);
+
+  const month = $derived(book.months.find((one) => one.month === chosenMonth) ?? null);
+  const pattern = $derived(book.patterns.find((one) => one.id === (edited ?? book.usual_pattern)) ?? book.patterns[0]!);
+  const longest = $derived(Math.max(1, ...book.months.map((one) => one.pages)));
+</script>
+
+<Screen title="Months" handle={book.fit.sentence}>
+  {#snippet margin()}
+    <p class="fit" class:short={!book.fit.fits}>{book.fit.sentence}</p>
+    {#if month}
+      <h2>{month.name}</h2>
+      <p>Pages {month.range}</p>
+      <p class="note">{month.working}</p>
+      <h3>Weeks</h3>
+      <table class="w-full">
+        <tbody>
+          {#each month.weeks as week (week.number)}
+            <tr><th scope="row">{week.number}</th><td>{week.from} to {week.to}</td><td class="quiet">{week.folded ? 'folded' : week.days < 7 ? `${week.days} days` : ''}</td></tr>
+          {/each}
+        </tbody>
+      </table>
+      <h3 class="mt-3">Parts</h3>
+      <table class="w-full">
+        <tbody>
+          {#each month.parts as part (part.page)}
+            <tr><th scope="row">{part.pages > 1 ? `${part.page}–${part.page + part.pages - 1}` : part.page}</th><td>{part.name}</td></tr>
+          {/each}
+        </tbody>
+      </table>
+      <button class="btn small plain mt-2" onclick={() => (chosenMonth = null)}>Close</button>
+    {:else}
+      <p class="quiet">Choose a month to see its weeks and the sum of its pages.</p>
+    {/if}
+    <Saving />
+  {/snippet}
+
+  <div class="desk">
+    <table class="axis">
+      <caption class="sr-only">Months with their reserved ranges</caption>
+      <thead>
+        <tr><th scope="col">Month</th><th scope="col">Pages</th><th scope="col">Range</th><th scope="col" class="wide">Parts, to scale</th><th scope="col">Pattern</th></tr>
+      </thead>
+      <tbody>
+        {#each book.months as one (one.month)}
+          <tr class:chosen={one.month === chosenMonth} class:beyond={one.beyond}>
+            <th scope="row"><button class="name" aria-pressed={one.month === chosenMonth} onclick={() => (chosenMonth = chosenMonth === one.month ? null : one.month)}>{one.name}</button></th>
+            <td>{one.pages}</td>
+            <td class="whitespace-nowrap">{one.range}</td>
+            <td class="wide">
+              <div class="bar" style:width="{(100 * one.pages) / longest}%">
+                {#each one.parts as part (part.page)}
+                  <span class="part {part.kind}" style:flex-grow={part.pages} title="{part.name}, page {part.page}"></span>
+                {/each}
+              </div>
+            </td>
+            <td>
+              <select class="select select-sm" aria-label="Pattern of {one.name}" value={one.pattern} onchange={(event) => open.edit({ type: 'use-pattern', month: one.month, pattern: event.currentTarget.value })}>
+                {#each book.patterns as choice (choice.id)}<option value={choice.id}>{choice.name}</option>{/each}
+              </select>
+            </td>
+          </tr>
+        {/each}
+      </tbody>
+      <tfoot>
+        <tr><th scope="row">All months</th><td>{book.fit.reserved}</td><td colspan="3" class="legend">
+          {#each [['month-divider', 'divider'], ['month-calendar', 'calendar'], ['month-goals', 'goals'], ['weeks', 'weeks'], ['month-notes', 'notes'], ['free', 'free page']] as [kind, name] (kind)}
+            <span><i class="part {kind}"></i>{name}</span>
+          {/each}
+        </td></tr>
+      </tfoot>
+    </table>
+    <div class="grid content-start gap-6">
+      <WeekSettings {book} />
+      <PatternEditor {book} {pattern} choose={(id) => (edited = id)} />
+    </div>
+  </div>
+</Screen>
+
+<style>
+  .fit {
+    font-family: var(--font-head);
+    font-weight: 600;
+    font-size: 1.1rem;
+    margin-bottom: 0.8rem;
+  }
+  .short {
+    color: var(--color-error);
+  }
+  .desk {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 17rem;
+    gap: 1.8rem;
+    align-items: start;
+  }
+  th {
+    text-align: left;
+    font-weight: 600;
+    padding-right: 0.7rem;
+  }
+  thead th {
+    font-size: 0.82rem;
+    color: var(--color-neutral);
+    font-weight: 500;
+    padding-bottom: 0.3rem;
+  }
+  .axis {
+    width: 100%;
+  }
+  .axis td {
+    padding: 0.2rem 0.7rem 0.2rem 0;
+  }
+  .axis td:last-child {
+    width: 8.5rem;
+    padding-right: 0;
+  }
+  .wide {
+    width: 45%;
+  }
+  .name {
+    text-align: left;
+    font-weight: 600;
+    cursor: pointer;
+    min-height: 2rem;
+    white-space: nowrap;
+  }
+  .name:hover {
+    text-decoration: underline;
+  }
+  .chosen {
+    box-shadow: inset 3px 0 0 var(--rule);
+  }
+  .chosen .name {
+    padding-left: 0.6rem;
+  }
+  .beyond td,
+  .beyond .name {
+    color: var(--color-error);
+  }
+  .bar {
+    display: flex;
+    height: 20px;
+    border: 1px solid color-mix(in srgb, var(--color-base-content) 50%, transparent);
+  }
+  .part {
+    flex-basis: 0;
+    box-shadow: inset -1px 0 0 var(--stroke);
+    background: var(--tint, var(--spare));
+    background-image: var(--hatch, none);
+  }
+  .month-divider {
+    --tint: var(--year);
+    --hatch: repeating-linear-gradient(45deg, transparent 0 4px, var(--stroke) 4px 5px);
+  }
+  .month-calendar {
+    --tint: var(--months-a);
+    --hatch: repeating-linear-gradient(0deg, transparent 0 5px, var(--stroke) 5px 6px);
+  }
+  .month-goals {
+    --tint: var(--goals);
+    --hatch: repeating-linear-gradient(-45deg, transparent 0 4px, var(--stroke) 4px 5px);
+  }
+  .weeks {
+    --tint: var(--months-b);
+  }
+  .month-notes {
+    --tint: var(--back);
+    --hatch: repeating-linear-gradient(0deg, transparent 0 2px, var(--stroke) 2px 3px);
+  }
+  .legend {
+    font-size: 0.82rem;
+  }
+  .legend span {
+    margin-right: 0.8rem;
+    white-space: nowrap;
+  }
+  .legend i {
+    display: inline-block;
+    width: 16px;
+    height: 12px;
+    margin-right: 0.3rem;
+    border: 1px solid var(--stroke);
+    vertical-align: -1px;
+  }
+  tfoot th,
+  tfoot td {
+    padding-top: 0.6rem;
+  }
+  @media (max-width: 1100px) {
+    .desk {
+      grid-template-columns: 1fr;
+    }
+  }
+  @media (max-width: 700px) {
+    .axis thead,
+    .legend {
+      display: none;
+    }
+    .axis tr {
+      display: grid;
+      grid-template-columns: 1fr auto auto;
+      gap: 0 0.5rem;
+      align-items: center;
+      padding: 0.3rem 0;
+    }
+    .wide {
+      grid-column: 1 / 3;
+      grid-row: 2;
+      width: auto;
+    }
+    .name {
+      min-height: 44px;
+    }
+  }
+</style>

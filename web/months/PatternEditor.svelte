@@ -1,0 +1,111 @@
+<!-- A pattern: its parts in order with their pages, shared by every month that uses it. -->
+<script lang="ts">
+  import type { Book, Pattern } from '../api/client';
+  import { open } from '../state/book.svelte';
+  import { catalogue } from '../state/catalogue.svelte';
+
+  interface Props {
+    book: Book;
+    pattern: Pattern;
+    choose: (id: string) => void;
+  }
+  let { book, pattern, choose }: Props = $props();
+
+  const users = $derived(book.months.filter((month) => month.pattern === pattern.id).length);
+  const name = (kind: string) => catalogue.all?.month_parts.find((part) => part.kind === kind)?.name ?? kind;
+  const save = (changes: Partial<Pattern>) => open.edit({ type: 'set-pattern', pattern: { ...pattern, ...changes } });
+
+  function setPages(i: number, pages: number) {
+    save({ parts: pattern.parts.map((part, j) => (j === i ? { ...part, pages } : part)) });
+  }
+  function move(i: number, way: -1 | 1) {
+    const parts = [...pattern.parts];
+    const [part] = parts.splice(i, 1);
+    if (part) parts.splice(i + way, 0, part);
+    save({ parts });
+  }
+  async function copy() {
+    let n = 2;
+    while (book.patterns.some((one) => one.id === `${pattern.id}-${n}`)) n++;
+    const id = `${pattern.id}-${n}`.slice(0, 40);
+    if (await open.edit({ type: 'set-pattern', pattern: { ...pattern, id, name: `${pattern.name} ${n}` } })) choose(id);
+  }
+</script>
+
+<section class="grid gap-2.5" aria-label="Pattern">
+  <h2>Pattern</h2>
+  <label class="field">
+    <span>Look at</span>
+    <select class="select" value={pattern.id} onchange={(event) => choose(event.currentTarget.value)}>
+      {#each book.patterns as one (one.id)}<option value={one.id}>{one.name}{one.id === book.usual_pattern ? ', shared by default' : ''}</option>{/each}
+    </select>
+  </label>
+  <label class="field"><span>Name</span><input class="input" value={pattern.name} onchange={(event) => save({ name: event.currentTarget.value.trim() || pattern.name })} /></label>
+  <p class="quiet">{users === 1 ? '1 month uses' : `${users} months use`} it.</p>
+  <ol class="parts">
+    {#each pattern.parts as part, i (i)}
+      <li>
+        <span class="part-name">{name(part.kind)}</span>
+        {#if part.kind === 'weeks'}
+          <span class="quiet">by the month</span>
+        {:else}
+          <span class="pages">
+            <button class="step" aria-label="One page less for {name(part.kind)}" disabled={part.pages <= 0} onclick={() => setPages(i, part.pages - 1)}>−</button>
+            <span class="figures">{part.pages}</span>
+            <button class="step" aria-label="One page more for {name(part.kind)}" disabled={part.pages >= 20} onclick={() => setPages(i, part.pages + 1)}>+</button>
+          </span>
+        {/if}
+        <span class="moves">
+          <button class="step" aria-label="Move {name(part.kind)} up" disabled={i === 0} onclick={() => move(i, -1)}>↑</button>
+          <button class="step" aria-label="Take {name(part.kind)} out" onclick={() => save({ parts: pattern.parts.filter((_, j) => j !== i) })}>×</button>
+        </span>
+      </li>
+    {/each}
+  </ol>
+  <label class="field">
+    <span>Add a part</span>
+    <select
+      class="select"
+      value=""
+      onchange={(event) => {
+        const kind = event.currentTarget.value;
+        event.currentTarget.value = '';
+        save({ parts: [...pattern.parts, { kind, pages: kind === 'month-calendar' ? 2 : 1 }] });
+      }}
+    >
+      <option value="" disabled>choose</option>
+      {#each catalogue.all?.month_parts ?? [] as part (part.kind)}<option value={part.kind}>{part.name}</option>{/each}
+    </select>
+  </label>
+  <div class="flex flex-wrap gap-1.5">
+    {#if pattern.id !== book.usual_pattern}
+      <button class="btn small" onclick={() => open.edit({ type: 'use-pattern', pattern: pattern.id })}>Share it by default</button>
+      <button class="btn small" onclick={() => (open.edit({ type: 'remove-pattern', pattern: pattern.id }), choose(book.usual_pattern))}>Remove</button>
+    {/if}
+    <button class="btn small" onclick={copy}>Copy</button>
+  </div>
+</section>
+
+<style>
+  .parts li {
+    display: grid;
+    grid-template-columns: 1fr auto auto;
+    align-items: center;
+    gap: 0.5rem;
+    border-top: 1px solid var(--color-base-300);
+    padding: 0.15rem 0;
+  }
+  .step {
+    width: 1.8rem;
+    height: 1.9rem;
+    cursor: pointer;
+    border-radius: 2px;
+  }
+  .step:hover:not(:disabled) {
+    background: var(--color-base-300);
+  }
+  .step:disabled {
+    opacity: 0.35;
+    cursor: default;
+  }
+</style>

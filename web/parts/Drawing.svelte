@@ -1,0 +1,145 @@
+<!-- A page as it is to be drawn. Small, it is the real drawing, only smaller; large, it has rulers that count boxes. -->
+<script lang="ts">
+  import type { Mark } from '../api/client';
+  import { BOX, gather } from './marks';
+
+  interface Props {
+    across: number;
+    down: number;
+    marks: Mark[];
+    label: string;
+    /** Rulers along the edges, dots, and pointing at marks. */
+    large?: boolean;
+    counting?: string;
+    /** The note or step that is lit. */
+    note?: string | null;
+    step?: number | null;
+    layers?: Set<string>;
+    point?: (note: string | null) => void;
+  }
+  let { across, down, marks, label, large = false, counting = 'boxes', note = null, step = null, layers = new Set(['pencil', 'band', 'ink', 'writing']), point }: Props = $props();
+
+  const EDGE = 1750;
+  const uid = $props.id();
+  const drawn = $derived(gather(marks));
+  const wide = $derived(across * BOX);
+  const tall = $derived(down * BOX);
+  const box = $derived(large ? `${-EDGE} ${-EDGE} ${wide + EDGE + 300} ${tall + EDGE + 300}` : `-420 -420 ${wide + 840} ${tall + 840}`);
+  const from = $derived(counting === 'dots' ? 1 : 0);
+  /** Where the current step's pencil ticks stand, read off its marks. */
+  const ticks = $derived(
+    large && step !== null
+      ? marks.filter((mark) => mark[0] === 'line' && mark[1] === 'pencil' && mark[2] === step).map((mark) => ({ x: mark[4] as number, y: mark[5] as number, top: mark[6] === 0 }))
+      : [],
+  );
+
+  const isLit = (one: { note: string | null; step: number }) => (step !== null ? one.step === step : note !== null && one.note === note);
+  /** Every fifth, and the last; a fifth that stands too close to the last gives way. */
+  const numbered = (i: number, last: number) => i === last || (i % 5 === 0 && last - i >= 2);
+  const counts = (n: number) => Array.from({ length: n + 1 }, (_, i) => i);
+</script>
+
+<svg viewBox={box} role="img" aria-label={label} class:large>
+  {#if large}
+    <defs>
+      <pattern id="{uid}-dots" width={BOX} height={BOX} patternUnits="userSpaceOnUse" x={-BOX / 2} y={-BOX / 2}>
+        <circle cx={BOX / 2} cy={BOX / 2} r="46" class="dot" />
+      </pattern>
+    </defs>
+    <rect x="-420" y="-420" width={wide + 840} height={tall + 840} fill="url(#{uid}-dots)" clip-path="inset(0)" />
+    <g class="ruler" aria-hidden="true">
+      {#each counts(across) as i (i)}
+        <path d="M{i * BOX} -480v{i % 5 === 0 ? -300 : -150}" />
+        {#if numbered(i, across)}<text x={i * BOX} y="-880" text-anchor="middle">{i + from}</text>{/if}
+      {/each}
+      {#each counts(down) as i (i)}
+        <path d="M-480 {i * BOX}h{i % 5 === 0 ? -300 : -150}" />
+        {#if numbered(i, down)}<text x="-860" y={i * BOX + 170} text-anchor="end">{i + from}</text>{/if}
+      {/each}
+      {#each ticks as tick, i (i)}
+        <path class="lit" d={tick.top ? `M${tick.x} -480v-420` : `M-480 ${tick.y}h-420`} />
+      {/each}
+    </g>
+  {/if}
+  {#each drawn.bands as one, i (i)}
+    {#if layers.has(one.layer)}<path class="band" class:lit={isLit(one)} d={one.path} />{/if}
+  {/each}
+  {#each drawn.strokes as one, i (i)}
+    {#if layers.has(one.layer)}
+      <!-- Pointing is an extra for the mouse: the margin lists the same notes for the keyboard. -->
+      <!-- svelte-ignore a11y_no_static_element_interactions -->
+      <path class={one.layer} class:lit={isLit(one)} d={one.path} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)} />
+    {/if}
+  {/each}
+  {#each drawn.words as one, i (i)}
+    {#if layers.has(one.layer)}
+      <!-- svelte-ignore a11y_no_static_element_interactions -->
+      <text class="words" class:lit={isLit(one)} x={one.x} y={one.y} font-size={one.size} text-anchor={one.anchor} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)}>{one.text}</text>
+    {/if}
+  {/each}
+</svg>
+
+<style>
+  svg {
+    display: block;
+    background: var(--sheet);
+    width: 100%;
+    height: 100%;
+  }
+  path {
+    fill: none;
+    vector-effect: non-scaling-stroke;
+  }
+  .ink {
+    stroke: var(--ink);
+    stroke-width: 0.6px;
+  }
+  .pencil {
+    stroke: var(--pencil);
+    stroke-width: 0.5px;
+  }
+  .large .ink {
+    stroke-width: 1.6px;
+  }
+  .large .pencil {
+    stroke-width: 1.2px;
+  }
+  .writing {
+    stroke: var(--ink);
+    stroke-width: 0.8px;
+  }
+  .band {
+    fill: var(--band);
+  }
+  .words {
+    fill: var(--ink);
+    font-variant-numeric: tabular-nums;
+  }
+  .dot {
+    fill: var(--dot);
+  }
+  .lit {
+    stroke: var(--lit);
+    stroke-width: 2.6px;
+  }
+  .large .lit {
+    stroke-width: 3px;
+  }
+  text.lit {
+    fill: var(--lit);
+    stroke: none;
+  }
+  .ruler path {
+    stroke: var(--pencil);
+    stroke-width: 1px;
+  }
+  .ruler path.lit {
+    stroke: var(--lit);
+    stroke-width: 3px;
+  }
+  .ruler text {
+    font-size: 560px;
+    fill: var(--ink);
+    font-variant-numeric: tabular-nums;
+  }
+</style>

@@ -1,0 +1,145 @@
+<!-- The whole notebook seen from the side, a stroke a leaf: map, progress and way round the book. -->
+<script lang="ts">
+  import type { Head, Stretch } from '../api/client';
+
+  interface Props {
+    book: Head;
+    /** The page on the bench, marked on the edge. */
+    at?: number | null;
+    /** Where a stretch leads; without it the edge is only a picture. */
+    href?: (page: number) => string;
+    go?: (page: number) => void;
+  }
+  let { book, at = null, href, go }: Props = $props();
+
+  const pages = $derived(book.stock.pages);
+  const percent = (n: number) => `${(100 * n) / pages}%`;
+  const said = (one: Stretch) => `${one.label}, ${one.from === one.to ? `page ${one.from}` : `pages ${one.from}–${one.to}`}`;
+  const months = $derived(book.fore_edge.filter((one) => one.band === 'month').map((one) => one.from));
+  const odd = (one: Stretch) => months.indexOf(one.from) % 2 === 1;
+
+  /** The mouse goes to the very page it points at; keys go to where the stretch begins. */
+  function click(event: MouseEvent, one: Stretch) {
+    if (!go || event.detail === 0 || event.metaKey || event.ctrlKey) return;
+    event.preventDefault();
+    event.stopPropagation();
+    const box = (event.currentTarget as HTMLElement).getBoundingClientRect();
+    const share = (event.clientX - box.left) / Math.max(1, box.width);
+    go(Math.min(one.to, one.from + Math.floor(share * (one.to - one.from + 1))));
+  }
+</script>
+
+<div class="edge" class:out={!book.fit.fits}>
+  <ol aria-label="Fore-edge of {book.title}">
+    {#each book.fore_edge as one (one.from)}
+      <li class={one.band} class:odd={odd(one)} style:left={percent(one.from - 1)} style:width={percent(one.to - one.from + 1)} style:--leaves={(one.to - one.from + 1) / 2}>
+        {#if href}
+          <a href={href(one.from)} title={said(one)} onclick={(event) => click(event, one)}><span class="sr-only">{said(one)}</span></a>
+        {:else}
+          <span class="sr-only">{said(one)}</span>
+        {/if}
+        {#if one.initial}<span class="initial" aria-hidden="true">{one.initial}</span>{/if}
+      </li>
+    {/each}
+  </ol>
+  {#if at !== null}<span class="at" style:left={percent(at - 0.5)} aria-hidden="true"></span>{/if}
+  {#if !book.fit.fits}<span class="cut" aria-hidden="true">{book.fit.pages} short</span>{/if}
+</div>
+
+<style>
+  .edge {
+    position: relative;
+    height: 46px;
+    border: 1px solid color-mix(in srgb, var(--color-base-content) 55%, transparent);
+    border-radius: 1px;
+    background: var(--spare);
+  }
+  .edge.out {
+    border-right: 5px double var(--color-error);
+    margin-right: 4.6rem;
+  }
+  li {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    background-color: var(--tint);
+    background-image: linear-gradient(90deg, transparent calc(100% - 1px), var(--stroke) calc(100% - 1px)), var(--hatch, none);
+    background-size:
+      calc(100% / var(--leaves)) 100%,
+      auto;
+  }
+  li a {
+    position: absolute;
+    inset: 0;
+  }
+  li a:focus-visible {
+    outline-offset: -3px;
+    z-index: 1;
+  }
+  li a:hover {
+    background: rgb(255 255 255 / 0.28);
+  }
+  .front {
+    --tint: var(--front);
+    --hatch: repeating-linear-gradient(45deg, transparent 0 5px, var(--stroke) 5px 6px);
+  }
+  .year {
+    --tint: var(--year);
+    --hatch: repeating-linear-gradient(0deg, transparent 0 6px, var(--stroke) 6px 7px);
+  }
+  .goals {
+    --tint: var(--goals);
+    --hatch: repeating-linear-gradient(-45deg, transparent 0 5px, var(--stroke) 5px 6px);
+  }
+  .trackers {
+    --tint: var(--trackers);
+    --hatch: repeating-linear-gradient(0deg, transparent 0 3px, var(--stroke) 3px 4px);
+  }
+  .back {
+    --tint: var(--back);
+    --hatch: repeating-linear-gradient(45deg, transparent 0 3px, var(--stroke) 3px 4px);
+  }
+  .month {
+    --tint: var(--months-a);
+    border-left: 2px solid var(--on-band);
+  }
+  .month.odd {
+    --tint: var(--months-b);
+  }
+  .spare,
+  .empty {
+    --tint: var(--spare);
+  }
+  .closed {
+    --tint: var(--pencil);
+  }
+  .initial {
+    position: absolute;
+    inset: 50% 0 auto;
+    transform: translateY(-50%);
+    text-align: center;
+    pointer-events: none;
+    font-weight: 700;
+    font-size: 0.85rem;
+    color: var(--on-band);
+  }
+  .at {
+    position: absolute;
+    top: -7px;
+    bottom: -7px;
+    width: 3px;
+    margin-left: -1px;
+    background: var(--rule);
+    pointer-events: none;
+  }
+  .cut {
+    position: absolute;
+    left: calc(100% + 8px);
+    top: 50%;
+    transform: translateY(-50%);
+    white-space: nowrap;
+    font-size: 0.8rem;
+    font-weight: 700;
+    color: var(--color-error);
+  }
+</style>

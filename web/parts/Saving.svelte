@@ -1,0 +1,20 @@
+<!-- What the margin says of saving: in words, and with what to do where an edit was refused. -->
+<script lang="ts">
+  import { open } from '../state/book.svelte';
+</script>
+
+<p class="quiet" role="status">{open.saved}</p>
+{#if open.problem}
+  <div class="note stop" role="alert">
+    <p>{open.problem.detail}</p>
+    {#if open.refused}
+      {@const edit = open.refused}
+      <div class="mt-1 flex gap-1.5">
+        <button class="btn small" onclick={() => open.edit(edit)}>Make my edit now</button>
+        <button class="btn small plain" onclick={() => ((open.refused = null), (open.problem = null))}>Leave it</button>
+      </div>
+    {:else}
+      <button class="btn small mt-1" onclick={() => (open.problem = null)}>Understood</button>
+    {/if}
+  </div>
+{/if}

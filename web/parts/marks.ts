@@ -1,0 +1,57 @@
+// Marks from the API, gathered for SVG: lines of one layer, step and note become one path.
+import type { Mark } from '../api/client';
+
+export const BOX = 840;
+
+export interface Stroke {
+  layer: string;
+  step: number;
+  note: string | null;
+  path: string;
+}
+
+export interface Words {
+  layer: string;
+  step: number;
+  note: string | null;
+  x: number;
+  y: number;
+  text: string;
+  size: number;
+  anchor: 'start' | 'middle' | 'end';
+}
+
+export interface Gathered {
+  bands: Stroke[];
+  strokes: Stroke[];
+  words: Words[];
+}
+
+const PLACE = { start: 0, middle: 0.5, end: 1 } as const;
+
+export function gather(marks: Mark[]): Gathered {
+  const strokes = new Map<string, Stroke>();
+  const bands = new Map<string, Stroke>();
+  const words: Words[] = [];
+  for (const mark of marks) {
+    const [kind, layer, step, note] = mark as [string, string, number, string | null];
+    const [x, y, wide, tall] = mark.slice(4, 8) as [number, number, number, number];
+    if (kind === 'words') {
+      const [text, size, align] = mark.slice(8) as [string, number, 'start' | 'middle' | 'end'];
+      words.push({ layer, step, note, x: x + wide * PLACE[align], y: y + tall / 2 + size * 0.35, text, size, anchor: align });
+      continue;
+    }
+    const gathered = kind === 'band' ? bands : strokes;
+    const key = `${layer}/${step}/${note}`;
+    const stroke = gathered.get(key) ?? { layer, step, note, path: '' };
+    stroke.path += path(kind, x, y, wide, tall);
+    gathered.set(key, stroke);
+  }
+  return { bands: [...bands.values()], strokes: [...strokes.values()], words };
+}
+
+function path(kind: string, x: number, y: number, wide: number, tall: number): string {
+  if (kind === 'line') return `M${x} ${y}l${wide} ${tall}`;
+  if (kind === 'ring') return `M${x} ${y + tall / 2}a${wide / 2} ${tall / 2} 0 1 0 ${wide} 0a${wide / 2} ${tall / 2} 0 1 0 ${-wide} 0`;
+  return `M${x} ${y}h${wide}v${tall}h${-wide}z`;
+}

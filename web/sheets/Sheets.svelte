@@ -1,0 +1,105 @@
+<!-- Sheets to print at true size. -->
+<script lang="ts">
+  import type { Book } from '../api/client';
+  import Saving from '../parts/Saving.svelte';
+  import Screen from '../parts/Screen.svelte';
+
+  let { book }: { book: Book } = $props();
+
+  let paper = $state('A4');
+  let pages = $state('');
+  let wrong = $state('');
+  let busy = $state('');
+
+  const spreads = $derived([...book.spreads].filter((spread) => spread.page !== null && spread.known).sort((a, b) => a.page! - b.page!));
+  const asked = (list: string) => `/api/notebooks/${book.id}/sheets/pages.pdf?${new URLSearchParams({ pages: list, paper })}`;
+  const card = $derived(`/api/notebooks/${book.id}/sheets/spacing-card.pdf?${new URLSearchParams({ paper })}`);
+
+  /** Fetched first, so that a refusal is said here and not in a broken file. */
+  async function get(address: string, name: string) {
+    wrong = '';
+    busy = name;
+    try {
+      const answer = await fetch(address);
+      if (!answer.ok) {
+        wrong = ((await answer.json()) as { detail?: string }).detail ?? 'This sheet could not be made.';
+        return;
+      }
+      const link = document.createElement('a');
+      link.href = URL.createObjectURL(await answer.blob());
+      link.download = `${name}.pdf`;
+      link.click();
+      URL.revokeObjectURL(link.href);
+    } catch {
+      wrong = 'The program does not answer. Start it again with bin/demo.';
+    } finally {
+      busy = '';
+    }
+  }
+</script>
+
+<Screen title="Sheets" handle="How to check the print">
+  {#snippet margin()}
+    <h2>How to check the print</h2>
+    <p class="my-2">Print at 100 %, without “fit to page”. Then lay a ruler on the line at the foot of the sheet: it must be 100 mm. If it is not, no tick on the sheet stands where it should.</p>
+    <p class="note">1 box = {book.stock.pitch} mm. A guide has a tick a box along its upper and left edges; cut at the crop marks, it lies on the page.</p>
+    <p class="quiet">Cut with scissors where they will do. With a knife: a mat, a steel ruler, several light passes, fingers behind the blade’s path, cap on, out of children’s reach.</p>
+    <Saving />
+  {/snippet}
+
+  <div class="grid max-w-3xl gap-7">
+    <label class="field max-w-48">
+      <span>Paper in the printer</span>
+      <select class="select" bind:value={paper}><option value="A4">A4</option><option value="Letter">US Letter</option></select>
+    </label>
+    {#if wrong}<p class="note stop" role="alert">{wrong}</p>{/if}
+
+    <section>
+      <h2>Loose spacing card</h2>
+      <p class="my-1.5">Halves, thirds, quarters, fifths and sevenths of {book.stock.across} × {book.stock.down} boxes, without gaps and with the best gap: widths on one side, heights on the other. Print both sides of one sheet, or glue two together.</p>
+      <button class="btn chief" disabled={busy !== ''} onclick={() => get(card, 'spacing-card')}>Download the spacing card</button>
+    </section>
+
+    <section>
+      <h2>Page guides</h2>
+      <div class="my-2 flex flex-wrap items-end gap-2">
+        <button class="btn" disabled={busy !== ''} onclick={() => get(asked('front'), 'page-guides')}>All spreads, {book.fit.planned} pages</button>
+        <form
+          class="flex items-end gap-2"
+          onsubmit={(event) => {
+            event.preventDefault();
+            get(asked(pages), `page-guide-${pages.replaceAll(/[^0-9,-]/g, '')}`);
+          }}
+        >
+          <label class="field"><span>Any pages, such as 7, 20-21</span><input class="input figures" bind:value={pages} /></label>
+          <button class="btn" type="submit" disabled={busy !== '' || pages.trim() === ''}>Download</button>
+        </form>
+      </div>
+      <table class="w-full">
+        <tbody>
+          {#each spreads as spread (spread.id)}
+            <tr>
+              <th scope="row">{spread.title}</th>
+              <td class="quiet">{spread.range}</td>
+              <td class="text-right"><button class="btn small" disabled={busy !== ''} aria-label="Download the page guide of {spread.title}" onclick={() => get(asked(`${spread.page}-${spread.page! + spread.pages - 1}`), `page-guide-${spread.page}`)}>Page guide</button></td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </section>
+  </div>
+</Screen>
+
+<style>
+  th {
+    text-align: left;
+    font-weight: 500;
+  }
+  tr {
+    border-top: 1px solid var(--color-base-300);
+  }
+  td,
+  th {
+    padding: 0.3rem 0.5rem 0.3rem 0;
+  }
+</style>

@@ -1,0 +1,110 @@
+<!-- The shelf: notebooks as fore-edges, one above another. -->
+<script lang="ts">
+  import { api, type Head } from '../api/client';
+  import ForeEdge from '../parts/ForeEdge.svelte';
+  import Screen from '../parts/Screen.svelte';
+  import { asProblem, open } from '../state/book.svelte';
+  import { route } from '../state/route.svelte';
+
+  let notebooks = $state.raw<Head[] | null>(null);
+  let wrong = $state('');
+  let asking = $state<string | null>(null);
+
+  async function load() {
+    try {
+      notebooks = (await api.shelf()).notebooks;
+    } catch (error) {
+      wrong = asProblem(error).detail;
+    }
+  }
+  load();
+
+  async function put(make: () => ReturnType<typeof api.sample>) {
+    wrong = '';
+    try {
+      const book = await make();
+      open.take(book);
+      route.go(`/notebooks/${book.id}/spreads`);
+    } catch (error) {
+      wrong = asProblem(error).detail;
+    }
+  }
+
+  async function upload(event: Event) {
+    const input = event.currentTarget as HTMLInputElement;
+    const file = input.files?.[0];
+    if (!file) return;
+    if (file.size > 5_000_000) {
+      wrong = `“${file.name}” has ${(file.size / 1e6).toFixed(1)} MB; a plan file has 5 MB at most.`;
+    } else {
+      const text = await file.text();
+      await put(() => api.import(text));
+    }
+    input.value = '';
+  }
+
+  async function remove(notebook: Head) {
+    try {
+      await api.remove(notebook.id, notebook.version);
+      asking = null;
+    } catch (error) {
+      wrong = asProblem(error).detail;
+    }
+    await load();
+  }
+</script>
+
+<Screen title="Shelf" handle="How to start">
+  {#snippet margin()}
+    <h2>How to start</h2>
+    <p class="my-2">Count the boxes of one page of your new notebook, across and down. Everything else has an answer already, and a complete plan stands there at once.</p>
+    <a class="btn chief w-full" href="/new">New notebook</a>
+    <div class="mt-5 grid gap-2">
+      <button class="btn" onclick={() => put(api.sample)}>Open the sample notebook</button>
+      <label class="btn">
+        Upload a plan file
+        <input type="file" accept=".json,application/json" class="sr-only" onchange={upload} />
+      </label>
+    </div>
+    {#if wrong}<div class="note stop" role="alert">{wrong}</div>{/if}
+    <p class="quiet mt-5">Everything stays on this machine. A notebook with an address, health or money in it is private: write only what a finder needs.</p>
+  {/snippet}
+
+  <h2 class="mb-4">Notebooks on the shelf</h2>
+  {#if notebooks}
+    {#if notebooks.length === 0}
+      <p>The shelf is empty. Start a new notebook, or open the sample to see one that is planned to the last page.</p>
+    {/if}
+    <ul class="grid gap-6">
+      {#each notebooks as notebook (notebook.id)}
+        <li>
+          <div class="flex flex-wrap items-baseline gap-x-4">
+            <h3><a href="/notebooks/{notebook.id}/spreads">{notebook.title}</a></h3>
+            <span class="quiet">{notebook.period.words}</span>
+            <span class="quiet">{notebook.stock.sizes?.[0] ?? `${notebook.stock.width} × ${notebook.stock.height} mm`}, {notebook.stock.across} × {notebook.stock.down} boxes</span>
+            <span class="ml-auto">
+              {#if asking === notebook.id}
+                <span class="quiet">Its plan and edits will be gone.</span>
+                <button class="btn small" onclick={() => remove(notebook)}>Take it off the shelf</button>
+                <button class="btn small plain" onclick={() => (asking = null)}>Keep it</button>
+              {:else}
+                <button class="btn small plain" aria-label="Remove {notebook.title}" onclick={() => (asking = notebook.id)}>Remove</button>
+              {/if}
+            </span>
+          </div>
+          <div class="my-1.5"><ForeEdge book={notebook} href={(page) => `/notebooks/${notebook.id}/bench/${page}`} /></div>
+          <p class="figures">
+            <strong class:short={!notebook.fit.fits}>{notebook.fit.sentence}</strong>
+            <span class="quiet">{notebook.fit.planned} pages of spreads, {notebook.fit.reserved} reserved for months, {notebook.stock.pages} in all</span>
+          </p>
+        </li>
+      {/each}
+    </ul>
+  {/if}
+</Screen>
+
+<style>
+  .short {
+    color: var(--color-error);
+  }
+</style>

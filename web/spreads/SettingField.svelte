@@ -1,0 +1,36 @@
+<!-- One setting of a kind, asked for as its description says. -->
+<script lang="ts">
+  import type { Field } from '../api/client';
+
+  interface Props {
+    field: Field;
+    value: unknown;
+    change: (value: unknown) => void;
+  }
+  let { field, value, change }: Props = $props();
+  let wrong = $state('');
+
+  function count(said: string) {
+    const n = Number(said);
+    wrong = '';
+    if (said.trim() === '') change(null);
+    else if (Number.isInteger(n) && n >= field.least && n <= field.most) change(n);
+    else wrong = `${field.label}: ${field.least} to ${field.most}.`;
+  }
+</script>
+
+{#if field.type === 'flag'}
+  <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={value !== false} onchange={(event) => change(event.currentTarget.checked)} /> {field.label}</label>
+{:else}
+  <label class="field">
+    <span>{field.label}{field.type === 'lines' ? ', one a line' : ''}</span>
+    {#if field.type === 'lines'}
+      <textarea class="textarea" rows="4" value={Array.isArray(value) ? value.join('\n') : ''} onchange={(event) => change(event.currentTarget.value.split('\n').filter((line) => line.trim() !== ''))}></textarea>
+    {:else if field.type === 'count'}
+      <input class="input figures" inputmode="numeric" value={value ?? ''} placeholder="as needed" aria-invalid={wrong ? 'true' : undefined} onchange={(event) => count(event.currentTarget.value)} />
+    {:else}
+      <input class="input" value={value ?? ''} onchange={(event) => change(event.currentTarget.value || null)} />
+    {/if}
+    {#if wrong}<span class="wrong">{wrong}</span>{/if}
+  </label>
+{/if}

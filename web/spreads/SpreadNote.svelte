@@ -1,0 +1,86 @@
+<!-- The chosen spread in the margin: why it stands there, and what the person wants of it. -->
+<script lang="ts">
+  import type { Book, Edit, Spread } from '../api/client';
+  import Findings from '../parts/Findings.svelte';
+  import { open } from '../state/book.svelte';
+  import { catalogue } from '../state/catalogue.svelte';
+  import SettingField from './SettingField.svelte';
+
+  interface Props {
+    book: Book;
+    spread: Spread;
+    edit: (edit: Edit) => Promise<boolean>;
+    shift: (spread: Spread, way: -1 | 1) => void;
+    close: () => void;
+  }
+  let { book, spread, edit, shift, close }: Props = $props();
+
+  const kind = $derived(catalogue.all?.spreads.find((one) => one.kind === spread.kind));
+  const others = $derived(book.spreads.filter((one) => one.id !== spread.id && one.pages === 1));
+  const set = (changes: Record<string, unknown>) => edit({ type: 'set-spread', spread: spread.id, ...changes });
+
+  function pin(event: Event) {
+    const said = (event.currentTarget as HTMLInputElement).value.trim();
+    set({ pin: said === '' ? null : Number.isInteger(Number(said)) ? Number(said) : said });
+  }
+</script>
+
+<div class="flex items-start justify-between gap-2">
+  <h2>{spread.title}</h2>
+  <button class="btn small plain" onclick={close}>Close</button>
+</div>
+<p class="quiet">{spread.kind_name}, {spread.range}</p>
+<p class="note">{spread.why}</p>
+<Findings findings={open.findingsOn(spread.id)} />
+
+<div class="my-3 flex flex-wrap gap-1.5">
+  <button class="btn small" onclick={() => shift(spread, -1)}>Move earlier</button>
+  <button class="btn small" onclick={() => shift(spread, 1)}>Move later</button>
+  {#if spread.page !== null}<a class="btn small" href="/notebooks/{book.id}/bench/{spread.page}">Open on the bench</a>{/if}
+  <button class="btn small" onclick={() => edit({ type: 'remove-spread', spread: spread.id })}>Remove</button>
+</div>
+
+<div class="grid gap-2.5">
+  <label class="field"><span>Title</span><input class="input" value={spread.title} onchange={(event) => set({ title: event.currentTarget.value })} /></label>
+  {#each kind?.fields ?? [] as field (field.name)}
+    <SettingField {field} value={spread.settings[field.name]} change={(value) => set({ settings: { [field.name]: value } })} />
+  {/each}
+  <div class="grid grid-cols-2 gap-2.5">
+    <label class="field"><span>Pin to page</span><input class="input figures" inputmode="numeric" value={spread.pin ?? ''} placeholder="flows" onchange={pin} /></label>
+    <label class="field">
+      <span>Worth, 1 to 5</span>
+      <select class="select" value={spread.worth} onchange={(event) => set({ worth: Number(event.currentTarget.value) })}>
+        {#each [1, 2, 3, 4, 5] as worth (worth)}<option value={worth}>{worth}</option>{/each}
+      </select>
+    </label>
+    {#if spread.pages === 1}
+      <label class="field">
+        <span>Side</span>
+        <select class="select" value={spread.side} onchange={(event) => set({ side: event.currentTarget.value })}>
+          <option value="any">either</option>
+          <option value="left">left page</option>
+          <option value="right">right page</option>
+        </select>
+      </label>
+    {/if}
+    <label class="field">
+      <span>Medium</span>
+      <select class="select" value={spread.medium} onchange={(event) => set({ medium: event.currentTarget.value })}>
+        <option value="dry">dry</option>
+        <option value="bleeds">bleeds through</option>
+        <option value="stamped">stamped</option>
+        <option value="decoration">all decoration</option>
+      </select>
+    </label>
+  </div>
+  {#if spread.pages === 1}
+    <label class="field">
+      <span>Should face</span>
+      <select class="select" value={spread.faces ?? ''} onchange={(event) => set({ faces: event.currentTarget.value || null })}>
+        <option value="">nothing in particular</option>
+        {#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
+      </select>
+    </label>
+  {/if}
+  {#if spread.medium === 'bleeds'}<p class="quiet">Solvent markers: open a window. Try the pen on a back page of this book first.</p>{/if}
+</div>

@@ -1,0 +1,73 @@
+<!-- Four answers, each prefilled: paper, pages, period, first day of the week. -->
+<script lang="ts">
+  import { api, type Estimate } from '../api/client';
+  import Screen from '../parts/Screen.svelte';
+  import { asProblem, open } from '../state/book.svelte';
+  import { route } from '../state/route.svelte';
+  import { A5, toStock, type StockAnswers } from './answers';
+  import CountNote from './CountNote.svelte';
+  import PageProportions from './PageProportions.svelte';
+  import PeriodFields from './PeriodFields.svelte';
+  import StockFields from './StockFields.svelte';
+
+  const next = new Date().getFullYear() + (new Date().getMonth() >= 6 ? 1 : 0);
+  let answers = $state<StockAnswers>({ ...A5 });
+  let counted = $state(false);
+  let estimate = $state<Estimate | null>(null);
+  let period = $state({ start: `${next}-01`, end: `${next}-12` });
+  let first = $state(1);
+  let counting = $state('boxes');
+  let title = $state('');
+  let wrong = $state<{ field: string | null; detail: string } | null>(null);
+
+  async function make(event: SubmitEvent) {
+    event.preventDefault();
+    wrong = null;
+    try {
+      const book = await api.make({ title: title.trim() || `Notebook ${period.start} to ${period.end}`, stock: toStock(answers), period, weeks: { first }, counting });
+      open.take(book);
+      route.go(`/notebooks/${book.id}/spreads`);
+    } catch (error) {
+      wrong = asProblem(error);
+    }
+  }
+</script>
+
+<Screen title="New notebook" handle="What the counts follow from">
+  {#snippet margin()}
+    <h2>New notebook</h2>
+    <p class="my-2">The printed grid never fills the page, so the count is yours: count the boxes once, across and down, and rely on it for the whole book.</p>
+    <CountNote {estimate} {answers} />
+    <p class="quiet">A leaf has two pages. Page 1 is on the right.</p>
+  {/snippet}
+
+  <div class="grid items-start gap-8 lg:grid-cols-[minmax(20rem,30rem)_1fr]">
+    <form class="grid gap-5" onsubmit={make} novalidate>
+      <h2>Paper</h2>
+      <StockFields bind:answers bind:counted bind:estimate {wrong} />
+      <h2>Period and weeks</h2>
+      <PeriodFields bind:period {wrong} />
+      <div class="grid grid-cols-2 gap-3">
+        <label class="field">
+          <span>Weeks begin on</span>
+          <select class="select" bind:value={first}>
+            <option value={1}>Monday</option>
+            <option value={7}>Sunday</option>
+            <option value={6}>Saturday</option>
+          </select>
+        </label>
+        <label class="field">
+          <span>You count</span>
+          <select class="select" bind:value={counting}>
+            <option value="boxes">boxes</option>
+            <option value="dots">dots</option>
+          </select>
+        </label>
+      </div>
+      <label class="field"><span>Title on the shelf, if you like</span><input class="input" bind:value={title} /></label>
+      {#if wrong}<p class="note stop" role="alert">{wrong.detail}</p>{/if}
+      <button class="btn chief justify-self-start" type="submit">Make the plan</button>
+    </form>
+    <PageProportions {answers} />
+  </div>
+</Screen>

@@ -1,0 +1,89 @@
+<!-- Paper, pitch, counts, pages and first leaf, with the page drawn at its own proportions beside them. -->
+<script lang="ts">
+  import { api, type Estimate } from '../api/client';
+  import { catalogue } from '../state/catalogue.svelte';
+  import type { StockAnswers } from './answers';
+
+  interface Props {
+    answers: StockAnswers;
+    wrong: { field: string | null; detail: string } | null;
+    /** Counts follow the estimate until the person types one. */
+    counted?: boolean;
+    estimate?: Estimate | null;
+  }
+  let { answers = $bindable(), wrong, counted = $bindable(false), estimate = $bindable(null) }: Props = $props();
+
+  const LEAVES = [
+    ['ordinary', 'ordinary: page 1 takes any page'],
+    ['undotted', 'no dots on page 1'],
+    ['blank', 'left blank: the plan starts on page 3'],
+    ['glued', 'glued to the cover: the plan starts on page 2'],
+  ];
+  const named = $derived(catalogue.all?.papers.find((paper) => String(paper.width) === String(answers.width) && String(paper.height) === String(answers.height))?.name ?? 'custom');
+
+  function choose(name: string) {
+    const paper = catalogue.all?.papers.find((one) => one.name === name);
+    if (paper) {
+      answers.width = String(paper.width);
+      answers.height = String(paper.height);
+    }
+  }
+
+  // The estimate is asked for again whenever what it follows from changes.
+  $effect(() => {
+    const query: Record<string, string> = { width: answers.width, height: answers.height, pitch: answers.pitch };
+    if (Object.values(query).some((value) => !(Number(value) > 0))) return;
+    let stale = false;
+    api
+      .estimate(query)
+      .then((found) => {
+        if (stale) return;
+        estimate = found;
+        if (!counted) {
+          answers.across = String(found.across.boxes);
+          answers.down = String(found.down.boxes);
+        }
+      })
+      .catch(() => (estimate = null));
+    return () => (stale = true);
+  });
+
+  const about = (field: string) => (wrong?.field === field || wrong?.field === `stock/${field}` || wrong?.field === `edit/stock/${field}` ? wrong.detail : '');
+</script>
+
+{#snippet number(name: 'width' | 'height' | 'pitch' | 'across' | 'down' | 'pages', label: string, input: () => void = () => {})}
+  <label class="field">
+    <span>{label}</span>
+    <input class="input figures" inputmode="decimal" bind:value={answers[name]} oninput={input} aria-invalid={about(name) ? 'true' : undefined} aria-describedby={about(name) ? `wrong-${name}` : undefined} />
+    {#if about(name)}<span class="wrong" id="wrong-{name}">{about(name)}</span>{/if}
+  </label>
+{/snippet}
+
+<fieldset class="grid gap-3">
+  <legend class="sr-only">Paper</legend>
+  <label class="field">
+    <span>Page size</span>
+    <select class="select" value={named} onchange={(event) => choose(event.currentTarget.value)}>
+      {#each catalogue.all?.papers ?? [] as paper (paper.name)}
+        <option value={paper.name}>{paper.name}, {paper.width} × {paper.height} mm</option>
+      {/each}
+      <option value="custom">a size of its own</option>
+    </select>
+  </label>
+  <div class="grid grid-cols-3 gap-3">
+    {@render number('width', 'Width, mm')}
+    {@render number('height', 'Height, mm')}
+    {@render number('pitch', 'Pitch, mm')}
+  </div>
+  <div class="grid grid-cols-3 gap-3">
+    {@render number('across', 'Boxes across', () => (counted = true))}
+    {@render number('down', 'Boxes down', () => (counted = true))}
+    {@render number('pages', 'Pages')}
+  </div>
+  <label class="field">
+    <span>First leaf</span>
+    <select class="select" bind:value={answers.first_leaf}>
+      {#each LEAVES as [value, words] (value)}<option {value}>{words}</option>{/each}
+    </select>
+  </label>
+</fieldset>

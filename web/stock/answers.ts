@@ -1,0 +1,32 @@
+// The stock as it is typed; what cannot be a number is sent as it stands, so that the program says what is wrong with it.
+import type { Stock } from '../api/client';
+
+export interface StockAnswers {
+  width: string;
+  height: string;
+  pitch: string;
+  across: string;
+  down: string;
+  pages: string;
+  first_leaf: string;
+}
+
+export const A5: StockAnswers = { width: '148', height: '210', pitch: '5', across: '26', down: '38', pages: '192', first_leaf: 'ordinary' };
+
+export function fromStock(stock: Stock): StockAnswers {
+  const { width, height, pitch, across, down, pages, first_leaf } = stock;
+  return { width: `${width}`, height: `${height}`, pitch: `${pitch}`, across: `${across}`, down: `${down}`, pages: `${pages}`, first_leaf };
+}
+
+export function toStock(answers: StockAnswers): Record<string, unknown> {
+  const number = (said: string) => (said.trim() !== '' && Number.isFinite(Number(said.replace(',', '.'))) ? Number(said.replace(',', '.')) : said);
+  return {
+    width: number(answers.width),
+    height: number(answers.height),
+    pitch: number(answers.pitch),
+    across: number(answers.across),
+    down: number(answers.down),
+    pages: number(answers.pages),
+    first_leaf: answers.first_leaf,
+  };
+}
