@@ -20,7 +20,6 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
-use Symfony\Component\String\Slugger\AsciiSlugger;
 
 #[Route('/api/notebooks')]
 final class NotebookController
@@ -108,7 +107,8 @@ final class NotebookController
     {
         $notebook = $this->notebooks->get($id);
         $plan = $this->files->stored($notebook->plan());
-        $name = (new AsciiSlugger())->slug($plan->title)->lower()->truncate(60)->toString();
+        $latin = (string) transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', mb_substr($plan->title, 0, 60));
+        $name = trim((string) preg_replace('/[^a-z0-9]+/', '-', $latin), '-');
 
         return new Response($this->files->file($plan, $this->notebooks->ticked($notebook)), 200, [
             'Content-Type' => 'application/json',

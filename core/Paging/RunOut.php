@@ -37,13 +37,16 @@ final class RunOut
         if ($end <= $last) {
             return new self(true, $last - $end, $last, null, null);
         }
+        $month = null;
+        $day = null;
         foreach ($blocks as $block) {
             if ($block->lastPage() > $last) {
-                return new self(false, $end - $last, $last, $block->month, self::firstDayWithout($block, $last));
+                $month ??= $block->month;
+                $day ??= self::firstDayWithout($block, $last);
             }
         }
 
-        return new self(false, $end - $last, $last, $blocks[0]->month ?? null, null);
+        return new self(false, $end - $last, $last, $month, $day);
     }
 
     /** "Fits, 5 pages spare." or "Runs out on page 192, in November 2027: …" */

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Api;
+
+final class NotebooksTest extends ApiTestCase
+{
+    public function testFourAnswersMakeACompleteBook(): void
+    {
+        $book = $this->make();
+
+        self::assertTrue($book['fit']['fits']);
+        self::assertCount(12, $book['months']);
+        self::assertCount(192, $book['pages']);
+        self::assertSame([], array_filter($book['findings'], static fn (array $finding): bool => $finding['broken']));
+        self::assertSame([$book['id']], array_column($this->call('GET', '/notebooks')['notebooks'], 'id'));
+    }
+
+    public function testAnEditIsSavedAndTakenBackAcrossARestartToTheByte(): void
+    {
+        $book = $this->make();
+        $before = $this->call('GET', "/notebooks/{$book['id']}/plan.json");
+        $edited = $this->call('POST', "/notebooks/{$book['id']}/edits", ['version' => $book['version'], 'edit' => ['type' => 'remove-spread', 'spread' => 'quote']]);
+        self::assertSame('Quote removed', $edited['undo']);
+
+        $this->restart();
+        $undone = $this->call('POST', "/notebooks/{$book['id']}/undo", ['version' => $edited['version']]);
+        self::assertSame($before, $this->call('GET', "/notebooks/{$book['id']}/plan.json"));
+        self::assertSame([null, 'Quote removed'], [$undone['undo'], $undone['redo']]);
+
+        $this->restart();
+        $redone = $this->call('POST', "/notebooks/{$book['id']}/redo", ['version' => $undone['version']]);
+        self::assertSame($edited['index'], $redone['index']);
+        // Nothing more to put again: nothing changes.
+        self::assertSame($redone, $this->call('POST', "/notebooks/{$book['id']}/redo", ['version' => $redone['version']]));
+    }
+
+    public function testANewEditLeavesBehindWhatWasTakenBack(): void
+    {
+        $book = $this->make();
+        $path = "/notebooks/{$book['id']}";
+        foreach (['quote', 'key'] as $spread) {
+            $book = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'remove-spread', 'spread' => $spread]]);
+        }
+        $book = $this->call('POST', "$path/undo", ['version' => $book['version']]);
+        $book = $this->call('POST', "$path/undo", ['version' => $book['version']]);
+        $book = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'Other']]);
+
+        self::assertSame(['Title changed', null], [$book['undo'], $book['redo']]);
+    }
+
+    public function testAStaleEditIsRefusedWithTheBookAsItStandsAndNothingIsLost(): void
+    {
+        $book = $this->make();
+        $path = "/notebooks/{$book['id']}";
+        $newer = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'From the first window']]);
+
+        $problem = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'From the second']], 409);
+        self::assertSame($newer, $problem['current']);
+        self::assertSame($newer, $this->call('GET', $path));
+        $this->call('POST', "$path/undo", ['version' => $book['version']], 409);
+        $this->call('DELETE', "$path?version={$book['version']}", null, 409);
+    }
+
+    public function testBadInputNamesItsFieldAndChangesNothing(): void
+    {
+        $book = $this->make();
+        $path = "/notebooks/{$book['id']}";
+        $stock = $book['stock'];
+        unset($stock['sizes']);
+        foreach ([['across', 0], ['across', -4], ['down', 'tall'], ['down', 43], ['pages', 0], ['pages', 191], ['pages', 1002], ['pitch', 'wide'], ['across', 1e30]] as [$field, $value]) {
+            $problem = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-stock', 'stock' => [$field => $value] + $stock]], 422);
+            self::assertSame("edit/stock/$field", $problem['field']);
+        }
+        $problem = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-period', 'period' => ['start' => '2027-05', 'end' => '2027-01']]], 422);
+        self::assertSame('The period ends (2027-01) before it starts (2027-05).', $problem['detail']);
+        $this->call('POST', "$path/edits", '{"version": 1, "edit"', 422);
+        self::assertSame($book, $this->call('GET', $path));
+    }
+
+    public function testAPlanFileComesBackWithoutLossTicksIncluded(): void
+    {
+        $sample = $this->call('POST', '/notebooks/sample', null, 201);
+        $opening = $this->call('GET', "/notebooks/{$sample['id']}/openings/9");
+        $step = $opening['groups'][0]['steps'][0]['key'];
+        $this->call('PUT', "/notebooks/{$sample['id']}/ticks", ['drawing' => 'future-log', 'step' => $step, 'done' => true], 204);
+        $this->browser->request('GET', "/api/notebooks/{$sample['id']}/plan.json");
+        $file = (string) $this->browser->getResponse()->getContent();
+        self::assertStringContainsString('tram-choir-and-boat-2027.plan.json', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+
+        $copy = $this->call('POST', '/notebooks/import', $file, 201);
+        $this->browser->request('GET', "/api/notebooks/{$copy['id']}/plan.json");
+        self::assertSame($file, $this->browser->getResponse()->getContent());
+        self::assertSame([['drawing' => 'future-log', 'step' => $step]], $this->call('GET', "/notebooks/{$copy['id']}/openings/9")['ticked']);
+    }
+
+    public function testABrokenPlanFileAddsNothingToTheShelf(): void
+    {
+        foreach (['{"format": "ample-margin-plan"', '[]', '{"format": "ample-margin-plan", "version": 2}', str_repeat('x', 5_000_001)] as $file) {
+            $problem = $this->call('POST', '/notebooks/import', $file, 422);
+            self::assertNotSame('', $problem['detail']);
+        }
+        self::assertSame([], $this->call('GET', '/notebooks')['notebooks']);
+    }
+
+    public function testATickIsForgottenWhenItsCountsChange(): void
+    {
+        $book = $this->make();
+        $path = "/notebooks/{$book['id']}";
+        $steps = $this->call('GET', "$path/openings/9")['groups'][0]['steps'];
+        $this->call('PUT', "$path/ticks", ['drawing' => 'future-log', 'step' => $steps[0]['key'], 'done' => true], 204);
+        $stock = ['across' => 24] + $book['stock'];
+        unset($stock['sizes']);
+        $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-stock', 'stock' => $stock]]);
+
+        $opening = $this->call('GET', "$path/openings/9");
+        self::assertNotContains($steps[0]['key'], array_column($opening['groups'][0]['steps'], 'key'));
+    }
+
+    public function testSheetsAreDownloadedOrRefusedInWords(): void
+    {
+        $book = $this->make();
+        $path = "/notebooks/{$book['id']}/sheets";
+        foreach (['pages.pdf?pages=8-9&paper=A4', 'pages.pdf?pages=front&paper=Letter', 'pages.pdf?pages=30', 'spacing-card.pdf?paper=A4'] as $sheet) {
+            $answer = $this->call('GET', "$path/$sheet");
+            self::assertSame('application/pdf', $answer['type']);
+            self::assertStringStartsWith('%PDF-', $answer['content']);
+        }
+        foreach (['pages=0', 'pages=193', 'pages=9-8', 'pages=two', 'pages=', 'pages=191', 'pages=8&paper=A3'] as $query) {
+            self::assertNotSame('', $this->call('GET', "$path/pages.pdf?$query", null, 422)['detail'], $query);
+        }
+    }
+
+    public function testTheCatalogueAndTheEstimateAreAsDescribed(): void
+    {
+        self::assertContains('future-log', array_column($this->call('GET', '/catalogue')['spreads'], 'kind'));
+        self::assertSame(26, $this->call('GET', '/estimate?width=148&height=210&pitch=5')['across']['boxes']);
+        $this->call('GET', '/estimate?width=wide&height=210&pitch=5', null, 422);
+        $this->call('GET', '/estimate?width=148&height=210&pitch=0', null, 422);
+    }
+
+    public function testOnlyItsOwnPagesAndHostNamesMayAsk(): void
+    {
+        $this->call('POST', '/notebooks/sample', null, 403, ['HTTP_ORIGIN' => 'http://elsewhere.example']);
+        $this->call('POST', '/notebooks/sample', null, 403, []);
+        $this->browser->request('GET', '/api/notebooks', [], [], ['HTTP_HOST' => 'elsewhere.example']);
+        self::assertSame(400, $this->browser->getResponse()->getStatusCode());
+        $this->browser->request('GET', '/api/notebooks');
+        $policy = (string) $this->browser->getResponse()->headers->get('Content-Security-Policy');
+        self::assertStringContainsString("script-src 'self';", $policy);
+        self::assertStringNotContainsString('unsafe', $policy);
+    }
+
+    public function testWhatIsNotThereIsSaidToBeNotThere(): void
+    {
+        $book = $this->make();
+        $this->call('GET', '/notebooks/nothing', null, 404);
+        $this->call('GET', "/notebooks/{$book['id']}/openings/193", null, 404);
+        $this->call('DELETE', "/notebooks/{$book['id']}?version={$book['version']}", null, 204);
+        $this->call('GET', "/notebooks/{$book['id']}", null, 404);
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use PHPUnit\Framework\TestCase;
+
+final class ArchitectureTest extends TestCase
+{
+    /** Each room of core/ with the rooms it may lean on. */
+    private const ROOMS = [
+        'Paper' => [],
+        'Counting' => [],
+        'Calendar' => [],
+        'Drawing' => ['Counting'],
+        'Plan' => ['Paper', 'Counting', 'Calendar'],
+        'Spread' => ['Drawing', 'Plan', 'Counting', 'Calendar'],
+        'Paging' => ['Plan', 'Drawing', 'Calendar', 'Paper'],
+        'Sheet' => ['Drawing', 'Counting', 'Paper'],
+        'Editing' => ['Spread', 'Plan', 'Calendar', 'Counting', 'Paper'],
+        'Book' => ['Sheet', 'Paging', 'Spread', 'Plan', 'Drawing', 'Calendar', 'Counting', 'Paper'],
+    ];
+
+    public function testArrowsPointDownAndNowhereElse(): void
+    {
+        $rooms = array_map(basename(...), glob(\dirname(__DIR__).'/core/*', \GLOB_ONLYDIR) ?: []);
+        self::assertEqualsCanonicalizing(array_keys(self::ROOMS), $rooms);
+        foreach ($this->core() as $file => $code) {
+            $room = explode('/', $file)[0];
+            preg_match_all('/\\\\?AmpleMargin\\\\(\w+)\\\\/', preg_replace('/^namespace .*$/m', '', $code) ?? '', $found);
+            foreach (array_unique($found[1]) as $other) {
+                self::assertContains($other, [$room, ...self::ROOMS[$room]], "core/$file leans on $other");
+            }
+        }
+    }
+
+    public function testTheCoreKnowsNoFrameworkNoClockNoChanceAndNoFiles(): void
+    {
+        foreach ($this->core() as $file => $code) {
+            self::assertDoesNotMatchRegularExpression('/\b(Symfony|Doctrine|App|Opis|TCPDF)\\\\/', $code, $file);
+            self::assertDoesNotMatchRegularExpression('/\b(time|date|microtime|hrtime|rand|mt_rand|random_int|shuffle|uniqid|file_get_contents|file_put_contents|fopen|getenv|new \\\\?DateTime\w*)\(/', $code, $file);
+        }
+    }
+
+    public function testNoFileIsTooLongToHoldInTheHead(): void
+    {
+        foreach ($this->core() as $file => $code) {
+            self::assertLessThanOrEqual(320, substr_count($code, "\n"), $file);
+        }
+    }
+
+    /** @return iterable<string, string> path below core/ → code */
+    private function core(): iterable
+    {
+        $root = \dirname(__DIR__).'/core/';
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            yield substr((string) $file, \strlen($root)) => (string) file_get_contents((string) $file);
+        }
+    }
+}

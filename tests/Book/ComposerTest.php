@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Book;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\ForeEdge;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Paging\MonthBlock;
+use AmpleMargin\Paper\FirstLeaf;
+use AmpleMargin\Paper\Leaf;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Catalogue;
+use PHPUnit\Framework\TestCase;
+use Tests\Books;
+
+final class ComposerTest extends TestCase
+{
+    /** On random plans: every page once, openings left, runs contiguous, ranges in order, sums agree, the index agrees with the placement. */
+    public function testWhatMustHoldOfEveryBook(): void
+    {
+        for ($seed = 1; $seed <= 120; ++$seed) {
+            $plan = Books::random($seed);
+            $book = Composer::compose($plan);
+            $this->everySpreadOnItsPages($book, "seed $seed");
+            $this->monthsInOrder($book, "seed $seed");
+            $this->indexAgrees($book, "seed $seed");
+            self::assertSame($plan->stock->pages, array_sum(array_map(static fn (array $stretch): int => $stretch['to'] - $stretch['from'] + 1, ForeEdge::of($book))), "seed $seed");
+            self::assertEquals($book->slots, Composer::compose($plan)->slots, "seed $seed is composed the same twice");
+        }
+    }
+
+    private function everySpreadOnItsPages(Book $book, string $about): void
+    {
+        foreach ([$book->front, $book->back] as $placement) {
+            $seen = [];
+            foreach ($placement->placed as $placed) {
+                self::assertFalse($placed->spread->startsLeft && !Leaf::isLeft($placed->page), $about);
+                for ($page = $placed->page; $page <= $placed->lastPage(); ++$page) {
+                    self::assertArrayNotHasKey($page, $seen, $about);
+                    $seen[$page] = true;
+                }
+            }
+            foreach (array_keys($seen) as $page) {
+                self::assertGreaterThanOrEqual($book->plan->stock->firstLeaf->firstPage(), $placement === $book->front ? $page : \PHP_INT_MAX, $about);
+            }
+        }
+        self::assertCount(\count($book->plan->spreads), [...$book->front->placed, ...$book->back->placed], $about);
+    }
+
+    private function monthsInOrder(Book $book, string $about): void
+    {
+        $next = $book->front->next;
+        foreach ($book->months as $block) {
+            self::assertGreaterThanOrEqual($next, $block->page, $about);
+            $at = $block->page;
+            foreach ($block->parts as $part) {
+                self::assertSame($at, $part->page, "$about: {$block->month->iso()} is contiguous");
+                self::assertFalse('month-calendar' === $part->kind && 2 === $part->pages && !Leaf::isLeft($part->page), $about);
+                $at += $part->pages;
+            }
+            self::assertSame($block->pages, $at - $block->page, $about);
+            $drawn = array_sum(array_map(static fn ($part): int => \count($part->weeks), $block->parts));
+            $weekParts = [] !== array_filter($block->pattern->parts, static fn ($part): bool => 'weeks' === $part->kind);
+            self::assertSame($weekParts ? \count($block->weeks) : 0, $drawn, "$about: every week is drawn once");
+            $next = $block->lastPage() + 1;
+        }
+        $last = ([] === $book->back->placed ? $book->plan->stock->pages + 1 : $book->back->placed[0]->page) - 1;
+        self::assertSame($next - 1 <= $last, $book->runOut->fits, $about);
+        self::assertSame(abs($last - ($next - 1)), $book->runOut->pages, $about);
+    }
+
+    private function indexAgrees(Book $book, string $about): void
+    {
+        $names = array_map(static fn (MonthBlock $block): string => $block->range(), $book->months);
+        $months = array_values(array_filter($book->index, static fn ($row): bool => $row->isMonth));
+        self::assertSame($names, array_column($months, 'pages'), $about);
+        foreach ([...$book->front->placed, ...$book->back->placed] as $placed) {
+            $range = 1 === $placed->spread->pages() ? (string) $placed->page : "{$placed->page}–{$placed->lastPage()}";
+            self::assertContains($range, array_column($book->index, 'pages'), $about);
+        }
+    }
+
+    public function testTheSampleIsPlannedToTheLastPage(): void
+    {
+        $book = Composer::compose(Books::sample());
+
+        self::assertSame('Fits, 16 pages spare.', $book->runOut->sentence(new Names()));
+        self::assertSame([192, 8], [$book->pageOf('notes-5') ?? $book->back->placed[1]->page, $book->pageOf('future-log')]);
+        self::assertSame([], array_filter($book->findings, static fn ($finding): bool => $finding->broken));
+    }
+
+    public function testABookThatIsTooSmallSaysPageMonthAndDay(): void
+    {
+        $plan = Books::edited(Books::starter(), [['type' => 'use-pattern', 'pattern' => 'rich'], ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'most-days', 'pages' => '2']]]);
+        $book = Composer::compose($plan);
+
+        // The notes keep page 192, so 191 is the months' last.
+        $months = $book->months;
+        $end = $months[11]->lastPage();
+        self::assertSame(['fits' => false, 'pages' => $end - 191], ['fits' => $book->runOut->fits, 'pages' => $book->runOut->pages]);
+        self::assertMatchesRegularExpression('/^Runs out on page 191, in \w+ 2027: \d+ pages short\. From \w+ \d+ \w+ on there is no page\.$/', $book->runOut->sentence(new Names()));
+    }
+
+    public function testTheFirstLeafSetsWhereThePlanStarts(): void
+    {
+        foreach ([[FirstLeaf::Ordinary, 1], [FirstLeaf::Glued, 2], [FirstLeaf::Blank, 3]] as [$leaf, $page]) {
+            self::assertSame($page, Composer::compose(Books::starter(Books::a5(192, $leaf)))->pageOf('name-page'));
+        }
+        $undotted = Composer::compose(Books::edited(Books::starter(Books::a5(192, FirstLeaf::Undotted)), [['type' => 'remove-spread', 'spread' => 'name-page']]));
+        self::assertSame('quote', $undotted->slot(1)->spread, 'Only what needs no counting stands on an undotted page.');
+    }
+
+    public function testAnUnknownKindIsKeptAndShown(): void
+    {
+        $plan = Books::starter();
+        $plan = $plan->with(['spreads' => [...$plan->spreads, new PlannedSpread('star-map', 'star-map', Section::Goals, 'Stars', ['north' => true])]]);
+        $book = Composer::compose($plan);
+
+        self::assertNotNull($book->pageOf('star-map'));
+        self::assertStringContainsString('“star-map”', implode(' ', array_column($book->findings, 'says')));
+    }
+
+    public function testAnEmptyPageOffersItsFillers(): void
+    {
+        $plan = Books::starter()->with(['spreads' => []]);
+        $plan = Books::edited($plan, [['type' => 'add-spread', 'kind' => 'future-log'], ['type' => 'use-pattern', 'pattern' => 'plain']]);
+        $book = Composer::compose($plan);
+        self::assertSame([1], $book->front->empty);
+
+        $finding = array_values(array_filter($book->findings, static fn ($one): bool => 'page-1' === $one->about))[0];
+        self::assertSame(['Put in: Quote', 'Put in: Notes'], array_column($finding->offers, 'say'));
+        $filled = Composer::compose(Books::edited($plan, [$finding->offers[0]['edit']]));
+        self::assertSame([[], 'quote'], [$filled->front->empty, $filled->slot(1)->spread]);
+    }
+
+    public function testEdgesOfPeriodAndBookComposeWithoutAnError(): void
+    {
+        foreach ([['2027-05', '2027-05', 8], ['2027-01', '2028-12', 8], ['2027-11', '2029-10', 1000], ['2027-01', '2027-12', 8]] as [$start, $end, $pages]) {
+            $book = Composer::compose(Books::starter(Books::a5($pages), $start, $end));
+            self::assertNotSame('', $book->runOut->sentence(new Names()));
+            for ($page = 1; $page <= $pages; ++$page) {
+                $book->drawing($page);
+            }
+        }
+        self::assertNotEmpty(Catalogue::monthParts());
+    }
+}

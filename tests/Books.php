@@ -1,0 +1,83 @@
+<?php
+
+/* Plans for tests: the sample, and random ones. */
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use AmpleMargin\Book\StarterPlan;
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Period;
+use AmpleMargin\Calendar\Weekday;
+use AmpleMargin\Calendar\WeekSchool;
+use AmpleMargin\Counting\Tally;
+use AmpleMargin\Editing\Edits;
+use AmpleMargin\Paper\FirstLeaf;
+use AmpleMargin\Paper\Stock;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\WeekPages;
+use AmpleMargin\Plan\WeekPlan;
+use AmpleMargin\Spread\Catalogue;
+use App\Plan\PlanFiles;
+use App\Plan\SamplePlans;
+
+final class Books
+{
+    public static function files(): PlanFiles
+    {
+        return new PlanFiles(\dirname(__DIR__).'/docs/plan.schema.json');
+    }
+
+    public static function sample(): Plan
+    {
+        return (new SamplePlans(self::files()))->fullYear();
+    }
+
+    public static function a5(int $pages = 192, FirstLeaf $leaf = FirstLeaf::Ordinary): Stock
+    {
+        return new Stock(148_000, 210_000, 5_000, 26, 38, $pages, $leaf);
+    }
+
+    public static function starter(?Stock $stock = null, string $start = '2027-01', string $end = '2027-12'): Plan
+    {
+        return StarterPlan::for('A notebook', $stock ?? self::a5(), new Period(Month::read($start) ?? throw new \LogicException(), Month::read($end) ?? throw new \LogicException()), Weekday::Monday);
+    }
+
+    /** @param list<array<string, mixed>> $edits */
+    public static function edited(Plan $plan, array $edits): Plan
+    {
+        foreach ($edits as $edit) {
+            $plan = Edits::apply($plan, $edit)->plan;
+        }
+
+        return $plan;
+    }
+
+    /** A plan of random stock, period, weeks, patterns and spreads; the same for the same seed. */
+    public static function random(int $seed): Plan
+    {
+        mt_srand($seed);
+        $across = mt_rand(10, 60);
+        $down = mt_rand(14, 80);
+        $pitch = [3_700, 4_000, 5_000, 6_350][mt_rand(0, 3)];
+        $stock = new Stock(min(400_000, $across * $pitch + 12_000), min(400_000, $down * $pitch + 14_000), min($pitch, intdiv(380_000, $down)), $across, $down, 2 * mt_rand(20, 150), FirstLeaf::cases()[mt_rand(0, 3)]);
+        $start = new Month(mt_rand(1990, 2060), mt_rand(1, 12));
+        $plan = new Plan(
+            "Random $seed",
+            $stock,
+            new Period($start, $start->plus(mt_rand(0, 23))),
+            new WeekPlan([Weekday::Monday, Weekday::Saturday, Weekday::Sunday][mt_rand(0, 2)], WeekSchool::cases()[mt_rand(0, 3)], WeekPages::cases()[mt_rand(0, 2)]),
+            [],
+            self::starter()->months,
+            Tally::cases()[mt_rand(0, 1)],
+        );
+        $kinds = Catalogue::spreads();
+        $edits = [['type' => 'use-pattern', 'pattern' => ['bare', 'plain', 'ordinary', 'rich'][mt_rand(0, 3)]]];
+        for ($i = mt_rand(0, 14); $i > 0; --$i) {
+            $edits[] = ['type' => 'add-spread', 'kind' => $kinds[mt_rand(0, \count($kinds) - 1)]->id];
+        }
+
+        return self::edited($plan, $edits);
+    }
+}

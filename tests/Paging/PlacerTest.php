@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Paging;
+
+use AmpleMargin\Paging\PageRules;
+use AmpleMargin\Paging\Placeable;
+use AmpleMargin\Paging\Placed;
+use AmpleMargin\Paging\Placement;
+use AmpleMargin\Paging\Placer;
+use AmpleMargin\Plan\Medium;
+use AmpleMargin\Plan\Side;
+use PHPUnit\Framework\TestCase;
+
+final class PlacerTest extends TestCase
+{
+    public function testAnOpeningStartsLeftAndALaterPageIsMovedUpToFillTheGap(): void
+    {
+        $placement = Placer::place([[self::page('cover'), self::page('key'), self::opening('log'), self::page('quote'), self::page('goals')]], new PageRules(1, 192));
+
+        self::assertSame(['cover' => 1, 'key' => 2, 'quote' => 3, 'log' => 4, 'goals' => 6], self::pages($placement));
+        self::assertSame('Moved up before log to fill page 3, so that log starts on a left page.', substr($placement->why['quote'], -70));
+        self::assertStringStartsWith('Opening: starts on a left page, 4. quote was moved up to fill page 3', $placement->why['log']);
+        self::assertSame([], $placement->empty);
+    }
+
+    public function testWithoutAPageToFillItAGapStaysEmptyAndSaysWhy(): void
+    {
+        $placement = Placer::place([[self::opening('log'), self::opening('year')]], new PageRules(1, 192));
+
+        self::assertSame([1], $placement->empty);
+        self::assertStringContainsString('Page 1 would split it', $placement->why['log']);
+    }
+
+    public function testEverythingFlowsRoundAPin(): void
+    {
+        $placement = Placer::place([[self::page('a'), new Placeable('p', 'p', 4, true, pin: 2), self::page('b'), self::page('c')]], new PageRules(1, 20));
+
+        self::assertSame(['a' => 1, 'p' => 2, 'b' => 4, 'c' => 5], self::pages($placement));
+    }
+
+    public function testAPinThatSplitsAnOpeningIsLetGoWithOffersThatWork(): void
+    {
+        $placement = Placer::place([[self::page('a'), new Placeable('log', 'Log', 4, true, pin: 7)]], new PageRules(1, 20));
+
+        self::assertSame('Log is an opening; page 7 is a right page and would split it.', $placement->findings[0]->says);
+        self::assertSame(['Pin it to page 6', 'Pin it to page 8', 'Take the pin out'], array_column($placement->findings[0]->offers, 'say'));
+        self::assertNotNull($placement->pageOf('log'));
+    }
+
+    public function testOfTwoPinsOnOnePageTheEarlierSpreadKeepsIt(): void
+    {
+        $placement = Placer::place([[new Placeable('a', 'A', 2, pin: 5), new Placeable('b', 'B', 2, pin: 5)]], new PageRules(1, 20));
+
+        self::assertSame(5, $placement->pageOf('a'));
+        self::assertSame('B is pinned to page 5, where A is pinned already.', $placement->findings[0]->says);
+    }
+
+    public function testAPairFacesEachOtherWhereThatCostsNothing(): void
+    {
+        // In the order a, b, c the pair would stand on 1 and 2; any order moves the same, so the one that keeps the pair wins.
+        $placement = Placer::place([[self::opening('o'), new Placeable('a', 'a', 2, faces: 'b'), self::page('b')]], new PageRules(2, 20));
+
+        self::assertSame(['o' => 2, 'a' => 4, 'b' => 5], self::pages($placement));
+        self::assertStringContainsString('Faces b, as it should.', $placement->why['a']);
+    }
+
+    public function testAPairAcrossSectionsIsSaidToBeImpossible(): void
+    {
+        $placement = Placer::place([[new Placeable('a', 'A', 2, faces: 'b')], [self::page('b')]], new PageRules(1, 20));
+
+        self::assertStringContainsString('different sections', $placement->findings[0]->says);
+    }
+
+    public function testTheBackOfAPageThatBleedsStaysEmptyOrIsDecoration(): void
+    {
+        $bleeds = new Placeable('collage', 'collage', 2, medium: Medium::Bleeds);
+        $placement = Placer::place([[$bleeds, self::page('a'), new Placeable('paint', 'paint', 2, medium: Medium::Decoration), self::page('b')]], new PageRules(1, 40));
+
+        self::assertSame(1, $placement->pageOf('collage'));
+        self::assertSame(2, $placement->pageOf('paint'));
+        self::assertSame([], $placement->empty);
+    }
+
+    public function testStampedPagesKeepOffTheFirstLeaves(): void
+    {
+        $placement = Placer::place([[new Placeable('s', 's', 2, medium: Medium::Stamped), ...array_map(self::page(...), ['a', 'b', 'c', 'd', 'e', 'f'])]], new PageRules(1, 40));
+
+        self::assertSame(7, $placement->pageOf('s'));
+    }
+
+    public function testTwoHalfPagesShareAPage(): void
+    {
+        $placement = Placer::place([[new Placeable('h1', 'h1', 1), self::page('a'), new Placeable('h2', 'h2', 1)]], new PageRules(1, 40));
+        $halves = [];
+        foreach ($placement->placed as $placed) {
+            $halves[$placed->spread->id] = [$placed->page, $placed->half];
+        }
+
+        self::assertSame([$halves['h1'][0], 1], $halves['h2']);
+    }
+
+    /**
+     * Against exhaustive search: every order within every section, every way of leaving pages empty. The seed
+     * is printed with any failure.
+     */
+    public function testNoOrderIsBetterThanTheOneFound(): void
+    {
+        $proven = 0;
+        for ($seed = 1; $seed <= 1500; ++$seed) {
+            mt_srand($seed);
+            [$sections, $rules] = self::randomCase($seed <= 60 ? 6 : 5);
+            $placement = Placer::place($sections, $rules);
+            $best = (new Exhaustive($sections, $rules))->best();
+            self::assertTrue($placement->proven, "seed $seed");
+            self::assertSame($best, self::cost($placement, $sections, $rules), "seed $seed");
+            ++$proven;
+        }
+        self::assertSame(1500, $proven);
+    }
+
+    public function testTheSamePlanIsAlwaysPlacedTheSame(): void
+    {
+        for ($seed = 1; $seed <= 40; ++$seed) {
+            mt_srand($seed);
+            [$sections, $rules] = self::randomCase(6);
+            self::assertSame(self::pages(Placer::place($sections, $rules)), self::pages(Placer::place($sections, $rules)));
+        }
+    }
+
+    public function testTwoHundredSpreadsAreStillPlacedEveryPageOnce(): void
+    {
+        mt_srand(7);
+        $spreads = [];
+        for ($i = 0; $i < 200; ++$i) {
+            $spreads[] = 0 === mt_rand(0, 2) ? self::opening("s$i") : self::page("s$i");
+        }
+        $placement = Placer::place([$spreads], new PageRules(1, 1000));
+        $seen = [];
+        foreach ($placement->placed as $placed) {
+            self::assertFalse($placed->spread->startsLeft && 1 === $placed->page % 2);
+            for ($page = $placed->page; $page <= $placed->lastPage(); ++$page) {
+                self::assertArrayNotHasKey($page, $seen);
+                $seen[$page] = true;
+            }
+        }
+        self::assertCount(200, $placement->placed);
+        self::assertSame([], $placement->empty);
+    }
+
+    /** @return array{list<list<Placeable>>, PageRules} */
+    private static function randomCase(int $most): array
+    {
+        $sections = [];
+        $left = mt_rand(1, $most);
+        $id = 0;
+        while ($left > 0) {
+            $size = mt_rand(1, $left);
+            $left -= $size;
+            $section = [];
+            for ($i = 0; $i < $size; ++$i) {
+                $section[] = self::randomSpread('s'.$id++, $i > 0 && 0 === mt_rand(0, 3) ? 's'.($id - 2) : null);
+            }
+            $sections[] = $section;
+        }
+
+        return [$sections, new PageRules(mt_rand(1, 2), 60, 0 === mt_rand(0, 2) ? Side::Left : Side::Any, 0 === mt_rand(0, 3) ? [1] : [])];
+    }
+
+    private static function randomSpread(string $id, ?string $faces): Placeable
+    {
+        $halves = [2, 2, 2, 4, 4, 1, 6][mt_rand(0, 6)];
+        $medium = [Medium::Dry, Medium::Dry, Medium::Dry, Medium::Bleeds, Medium::Decoration][mt_rand(0, 4)];
+        $side = 2 === $halves ? [Side::Any, Side::Any, Side::Any, Side::Left, Side::Right][mt_rand(0, 4)] : Side::Any;
+
+        return new Placeable($id, $id, $halves, $halves > 2 && mt_rand(0, 3) > 0, $side, null, 1 === $halves ? Medium::Dry : $medium, $faces, mt_rand(0, 4) > 0);
+    }
+
+    /**
+     * What a placement costs, counted afresh from its pages.
+     *
+     * @return array{int, int, int} empty half pages, places moved, pairs kept as a negative number
+     */
+    private static function cost(Placement $placement, array $sections, PageRules $rules): array
+    {
+        return Exhaustive::cost(array_map(static fn (Placed $placed): array => [$placed->spread, $placed->page, $placed->half], $placement->placed), $sections, $rules);
+    }
+
+    private static function page(string $id): Placeable
+    {
+        return new Placeable($id, $id, 2);
+    }
+
+    private static function opening(string $id): Placeable
+    {
+        return new Placeable($id, $id, 4, true);
+    }
+
+    /** @return array<string, int> */
+    private static function pages(Placement $placement): array
+    {
+        $pages = [];
+        foreach ($placement->placed as $placed) {
+            $pages[$placed->spread->id] = $placed->page;
+        }
+
+        return $pages;
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Plan;
+
+use AmpleMargin\Plan\PlanProblem;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Books;
+
+final class PlanFileTest extends TestCase
+{
+    public function testAFileReadsBackAsTheSamePlanToTheByte(): void
+    {
+        $files = Books::files();
+        for ($seed = 1; $seed <= 60; ++$seed) {
+            $plan = Books::edited(Books::random($seed), [['type' => 'use-pattern', 'pattern' => 'rich', 'month' => Books::random($seed)->period->start->iso()]]);
+            [$read, $ticked] = $files->read($files->file($plan, [['drawing' => 'key', 'step' => 'abc']]));
+            self::assertEquals($plan, $read, "seed $seed");
+            self::assertSame($files->write($plan), $files->write($read), "seed $seed");
+            self::assertSame([['drawing' => 'key', 'step' => 'abc']], $ticked);
+        }
+    }
+
+    public function testUnknownKindsAndTheirSettingsSurvive(): void
+    {
+        $files = Books::files();
+        $plan = json_decode($files->write(Books::sample()), true);
+        $plan['spreads'][] = ['id' => 'tides', 'kind' => 'tide-table', 'section' => 'year', 'title' => 'Gezeiten', 'settings' => ['harbour' => 'Skerrow', 'rows' => [1, 2.5, null, 'x']]];
+        [$read] = $files->read((string) json_encode($plan));
+        $again = json_decode($files->write($read), true);
+
+        self::assertSame(end($plan['spreads']), end($again['spreads']));
+    }
+
+    public static function refused(): iterable
+    {
+        $with = static fn (array $path, mixed $value): callable => static function (array $plan) use ($path, $value): string {
+            $at = &$plan;
+            foreach ($path as $name) {
+                $at = &$at[$name];
+            }
+            $at = $value;
+
+            return (string) json_encode($plan);
+        };
+        yield 'cut off' => [static fn (array $plan): string => substr((string) json_encode($plan), 0, 700), '', 'cut off'];
+        yield 'empty' => [static fn (): string => '', '', 'empty'];
+        yield 'something else' => [static fn (): string => '{"hello": 1}', 'format', 'not a plan file'];
+        yield 'a list' => [static fn (): string => '[]', 'format', 'not a plan file'];
+        yield 'of another version' => [$with(['version'], 7), 'version', 'version 7'];
+        yield 'over 5 MB' => [static fn (): string => str_repeat(' ', 5_000_001), '', '5.0 MB'];
+        yield 'no boxes' => [$with(['stock', 'across'], 0), 'stock/across', 'at least 1'];
+        yield 'a count in words' => [$with(['stock', 'across'], 'many'), 'stock/across', 'whole number'];
+        yield 'half a box' => [$with(['stock', 'across'], 26.5), 'stock/across', 'whole number'];
+        yield 'more boxes than fit' => [$with(['stock', 'down'], 50), 'stock/down', '42 at most'];
+        yield 'odd pages' => [$with(['stock', 'pages'], 191), 'stock/pages', 'even'];
+        yield 'an end before the start' => [$with(['period', 'end'], '2026-12'), 'period/end', 'before it starts'];
+        yield 'more than 24 months' => [$with(['period', 'end'], '2029-01'), 'period/end', '25 months'];
+        yield 'no month' => [$with(['period', 'start'], '2027-13'), 'period/start', 'not a month'];
+        yield 'weeks from Wednesday' => [$with(['weeks', 'first'], 3), 'weeks/first', 'Monday'];
+        yield 'text beyond 10,000 letters' => [$with(['spreads', 0, 'title'], str_repeat('å', 10_001)), 'spreads/0/title', '10,001 letters'];
+        yield 'two spreads of one id' => [$with(['spreads', 1, 'id'], 'name-page'), 'spreads', 'same id'];
+        yield 'an unknown word' => [$with(['spreads', 1, 'colour'], 'red'), 'spreads/1', 'format'];
+        yield 'an unknown pattern' => [$with(['months', 'usual'], 'none'), 'months/patterns', 'no month pattern'];
+        yield 'an unknown section' => [$with(['spreads', 0, 'section'], 'middle'), 'spreads/0/section', 'front, year'];
+    }
+
+    #[DataProvider('refused')]
+    public function testWhatCannotBeReadSaysWhyAndWhere(callable $file, string $field, string $words): void
+    {
+        $plan = json_decode(Books::files()->write(Books::sample()), true);
+        try {
+            Books::files()->read($file($plan));
+            self::fail('It was taken.');
+        } catch (PlanProblem $problem) {
+            self::assertSame($field, $problem->field);
+            self::assertStringContainsString($words, $problem->getMessage());
+        }
+    }
+
+    public function testLongAndRightToLeftTextIsKept(): void
+    {
+        foreach ([str_repeat('שנה ', 2500), 'أهداف', '予定'] as $title) {
+            $plan = Books::edited(Books::sample(), [['type' => 'set-spread', 'spread' => 'key', 'title' => $title]]);
+            [$read] = Books::files()->read(Books::files()->file($plan, []));
+            self::assertSame(trim($title), $read->spread('key')?->title);
+        }
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Sheet;
+
+use AmpleMargin\Book\BookSheets;
+use AmpleMargin\Book\Composer;
+use AmpleMargin\Paper\PaperSize;
+use AmpleMargin\Paper\Stock;
+use AmpleMargin\Sheet\Sheet;
+use AmpleMargin\Sheet\SheetLine;
+use AmpleMargin\Sheet\SheetRefused;
+use AmpleMargin\Sheet\Tone;
+use App\Export\PdfWriter;
+use PHPUnit\Framework\TestCase;
+use Tests\Books;
+
+/** The PDFs as poppler (Debian) reads them: an eye that shares nothing with the writer. */
+final class PdfTest extends TestCase
+{
+    private const MM = 25.4 / 72;
+
+    public function testEveryTickStandsWhereItsBoxCountSays(): void
+    {
+        foreach ([[5_000, 26, 38], [3_700, 30, 45], [6_350, 20, 28]] as [$pitch, $across, $down]) {
+            $book = Composer::compose(Books::starter(new Stock(148_000, 210_000, $pitch, $across, $down, 192)));
+            $sheets = (new BookSheets($book, PaperSize::A4))->guides([9]);
+            $read = $this->read($sheets);
+            $left = (210_000 - $across * $pitch) / 2000;
+            $ticks = $book->drawing(9)->steps ?? [];
+            // The check line is found first: it tells that the page is at true size at all.
+            self::assertTrue($this->has($read, 55, null, 155, null), 'a line of 100 mm');
+            foreach ($ticks as $step) {
+                foreach ('top' === $step->edge?->value ? $step->ticks : [] as $tick) {
+                    $x = $left + (int) $tick * $pitch / 1000;
+                    self::assertTrue($this->has($read, $x, null, $x, null), "a vertical line at $x mm for tick $tick at a pitch of $pitch µm");
+                }
+            }
+        }
+    }
+
+    public function testEveryLineOfTheSheetsIsInThePdfWithin5HundredthsOfAMillimetre(): void
+    {
+        $book = Composer::compose(Books::sample());
+        foreach ([PaperSize::A4, PaperSize::Letter] as $paper) {
+            $sheets = [...(new BookSheets($book, $paper))->guides([6, 7, 8, 17, 18]), ...(new BookSheets($book, $paper))->spacingCard()];
+            foreach ($sheets as $sheet) {
+                $read = $this->read([$sheet]);
+                foreach ($sheet->marks as $mark) {
+                    if ($mark instanceof SheetLine) {
+                        self::assertTrue($this->has($read, $mark->x / 1000, $mark->y / 1000, $mark->toX / 1000, $mark->toY / 1000), "$sheet->title: ".json_encode($mark));
+                    }
+                }
+            }
+        }
+    }
+
+    public function testTheCardsBarsStandAtTheHandbooksCounts(): void
+    {
+        $sheets = (new BookSheets(Composer::compose(Books::sample()), PaperSize::A4))->spacingCard();
+        $left = (210 - 26 * 5) / 2;
+        $verticals = [];
+        foreach ($this->read([$sheets[0]]) as [$x, $y, $toX, $toY]) {
+            if (abs($x - $toX) < 0.01 && abs(abs($toY - $y) - 5) < 0.02) {
+                $verticals[] = round(($x - $left) / 5, 2);
+            }
+        }
+        // Thirds with a gap of 1: 8, 9, 17, 18 (common practice, no source).
+        foreach ([0, 13, 8, 9, 17, 18, 12, 14, 26] as $boxes) {
+            self::assertContains((float) $boxes, $verticals, "$boxes boxes");
+        }
+    }
+
+    public function testSizeFontsTextAndPrintScaling(): void
+    {
+        $book = Composer::compose(Books::sample());
+        foreach ([[PaperSize::A4, '595.276 x 841.89 pts (A4)'], [PaperSize::Letter, '612 x 792 pts (letter)']] as [$paper, $size]) {
+            $pdf = (new PdfWriter())->write((new BookSheets($book, $paper))->guides([7]), 'Year');
+            $file = $this->file($pdf);
+            self::assertStringContainsString($size, (string) shell_exec('pdfinfo '.escapeshellarg($file)));
+            self::assertStringContainsString('/PrintScaling /None', $pdf);
+            $fonts = \array_slice(explode("\n", trim((string) shell_exec('pdffonts '.escapeshellarg($file)))), 2);
+            self::assertNotEmpty($fonts);
+            foreach ($fonts as $font) {
+                self::assertMatchesRegularExpression('/\byes +yes +yes\b/', $font, 'embedded, subset, with a map to Unicode');
+            }
+            $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
+            foreach (['Year at a glance', 'September', 'This line is 100 mm'] as $words) {
+                self::assertStringContainsString($words, $text);
+            }
+            preg_match_all('/\b31\b/', $text, $found);
+            self::assertGreaterThanOrEqual(7, \count($found[0]), 'seven months have a 31st');
+            unlink($file);
+        }
+    }
+
+    public function testAGridLargerThanThePaperIsRefusedWithTheRoomThereIs(): void
+    {
+        $book = Composer::compose(Books::starter(new Stock(210_000, 297_000, 5_000, 42, 59, 192)));
+        $this->expectException(SheetRefused::class);
+        $this->expectExceptionMessage('The grid is 210 × 295 mm; on A4 there is room for 200 × 277 mm at true size.');
+        (new BookSheets($book, PaperSize::A4))->guides([9]);
+    }
+
+    public function testCropMarksFrameThePageOrWhereItDoesNotFitTheGrid(): void
+    {
+        $book = Composer::compose(Books::sample());
+        $cuts = array_filter((new BookSheets($book, PaperSize::A4))->guides([9])[0]->marks, static fn ($mark): bool => $mark instanceof SheetLine && Tone::Cut === $mark->tone && $mark->x === $mark->toX);
+        self::assertEqualsCanonicalizing([31_000, 31_000, 179_000, 179_000], array_values(array_map(static fn (SheetLine $line): int => $line->x, $cuts)), 'A5 stands in the middle of A4');
+    }
+
+    /**
+     * Straight lines of a PDF in mm from the upper left corner of its first page.
+     *
+     * @param list<Sheet> $sheets
+     *
+     * @return list<array{float, float, float, float}>
+     */
+    private function read(array $sheets): array
+    {
+        $file = $this->file((new PdfWriter())->write($sheets, 'Test'));
+        $svg = (string) shell_exec('pdftocairo -svg -noshrink -nocenter -f 1 -l 1 '.escapeshellarg($file).' -');
+        unlink($file);
+        $lines = [];
+        preg_match_all('/<path [^>]*?d="M ([-\d.]+) ([-\d.]+) L ([-\d.]+) ([-\d.]+) ?"[^>]*>/', $svg, $paths, \PREG_SET_ORDER);
+        foreach ($paths as $path) {
+            $matrix = 1 === preg_match('/matrix\(([^)]+)\)/', $path[0], $found) ? explode(',', $found[1]) : [1, 0, 0, 1, 0, 0];
+            [$a, $b, $c, $d, $e, $f] = array_map(floatval(...), $matrix);
+            $point = static fn (string $x, string $y): array => [($a * (float) $x + $c * (float) $y + $e) * self::MM, ($b * (float) $x + $d * (float) $y + $f) * self::MM];
+            $lines[] = [...$point($path[1], $path[2]), ...$point($path[3], $path[4])];
+        }
+        self::assertNotEmpty($lines);
+
+        return $lines;
+    }
+
+    /** Whether some line has these ends, either way round, within 0.05 mm; null is anywhere. */
+    private function has(array $lines, ?float $x, ?float $y, ?float $toX, ?float $toY): bool
+    {
+        $near = static fn (?float $want, float $is): bool => null === $want || abs($want - $is) <= 0.05;
+        foreach ($lines as [$a, $b, $c, $d]) {
+            if (($near($x, $a) && $near($y, $b) && $near($toX, $c) && $near($toY, $d)) || ($near($x, $c) && $near($y, $d) && $near($toX, $a) && $near($toY, $b))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function file(string $pdf): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'sheet');
+        file_put_contents($file, $pdf);
+
+        return $file;
+    }
+}
