@@ -123,6 +123,7 @@
   .frame {
     display: grid;
     grid-template-rows: auto minmax(0, 1fr) auto;
+    grid-template-columns: minmax(0, 1fr);
     height: 100dvh;
   }
   .frame.desk {
@@ -180,9 +181,14 @@
     .name {
       display: none;
     }
+    .tools {
+      flex-wrap: wrap;
+      justify-content: flex-end;
+    }
     nav {
       order: 2;
       width: 100%;
+      min-width: 0;
     }
     nav a {
       padding: 0.55rem 0.55rem;

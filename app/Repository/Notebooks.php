@@ -107,7 +107,12 @@ final class Notebooks
      */
     public function around(Notebook $notebook): array
     {
-        return [$this->numbered($notebook, $notebook->edits())?->said, $this->numbered($notebook, $notebook->edits() + 1)?->said];
+        /** @var list<array{number: int, said: string}> $rows */
+        $rows = $this->entities->createQuery('SELECT e.number, e.said FROM '.Edit::class.' e WHERE e.notebook = :notebook AND e.number BETWEEN :last AND :next')
+            ->execute(['notebook' => $notebook, 'last' => $notebook->edits(), 'next' => $notebook->edits() + 1]);
+        $said = array_column($rows, 'said', 'number');
+
+        return [$said[$notebook->edits()] ?? null, $said[$notebook->edits() + 1] ?? null];
     }
 
     /** @return list<array{drawing: string, step: string}> */

@@ -11,6 +11,9 @@ final class Names
     /** @var array<string, list<string>> */
     private static array $known = [];
 
+    /** @var array<string, \IntlDateFormatter> */
+    private static array $formatters = [];
+
     public function __construct(public readonly string $locale = 'en')
     {
     }
@@ -78,7 +81,9 @@ final class Names
         if (isset(self::$known[$key])) {
             return self::$known[$key];
         }
-        $formatter = new \IntlDateFormatter($this->locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', \IntlDateFormatter::GREGORIAN, $pattern);
+        // Making a formatter costs more than all that is asked of it; one serves every pattern.
+        $formatter = self::$formatters[$this->locale] ??= new \IntlDateFormatter($this->locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', \IntlDateFormatter::GREGORIAN);
+        $formatter->setPattern($pattern);
         $names = [];
         if (str_starts_with($pattern, 'L')) {
             for ($month = 1; $month <= 12; ++$month) {

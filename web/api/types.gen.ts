@@ -736,6 +736,7 @@ export interface operations {
         requestBody?: never;
         responses: {
             201: components["responses"]["Book"];
+            403: components["responses"]["Problem"];
         };
     };
     import: {

@@ -111,8 +111,8 @@
     font-weight: 700;
   }
   .drawing {
-    overflow: auto;
     min-height: 0;
+    container-type: size;
   }
   .controls {
     display: grid;

@@ -50,7 +50,7 @@
   }
   .opening.single {
     grid-template-columns: minmax(0, 1fr);
-    max-width: calc((100dvh - 18rem) * var(--ratio));
+    max-width: calc((100cqh - 2.2rem) * var(--ratio));
   }
   .page {
     border: 1px solid color-mix(in srgb, var(--color-base-content) 45%, transparent);

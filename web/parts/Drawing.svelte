@@ -7,6 +7,7 @@
     across: number;
     down: number;
     marks: Mark[];
+    /** What it shows; empty where something else already says so. */
     label: string;
     /** Rulers along the edges, dots, and pointing at marks. */
     large?: boolean;
@@ -39,7 +40,7 @@
   const counts = (n: number) => Array.from({ length: n + 1 }, (_, i) => i);
 </script>
 
-<svg viewBox={box} role="img" aria-label={label} class:large>
+<svg viewBox={box} role={label ? 'img' : 'presentation'} aria-label={label || undefined} aria-hidden={label ? undefined : 'true'} class:large>
   {#if large}
     <defs>
       <pattern id="{uid}-dots" width={BOX} height={BOX} patternUnits="userSpaceOnUse" x={-BOX / 2} y={-BOX / 2}>

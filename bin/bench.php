@@ -1,0 +1,103 @@
+<?php
+
+/* The figures of bin/bench that need PHP: "core" in this process, "server ADDRESS" against a running program. */
+
+declare(strict_types=1);
+
+use AmpleMargin\Book\BookSheets;
+use AmpleMargin\Book\Composer;
+use AmpleMargin\Paging\PageRules;
+use AmpleMargin\Paging\Placeable;
+use AmpleMargin\Paging\Placer;
+use AmpleMargin\Paper\PaperSize;
+use App\Export\PdfWriter;
+use App\Plan\PlanFiles;
+use App\Plan\SamplePlans;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+/** @return list<float> milliseconds, rising */
+function timed(int $times, callable $work): array
+{
+    $work();
+    $taken = [];
+    for ($i = 0; $i < $times; ++$i) {
+        $start = hrtime(true);
+        $work();
+        $taken[] = (hrtime(true) - $start) / 1e6;
+    }
+    sort($taken);
+
+    return $taken;
+}
+
+function said(string $what, array $taken): void
+{
+    printf("%-52s %8.2f ms median, %8.2f ms p95 of %d\n", $what, $taken[intdiv(count($taken), 2)], $taken[(int) (0.95 * (count($taken) - 1))], count($taken));
+}
+
+if ('core' === $argv[1]) {
+    $plan = (new SamplePlans(new PlanFiles(dirname(__DIR__).'/docs/plan.schema.json')))->fullYear();
+    said('compose the sample book', timed(200, static fn () => Composer::compose($plan)));
+    $book = Composer::compose($plan);
+    said('draw all 192 pages, composing among it', timed(30, static function () use ($plan): void {
+        $book = Composer::compose($plan);
+        for ($page = 1; $page <= 192; ++$page) {
+            $book->drawing($page);
+        }
+    }));
+    printf("%-52s %8.1f MB peak\n", 'memory after composing and drawing all pages', memory_get_peak_usage() / 1e6);
+    said('PDF of the whole front matter', timed(10, static fn () => (new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides($book->spreadPages()), 'bench')));
+    foreach ([10, 20, 40, 60, 100, 200] as $count) {
+        $taken = [];
+        for ($seed = 1; $seed <= 20; ++$seed) {
+            mt_srand($seed);
+            $sections = [];
+            for ($i = 0; $i < $count; ++$i) {
+                $opening = 0 === mt_rand(0, 2);
+                $sections[intdiv(5 * $i, $count)][] = new Placeable("s$i", "s$i", $opening ? 4 : 2, $opening);
+            }
+            array_push($taken, ...timed(1, static fn () => Placer::place($sections, new PageRules(1, 1000))));
+        }
+        sort($taken);
+        said("place $count spreads in 5 sections, random", $taken);
+    }
+    exit;
+}
+
+/** @return array{int, string, float} status, body, milliseconds */
+function ask(CurlHandle $curl, string $method, string $address, ?array $body = null): array
+{
+    curl_setopt_array($curl, [CURLOPT_URL => $address, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => null === $body ? '' : json_encode($body), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Origin: '.preg_replace('#(//[^/]+).*#', '$1', $address)]]);
+    $start = hrtime(true);
+    $answer = (string) curl_exec($curl);
+
+    return [curl_getinfo($curl, CURLINFO_RESPONSE_CODE), $answer, (hrtime(true) - $start) / 1e6];
+}
+
+$curl = curl_init();
+$base = $argv[2].'/api';
+for ($i = 0; $i < 20; ++$i) {
+    ask($curl, 'GET', "$base/empty");
+}
+$empty = [];
+for ($i = 0; $i < 200; ++$i) {
+    $empty[] = ask($curl, 'GET', "$base/empty")[2];
+}
+sort($empty);
+said('an empty answer of the server', $empty);
+[, $made] = ask($curl, 'POST', "$base/notebooks/sample");
+$made = json_decode($made, true);
+$edits = [];
+for ($i = 0; $i < 120; ++$i) {
+    [$status, $answer, $taken] = ask($curl, 'POST', "$base/notebooks/{$made['id']}/edits", ['version' => $made['version'], 'edit' => ['type' => 'move-spread', 'spread' => 'quote', 'section' => 'front', 'before' => 0 === $i % 2 ? 'key' : 'index']]);
+    if (200 !== $status) {
+        exit("An edit was answered with $status: $answer\n");
+    }
+    $made = json_decode($answer, true);
+    $edits[] = $taken;
+}
+sort($edits);
+said('an edit: sent, saved, composed, answered', $edits);
+printf("%-52s %8.1f times\n", 'an edit against an empty answer', $edits[60] / $empty[100]);
+printf("%-52s %8.1f kB, %5.1f kB gzip\n", 'the answer to an edit', strlen($answer) / 1000, strlen((string) gzencode($answer)) / 1000);

@@ -1,0 +1,54 @@
+// A notebook to test with, made through the API as the pages themselves would, and the checks every screen must pass.
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+export interface Made {
+  id: string;
+  version: number;
+}
+
+const headers = (page: Page) => ({ Origin: new URL(base(page)).origin });
+const base = (page: Page) => (page.url() === 'about:blank' ? 'http://127.0.0.1:8191' : page.url());
+
+export async function sample(page: Page): Promise<Made> {
+  const answer = await page.request.post('/api/notebooks/sample', { headers: headers(page) });
+  return (await answer.json()) as Made;
+}
+
+export async function make(page: Page, pages = 192): Promise<Made> {
+  const answer = await page.request.post('/api/notebooks', {
+    headers: headers(page),
+    data: {
+      title: 'Harbour book',
+      stock: { width: 148, height: 210, pitch: 5, across: 26, down: 38, pages, first_leaf: 'ordinary' },
+      period: { start: '2027-01', end: '2027-12' },
+      weeks: { first: 1 },
+    },
+  });
+  return (await answer.json()) as Made;
+}
+
+export async function edit(page: Page, made: Made, change: Record<string, unknown>): Promise<Made> {
+  const answer = await page.request.post(`/api/notebooks/${made.id}/edits`, { headers: headers(page), data: { version: made.version, edit: change } });
+  expect(answer.ok()).toBe(true);
+  return (await answer.json()) as Made;
+}
+
+/** axe finds nothing, and the page asked no other machine and broke no policy. */
+export async function isAccessible(page: Page) {
+  const found = await new AxeBuilder({ page }).analyze();
+  expect(found.violations.map((one) => `${one.id}: ${one.nodes.map((node) => `${node.target} ${node.failureSummary}`).join(' | ')}`)).toEqual([]);
+}
+
+/** Collects everything the browser complains of while the test runs. */
+export function complaints(page: Page): string[] {
+  const said: string[] = [];
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !message.text().includes('409') && !message.text().includes('422')) said.push(message.text());
+  });
+  page.on('pageerror', (error) => said.push(error.message));
+  page.on('request', (request) => {
+    if (!request.url().startsWith('http://127.0.0.1:8191') && !/^(data|blob):/.test(request.url())) said.push(`asked ${request.url()}`);
+  });
+  return said;
+}
