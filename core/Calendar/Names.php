@@ -21,13 +21,9 @@ final class Names
     /** Whether ICU has data of its own for this language. */
     public static function knows(string $locale): bool
     {
-        static $all = null;
-        if (null === $all) {
-            $locales = \ResourceBundle::getLocales('');
-            $all = array_flip(false === $locales ? [] : $locales);
-        }
+        $all = \ResourceBundle::getLocales('');
 
-        return isset($all[str_replace('-', '_', $locale)]);
+        return false !== $all && \in_array(str_replace('-', '_', $locale), $all, true);
     }
 
     /** "January", as it stands alone in a heading. */

@@ -54,7 +54,7 @@
   {#snippet margin()}
     {#if bench.wrong}<p class="note stop" role="alert">{bench.wrong}</p>{/if}
     {#each opening?.groups ?? [] as group (group.drawing)}
-      <h2 class="mt-2">{group.title}</h2>
+      <h2 class="mt-2 line-clamp-3 wrap-anywhere" dir="auto">{group.title}</h2>
       <Findings findings={group.findings} />
       <ol class="steps">
         {#each group.steps as step (step.key)}

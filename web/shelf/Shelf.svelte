@@ -79,7 +79,7 @@
       {#each notebooks as notebook (notebook.id)}
         <li>
           <div class="flex flex-wrap items-baseline gap-x-4">
-            <h3><a href="/notebooks/{notebook.id}/spreads">{notebook.title}</a></h3>
+            <h3 class="line-clamp-2 wrap-anywhere" dir="auto"><a href="/notebooks/{notebook.id}/spreads">{notebook.title}</a></h3>
             <span class="quiet">{notebook.period.words}</span>
             <span class="quiet">{notebook.stock.sizes?.[0] ?? `${notebook.stock.width} × ${notebook.stock.height} mm`}, {notebook.stock.across} × {notebook.stock.down} boxes</span>
             <span class="ml-auto">

@@ -52,7 +52,7 @@
     >
       <Drawing across={book.stock.across} down={book.stock.down} {marks} label="" />
     </button>
-    <p class="under"><span class="number">{page.page}</span> {#if page.nth === 0}{spread.title}{/if}{#if spread.pin !== null && page.nth === 0}<span class="pin"> pinned</span>{/if}</p>
+    <p class="under"><span class="number">{page.page}</span> {#if page.nth === 0}<span dir="auto">{spread.title}</span>{/if}{#if spread.pin !== null && page.nth === 0}<span class="pin"> pinned</span>{/if}</p>
   {:else if page}
     <div class="leaf other {page.is}" style:aspect-ratio="{book.stock.across + 1} / {book.stock.down + 1}"><span>{page.is === 'month' ? page.title.split(':')[0] : page.title}</span></div>
     <p class="under"><span class="number">{page.page}</span></p>
@@ -132,7 +132,12 @@
     line-height: 1.25;
     padding-top: 0.25rem;
     min-height: 2.4rem;
+    overflow: hidden;
     overflow-wrap: anywhere;
+    display: -webkit-box;
+    -webkit-box-orient: vertical;
+    line-clamp: 3;
+    -webkit-line-clamp: 3;
   }
   .number {
     font-weight: 700;

@@ -26,7 +26,7 @@
 </script>
 
 <div class="flex items-start justify-between gap-2">
-  <h2>{spread.title}</h2>
+  <h2 class="line-clamp-4 wrap-anywhere" dir="auto">{spread.title}</h2>
   <button class="btn small plain" onclick={close}>Close</button>
 </div>
 <p class="quiet">{spread.kind_name}, {spread.range}</p>

@@ -1,5 +1,6 @@
 <!-- Paper, pitch, counts, pages and first leaf, with the page drawn at its own proportions beside them. -->
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { api, type Estimate } from '../api/client';
   import { catalogue } from '../state/catalogue.svelte';
   import type { StockAnswers } from './answers';
@@ -29,17 +30,20 @@
     }
   }
 
+  /** What the printed grid leaves free, both sides together, in mm; the estimate follows from it. */
+  let margins = $state({ across: '18', down: '20' });
+
   // The estimate is asked for again whenever what it follows from changes.
   $effect(() => {
-    const query: Record<string, string> = { width: answers.width, height: answers.height, pitch: answers.pitch };
-    if (Object.values(query).some((value) => !(Number(value) > 0))) return;
+    const query: Record<string, string> = { width: answers.width, height: answers.height, pitch: answers.pitch, margin_across: margins.across, margin_down: margins.down };
+    if (Object.values(query).some((value) => value.trim() === '' || !(Number(value) >= 0))) return;
     let stale = false;
     api
       .estimate(query)
       .then((found) => {
         if (stale) return;
         estimate = found;
-        if (!counted) {
+        if (!untrack(() => counted)) {
           answers.across = String(found.across.boxes);
           answers.down = String(found.down.boxes);
         }
@@ -47,6 +51,13 @@
       .catch(() => (estimate = null));
     return () => (stale = true);
   });
+
+  function take() {
+    if (!estimate) return;
+    counted = false;
+    answers.across = String(estimate.across.boxes);
+    answers.down = String(estimate.down.boxes);
+  }
 
   const about = (field: string) => (wrong?.field === field || wrong?.field === `stock/${field}` || wrong?.field === `edit/stock/${field}` ? wrong.detail : '');
 </script>
@@ -80,6 +91,14 @@
     {@render number('down', 'Boxes down', () => (counted = true))}
     {@render number('pages', 'Pages')}
   </div>
+  <details>
+    <summary class="quiet cursor-pointer">Estimate from other margins</summary>
+    <div class="mt-2 grid grid-cols-2 gap-3">
+      <label class="field"><span>Left and right together, mm</span><input class="input figures" inputmode="decimal" bind:value={margins.across} /></label>
+      <label class="field"><span>Top and bottom together, mm</span><input class="input figures" inputmode="decimal" bind:value={margins.down} /></label>
+    </div>
+    <button type="button" class="btn small mt-2" disabled={!estimate} onclick={take}>Take the estimate as the count</button>
+  </details>
   <label class="field">
     <span>First leaf</span>
     <select class="select" bind:value={answers.first_leaf}>
