@@ -19,7 +19,7 @@ final class ArchitectureTest extends TestCase
         'Paging' => ['Plan', 'Drawing', 'Calendar', 'Paper'],
         'Sheet' => ['Drawing', 'Counting', 'Paper'],
         'Editing' => ['Spread', 'Plan', 'Calendar', 'Counting', 'Paper'],
-        'Book' => ['Sheet', 'Paging', 'Spread', 'Plan', 'Drawing', 'Calendar', 'Counting', 'Paper'],
+        'Book' => ['Editing', 'Sheet', 'Paging', 'Spread', 'Plan', 'Drawing', 'Calendar', 'Counting', 'Paper'],
     ];
 
     public function testArrowsPointDownAndNowhereElse(): void

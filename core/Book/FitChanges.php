@@ -1,0 +1,202 @@
+<?php
+
+/* What could be changed so that a book lasts, grouped: of a group one option is taken at most. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Calendar\WeekSchool;
+use AmpleMargin\Paging\Placement;
+use AmpleMargin\Plan\Pattern;
+use AmpleMargin\Plan\PatternPart;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlanWriter;
+use AmpleMargin\Plan\WeekPages;
+use AmpleMargin\Spread\Catalogue;
+
+final class FitChanges
+{
+    /** How much a spread is missed, by its worth (from memory). */
+    private const WORTH = [1 => 4, 2 => 6, 3 => 9, 4 => 13, 5 => 18];
+
+    public function __construct(private readonly Plan $plan)
+    {
+    }
+
+    /**
+     * Changes to the months.
+     *
+     * @return list<list<FitChange>>
+     */
+    public function months(): array
+    {
+        $groups = [];
+        if (WeekSchool::Split === $this->plan->weeks->school) {
+            $groups[] = [new FitChange('Fold short weeks', 'ends of three days or fewer share the pages of half a week', 1, 0, [])];
+        }
+        $weeks = [];
+        if (WeekPages::Two === $this->plan->weeks->pages) {
+            $weeks[] = new FitChange('One page a week instead of two', 'half the room of every week', 2, 0, []);
+        }
+        if (WeekPages::Half !== $this->plan->weeks->pages) {
+            $weeks[] = new FitChange('Rolling weeks, two to a page', 'most of the room of every week', 8, 0, []);
+        }
+        if ([] !== $weeks && $this->hasWeeks()) {
+            $groups[] = $weeks;
+        }
+        foreach ($this->patternsInUse() as $pattern) {
+            foreach ($pattern->parts as $i => $part) {
+                if (PatternPart::WEEKS !== $part->kind && $part->pages > 0) {
+                    $groups[] = [$this->without($pattern, $i)];
+                }
+            }
+        }
+
+        return $groups;
+    }
+
+    /**
+     * Spreads to drop, in classes: the spreads of a class have the same shape, section and worth, so dropping
+     * one saves what dropping another would. The last in the wanted order goes first.
+     *
+     * @return list<list<FitChange>>
+     */
+    public function spreads(Placement ...$placements): array
+    {
+        $classes = [];
+        foreach ($placements as $placement) {
+            foreach ($placement->placed as $placed) {
+                $spread = $this->plan->spread($placed->spread->id);
+                if (null === $spread) {
+                    continue;
+                }
+                $alone = null !== $spread->pin || null !== $spread->faces || $this->isFaced($spread->id) ? $spread->id : '';
+                $key = "{$spread->section->value}/{$placed->spread->shape()}/$spread->worth/$alone";
+                $pages = $placed->spread->pages();
+                $classes[$key][$this->rank($spread->id)] = new FitChange(
+                    'Drop '.$placed->spread->name,
+                    $placed->spread->name.(1 === $pages ? ', 1 page' : ", $pages pages").", worth $spread->worth of 5",
+                    self::WORTH[$spread->worth] ?? 9,
+                    $pages,
+                    [['type' => 'remove-spread', 'spread' => $spread->id]],
+                );
+            }
+        }
+        $lists = [];
+        foreach ($classes as $class) {
+            krsort($class);
+            $lists[] = array_values($class);
+        }
+
+        return $lists;
+    }
+
+    /**
+     * The plan with these changes made, as one edit. Changes to one pattern, or to the weeks, are gathered.
+     *
+     * @param list<FitChange> $changes
+     *
+     * @return array<string, mixed>
+     */
+    public function edit(array $changes, string $say): array
+    {
+        $edits = [];
+        $weeks = PlanWriter::plan($this->plan)['weeks'];
+        $before = $weeks;
+        $gone = [];
+        foreach ($changes as $change) {
+            array_push($edits, ...array_filter($change->edits, static fn (array $edit): bool => 'part' !== $edit['type']));
+            foreach ($change->edits as $edit) {
+                if ('part' === $edit['type']) {
+                    $gone[self::name($edit['pattern'])][] = $edit['part'];
+                }
+            }
+            \assert(\is_array($weeks));
+            $weeks = match ($change->say) {
+                'Fold short weeks' => ['school' => WeekSchool::Folded->value] + $weeks,
+                'One page a week instead of two' => ['pages' => WeekPages::One->value] + $weeks,
+                'Rolling weeks, two to a page' => ['pages' => WeekPages::Half->value] + $weeks,
+                default => $weeks,
+            };
+        }
+        if ($weeks !== $before) {
+            $edits[] = ['type' => 'set-weeks', 'weeks' => $weeks];
+        }
+        foreach ($this->plan->months->patterns as $pattern) {
+            if (isset($gone[$pattern->id])) {
+                $parts = array_values(array_filter($pattern->parts, static fn (int $i): bool => !\in_array($i, $gone[$pattern->id], true), \ARRAY_FILTER_USE_KEY));
+                $edits[] = ['type' => 'set-pattern', 'pattern' => PlanWriter::pattern(new Pattern($pattern->id, $pattern->name, $parts))];
+            }
+        }
+
+        return 1 === \count($edits) ? $edits[0] : ['type' => 'several', 'say' => $say, 'edits' => $edits];
+    }
+
+    private function without(Pattern $pattern, int $i): FitChange
+    {
+        $part = $pattern->parts[$i];
+        $name = strtolower(Catalogue::kind($part->kind)->name ?? $part->kind);
+        $pages = 1 === $part->pages ? '1 page' : "$part->pages pages";
+
+        return new FitChange(
+            'month-divider' === $part->kind ? "Drop the dividers of “{$pattern->name}”" : "Drop the $name of “{$pattern->name}”",
+            "$name, $pages in every month that uses “{$pattern->name}”",
+            'month-divider' === $part->kind ? 3 : 4 + $part->pages,
+            0,
+            [['type' => 'part', 'pattern' => $pattern->id, 'part' => $i]],
+        );
+    }
+
+    private static function name(mixed $name): string
+    {
+        return \is_string($name) ? $name : '';
+    }
+
+    private function isFaced(string $id): bool
+    {
+        foreach ($this->plan->spreads as $spread) {
+            if ($spread->faces === $id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function rank(string $id): int
+    {
+        foreach ($this->plan->spreads as $rank => $spread) {
+            if ($spread->id === $id) {
+                return $rank;
+            }
+        }
+
+        return 0;
+    }
+
+    private function hasWeeks(): bool
+    {
+        foreach ($this->patternsInUse() as $pattern) {
+            foreach ($pattern->parts as $part) {
+                if (PatternPart::WEEKS === $part->kind) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, Pattern> */
+    private function patternsInUse(): array
+    {
+        $used = [];
+        foreach ($this->plan->period->months() as $month) {
+            $pattern = $this->plan->months->patternOf($month);
+            $used[$pattern->id] = $pattern;
+        }
+
+        return $used;
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+/* Where everything stands, before anything is drawn. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Paging\MonthBlock;
+use AmpleMargin\Paging\Placement;
+use AmpleMargin\Paging\RunOut;
+
+final class Paged
+{
+    /** @param list<MonthBlock> $months */
+    public function __construct(public readonly Placement $front, public readonly Placement $back, public readonly array $months, public readonly RunOut $runOut)
+    {
+    }
+}

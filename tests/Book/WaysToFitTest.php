@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Book;
+
+use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\FitChange;
+use AmpleMargin\Book\FitChanges;
+use AmpleMargin\Book\Pager;
+use AmpleMargin\Book\Requests;
+use AmpleMargin\Book\WaysToFit;
+use AmpleMargin\Editing\Edits;
+use AmpleMargin\Plan\Plan;
+use PHPUnit\Framework\TestCase;
+use Tests\Books;
+
+final class WaysToFitTest extends TestCase
+{
+    public function testABookThatFitsNeedsNoWay(): void
+    {
+        self::assertNull((new WaysToFit(Books::sample()))->best());
+    }
+
+    public function testTheBestWayIsOneEditThatMakesTheBookFit(): void
+    {
+        $plan = self::overfull();
+        $ways = new WaysToFit($plan);
+        $best = $ways->best() ?? self::fail();
+
+        self::assertTrue($ways->isProven());
+        self::assertSame('One page a week instead of two', $best->say);
+        self::assertTrue(Composer::compose(Edits::apply($plan, $best->edit)->plan)->runOut->fits);
+    }
+
+    public function testEverySingleWaySaysThePagesItReallySaves(): void
+    {
+        $plan = self::overfull();
+        $before = Composer::compose($plan)->runOut->pages;
+        $single = (new WaysToFit($plan))->single();
+        self::assertNotEmpty($single);
+        foreach ($single as $way) {
+            $after = Composer::compose(Edits::apply($plan, $way->edit)->plan)->runOut;
+            self::assertSame($way->saves, $before + ($after->fits ? $after->pages : -$after->pages), $way->say);
+            self::assertSame($way->fits, $after->fits);
+            self::assertNotSame([''], $way->lost);
+        }
+    }
+
+    /** Against every subset of all changes, on small books; the seed is printed with any failure. */
+    public function testNoSetOfChangesIsRegrettedLess(): void
+    {
+        $overfull = 0;
+        for ($seed = 1; $overfull < 25 && $seed < 400; ++$seed) {
+            $plan = self::small($seed);
+            if (self::fits($plan)) {
+                continue;
+            }
+            ++$overfull;
+            $ways = new WaysToFit($plan, 100_000);
+            self::assertSame($this->leastRegret($plan), $ways->best()?->regret, "seed $seed");
+        }
+        self::assertSame(25, $overfull);
+    }
+
+    private function leastRegret(Plan $plan): ?int
+    {
+        $changes = new FitChanges($plan);
+        $paged = (new Pager($plan, new Requests($plan)))->page();
+        $all = [...array_merge(...$changes->months()), ...array_merge(...$changes->spreads($paged->front, $paged->back))];
+        $best = null;
+        for ($set = 0; $set < 2 ** \count($all); ++$set) {
+            $chosen = array_values(array_filter($all, static fn (int $i): bool => 0 !== ($set >> $i & 1), \ARRAY_FILTER_USE_KEY));
+            $regret = array_sum(array_map(static fn (FitChange $change): int => $change->regret, $chosen));
+            // One page a week and rolling weeks shut each other out.
+            $weeks = array_filter($chosen, static fn (FitChange $change): bool => str_contains($change->say, 'week instead') || str_contains($change->say, 'Rolling'));
+            if (\count($weeks) > 1 || (null !== $best && $regret >= $best)) {
+                continue;
+            }
+            if ([] !== $chosen && self::fits(Edits::apply($plan, $changes->edit($chosen, 'x'))->plan)) {
+                $best = $regret;
+            }
+        }
+
+        return $best;
+    }
+
+    private static function fits(Plan $plan): bool
+    {
+        return (new Pager($plan, new Requests($plan)))->page()->runOut->fits;
+    }
+
+    /** A book of one to three months and a few spreads, on too few pages more often than not. */
+    private static function small(int $seed): Plan
+    {
+        mt_srand($seed);
+        $months = mt_rand(1, 3);
+        $plan = Books::starter(Books::a5(2 * mt_rand(4, 5 + 5 * $months)), '2027-01', \sprintf('2027-%02d', $months))->with(['spreads' => []]);
+        $edits = [
+            ['type' => 'use-pattern', 'pattern' => ['bare', 'plain', 'ordinary'][mt_rand(0, 2)]],
+            ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => ['split', 'most-days'][mt_rand(0, 1)], 'pages' => ['2', '1'][mt_rand(0, 1)]]],
+        ];
+        for ($i = mt_rand(1, 4); $i > 0; --$i) {
+            $edits[] = ['type' => 'add-spread', 'kind' => ['quote', 'notes', 'goals-by-area', 'key'][mt_rand(0, 3)], 'settings' => 0 === mt_rand(0, 2) ? ['pages' => 2] : []];
+        }
+        $plan = Books::edited($plan, $edits);
+
+        return Books::edited($plan, array_map(static fn ($spread): array => ['type' => 'set-spread', 'spread' => $spread->id, 'worth' => mt_rand(1, 5)], $plan->spreads));
+    }
+
+    private static function overfull(): Plan
+    {
+        return Books::edited(Books::starter(), [['type' => 'use-pattern', 'pattern' => 'rich'], ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'most-days', 'pages' => '2']]]);
+    }
+}
