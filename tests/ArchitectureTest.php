@@ -16,7 +16,7 @@ final class ArchitectureTest extends TestCase
         'Drawing' => ['Counting'],
         'Plan' => ['Paper', 'Counting', 'Calendar'],
         'Spread' => ['Drawing', 'Plan', 'Counting', 'Calendar'],
-        'Paging' => ['Plan', 'Drawing', 'Calendar', 'Paper'],
+        'Paging' => ['Plan', 'Drawing', 'Calendar', 'Counting', 'Paper'],
         'Sheet' => ['Drawing', 'Counting', 'Paper'],
         'Editing' => ['Spread', 'Plan', 'Calendar', 'Counting', 'Paper'],
         'Book' => ['Editing', 'Sheet', 'Paging', 'Spread', 'Plan', 'Drawing', 'Calendar', 'Counting', 'Paper'],

@@ -13,6 +13,7 @@ use AmpleMargin\Book\Requests;
 use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\Placed;
@@ -69,6 +70,13 @@ final class BookView
             'pages' => $this->pages($book),
             'index' => array_map(static fn (IndexRow $row): array => ['name' => $row->name, 'pages' => $row->pages, 'month' => $row->isMonth], $book->index),
             'findings' => array_map(self::finding(...), $book->findings),
+            'spare' => $book->plan->months->spare->value,
+            'mixing' => array_column($book->plan->mixing, 'value'),
+            'in_use' => [
+                'lost' => $book->plan->inUse->lost,
+                'corrections' => array_map(static fn (IndexCorrection $one): array => ['name' => $one->name, 'was' => $one->was, 'now' => $one->now], $book->corrections),
+                'forecast' => $book->forecast?->sentence(new Names($book->plan->language)),
+            ],
             'placement' => ['empty' => $book->front->empty, 'moved' => $book->front->moved, 'proven' => $book->front->proven],
         ];
     }
@@ -158,10 +166,12 @@ final class BookView
             'pages' => $block->pages,
             'range' => $block->range(),
             'working' => $block->working,
+            'used' => $book->plan->inUse->used[$block->month->iso()] ?? null,
+            'weight' => $book->plan->months->weights[$block->month->iso()] ?? 0,
             'beyond' => $block->lastPage() > $book->runOut->page,
             'parts' => array_map(static fn (MonthPart $part): array => [
                 'kind' => $part->kind,
-                'name' => MonthPart::FREE === $part->kind ? 'Free page' : Catalogue::kind($part->kind)->name ?? $part->kind,
+                'name' => self::partName($part),
                 'page' => $part->page,
                 'pages' => $part->pages,
             ], $block->parts),
@@ -173,6 +183,17 @@ final class BookView
                 'folded' => $week->folded,
             ], $block->weeks),
         ];
+    }
+
+    private static function partName(MonthPart $part): string
+    {
+        return match ($part->kind) {
+            MonthPart::FREE => 'Free page',
+            MonthPart::TAKEN => 'Passed over',
+            MonthPart::SPARE => 'Spare',
+            MonthPart::MORE => 'More than planned',
+            default => Catalogue::kind($part->kind)->name ?? $part->kind,
+        };
     }
 
     /** @return list<array<string, mixed>> */

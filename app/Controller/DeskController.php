@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use AmpleMargin\Book\Way;
+use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Plan\PlanProblem;
 use App\Api\Body;
 use App\Api\BookView;
@@ -50,6 +52,17 @@ final class DeskController
         }
 
         return new JsonResponse(DrawingView::opening($book, $page) + ['ticked' => $this->notebooks->ticked($notebook)]);
+    }
+
+    /** How a book that runs out could be made to last. */
+    #[Route('/ways', methods: 'GET')]
+    public function ways(string $id): JsonResponse
+    {
+        $ways = new WaysToFit($this->view->compose($this->notebooks->get($id))->plan);
+        $written = static fn (Way $way): array => ['say' => $way->say, 'lost' => $way->lost, 'saves' => $way->saves, 'fits' => $way->fits, 'edit' => $way->edit];
+        $best = $ways->best();
+
+        return new JsonResponse(['best' => null === $best ? null : $written($best), 'single' => array_map($written, $ways->single()), 'proven' => $ways->isProven()]);
     }
 
     #[Route('/ticks', methods: 'PUT')]

@@ -8,6 +8,8 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Paging\Forecast;
+use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\RunOut;
@@ -24,6 +26,7 @@ final class Book
      * @param array<string, list<PageDrawing>> $drawings spread id → its pages
      * @param list<MonthBlock>                 $months
      * @param list<IndexRow>                   $index
+     * @param list<IndexCorrection>            $corrections to an index inked before the book was in use
      * @param list<Finding>                    $findings
      */
     public function __construct(
@@ -35,6 +38,8 @@ final class Book
         public readonly array $slots,
         public readonly array $index,
         public readonly array $findings,
+        public readonly array $corrections,
+        public readonly ?Forecast $forecast,
         private readonly array $drawings,
         private readonly Requests $requests,
     ) {

@@ -41,7 +41,9 @@ final class Composer
             $paged->runOut,
             (new Slots($this->plan, $this->requests->names))->fill($paged->front, $paged->back, $paged->months),
             $index,
-            $this->findings($paged->front, $paged->back, $drawings),
+            [...$this->findings($paged->front, $paged->back, $drawings), ...$this->lost($paged)],
+            $paged->corrections,
+            $paged->forecast,
             $drawings,
             $this->requests,
         );
@@ -92,5 +94,24 @@ final class Composer
         }
 
         return [...$findings, ...(new Fillers($this->plan))->findings($front)];
+    }
+
+    /**
+     * What each skipped or ruined page does to the rest.
+     *
+     * @return list<Finding>
+     */
+    private function lost(Paged $paged): array
+    {
+        $moved = \count($paged->corrections);
+        $says = match ($moved) {
+            0 => 'nothing else moves',
+            1 => 'one entry of the index changes',
+            default => "$moved entries of the index change",
+        };
+
+        return array_map(static fn (int $page): Finding => new Finding("page-$page", "Page $page is passed over; openings behind it stay whole, and $says.", [
+            ['say' => "Page $page can be used after all", 'edit' => ['type' => 'set-lost', 'page' => $page, 'lost' => false]],
+        ], false), $this->plan->inUse->lost);
     }
 }

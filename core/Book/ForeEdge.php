@@ -25,7 +25,7 @@ final class ForeEdge
                 null !== $slot->month => ['month', $names->monthAndYear($slot->month), $names->monthInitial($slot->month->month)],
                 'spread' === $slot->is => self::section($book, $slot),
                 'empty' === $slot->is => ['empty', 'Empty page', ''],
-                'closed' === $slot->is => ['closed', 'Not used', ''],
+                'lost' === $slot->is, 'closed' === $slot->is => ['closed', $slot->title, ''],
                 default => ['spare', 'Spare', ''],
             };
             if (null !== $last && $stretches[$last]['band'] === $band && $stretches[$last]['label'] === $label) {

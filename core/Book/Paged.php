@@ -6,14 +6,27 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Paging\Forecast;
+use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\RunOut;
 
 final class Paged
 {
-    /** @param list<MonthBlock> $months */
-    public function __construct(public readonly Placement $front, public readonly Placement $back, public readonly array $months, public readonly RunOut $runOut)
-    {
+    /**
+     * @param list<MonthBlock>      $months
+     * @param list<MonthBlock>      $inked       the ranges as planned, before anything of the book was used
+     * @param list<IndexCorrection> $corrections
+     */
+    public function __construct(
+        public readonly Placement $front,
+        public readonly Placement $back,
+        public readonly array $months,
+        public readonly RunOut $runOut,
+        public readonly array $inked,
+        public readonly array $corrections,
+        public readonly ?Forecast $forecast,
+    ) {
     }
 }

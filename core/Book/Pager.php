@@ -6,17 +6,24 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Paging\Forecast;
+use AmpleMargin\Paging\IndexCorrection;
+use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthLayout;
 use AmpleMargin\Paging\PageRules;
 use AmpleMargin\Paging\Placeable;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\Placer;
 use AmpleMargin\Paging\RunOut;
+use AmpleMargin\Paging\SparePages;
 use AmpleMargin\Paper\FirstLeaf;
+use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Side;
+use AmpleMargin\Plan\Spare;
 use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\IndexRow;
@@ -31,21 +38,96 @@ final class Pager
     {
         // How many rows the index has is known before where its entries stand.
         $rows = IndexEntries::of($this->plan, $this->requests->names, [], []);
-        $front = $this->front($rows);
+        $inUse = $this->plan->inUse;
+        $front = $this->front($rows, $inUse);
         $back = $this->back($rows);
-        $months = (new MonthLayout($this->plan->months, $this->plan->weeks, $this->plan->period, $this->pinned($front)))->from($front->next);
         $last = ([] === $back->placed ? $this->plan->stock->pages + 1 : $back->placed[0]->page) - 1;
+        $pinned = $this->pinned($front);
+        $months = $this->months($front->next, $last, $pinned, $inUse);
+        $inkedFront = $inUse->isEmpty() ? $front : $this->front($rows, new InUse());
+        $inked = $inUse->isEmpty() ? $months : $this->months($inkedFront->next, $last, $this->pinned($inkedFront), new InUse());
 
-        return new Paged($front, $back, $months, RunOut::of($months, $last, $front->next - 1));
+        return new Paged(
+            $front,
+            $back,
+            $months,
+            RunOut::of($months, $last, $front->next - 1),
+            $inked,
+            [...IndexCorrection::ofSpreads($inkedFront, $front), ...IndexCorrection::ofMonths($inked, $months, $this->requests->names)],
+            Forecast::of($inked, $months, $inUse->used, $last),
+        );
+    }
+
+    /**
+     * The months ranged, with the spare pages given to those that can still take them. A spare page can cost
+     * another before an opening, so fewer are given until the book still lasts.
+     *
+     * @param array<int, true> $pinned
+     *
+     * @return list<MonthBlock>
+     */
+    private function months(int $from, int $last, array $pinned, InUse $inUse): array
+    {
+        $months = $this->layout($from, $pinned, $inUse, []);
+        if (Spare::End === $this->plan->months->spare) {
+            return $months;
+        }
+        $open = array_values(array_filter($this->plan->period->months(), static fn (Month $month): bool => !isset($inUse->used[$month->iso()])));
+        for ($spare = $last - self::end($months, $from); $spare > 0; --$spare) {
+            $given = $this->layout($from, $pinned, $inUse, SparePages::share($spare, $open, $this->plan->months));
+            if (self::end($given, $from) <= $last) {
+                return $given;
+            }
+        }
+
+        return $months;
+    }
+
+    /**
+     * @param array<int, true>   $pinned
+     * @param array<string, int> $extra  month → spare pages
+     *
+     * @return list<MonthBlock>
+     */
+    private function layout(int $from, array $pinned, InUse $inUse, array $extra): array
+    {
+        return (new MonthLayout($this->plan->months, $this->plan->weeks, $this->plan->period, $pinned, $inUse, $extra))->from($from);
+    }
+
+    /** @param list<MonthBlock> $months */
+    private static function end(array $months, int $from): int
+    {
+        return [] === $months ? $from - 1 : $months[\count($months) - 1]->lastPage();
     }
 
     /** @param list<IndexRow> $rows */
-    private function front(array $rows): Placement
+    private function front(array $rows, InUse $inUse): Placement
     {
-        $sections = array_map(fn (Section $section): array => $this->placeables($section, $rows), [Section::Front, Section::Year, Section::Goals, Section::Trackers]);
+        $sections = $this->sections($rows);
         $leaf = $this->plan->stock->firstLeaf;
 
-        return Placer::place($sections, new PageRules($leaf->firstPage(), $this->plan->stock->pages, $this->monthsStart(), FirstLeaf::Undotted === $leaf ? [1] : []));
+        return Placer::place($sections, new PageRules($leaf->firstPage(), $this->plan->stock->pages, $this->monthsStart(), FirstLeaf::Undotted === $leaf ? [1] : [], $inUse->lost));
+    }
+
+    /**
+     * The sections before the months; those that may mix with the next are placed as one.
+     *
+     * @param list<IndexRow> $rows
+     *
+     * @return list<list<Placeable>>
+     */
+    private function sections(array $rows): array
+    {
+        $sections = [];
+        $mixes = false;
+        foreach ([Section::Front, Section::Year, Section::Goals, Section::Trackers] as $section) {
+            $spreads = $this->placeables($section, $rows);
+            $with = $mixes ? array_pop($sections) ?? [] : [];
+            $sections[] = [...$with, ...$spreads];
+            $mixes = \in_array($section, $this->plan->mixing, true);
+        }
+
+        return $sections;
     }
 
     /**
@@ -59,7 +141,7 @@ final class Pager
         $pages = array_sum(array_map(static fn (Placeable $spread): int => $spread->pages(), $spreads));
         $last = $this->plan->stock->pages;
         for ($first = max(1, $last - $pages + 1);; --$first) {
-            $placement = Placer::place([$spreads], new PageRules(max(1, $first), $last));
+            $placement = Placer::place([$spreads], new PageRules(max(1, $first), $last, closed: $this->plan->inUse->lost));
             if ($placement->next <= $last + 1 || $first <= 1) {
                 return $placement;
             }

@@ -12,7 +12,7 @@ use AmpleMargin\Paging\MonthPart;
 final class Slot
 {
     /**
-     * @param string      $is    "spread", "month", "empty" (between spreads), "spare" (after the months) or "closed" (the stock's first leaf)
+     * @param string      $is    "spread", "month", "empty" (between spreads), "spare" (after the months), "lost" (skipped or ruined) or "closed" (the stock's first leaf)
      * @param string      $title what a person calls it
      * @param int         $nth   which page of its spread or part, from 0
      */
@@ -46,6 +46,11 @@ final class Slot
     public static function spare(): self
     {
         return new self('spare', 'Spare page');
+    }
+
+    public static function lost(): self
+    {
+        return new self('lost', 'Skipped or ruined');
     }
 
     public static function closed(): self

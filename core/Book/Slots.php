@@ -30,6 +30,9 @@ final class Slots
         for ($page = 1; $page < $this->plan->stock->firstLeaf->firstPage(); ++$page) {
             $slots[$page] = Slot::closed();
         }
+        foreach ($this->plan->inUse->lost as $page) {
+            $slots[$page] = Slot::lost();
+        }
         foreach ($front->empty as $page) {
             $slots[$page] = Slot::empty();
         }
@@ -37,7 +40,7 @@ final class Slots
             $ofKind = [];
             foreach ($block->parts as $part) {
                 $ofKind[$part->kind] = ($ofKind[$part->kind] ?? 0) + 1;
-                $drawing = MonthPart::FREE === $part->kind ? '' : "{$block->month->iso()}/$part->kind-{$ofKind[$part->kind]}";
+                $drawing = \in_array($part->kind, [MonthPart::FREE, MonthPart::TAKEN, MonthPart::SPARE, MonthPart::MORE], true) ? '' : "{$block->month->iso()}/$part->kind-{$ofKind[$part->kind]}";
                 for ($nth = 0; $nth < $part->pages; ++$nth) {
                     $slots[$part->page + $nth] ??= Slot::month($block->month, $part, $this->names->monthAndYear($block->month).': '.$this->partName($part), $nth, $drawing);
                 }
@@ -64,6 +67,12 @@ final class Slots
             return 'week '.implode(' and ', array_map(static fn (\AmpleMargin\Calendar\MonthWeek $week): string => (string) $week->isoWeek, $part->weeks));
         }
 
-        return MonthPart::FREE === $part->kind ? 'free page' : strtolower(Catalogue::kind($part->kind)->name ?? $part->kind);
+        return match ($part->kind) {
+            MonthPart::FREE => 'free page',
+            MonthPart::TAKEN => 'passed over',
+            MonthPart::SPARE => 'spare page',
+            MonthPart::MORE => 'more than planned',
+            default => strtolower(Catalogue::kind($part->kind)->name ?? $part->kind),
+        };
     }
 }

@@ -36,6 +36,10 @@ final class Edits
             'set-pattern' => MonthEdits::setPattern($plan, $values),
             'remove-pattern' => MonthEdits::removePattern($plan, $values),
             'use-pattern' => MonthEdits::usePattern($plan, $values),
+            'set-spare' => MonthEdits::setSpare($plan, $values),
+            'set-used' => MonthEdits::setUsed($plan, $values),
+            'set-lost' => MonthEdits::setLost($plan, $values),
+            'set-mixing' => new Edited($plan->with(['mixing' => PlanReader::mixing($values)]), 'Mixing of sections changed'),
             'several' => self::several($plan, $values),
             default => throw PlanProblem::at('edit/type', 'There is no such edit.'),
         };

@@ -7,11 +7,12 @@ declare(strict_types=1);
 namespace AmpleMargin\Editing;
 
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Plan\MonthPlan;
+use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
+use AmpleMargin\Plan\Spare;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue;
 
@@ -35,7 +36,7 @@ final class MonthEdits
             throw PlanProblem::at($values->path('pattern'), 'A plan takes at most 30 month patterns.');
         }
 
-        return new Edited($plan->with(['months' => new MonthPlan($patterns, $plan->months->usual, $plan->months->overrides)]), "Pattern “{$changed->name}” ".($known ? 'changed' : 'added'));
+        return new Edited($plan->with(['months' => $plan->months->with(['patterns' => $patterns])]), "Pattern “{$changed->name}” ".($known ? 'changed' : 'added'));
     }
 
     /** {pattern}: the months that used it go back to the usual one. */
@@ -48,7 +49,7 @@ final class MonthEdits
         $left = array_values(array_filter($plan->months->patterns, static fn (Pattern $pattern): bool => $pattern->id !== $gone->id));
         $overrides = array_filter($plan->months->overrides, static fn (string $id): bool => $id !== $gone->id);
 
-        return new Edited($plan->with(['months' => new MonthPlan([] === $left ? [$gone] : $left, $plan->months->usual, $overrides)]), "Pattern “{$gone->name}” removed");
+        return new Edited($plan->with(['months' => $plan->months->with(['patterns' => [] === $left ? [$gone] : $left, 'overrides' => $overrides])]), "Pattern “{$gone->name}” removed");
     }
 
     /** {pattern, month?}: for one month, or as the one all share. The shared pattern named for a month takes its override away. */
@@ -56,7 +57,7 @@ final class MonthEdits
     {
         $pattern = self::pattern($plan, $values);
         if (!$values->has('month')) {
-            return new Edited($plan->with(['months' => new MonthPlan($plan->months->patterns, $pattern->id, $plan->months->overrides)]), "Months share “{$pattern->name}”");
+            return new Edited($plan->with(['months' => $plan->months->with(['usual' => $pattern->id])]), "Months share “{$pattern->name}”");
         }
         $month = Month::read($values->text('month', '', 10));
         if (null === $month || !$plan->period->contains($month)) {
@@ -68,7 +69,7 @@ final class MonthEdits
         }
         ksort($overrides);
 
-        return new Edited($plan->with(['months' => new MonthPlan($plan->months->patterns, $plan->months->usual, $overrides)]), "{$month->iso()} uses “{$pattern->name}”");
+        return new Edited($plan->with(['months' => $plan->months->with(['overrides' => $overrides])]), "{$month->iso()} uses “{$pattern->name}”");
     }
 
     /** Without the overrides of months that are no longer in the period. */
@@ -80,7 +81,62 @@ final class MonthEdits
             \ARRAY_FILTER_USE_KEY,
         );
 
-        return $plan->with(['months' => new MonthPlan($plan->months->patterns, $plan->months->usual, $kept)]);
+        $inPeriod = static fn (string $month): bool => $plan->period->contains(Month::read($month) ?? $plan->period->start);
+
+        return $plan->with([
+            'months' => $plan->months->with(['overrides' => $kept, 'weights' => array_filter($plan->months->weights, $inPeriod, \ARRAY_FILTER_USE_KEY)]),
+            'inUse' => new InUse(array_filter($plan->inUse->used, $inPeriod, \ARRAY_FILTER_USE_KEY), $plan->inUse->lost),
+        ]);
+    }
+
+    /** {spare, weights?}: where spare pages go. */
+    public static function setSpare(Plan $plan, Values $values): Edited
+    {
+        $weights = $plan->months->weights;
+        foreach ($values->map('weights') as $month => $weight) {
+            $read = Month::read($month);
+            if (null === $read || !$plan->period->contains($read) || !\is_int($weight) || $weight < 0 || $weight > 100) {
+                throw PlanProblem::at($values->path('weights'), 'A weight is a whole number from 0 to 100, for a month of the period.');
+            }
+            $weights[$month] = $weight;
+        }
+        ksort($weights);
+
+        return new Edited($plan->with(['months' => $plan->months->with(['spare' => $values->choice('spare', Spare::class, $plan->months->spare), 'weights' => array_filter($weights, static fn (int $weight): bool => $weight > 0)])]), 'Spare pages changed');
+    }
+
+    /** {month, page}: the last page a month really took; null takes it back. */
+    public static function setUsed(Plan $plan, Values $values): Edited
+    {
+        $month = Month::read($values->text('month', '', 10));
+        if (null === $month || !$plan->period->contains($month)) {
+            throw PlanProblem::at($values->path('month'), 'This month is not in the period of the book.');
+        }
+        $used = $plan->inUse->used;
+        unset($used[$month->iso()]);
+        if ($values->has('page')) {
+            $page = $values->count('page', 1, $plan->stock->pages);
+            foreach ($used as $other => $last) {
+                if (($other < $month->iso() && $last >= $page) || ($other > $month->iso() && $last <= $page)) {
+                    throw PlanProblem::at($values->path('page'), "$other already ends on page $last; months follow one another.");
+                }
+            }
+            $used[$month->iso()] = $page;
+        }
+        ksort($used);
+
+        return new Edited($plan->with(['inUse' => new InUse($used, $plan->inUse->lost)]), "Pages used by {$month->iso()} noted");
+    }
+
+    /** {page, lost}: a page skipped or ruined, or not after all. */
+    public static function setLost(Plan $plan, Values $values): Edited
+    {
+        $page = $values->count('page', 1, $plan->stock->pages);
+        $others = array_values(array_filter($plan->inUse->lost, static fn (int $lost): bool => $lost !== $page));
+        $lost = false === ($values->all()['lost'] ?? true) ? $others : [...$others, $page];
+        sort($lost);
+
+        return new Edited($plan->with(['inUse' => new InUse($plan->inUse->used, $lost)]), \count($lost) > \count($others) ? "Page $page skipped" : "Page $page back in use");
     }
 
     private static function pattern(Plan $plan, Values $values): Pattern

@@ -15,9 +15,13 @@ final class Ground
     /** @var array<int, Placeable> page → the pinned spread on it */
     private array $taken = [];
 
+    /** @var array<int, int> pages nothing may stand on */
+    private array $closed;
+
     /** @param list<Placed> $pinned */
     public function __construct(public readonly PageRules $rules, public readonly array $pinned)
     {
+        $this->closed = array_flip($rules->closed);
         foreach ($pinned as $placed) {
             for ($page = $placed->page; $page <= $placed->lastPage(); ++$page) {
                 $this->taken[$page] = $placed->spread;
@@ -25,15 +29,10 @@ final class Ground
         }
     }
 
-    public function takenBy(int $page): ?Placeable
-    {
-        return $this->taken[$page] ?? null;
-    }
-
     /** This page, or the next one no pin has taken. */
     public function freeFrom(int $page): int
     {
-        while (isset($this->taken[$page])) {
+        while (isset($this->taken[$page]) || isset($this->closed[$page])) {
             ++$page;
         }
 
@@ -55,7 +54,7 @@ final class Ground
             return false;
         }
         for ($at = $page; $at <= $last; ++$at) {
-            if (isset($this->taken[$at]) || !$this->bears($spread, $at)) {
+            if (isset($this->taken[$at]) || isset($this->closed[$at]) || !$this->bears($spread, $at)) {
                 return false;
             }
         }

@@ -14,17 +14,30 @@ use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Calendar\MonthWeeks;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Paper\Leaf;
+use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\MonthPlan;
-use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Plan\WeekPlan;
 
 final class MonthLayout
 {
-    /** @param array<int, true> $taken pages that pinned spreads stand on */
-    public function __construct(private readonly MonthPlan $months, private readonly WeekPlan $weeks, private readonly Period $period, private readonly array $taken = [])
-    {
+    /** @var array<int, true> */
+    private readonly array $lost;
+
+    /**
+     * @param array<int, true>   $pinned pages that pinned spreads stand on
+     * @param array<string, int> $extra  month → spare pages given to it
+     */
+    public function __construct(
+        private readonly MonthPlan $months,
+        private readonly WeekPlan $weeks,
+        private readonly Period $period,
+        private readonly array $pinned = [],
+        private readonly InUse $inUse = new InUse(),
+        private readonly array $extra = [],
+    ) {
+        $this->lost = array_fill_keys($inUse->lost, true);
     }
 
     /** @return list<MonthBlock> */
@@ -44,88 +57,166 @@ final class MonthLayout
     {
         $pattern = $this->months->patternOf($month);
         $weeks = MonthWeeks::of($month, $this->weeks->first, $this->weeks->school, $this->period);
-        $parts = [];
-        $page = $from;
-        foreach ($this->wanted($pattern, $weeks) as [$kind, $pages, $left, $shown]) {
-            $start = $this->earliest($page, $pages, $left);
-            if ($start > $page && !isset($this->taken[$page])) {
-                $parts[] = new MonthPart(MonthPart::FREE, $page, $start - $page);
-            }
-            $parts[] = new MonthPart($kind, $start, $pages, $shown);
-            $page = $start + $pages;
+        $wanted = PatternPages::of($pattern, $weeks, $this->weeks->pages);
+        $spare = $this->extra[$month->iso()] ?? 0;
+        if ($spare > 0) {
+            $wanted[] = [MonthPart::SPARE, $spare, false, []];
         }
-        $parts = $this->freePageFirst($parts);
+        $parts = $this->mended($wanted, $from);
+        $parts = $this->asUsed($parts, $from, $this->inUse->used[$month->iso()] ?? null);
         $start = $parts[0]->page ?? $from;
+        $last = [] === $parts ? $from - 1 : $parts[\count($parts) - 1]->lastPage();
 
-        return new MonthBlock($month, $pattern, $parts, $weeks, $start, $page - $start, $this->working($parts, $weeks));
+        return new MonthBlock($month, $pattern, $parts, $weeks, $start, $last - $start + 1, $this->working($parts, $weeks));
     }
 
     /**
-     * @param list<MonthWeek> $weeks
+     * The parts on their pages. Where a page of the block was lost, pages of notes give way, as few as let the
+     * block end where it would have ended, so that no later range moves; where that cannot be, none do.
      *
-     * @return list<array{string, int, bool, list<MonthWeek>}> kind, pages, starts left, weeks
+     * @param list<array{string, int, bool, list<MonthWeek>}> $wanted
+     *
+     * @return list<MonthPart>
      */
-    private function wanted(Pattern $pattern, array $weeks): array
+    private function mended(array $wanted, int $from): array
     {
-        $wanted = [];
-        foreach ($pattern->parts as $part) {
-            if (PatternPart::WEEKS === $part->kind) {
-                array_push($wanted, ...$this->weekParts($weeks));
-            } elseif ($part->pages > 0) {
-                // A calendar of two pages is an opening; other parts may turn the page.
-                $wanted[] = [$part->kind, $part->pages, 'month-calendar' === $part->kind && 2 === $part->pages, []];
+        $meant = $this->laid($wanted, $from, []);
+        $planned = self::end($meant, $from);
+        if (!$this->losesOne($from, $planned)) {
+            return $meant;
+        }
+        $wanted = self::notesApart($wanted);
+        $parts = $this->laid($wanted, $from, $this->lost);
+        for ($fewer = $wanted; null !== $fewer; $fewer = self::lessNotes($fewer)) {
+            $tried = $this->laid($fewer, $from, $this->lost);
+            for ($end = self::end($tried, $from); $end < $planned && isset($this->lost[$end + 1]); ++$end) {
+                $tried[] = new MonthPart(MonthPart::TAKEN, $end + 1, 1);
+            }
+            if ($end === $planned) {
+                return $tried;
             }
         }
 
-        return $wanted;
+        return $parts;
+    }
+
+    private function losesOne(int $from, int $to): bool
+    {
+        foreach (array_keys($this->lost) as $page) {
+            if ($page >= $from && $page <= $to) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
-     * Weeks gathered into pages: an opening each, a page each, or two halves to a page.
+     * Pages of notes need not hang together: a lost page may lie between them.
      *
-     * @param list<MonthWeek> $weeks
+     * @param list<array{string, int, bool, list<MonthWeek>}> $wanted
      *
      * @return list<array{string, int, bool, list<MonthWeek>}>
      */
-    private function weekParts(array $weeks): array
+    private static function notesApart(array $wanted): array
     {
-        $pages = [];
-        $half = null;
-        foreach ($weeks as $week) {
-            $halves = $week->folded ? max(1, intdiv($this->weeks->pages->halves(), 2)) : $this->weeks->pages->halves();
-            if (1 === $halves && null !== $half) {
-                $pages[$half] = [1, [...$pages[$half][1], $week]];
-                $half = null;
-                continue;
-            }
-            $half = 1 === $halves ? \count($pages) : $half;
-            $pages[] = [max(1, intdiv($halves, 2)), [$week]];
+        $apart = [];
+        foreach ($wanted as $part) {
+            array_push($apart, ...('month-notes' === $part[0] ? array_fill(0, max(1, $part[1]), ['month-notes', 1, false, []]) : [$part]));
         }
 
-        return array_map(static fn (array $page): array => [PatternPart::WEEKS, $page[0], 2 === $page[0], $page[1]], array_values($pages));
+        return $apart;
     }
 
-    private function earliest(int $page, int $pages, bool $left): int
+    /**
+     * @param list<array{string, int, bool, list<MonthWeek>}> $wanted
+     *
+     * @return list<array{string, int, bool, list<MonthWeek>}>|null one page of notes fewer, the last first; null where there are none
+     */
+    private static function lessNotes(array $wanted): ?array
+    {
+        for ($i = \count($wanted) - 1; $i >= 0; --$i) {
+            if ('month-notes' === $wanted[$i][0]) {
+                [$kind, $pages, $left, $weeks] = $wanted[$i];
+                $kept = $pages > 1 ? [[$kind, $pages - 1, $left, $weeks]] : [];
+
+                return [...\array_slice($wanted, 0, $i), ...$kept, ...\array_slice($wanted, $i + 1)];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<array{string, int, bool, list<MonthWeek>}> $wanted
+     * @param array<int, true>                                $lost
+     *
+     * @return list<MonthPart>
+     */
+    private function laid(array $wanted, int $from, array $lost): array
+    {
+        $taken = $this->pinned + $lost;
+        $parts = [];
+        $page = $from;
+        foreach ($wanted as [$kind, $pages, $left, $weeks]) {
+            $start = self::earliest($page, $pages, $left, $taken);
+            for (; $page < $start; ++$page) {
+                $parts[] = new MonthPart(isset($taken[$page]) ? MonthPart::TAKEN : MonthPart::FREE, $page, 1);
+            }
+            $parts[] = new MonthPart($kind, $start, $pages, $weeks);
+            $page = $start + $pages;
+        }
+
+        return [] === $taken ? self::freePageFirst($parts) : $parts;
+    }
+
+    /**
+     * The block as it was really used: longer or shorter than planned, to the last page the person noted.
+     *
+     * @param list<MonthPart> $parts
+     *
+     * @return list<MonthPart>
+     */
+    private function asUsed(array $parts, int $from, ?int $used): array
+    {
+        $end = self::end($parts, $from);
+        if (null === $used || $used === $end) {
+            return $parts;
+        }
+        if ($used > $end) {
+            return [...$parts, new MonthPart(MonthPart::MORE, $end + 1, $used - $end)];
+        }
+        $kept = [];
+        foreach ($parts as $part) {
+            if ($part->page <= $used) {
+                $kept[] = new MonthPart($part->kind, $part->page, min($part->pages, $used - $part->page + 1), $part->weeks);
+            }
+        }
+
+        return $kept;
+    }
+
+    /** @param list<MonthPart> $parts */
+    private static function end(array $parts, int $from): int
+    {
+        return [] === $parts ? $from - 1 : $parts[\count($parts) - 1]->lastPage();
+    }
+
+    /** @param array<int, true> $taken */
+    private static function earliest(int $page, int $pages, bool $left, array $taken): int
     {
         for (;; ++$page) {
             if ($left && !Leaf::isLeft($page)) {
                 continue;
             }
-            if ($this->isFree($page, $pages)) {
-                return $page;
+            for ($at = $page; $at < $page + $pages; ++$at) {
+                if (isset($taken[$at])) {
+                    continue 2;
+                }
             }
-        }
-    }
 
-    private function isFree(int $page, int $pages): bool
-    {
-        for ($at = $page; $at < $page + $pages; ++$at) {
-            if (isset($this->taken[$at])) {
-                return false;
-            }
+            return $page;
         }
-
-        return true;
     }
 
     /**
@@ -136,7 +227,7 @@ final class MonthLayout
      *
      * @return list<MonthPart>
      */
-    private function freePageFirst(array $parts): array
+    private static function freePageFirst(array $parts): array
     {
         foreach ($parts as $i => $part) {
             if (MonthPart::FREE === $part->kind && 1 === $part->pages && $i > 0) {
@@ -147,7 +238,7 @@ final class MonthLayout
 
                 return [...$moved, ...\array_slice($parts, $i + 1)];
             }
-            if ($part->pages > 1 || [] !== $part->weeks || isset($this->taken[$part->page + 1])) {
+            if ($part->pages > 1 || [] !== $part->weeks) {
                 return $parts;
             }
         }
@@ -170,6 +261,9 @@ final class MonthLayout
             $said[] = match ($kind) {
                 PatternPart::WEEKS => "$pages for ".\count($weeks).' weeks at '.$this->weekWords(),
                 MonthPart::FREE => "$pages free",
+                MonthPart::TAKEN => "$pages passed over",
+                MonthPart::SPARE => "$pages spare",
+                MonthPart::MORE => "$pages more than planned",
                 default => "$pages ".str_replace('month-', '', $kind),
             };
         }

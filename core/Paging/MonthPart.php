@@ -12,8 +12,17 @@ final class MonthPart
 {
     public const FREE = 'free';
 
+    /** A page a month's block passes over: a pinned spread stands there, or it was skipped or ruined. */
+    public const TAKEN = 'taken';
+
+    /** Spare pages given to the month. */
+    public const SPARE = 'spare';
+
+    /** Pages the month really took beyond its plan. */
+    public const MORE = 'more';
+
     /**
-     * @param string          $kind  of the catalogue, or "free" for a page left over before an opening
+     * @param string          $kind  of the catalogue, or one of the constants above
      * @param list<MonthWeek> $weeks the weeks on these pages
      */
     public function __construct(

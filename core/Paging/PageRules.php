@@ -18,12 +18,14 @@ final class PageRules
      * @param int       $last     the last page of the book
      * @param Side      $then     which side the page after the last spread must be on, for what follows
      * @param list<int> $undotted pages that take only what needs no counting
+     * @param list<int> $closed   pages nothing may stand on: skipped or ruined
      */
     public function __construct(
         public readonly int $first,
         public readonly int $last,
         public readonly Side $then = Side::Any,
         public readonly array $undotted = [],
+        public readonly array $closed = [],
     ) {
     }
 

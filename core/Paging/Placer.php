@@ -96,7 +96,8 @@ final class Placer
             $next = max($next, $placed->lastPage() + 1);
         }
 
-        return (new Ground($rules, $pinned))->freeFrom($next);
+        // A lost page behind the last spread is the first month's to pass over.
+        return (new Ground(new PageRules($rules->first, $rules->last), $pinned))->freeFrom($next);
     }
 
     /**
@@ -114,7 +115,7 @@ final class Placer
         }
         $empty = [];
         for ($page = $ground->rules->first; $page < $next; ++$page) {
-            if (!isset($used[$page])) {
+            if (!isset($used[$page]) && !\in_array($page, $ground->rules->closed, true)) {
                 $empty[] = $page;
             }
         }

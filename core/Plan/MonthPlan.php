@@ -14,9 +14,24 @@ final class MonthPlan
      * @param non-empty-list<Pattern> $patterns
      * @param string                  $usual     the id of the pattern months share
      * @param array<string, string>   $overrides month ("2027-12") → pattern id
+     * @param array<string, int>      $weights   month → weight, where spare pages go by weight; a month not named has 0
      */
-    public function __construct(public readonly array $patterns, public readonly string $usual, public readonly array $overrides = [])
+    public function __construct(
+        public readonly array $patterns,
+        public readonly string $usual,
+        public readonly array $overrides = [],
+        public readonly Spare $spare = Spare::End,
+        public readonly array $weights = [],
+    ) {
+    }
+
+    /** @param array<string, mixed> $changes named as the constructor's parameters */
+    public function with(array $changes): self
     {
+        /** @var array{patterns: non-empty-list<Pattern>, usual: string, overrides: array<string, string>, spare: Spare, weights: array<string, int>} $all */
+        $all = array_replace(get_object_vars($this), $changes);
+
+        return new self(...$all);
     }
 
     public function patternOf(Month $month): Pattern

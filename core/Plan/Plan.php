@@ -17,6 +17,7 @@ final class Plan
     /**
      * @param list<PlannedSpread> $spreads in the wanted order; a section's spreads need not stand together here
      * @param string              $language of what goes on paper, as ICU names it
+     * @param list<Section>       $mixing   sections whose spreads may mix with those of the next
      */
     public function __construct(
         public readonly string $title,
@@ -27,13 +28,15 @@ final class Plan
         public readonly MonthPlan $months,
         public readonly Tally $counting = Tally::Boxes,
         public readonly string $language = 'en',
+        public readonly array $mixing = [],
+        public readonly InUse $inUse = new InUse(),
     ) {
     }
 
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string} $all */
+        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

@@ -47,7 +47,37 @@ final class PlanReader
             self::months($values->inside('months')),
             $values->choice('counting', Tally::class, Tally::Boxes),
             self::language($values),
+            self::mixing($values),
+            $values->has('in_use') ? self::inUse($values->inside('in_use')) : new InUse(),
         );
+    }
+
+    /** @return list<Section> in book order, each once */
+    public static function mixing(Values $values): array
+    {
+        $named = $values->words('mixing', 10);
+        foreach ($named as $i => $section) {
+            if (null === Section::tryFrom($section)) {
+                throw PlanProblem::at($values->path("mixing/$i"), "“{$section}” is not a section.");
+            }
+        }
+
+        return array_values(array_filter(Section::cases(), static fn (Section $section): bool => \in_array($section->value, $named, true)));
+    }
+
+    public static function inUse(Values $values): InUse
+    {
+        $used = [];
+        foreach ($values->map('used') as $month => $page) {
+            if (null === Month::read($month) || !\is_int($page) || $page < 1 || $page > Stock::MOST_PAGES) {
+                throw PlanProblem::at($values->path('used'), "“{$month}” should be a month such as 2027-01 with the last page it took.");
+            }
+            $used[$month] = $page;
+        }
+        ksort($used);
+        $lost = $values->pages('lost', Stock::MOST_PAGES);
+
+        return new InUse($used, $lost);
     }
 
     public static function title(Values $values): string
@@ -151,7 +181,14 @@ final class PlanReader
             }
             $overrides[$month] = $pattern;
         }
-        $plan = new MonthPlan($patterns, $values->text('usual', $patterns[0]->id, 40), $overrides);
+        $weights = [];
+        foreach ($values->map('weights') as $month => $weight) {
+            if (null === Month::read($month) || !\is_int($weight) || $weight < 0 || $weight > 100) {
+                throw PlanProblem::at($values->path('weights'), "The weight of “{$month}” is a whole number from 0 to 100.");
+            }
+            $weights[$month] = $weight;
+        }
+        $plan = new MonthPlan($patterns, $values->text('usual', $patterns[0]->id, 40), $overrides, $values->choice('spare', Spare::class, Spare::End), $weights);
         foreach ([$plan->usual, ...array_values($overrides)] as $id) {
             if (null === $plan->pattern($id)) {
                 throw PlanProblem::at($values->path('patterns'), "There is no month pattern \"$id\".");

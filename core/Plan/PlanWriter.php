@@ -13,7 +13,7 @@ final class PlanWriter
     /** @return array<string, mixed> */
     public static function plan(Plan $plan): array
     {
-        return [
+        $written = [
             'format' => PlanReader::FORMAT,
             'version' => PlanReader::VERSION,
             'title' => $plan->title,
@@ -29,6 +29,17 @@ final class PlanWriter
                 'overrides' => (object) $plan->months->overrides,
             ],
         ];
+        if (Spare::End !== $plan->months->spare || [] !== $plan->months->weights) {
+            $written['months'] += ['spare' => $plan->months->spare->value, 'weights' => (object) $plan->months->weights];
+        }
+        if ([] !== $plan->mixing) {
+            $written['mixing'] = array_map(static fn (Section $section): string => $section->value, $plan->mixing);
+        }
+        if (!$plan->inUse->isEmpty()) {
+            $written['in_use'] = ['used' => (object) $plan->inUse->used, 'lost' => $plan->inUse->lost];
+        }
+
+        return $written;
     }
 
     /** @return array<string, mixed> */

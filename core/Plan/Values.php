@@ -99,6 +99,39 @@ final class Values
         return $count;
     }
 
+    /** @return list<string> */
+    public function words(string $name, int $most): array
+    {
+        return array_map(
+            fn (mixed $word): string => \is_string($word) ? $word : throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should hold words."),
+            $this->plainList($name, $most),
+        );
+    }
+
+    /** @return list<int> pages, rising, each once */
+    public function pages(string $name, int $last): array
+    {
+        $pages = array_map(
+            fn (mixed $page): int => \is_int($page) && $page >= 1 && $page <= $last ? $page : throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should hold pages from 1 to $last."),
+            $this->plainList($name, $last),
+        );
+        $pages = array_unique($pages);
+        sort($pages);
+
+        return $pages;
+    }
+
+    /** @return list<mixed> */
+    private function plainList(string $name, int $most): array
+    {
+        $list = $this->values[$name] ?? [];
+        if (!\is_array($list) || !array_is_list($list) || \count($list) > $most) {
+            throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should be a list of at most $most.");
+        }
+
+        return $list;
+    }
+
     /** A length in mm, given as a number, returned in µm. */
     public function millimetres(string $name): int
     {

@@ -1,0 +1,54 @@
+<?php
+
+/* An entry of an inked index that no longer says the truth. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Paging;
+
+use AmpleMargin\Calendar\Names;
+
+final class IndexCorrection
+{
+    public function __construct(public readonly string $name, public readonly string $was, public readonly string $now)
+    {
+    }
+
+    /**
+     * The spreads that stand elsewhere than was inked.
+     *
+     * @return list<self>
+     */
+    public static function ofSpreads(Placement $inked, Placement $now): array
+    {
+        $corrections = [];
+        foreach ($now->placed as $placed) {
+            $was = $inked->pageOf($placed->spread->id);
+            if (null !== $was && $was !== $placed->page) {
+                $corrections[] = new self($placed->spread->name, (string) $was, (string) $placed->page);
+            }
+        }
+
+        return $corrections;
+    }
+
+    /**
+     * The months whose ranges are not what was inked before the book was in use.
+     *
+     * @param list<MonthBlock> $inked
+     * @param list<MonthBlock> $now
+     *
+     * @return list<self>
+     */
+    public static function ofMonths(array $inked, array $now, Names $names): array
+    {
+        $corrections = [];
+        foreach ($now as $i => $block) {
+            if ($inked[$i]->range() !== $block->range()) {
+                $corrections[] = new self($names->monthAndYear($block->month), $inked[$i]->range(), $block->range());
+            }
+        }
+
+        return $corrections;
+    }
+}

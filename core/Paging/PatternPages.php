@@ -1,0 +1,60 @@
+<?php
+
+/* The parts a month's pattern asks for, in order, with the weeks gathered into pages; not yet on any page. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Paging;
+
+use AmpleMargin\Calendar\MonthWeek;
+use AmpleMargin\Plan\Pattern;
+use AmpleMargin\Plan\PatternPart;
+use AmpleMargin\Plan\WeekPages;
+
+final class PatternPages
+{
+    /**
+     * @param list<MonthWeek> $weeks
+     *
+     * @return list<array{string, int, bool, list<MonthWeek>}> kind, pages, starts left, weeks
+     */
+    public static function of(Pattern $pattern, array $weeks, WeekPages $each): array
+    {
+        $wanted = [];
+        foreach ($pattern->parts as $part) {
+            if (PatternPart::WEEKS === $part->kind) {
+                array_push($wanted, ...self::weeks($weeks, $each));
+            } elseif ($part->pages > 0) {
+                // A calendar of two pages is an opening; other parts may turn the page.
+                $wanted[] = [$part->kind, $part->pages, 'month-calendar' === $part->kind && 2 === $part->pages, []];
+            }
+        }
+
+        return $wanted;
+    }
+
+    /**
+     * Weeks gathered into pages: an opening each, a page each, or two halves to a page.
+     *
+     * @param list<MonthWeek> $weeks
+     *
+     * @return list<array{string, int, bool, list<MonthWeek>}>
+     */
+    private static function weeks(array $weeks, WeekPages $each): array
+    {
+        $pages = [];
+        $half = null;
+        foreach ($weeks as $week) {
+            $halves = $week->folded ? max(1, intdiv($each->halves(), 2)) : $each->halves();
+            if (1 === $halves && null !== $half) {
+                $pages[$half] = [1, [...$pages[$half][1], $week]];
+                $half = null;
+                continue;
+            }
+            $half = 1 === $halves ? \count($pages) : $half;
+            $pages[] = [max(1, intdiv($halves, 2)), [$week]];
+        }
+
+        return array_map(static fn (array $page): array => [PatternPart::WEEKS, $page[0], 2 === $page[0], $page[1]], array_values($pages));
+    }
+}
