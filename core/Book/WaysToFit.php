@@ -4,10 +4,10 @@
  * The smallest set of changes that makes a book last, found and not tried out by hand.
  *
  * Every set of month changes is gone through in the order of its regret. For each, what must still be dropped
- * from the spreads is at least the pages that are too many even with no page left empty; sets of spreads are
- * built up in the order of their regret, guided by the least regret a page can cost, and the first that truly
- * fits (the spreads placed, the months ranged) is the best for that set of month changes. Sets that cannot
- * beat the best so far are not looked at.
+ * from the spreads is at least the pages that are too many even with no page left empty; sets of spreads that
+ * drop so many come in the order of their regret, and the first that truly fits (the spreads placed, the
+ * months ranged) is the best for that set of month changes. Sets that cannot beat the best so far are not
+ * looked at.
  */
 
 declare(strict_types=1);
@@ -36,7 +36,10 @@ final class WaysToFit
     {
         $this->changes = new FitChanges($plan);
         $this->paged = self::paged($plan);
-        $this->classes = $this->changes->spreads($this->paged->front, $this->paged->back);
+        // Once months are in use their pages are settled: dropping what stands before them would save nothing.
+        $this->classes = [] === $plan->inUse->used
+            ? $this->changes->spreads($this->paged->front, $this->paged->back)
+            : $this->changes->spreads($this->paged->back);
         $this->budget = $tries;
     }
 
@@ -120,50 +123,16 @@ final class WaysToFit
     private function leastSpreads(array $months, int $below): ?array
     {
         $missing = $this->pagesMissing($months);
-        $queue = new \SplPriorityQueue();
-        $queue->insert([[], 0, 0, 0], 0);
-        while (!$queue->isEmpty() && $this->budget > 0) {
-            /** @var array{list<FitChange>, int, int, int} $state */
-            $state = $queue->extract();
-            [$dropped, $regret, $pages, $from] = $state;
-            if ($regret >= $below) {
+        foreach ((new LeastRegret($this->classes))->sets(max(0, $missing), $below) as $dropped) {
+            if (--$this->budget < 0) {
                 return null;
             }
-            if ($pages >= $missing) {
-                --$this->budget;
-                if ($this->fits([...$months, ...$dropped])) {
-                    return $dropped;
-                }
-            }
-            $taken = array_count_values(array_map(spl_object_id(...), $dropped));
-            for ($i = $from; $i < \count($this->classes); ++$i) {
-                $next = null;
-                foreach ($this->classes[$i] as $change) {
-                    if (!isset($taken[spl_object_id($change)])) {
-                        $next = $change;
-                        break;
-                    }
-                }
-                if (null !== $next) {
-                    $cost = $regret + $next->regret;
-                    $saved = $pages + $next->pages;
-                    $queue->insert([[...$dropped, $next], $cost, $saved, $i], -1000 * $cost - $this->least($missing - $saved));
-                }
+            if ($this->fits([...$months, ...$dropped])) {
+                return $dropped;
             }
         }
 
         return null;
-    }
-
-    /** The least regret, in thousandths, that so many pages more can cost. */
-    private function least(int $pages): int
-    {
-        $cheapest = \PHP_INT_MAX;
-        foreach ($this->classes as [$change]) {
-            $cheapest = min($cheapest, intdiv(1000 * $change->regret, $change->pages));
-        }
-
-        return $pages <= 0 || \PHP_INT_MAX === $cheapest ? 0 : $pages * $cheapest;
     }
 
     /**
@@ -174,14 +143,31 @@ final class WaysToFit
     private function pagesMissing(array $months): int
     {
         $plan = $this->changed($months);
-        $spreads = array_sum(array_map(static fn (array $class): int => array_sum(array_map(static fn (FitChange $change): int => $change->pages, $class)), $this->classes));
+        if ([] !== $plan->inUse->used) {
+            $blocks = (new MonthLayout($plan->months, $plan->weeks, $plan->period, [], $plan->inUse))->from($this->paged->front->next);
+
+            return $blocks[\count($blocks) - 1]->lastPage() + $this->pages() - $plan->stock->pages;
+        }
         $shortest = \PHP_INT_MAX;
         foreach ([2, 3] as $start) {
             $blocks = (new MonthLayout($plan->months, $plan->weeks, $plan->period))->from($start);
             $shortest = min($shortest, array_sum(array_map(static fn (MonthBlock $block): int => $block->pages, $blocks)));
         }
 
-        return $spreads + $shortest - ($plan->stock->pages - $plan->stock->firstLeaf->firstPage() + 1);
+        return $this->pages() + $shortest - ($plan->stock->pages - $plan->stock->firstLeaf->firstPage() + 1);
+    }
+
+    /** Pages of all spreads that could be dropped. */
+    private function pages(): int
+    {
+        $pages = 0;
+        foreach ($this->classes as $class) {
+            foreach ($class as $change) {
+                $pages += $change->pages;
+            }
+        }
+
+        return $pages;
     }
 
     /** @param list<FitChange> $changes */

@@ -89,8 +89,9 @@ final class MonthLayout
         $parts = $this->laid($wanted, $from, $this->lost);
         for ($fewer = $wanted; null !== $fewer; $fewer = self::lessNotes($fewer)) {
             $tried = $this->laid($fewer, $from, $this->lost);
-            for ($end = self::end($tried, $from); $end < $planned && isset($this->lost[$end + 1]); ++$end) {
-                $tried[] = new MonthPart(MonthPart::TAKEN, $end + 1, 1);
+            $end = self::end($tried, $from);
+            while ($end < $planned && isset($this->lost[$end + 1])) {
+                $tried[] = new MonthPart(MonthPart::TAKEN, ++$end, 1);
             }
             if ($end === $planned) {
                 return $tried;

@@ -9,6 +9,7 @@ use AmpleMargin\Book\FitChange;
 use AmpleMargin\Book\FitChanges;
 use AmpleMargin\Book\Pager;
 use AmpleMargin\Book\Requests;
+use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Plan;
@@ -45,6 +46,38 @@ final class WaysToFitTest extends TestCase
             self::assertSame($way->fits, $after->fits);
             self::assertNotSame([''], $way->lost);
         }
+    }
+
+    public function testABookInUseIsMadeToFitFromWhereItStands(): void
+    {
+        $plan = Books::edited(Books::sample(), [
+            ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'split', 'pages' => '2']],
+            ['type' => 'set-used', 'month' => '2027-01', 'page' => 44],
+        ]);
+        $ways = new WaysToFit($plan);
+        $best = $ways->best() ?? self::fail();
+        $after = Composer::compose(Edits::apply($plan, $best->edit)->plan);
+
+        self::assertTrue($ways->isProven());
+        self::assertTrue($after->runOut->fits);
+        self::assertSame('17–44', $after->months[0]->range(), 'what is used stays used');
+        self::assertSame([], array_filter($ways->single(), static fn (Way $way): bool => 'Drop Key' === $way->say), 'the front is drawn already');
+    }
+
+    /** A year's book of 60 spreads that is some 60 pages too long: found, and found to be the least. */
+    public function testALargeOverfullBookIsSolvedWithinItsTries(): void
+    {
+        $edits = [];
+        for ($i = 0; $i < 50; ++$i) {
+            $edits[] = ['type' => 'add-spread', 'kind' => ['notes', 'goals-by-area', 'quote', 'future-log'][$i % 4], 'section' => ['front', 'goals', 'trackers'][$i % 3]];
+        }
+        $plan = Books::edited(self::overfull(), $edits);
+        $plan = Books::edited($plan, array_map(static fn (int $i): array => ['type' => 'set-spread', 'spread' => $plan->spreads[$i]->id, 'worth' => 1 + $i % 5], array_keys($plan->spreads)));
+        $ways = new WaysToFit($plan);
+        $best = $ways->best() ?? self::fail();
+
+        self::assertTrue(Composer::compose(Edits::apply($plan, $best->edit)->plan)->runOut->fits);
+        self::assertTrue($ways->isProven());
     }
 
     /** Against every subset of all changes, on small books; the seed is printed with any failure. */

@@ -22,6 +22,7 @@ export type Working = Schemas['Working'];
 export type Stock = Schemas['Stock'];
 export type Weeks = Schemas['Weeks'];
 export type Edit = Schemas['Edit'];
+export type Ways = Schemas['Ways'];
 export type Mark = (string | number | null)[];
 
 export class Problem extends Error {
@@ -66,6 +67,7 @@ export const api = {
   edit: (id: string, version: number, edit: Edit) => call<Book>('POST', `/notebooks/${id}/edits`, { version, edit }),
   undo: (id: string, version: number) => call<Book>('POST', `/notebooks/${id}/undo`, { version }),
   redo: (id: string, version: number) => call<Book>('POST', `/notebooks/${id}/redo`, { version }),
+  ways: (id: string) => call<Ways>('GET', `/notebooks/${id}/ways`),
   drawings: (id: string) => call<Drawings>('GET', `/notebooks/${id}/drawings`),
   opening: (id: string, page: number) => call<Opening>('GET', `/notebooks/${id}/openings/${page}`),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),

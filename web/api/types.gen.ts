@@ -238,6 +238,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** How a book that runs out could be made to last; slower than the rest, so asked for only then */
+        get: operations["ways"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/ticks": {
         parameters: {
             query?: never;
@@ -305,6 +324,20 @@ export interface components {
             /** @description the path of the value that is wrong */
             field?: string;
             current?: components["schemas"]["Book"];
+        };
+        Way: {
+            say: string;
+            lost: string[];
+            /** @description pages */
+            saves: number;
+            fits: boolean;
+            edit: components["schemas"]["Edit"];
+        };
+        Ways: {
+            best: null | components["schemas"]["Way"];
+            single: components["schemas"]["Way"][];
+            /** @description no other set of these changes that fits is regretted less */
+            proven: boolean;
         };
         AtVersion: {
             version: number;
@@ -464,6 +497,10 @@ export interface components {
             pages: number;
             range: string;
             working: string;
+            /** @description the last page it really took */
+            used: number | null;
+            /** @description for spare pages given by weight */
+            weight: number;
             /** @description some of it is past the last page */
             beyond: boolean;
             parts: {
@@ -483,7 +520,7 @@ export interface components {
         Page: {
             page: number;
             /** @enum {unknown} */
-            is: "spread" | "month" | "empty" | "spare" | "closed";
+            is: "spread" | "month" | "empty" | "spare" | "lost" | "closed";
             title: string;
             left: boolean;
             /** @description the left page of its opening; 0 for page 1 */
@@ -523,6 +560,19 @@ export interface components {
                 month: boolean;
             }[];
             findings: components["schemas"]["Finding"][];
+            /** @enum {unknown} */
+            spare: "end" | "even" | "weights";
+            mixing: string[];
+            in_use: {
+                /** @description pages skipped or ruined */
+                lost: number[];
+                corrections: {
+                    name: string;
+                    was: string;
+                    now: string;
+                }[];
+                forecast: string | null;
+            };
             placement: {
                 empty: number[];
                 moved: number;
@@ -923,6 +973,28 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description ways */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ways"];
+                };
+            };
         };
     };
     tick: {

@@ -5,6 +5,7 @@
   import Findings from '../parts/Findings.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
+  import { open } from '../state/book.svelte';
   import { route } from '../state/route.svelte';
   import { BenchState } from './bench.svelte';
   import Pages from './Pages.svelte';
@@ -96,6 +97,21 @@
     {:else}
       {#if opening}<p class="quiet">Nothing is drawn on this opening.</p>{/if}
     {/each}
+    {#if opening}
+      <h3 class="mt-4">What now?</h3>
+      <p class="quiet">A page skipped, or ruined in ink: everything behind it moves on, and no opening is split.</p>
+      <div class="mt-1 flex flex-wrap gap-1.5">
+        {#each opening.pages as page (page?.page)}
+          {#if page}
+            {#if book.in_use.lost.includes(page.page)}
+              <button class="btn small" onclick={() => open.edit({ type: 'set-lost', page: page.page, lost: false })}>Page {page.page} can be used after all</button>
+            {:else}
+              <button class="btn small" onclick={() => open.edit({ type: 'set-lost', page: page.page, lost: true })}>Page {page.page} is lost</button>
+            {/if}
+          {/if}
+        {/each}
+      </div>
+    {/if}
     <p class="quiet mt-3">Small repeated figures: pause every 20 to 30 minutes, change your grip, stop when it hurts.</p>
     <Saving />
   {/snippet}

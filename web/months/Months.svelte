@@ -4,7 +4,11 @@
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
+  import InUse from './InUse.svelte';
+  import PageAxis from './PageAxis.svelte';
   import PatternEditor from './PatternEditor.svelte';
+  import WaysToFit from './WaysToFit.svelte';
+  import SpareSettings from './SpareSettings.svelte';
   import WeekSettings from './WeekSettings.svelte';
 
   let { book }: { book: Book } = $props();
@@ -14,12 +18,22 @@
 
   const month = $derived(book.months.find((one) => one.month === chosenMonth) ?? null);
   const pattern = $derived(book.patterns.find((one) => one.id === (edited ?? book.usual_pattern)) ?? book.patterns[0]!);
+
+  /** The last page a month really took; what is no page goes back to what stood there. */
+  async function used(month: string, input: HTMLInputElement) {
+    const said = input.value.trim();
+    const page = said === '' ? null : Number.isInteger(Number(said)) ? Number(said) : said;
+    if (!(await open.edit({ type: 'set-used', month, page }))) input.value = String(book.months.find((one) => one.month === month)?.used ?? '');
+  }
   const longest = $derived(Math.max(1, ...book.months.map((one) => one.pages)));
 </script>
 
 <Screen title="Months" handle={book.fit.sentence}>
   {#snippet margin()}
     <p class="fit" class:short={!book.fit.fits}>{book.fit.sentence}</p>
+    {#if !book.fit.fits}<WaysToFit {book} />{/if}
+    {#if book.in_use.forecast}<p class="note">{book.in_use.forecast}</p>{/if}
+    <InUse {book} />
     {#if month}
       <h2>{month.name}</h2>
       <p>Pages {month.range}</p>
@@ -47,11 +61,12 @@
     <Saving />
   {/snippet}
 
+  <PageAxis {book} chosen={chosenMonth} choose={(id) => (chosenMonth = chosenMonth === id ? null : id)} />
   <div class="desk">
     <table class="axis">
       <caption class="sr-only">Months with their reserved ranges</caption>
       <thead>
-        <tr><th scope="col">Month</th><th scope="col">Pages</th><th scope="col">Range</th><th scope="col" class="wide">Parts, to scale</th><th scope="col">Pattern</th></tr>
+        <tr><th scope="col">Month</th><th scope="col">Pages</th><th scope="col">Range</th><th scope="col" class="wide">Parts, to scale</th><th scope="col">Pattern</th><th scope="col">Ended on</th></tr>
       </thead>
       <tbody>
         {#each book.months as one (one.month)}
@@ -71,12 +86,15 @@
                 {#each book.patterns as choice (choice.id)}<option value={choice.id}>{choice.name}</option>{/each}
               </select>
             </td>
+            <td>
+              <input class="input input-sm figures used" inputmode="numeric" aria-label="Last page {one.name} took" placeholder="—" value={one.used ?? ''} onchange={(event) => used(one.month, event.currentTarget)} />
+            </td>
           </tr>
         {/each}
       </tbody>
       <tfoot>
-        <tr><th scope="row">All months</th><td>{book.fit.reserved}</td><td colspan="3" class="legend">
-          {#each [['month-divider', 'divider'], ['month-calendar', 'calendar'], ['month-goals', 'goals'], ['weeks', 'weeks'], ['month-notes', 'notes'], ['free', 'free page']] as [kind, name] (kind)}
+        <tr><th scope="row">All months</th><td>{book.fit.reserved}</td><td colspan="4" class="legend">
+          {#each [['month-divider', 'divider'], ['month-calendar', 'calendar'], ['month-goals', 'goals'], ['weeks', 'weeks'], ['month-notes', 'notes'], ['free', 'free page'], ['spare', 'spare'], ['more', 'more than planned']] as [kind, name] (kind)}
             <span><i class="part {kind}"></i>{name}</span>
           {/each}
         </td></tr>
@@ -84,6 +102,7 @@
     </table>
     <div class="grid content-start gap-6">
       <WeekSettings {book} />
+      <SpareSettings {book} />
       <PatternEditor {book} {pattern} choose={(id) => (edited = id)} />
     </div>
   </div>
@@ -101,8 +120,8 @@
   }
   .desk {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 17rem;
-    gap: 1.8rem;
+    grid-template-columns: minmax(0, 1fr) 15.5rem;
+    gap: 1.2rem;
     align-items: start;
   }
   th {
@@ -122,12 +141,17 @@
   .axis td {
     padding: 0.2rem 0.7rem 0.2rem 0;
   }
+  .axis td:nth-child(5) .select {
+    min-width: 6.6rem;
+  }
   .axis td:last-child {
-    width: 8.5rem;
     padding-right: 0;
   }
+  .used {
+    width: 4rem;
+  }
   .wide {
-    width: 45%;
+    width: 34%;
   }
   .name {
     text-align: left;
@@ -154,30 +178,40 @@
     height: 20px;
     border: 1px solid color-mix(in srgb, var(--color-base-content) 50%, transparent);
   }
-  .part {
+  :global(.part) {
     flex-basis: 0;
     box-shadow: inset -1px 0 0 var(--stroke);
     background: var(--tint, var(--spare));
     background-image: var(--hatch, none);
   }
-  .month-divider {
+  :global(.part.month-divider) {
     --tint: var(--year);
     --hatch: repeating-linear-gradient(45deg, transparent 0 4px, var(--stroke) 4px 5px);
   }
-  .month-calendar {
+  :global(.part.month-calendar) {
     --tint: var(--months-a);
     --hatch: repeating-linear-gradient(0deg, transparent 0 5px, var(--stroke) 5px 6px);
   }
-  .month-goals {
+  :global(.part.month-goals) {
     --tint: var(--goals);
     --hatch: repeating-linear-gradient(-45deg, transparent 0 4px, var(--stroke) 4px 5px);
   }
-  .weeks {
+  :global(.part.weeks) {
     --tint: var(--months-b);
   }
-  .month-notes {
+  :global(.part.month-notes) {
     --tint: var(--back);
     --hatch: repeating-linear-gradient(0deg, transparent 0 2px, var(--stroke) 2px 3px);
+  }
+  :global(.part.spare) {
+    --hatch: repeating-linear-gradient(45deg, transparent 0 7px, var(--stroke) 7px 8px);
+  }
+  :global(.part.more) {
+    --tint: var(--trackers);
+    --hatch: repeating-linear-gradient(90deg, transparent 0 3px, var(--stroke) 3px 4px);
+  }
+  :global(.part.taken) {
+    --tint: var(--pencil);
   }
   .legend {
     font-size: 0.82rem;

@@ -35,6 +35,9 @@
     return () => (stale = true);
   });
 
+  const mixable = $derived(book.sections.slice(0, 3));
+  const mix = (section: string, may: boolean) => edit({ type: 'set-mixing', mixing: may ? [...book.mixing, section] : book.mixing.filter((one) => one !== section) });
+
   function heading(spread: Spread | null, nth: number): string {
     if (!spread || nth > 0) return '';
     const i = inBook.indexOf(spread);
@@ -158,6 +161,13 @@
       {/each}
     </div>
     <section class="catalogue" aria-label="Catalogue">
+      <details class="mb-4">
+        <summary class="cursor-pointer">Sections that may mix</summary>
+        <p class="quiet my-1">A page may then cross into the next section where that fills a gap.</p>
+        {#each mixable as section (section.id)}
+          <label class="flex items-center gap-2 py-1"><input type="checkbox" class="checkbox checkbox-sm" checked={book.mixing.includes(section.id)} onchange={(event) => mix(section.id, event.currentTarget.checked)} /> {section.words} with the next</label>
+        {/each}
+      </details>
       <h2>Catalogue</h2>
       {#each book.sections as section (section.id)}
         {@const kinds = catalogue.all?.spreads.filter((kind) => kind.section === section.id) ?? []}
