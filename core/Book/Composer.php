@@ -31,7 +31,8 @@ final class Composer
     {
         $paged = (new Pager($this->plan, $this->requests))->page();
         $index = IndexEntries::of($this->plan, $this->requests->names, [$paged->front, $paged->back], $paged->months);
-        $drawings = $this->draw($index);
+        $numbering = $this->plan->stock->numbered ? [] : Numbering::steps($paged, $this->requests->names);
+        $drawings = $this->draw($index, $numbering);
 
         return new Book(
             $this->plan,
@@ -51,16 +52,17 @@ final class Composer
 
     /**
      * @param list<IndexRow> $index
+     * @param list<string>   $numbering
      *
      * @return array<string, list<PageDrawing>>
      */
-    private function draw(array $index): array
+    private function draw(array $index, array $numbering): array
     {
         $drawings = [];
         foreach ($this->plan->spreads as $spread) {
             $kind = Catalogue::kind($spread->kind);
             if (null !== $kind) {
-                $drawings[$spread->id] = $kind->form->draw($this->requests->spread($spread, $index));
+                $drawings[$spread->id] = $kind->form->draw($this->requests->spread($spread, $index, $numbering));
             }
         }
 

@@ -32,8 +32,11 @@ final class Requests
         return $spread->title ?? Catalogue::kind($spread->kind)->name ?? $spread->kind;
     }
 
-    /** @param list<IndexRow> $index */
-    public function spread(PlannedSpread $spread, array $index): Request
+    /**
+     * @param list<IndexRow> $index
+     * @param list<string>   $numbering
+     */
+    public function spread(PlannedSpread $spread, array $index, array $numbering = []): Request
     {
         $defaults = Catalogue::kind($spread->kind)->defaults ?? [];
 
@@ -48,6 +51,7 @@ final class Requests
             $this->names,
             $this->plan->counting,
             $index,
+            numbering: $numbering,
         );
     }
 

@@ -30,6 +30,8 @@ final class Stock
         public readonly int $down,
         public readonly int $pages,
         public readonly FirstLeaf $firstLeaf = FirstLeaf::Ordinary,
+        /** Whether the pages come with printed numbers. */
+        public readonly bool $numbered = true,
     ) {
         foreach (['width' => $width, 'height' => $height] as $field => $side) {
             if ($side < 50_000 || $side > 400_000) {

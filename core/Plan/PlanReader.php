@@ -111,6 +111,7 @@ final class PlanReader
                 $values->count('down', \PHP_INT_MIN, \PHP_INT_MAX),
                 $values->count('pages', \PHP_INT_MIN, \PHP_INT_MAX),
                 $values->choice('first_leaf', FirstLeaf::class, FirstLeaf::Ordinary),
+                $values->flag('numbered', true),
             );
         } catch (StockRefused $refused) {
             throw PlanProblem::at($values->path($refused->field), $refused->getMessage());

@@ -53,7 +53,7 @@ final class PlanWriter
             'down' => $stock->down,
             'pages' => $stock->pages,
             'first_leaf' => $stock->firstLeaf->value,
-        ];
+        ] + ($stock->numbered ? [] : ['numbered' => false]);
     }
 
     /** @return array<string, mixed> what is at its default is left out */

@@ -99,6 +99,13 @@ final class Values
         return $count;
     }
 
+    public function flag(string $name, bool $default): bool
+    {
+        $flag = $this->values[$name] ?? $default;
+
+        return \is_bool($flag) ? $flag : throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should be true or false.");
+    }
+
     /** @return list<string> */
     public function words(string $name, int $most): array
     {

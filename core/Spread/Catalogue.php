@@ -69,7 +69,7 @@ final class Catalogue
             new Kind('name-page', 'Name page', Section::Front, new CentredWords(), 'Whose notebook it is; only what a finder needs. Keep the address short: the book is private.', ['lines' => ['This notebook belongs to', '…', 'If found, please write to', '…']], [Field::lines('lines', 'Lines')], needsGrid: false),
             new Kind('cover', 'Cover of the year', Section::Front, new Lettered(), 'The year in guide boxes, as large as the page takes it.', [], [Field::text('lettering', 'Lettering'), Field::text('subtitle', 'Line below')]),
             new Kind('key', 'Key', Section::Front, new Legend(), 'The symbols and the states they turn into by adding strokes.'),
-            new Kind('index', 'Index', Section::Front, new IndexRows(), 'What stands where, the months’ ranges among it.', [], [Field::count('pages', 'Pages', 1, 6)]),
+            new Kind('index', 'Index', Section::Front, new IndexRows(), 'What stands where, the months’ ranges among it.', [], [Field::count('pages', 'Pages', 1, 6), Field::count('columns', 'Columns', 1, 2)]),
             new Kind('quote', 'Quote', Section::Front, new CentredWords(), 'A few words in the middle of a page; the usual filler.', [], [Field::lines('lines', 'Lines')], filler: true, needsGrid: false),
             new Kind('spacing-sheet', 'Grid spacing sheet', Section::Front, new SpacingSheet(), 'Numbered edges, shares, and the divisions of this stock with and without gaps.'),
         ];

@@ -19,6 +19,7 @@ final class Request
      * @param string         $id    of the spread, for findings
      * @param list<IndexRow> $index all rows of the index; only an index reads them
      * @param list<MonthWeek> $weeks the weeks on these pages; only week pages read them
+     * @param list<string>   $numbering what to number before starting, where the pages have no numbers; only an index reads it
      * @param int            $pages pages asked for, where the person or a pattern says so; 0 for what the form needs
      */
     public function __construct(
@@ -35,6 +36,7 @@ final class Request
         public readonly int $pages = 0,
         public readonly ?Month $month = null,
         public readonly array $weeks = [],
+        public readonly array $numbering = [],
     ) {
     }
 }

@@ -178,6 +178,26 @@ final class FormsTest extends TestCase
         self::assertContains('38', $words);
     }
 
+    public function testTheIndexIsWrittenNowForWhatIsThereAndLaterForTheMonths(): void
+    {
+        $steps = array_column(Composer::compose(Books::sample())->spreadDrawings('index')[0]->steps ?? [], 'text');
+
+        self::assertContains('Keep 12 rows for the months: write the names now, the ranges in pencil, and ink each range when its month is drawn.', $steps);
+        self::assertContains('Write now: 16 entries, one a row, names from the left edge, page numbers at the right.', $steps);
+    }
+
+    public function testABookWithoutPageNumbersSaysWhichToWriteOnWhichLeaves(): void
+    {
+        $stock = ['width' => 148, 'height' => 210, 'pitch' => 5, 'across' => 26, 'down' => 38, 'pages' => 192, 'first_leaf' => 'ordinary', 'numbered' => false];
+        $book = Composer::compose(Books::edited(Books::sample(), [['type' => 'set-stock', 'stock' => $stock], ['type' => 'set-spread', 'spread' => 'index', 'settings' => ['columns' => 2]]]));
+        $steps = array_column($book->spreadDrawings('index')[0]->steps ?? [], 'text');
+
+        self::assertContains('Number pages 1 to 16, on leaves 1 to 8: odd on the front of a leaf, even on its back.', $steps);
+        // Page 17 is the front of leaf 9, page 30 the back of leaf 15: leaf k carries 2k − 1 and 2k.
+        self::assertStringContainsString('Jan 17 (front of leaf 9); Feb 30 (back of leaf 15)', implode(' ', $steps));
+        self::assertContains('Tick at 12, 14 along the top (26 boxes: 12, skip 2, 12). From tick to tick: 12, 2; 12 boxes left at the end.', $steps);
+    }
+
     public function testADividerNamesItsMonthInTheLanguageOfThePaper(): void
     {
         $book = Composer::compose(Books::edited(Books::starter(), [['type' => 'set-language', 'language' => 'fi'], ['type' => 'use-pattern', 'pattern' => 'ordinary']]));

@@ -361,6 +361,8 @@ export interface components {
             pages: number;
             /** @enum {unknown} */
             first_leaf: "ordinary" | "undotted" | "blank" | "glued";
+            /** @description left out where the pages have printed numbers */
+            numbered?: boolean;
             /** @description names of the standard sizes of exactly these measures */
             sizes?: string[];
         };

@@ -75,7 +75,7 @@
   {#each drawn.words as one, i (i)}
     {#if layers.has(one.layer)}
       <!-- svelte-ignore a11y_no_static_element_interactions -->
-      <text class="words" class:lit={isLit(one)} x={one.x} y={one.y} font-size={one.size} text-anchor={one.anchor} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)}>{one.text}</text>
+      <text class="words" class:faint={one.layer === 'pencil'} class:lit={isLit(one)} x={one.x} y={one.y} font-size={one.size} text-anchor={one.anchor} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)}>{one.text}</text>
     {/if}
   {/each}
 </svg>
@@ -115,6 +115,9 @@
   .words {
     fill: var(--ink);
     font-variant-numeric: tabular-nums;
+  }
+  .faint {
+    fill: var(--pencil);
   }
   .dot {
     fill: var(--dot);

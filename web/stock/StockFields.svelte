@@ -105,4 +105,5 @@
       {#each LEAVES as [value, words] (value)}<option {value}>{words}</option>{/each}
     </select>
   </label>
+  <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" bind:checked={answers.numbered} /> Pages have printed numbers</label>
 </fieldset>

@@ -9,13 +9,14 @@ export interface StockAnswers {
   down: string;
   pages: string;
   first_leaf: string;
+  numbered: boolean;
 }
 
-export const A5: StockAnswers = { width: '148', height: '210', pitch: '5', across: '26', down: '38', pages: '192', first_leaf: 'ordinary' };
+export const A5: StockAnswers = { width: '148', height: '210', pitch: '5', across: '26', down: '38', pages: '192', first_leaf: 'ordinary', numbered: true };
 
 export function fromStock(stock: Stock): StockAnswers {
   const { width, height, pitch, across, down, pages, first_leaf } = stock;
-  return { width: `${width}`, height: `${height}`, pitch: `${pitch}`, across: `${across}`, down: `${down}`, pages: `${pages}`, first_leaf };
+  return { width: `${width}`, height: `${height}`, pitch: `${pitch}`, across: `${across}`, down: `${down}`, pages: `${pages}`, first_leaf, numbered: stock.numbered ?? true };
 }
 
 export function toStock(answers: StockAnswers): Record<string, unknown> {
@@ -28,5 +29,6 @@ export function toStock(answers: StockAnswers): Record<string, unknown> {
     down: number(answers.down),
     pages: number(answers.pages),
     first_leaf: answers.first_leaf,
+    numbered: answers.numbered,
   };
 }

@@ -1,18 +1,21 @@
 <?php
 
-/* The index: a row for every spread and every month's reserved range, and room to add. */
+/* The index: a row for every spread and every month's reserved range, what to write now and what later, and room to add. */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
+use AmpleMargin\Counting\Division;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Request;
 
 final class IndexRows implements Form
@@ -25,7 +28,8 @@ final class IndexRows implements Form
 
     public function pages(Request $request): int
     {
-        $needed = intdiv(\count($request->index) + self::SPARE + $this->rows($request) - 1, $this->rows($request));
+        $room = $this->rows($request) * \count($this->columns($request)->parts);
+        $needed = intdiv(\count($request->index) + self::SPARE + $room - 1, $room);
 
         return $request->settings->count('pages', max(1, min(6, $needed)), 1, 6);
     }
@@ -33,16 +37,27 @@ final class IndexRows implements Form
     public function draw(Request $request): array
     {
         $rows = $this->rows($request);
+        $columns = $this->columns($request);
+        $room = $rows * \count($columns->parts);
         $pages = [];
         $done = 0;
         for ($i = 0; $i < $this->pages($request); ++$i) {
             $canvas = new Canvas($request->across, $request->down, $request->tally, $i, $done);
             $top = Heading::boxes($canvas->down);
-            0 === $i ? Heading::write($canvas, $request) : $canvas->step(Task::Write, 'Leave the title’s boxes free and go on with the index.');
-            if (0 === $i) {
-                $this->reckon($canvas, $request, $rows, $top);
+            if (\count($columns->parts) > 1) {
+                $canvas->working('columns', "{$columns->size()} boxes wide", $columns->working());
+                $canvas->tickDivision(Edge::Top, $columns, 'columns');
             }
-            $this->write($canvas, \array_slice($request->index, $i * $rows, $rows), $top);
+            if (0 === $i) {
+                $this->reckon($canvas, $request, $room, $top);
+                Heading::write($canvas, $request);
+                foreach ($request->numbering as $step) {
+                    $canvas->step(Task::Write, $step, 'rows');
+                }
+            } else {
+                $canvas->step(Task::Write, 'Leave the title’s boxes free and go on with the index.');
+            }
+            $this->write($canvas, \array_slice($request->index, $i * $room, $room), $columns, $rows, $top);
             $done = $canvas->steps();
             $pages[] = $canvas->finish();
         }
@@ -55,32 +70,64 @@ final class IndexRows implements Form
         return max(1, $request->down - Heading::boxes($request->down));
     }
 
-    private function reckon(Canvas $canvas, Request $request, int $rows, int $top): void
+    /** One column, or two where they are wide enough for a name and its pages. */
+    private function columns(Request $request): Division
     {
-        $all = $rows * $this->pages($request);
+        $two = 2 === $request->settings->count('columns', 1, 1, 2) ? Division::containers($request->across, 2) : null;
+        if (null !== $two && $two->size() > self::NUMBER + 1) {
+            return $two;
+        }
+
+        return Division::of($request->across, 1) ?? throw new \LogicException('Every page is a box wide.');
+    }
+
+    private function reckon(Canvas $canvas, Request $request, int $room, int $top): void
+    {
+        $all = $room * $this->pages($request);
         $entries = \count($request->index);
-        $canvas->working('rows', "$rows rows a page", "$canvas->down boxes − $top for the title = $rows; $entries entries, ".max(0, $all - $entries).' rows to add');
+        $canvas->working('rows', "$room rows a page", "$canvas->down boxes − $top for the title = ".$this->rows($request).(1 < \count($this->columns($request)->parts) ? ' in each of 2 columns' : '')."; $entries entries, ".max(0, $all - $entries).' rows to add');
         if ($entries > $all) {
-            $canvas->finding(new Finding($request->id, "The index has $entries entries and room for $all. Give it ".intdiv($entries + self::SPARE + $rows - 1, $rows).' pages.', [[
+            $canvas->finding(new Finding($request->id, "The index has $entries entries and room for $all. Give it ".intdiv($entries + self::SPARE + $room - 1, $room).' pages.', [[
                 'say' => 'Let the index take the pages it needs',
                 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['pages' => null]],
             ]]));
         }
     }
 
-    /** @param list<\AmpleMargin\Spread\IndexRow> $entries */
-    private function write(Canvas $canvas, array $entries, int $top): void
+    /** @param list<IndexRow> $entries */
+    private function write(Canvas $canvas, array $entries, Division $columns, int $rows, int $top): void
     {
-        if ([] === $entries) {
-            return;
+        $now = array_filter($entries, static fn (IndexRow $entry): bool => !$entry->isMonth);
+        $later = array_filter($entries, static fn (IndexRow $entry): bool => $entry->isMonth);
+        if ([] !== $later) {
+            $canvas->step(Task::Write, 'Keep '.self::counted($later, 'row').' for the months: write the names now, the ranges in pencil, and ink each range when its month is drawn.', 'rows');
+            $this->place($canvas, $later, $columns, $rows, $top);
         }
-        $name = max(1, $canvas->across - self::NUMBER);
-        $canvas->step(Task::Write, 'Write now: '.\count($entries).' entries, one a row, names from the left edge, page numbers at the right.', 'rows');
-        foreach ($entries as $i => $entry) {
-            $canvas->words(Layer::Writing, 0, $top + $i, $name, 1, $entry->name);
-            if ($canvas->across > self::NUMBER) {
-                $canvas->words(Layer::Writing, $name, $top + $i, self::NUMBER, 1, $entry->pages, Align::End);
+        if ([] !== $now) {
+            $canvas->step(Task::Write, 'Write now: '.self::counted($now, 'entry').', one a row, names from the left edge, page numbers at the right.', 'rows');
+            $this->place($canvas, $now, $columns, $rows, $top);
+        }
+    }
+
+    /** @param array<int, IndexRow> $entries row → entry */
+    private function place(Canvas $canvas, array $entries, Division $columns, int $rows, int $top): void
+    {
+        $spans = $columns->spans();
+        $name = max(1, $columns->size() - self::NUMBER);
+        foreach ($entries as $row => $entry) {
+            $x = $spans[intdiv($row, $rows)]['from']->floor();
+            $canvas->words(Layer::Writing, $x, $top + $row % $rows, $name, 1, $entry->name);
+            if ($columns->size() > self::NUMBER) {
+                $canvas->words($entry->isMonth ? Layer::Pencil : Layer::Writing, $x + $name, $top + $row % $rows, self::NUMBER, 1, $entry->pages, Align::End);
             }
         }
+    }
+
+    /** @param array<int, IndexRow> $entries */
+    private static function counted(array $entries, string $word): string
+    {
+        $count = \count($entries);
+
+        return "$count ".(1 === $count ? $word : ('entry' === $word ? 'entries' : $word.'s'));
     }
 }
