@@ -62,6 +62,22 @@ if ('core' === $argv[1]) {
         sort($taken);
         said("place $count spreads in 5 sections, random", $taken);
     }
+    $random = [];
+    for ($seed = 1; $seed <= 150; ++$seed) {
+        $one = Tests\Books::random($seed);
+        array_push($random, ...timed(1, static fn () => (new AmpleMargin\Book\Pager($one, new AmpleMargin\Book\Requests($one)))->page()));
+    }
+    sort($random);
+    said('place and range a random plan', $random);
+    $spreads = [];
+    for ($i = 0; $i < 50; ++$i) {
+        $spreads[] = ['type' => 'add-spread', 'kind' => ['notes', 'goals-by-area', 'quote', 'future-log'][$i % 4], 'section' => ['front', 'goals', 'trackers'][$i % 3]];
+    }
+    $large = Tests\Books::edited(Tests\Books::starter(Tests\Books::a5(240)), $spreads);
+    said('place and range 60 spreads, 12 months, 240 pages', timed(50, static fn () => (new AmpleMargin\Book\Pager($large, new AmpleMargin\Book\Requests($large)))->page()));
+    said('compose the same', timed(30, static fn () => Composer::compose($large)));
+    $overfull = Tests\Books::edited($large, [['type' => 'use-pattern', 'pattern' => 'rich'], ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'split', 'pages' => '2']]]);
+    said('the least regretted way to make it fit', timed(3, static fn () => (new AmpleMargin\Book\WaysToFit($overfull))->best()));
     exit;
 }
 

@@ -7,6 +7,7 @@ namespace Tests\Book;
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\ForeEdge;
+use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paper\FirstLeaf;
@@ -135,6 +136,43 @@ final class ComposerTest extends TestCase
         self::assertSame(['Put in: Quote', 'Put in: Notes'], array_column($finding->offers, 'say'));
         $filled = Composer::compose(Books::edited($plan, [$finding->offers[0]['edit']]));
         self::assertSame([[], 'quote'], [$filled->front->empty, $filled->slot(1)->spread]);
+    }
+
+    /** Each says what is wrong, in place, and offers a way out; nothing throws. */
+    public function testBooksAtTheEdgeSayWhatIsWrongAndOfferAWayOut(): void
+    {
+        $empty = Composer::compose(Books::starter()->with(['spreads' => []]));
+        self::assertSame([], $empty->front->placed);
+        self::assertTrue($empty->runOut->fits);
+
+        $tiny = Books::starter(Books::a5(8), '2027-05', '2027-05');
+        self::assertFalse(Composer::compose($tiny)->runOut->fits);
+        self::assertNotNull((new WaysToFit($tiny))->best());
+
+        $noPages = Books::edited(Books::starter(), [['type' => 'set-pattern', 'pattern' => ['id' => 'none', 'name' => 'None', 'parts' => []]], ['type' => 'use-pattern', 'pattern' => 'none', 'month' => '2027-06']]);
+        $june = Composer::compose($noPages)->months[5];
+        self::assertSame([0, '—'], [$june->pages, $june->range()]);
+
+        $many = [];
+        for ($i = 0; $i < 200; ++$i) {
+            $many[] = ['type' => 'add-spread', 'kind' => 0 === $i % 3 ? 'future-log' : 'quote'];
+        }
+        $full = Composer::compose(Books::edited(Books::starter(), $many));
+        self::assertFalse($full->runOut->fits);
+        $over = array_values(array_filter($full->findings, static fn ($finding): bool => str_contains($finding->says, 'the book has 192 pages')));
+        self::assertNotSame([], $over);
+        self::assertSame('remove-spread', $over[0]->offers[0]['edit']['type']);
+
+        $pins = Composer::compose(Books::edited(Books::starter(), [
+            ['type' => 'set-spread', 'spread' => 'key', 'pin' => 40],
+            ['type' => 'set-spread', 'spread' => 'quote', 'pin' => 40],
+            ['type' => 'set-spread', 'spread' => 'cover', 'pin' => 500],
+        ]));
+        self::assertSame(40, $pins->pageOf('key'));
+        $said = implode(' ', array_column($pins->findings, 'says'));
+        self::assertStringContainsString('Quote is pinned to page 40, where Key is pinned already.', $said);
+        self::assertStringContainsString('the book has 192 pages', $said);
+        self::assertSame('spread', $pins->slot(40)->is, 'months flow round a pin');
     }
 
     public function testEdgesOfPeriodAndBookComposeWithoutAnError(): void

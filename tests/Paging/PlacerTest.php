@@ -129,6 +129,22 @@ final class PlacerTest extends TestCase
         }
     }
 
+    public function testARunOf300PagesIsPlacedAndItsEndIsPastTheBook(): void
+    {
+        $placement = Placer::place([[self::page('a'), new Placeable('run', 'Run', 600, true)]], new PageRules(1, 160));
+
+        self::assertSame(['a' => 1, 'run' => 2], self::pages($placement));
+        self::assertSame(302, $placement->next);
+    }
+
+    public function testADoorGroupOfThreeLeavesIsEightPagesFromALeftPage(): void
+    {
+        // Left page, 2 × 3 faces, right page: 2 + 2d pages (handbook, chapter 3).
+        $placement = Placer::place([[self::page('a'), self::page('b'), new Placeable('doors', 'Doors', 16, true), self::page('c')]], new PageRules(1, 160));
+
+        self::assertSame(['a' => 1, 'b' => 2, 'c' => 3, 'doors' => 4], self::pages($placement));
+    }
+
     public function testTwoHundredSpreadsAreStillPlacedEveryPageOnce(): void
     {
         mt_srand(7);

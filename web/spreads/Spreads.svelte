@@ -123,6 +123,7 @@
       <p class="my-2"><strong>{book.fit.sentence}</strong></p>
       <p class="quiet">Choose a spread to read why it stands where it stands. Drag it, or press Shift and an arrow key, to move it.</p>
     {/if}
+    {#if !book.placement.proven}<p class="note broken">This is the best order found in the time allowed; one that moves fewer spreads may exist. Pin what must stay.</p>{/if}
     <Findings findings={general} />
     <Saving />
     <p class="mt-3"><a href="/api/notebooks/{book.id}/plan.json" download>Download the plan file</a></p>
