@@ -21,6 +21,7 @@ use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\IndexRow;
 use App\Entity\Notebook;
@@ -33,24 +34,60 @@ final class BookView
     {
     }
 
-    public function compose(Notebook $notebook): Book
+    /** @throws NotFound where the notebook has no such book */
+    public function compose(Notebook $notebook, string $volume = Volume::FIRST): Book
     {
-        return Composer::compose($this->files->stored($notebook->plan()));
+        $plan = $this->files->stored($notebook->plan());
+
+        return \in_array($volume, $plan->books(), true) ? Composer::compose($plan, $volume) : throw new NotFound("This notebook has no book $volume.");
     }
 
     /** @return array<string, mixed> an entry of the shelf */
     public function shelf(Notebook $notebook): array
     {
-        return $this->head($notebook, $this->compose($notebook));
+        return $this->head($notebook, $this->compose($notebook)) + ['volumes' => $this->volumes($notebook)];
     }
 
     /** @return array<string, mixed> */
-    public function book(Notebook $notebook): array
+    public function book(Notebook $notebook, string $volume = Volume::FIRST): array
     {
-        $book = $this->compose($notebook);
+        // An edit can take away the book it was made in; the first is always there.
+        $plan = $this->files->stored($notebook->plan());
+        $volume = \in_array($volume, $plan->books(), true) ? $volume : Volume::FIRST;
+        $book = Composer::compose($plan, $volume);
         [$undo, $redo] = $this->notebooks->around($notebook);
 
-        return $this->head($notebook, $book) + $this->body($book) + ['undo' => $undo, 'redo' => $redo];
+        return $this->head($notebook, $book) + $this->body($book) + ['book' => $volume, 'volumes' => $this->volumes($notebook), 'undo' => $undo, 'redo' => $redo];
+    }
+
+    /**
+     * All books of the plan, where there is more than one.
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function volumes(Notebook $notebook): array
+    {
+        $plan = $this->files->stored($notebook->plan());
+        $volumes = [];
+        foreach ([] === $plan->volumes ? [] : $plan->books() as $id) {
+            $book = Composer::compose($plan, $id);
+            $volume = null;
+            foreach ($plan->volumes as $one) {
+                $volume = $one->id === $id ? $one : $volume;
+            }
+            $volumes[] = [
+                'book' => $id,
+                'title' => $volume->title ?? $plan->title,
+                'from' => $volume?->from?->iso(),
+                'stock' => PlanWriter::stock($book->plan->stock),
+                'fits' => $book->runOut->fits,
+                'pages' => $book->runOut->pages,
+                'sentence' => $book->runOut->sentence(new Names($plan->language)),
+                'fore_edge' => ForeEdge::of($book),
+            ];
+        }
+
+        return $volumes;
     }
 
     /** @return array<string, mixed> the same without a notebook in the database, for the command line */
@@ -142,6 +179,7 @@ final class BookView
             'medium' => $spread->medium->value,
             'faces' => $spread->faces,
             'worth' => $spread->worth,
+            'book' => $spread->book,
             'settings' => (object) array_replace($kind->defaults ?? [], $spread->settings),
         ];
     }

@@ -9,6 +9,7 @@ namespace App\Controller;
 use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Plan\Volume;
 use App\Api\Body;
 use App\Api\BookView;
 use App\Api\DrawingView;
@@ -28,9 +29,9 @@ final class DeskController
 
     /** The small drawings of all pages a spread stands on. */
     #[Route('/drawings', methods: 'GET')]
-    public function drawings(string $id): JsonResponse
+    public function drawings(string $id, Request $request): JsonResponse
     {
-        $book = $this->view->compose($this->notebooks->get($id));
+        $book = $this->view->compose($this->notebooks->get($id), $request->query->getString('book', Volume::FIRST));
         $pages = [];
         foreach ($book->spreadPages() as $page) {
             $drawing = $book->drawing($page);
@@ -43,10 +44,10 @@ final class DeskController
     }
 
     #[Route('/openings/{page}', requirements: ['page' => '\d{1,4}'], methods: 'GET')]
-    public function opening(string $id, int $page): JsonResponse
+    public function opening(string $id, int $page, Request $request): JsonResponse
     {
         $notebook = $this->notebooks->get($id);
-        $book = $this->view->compose($notebook);
+        $book = $this->view->compose($notebook, $request->query->getString('book', Volume::FIRST));
         if ($page > $book->plan->stock->pages) {
             throw new NotFound("The book has {$book->plan->stock->pages} pages; there is no page $page.");
         }
@@ -56,9 +57,9 @@ final class DeskController
 
     /** How a book that runs out could be made to last. */
     #[Route('/ways', methods: 'GET')]
-    public function ways(string $id): JsonResponse
+    public function ways(string $id, Request $request): JsonResponse
     {
-        $ways = new WaysToFit($this->view->compose($this->notebooks->get($id))->plan);
+        $ways = new WaysToFit($this->view->compose($this->notebooks->get($id), $request->query->getString('book', Volume::FIRST))->plan);
         $written = static fn (Way $way): array => ['say' => $way->say, 'lost' => $way->lost, 'saves' => $way->saves, 'fits' => $way->fits, 'edit' => $way->edit];
         $best = $ways->best();
 

@@ -9,6 +9,7 @@ namespace App\Controller;
 use AmpleMargin\Book\StarterPlan;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Plan\PlanReader;
+use AmpleMargin\Plan\Volume;
 use App\Api\Body;
 use App\Api\BookView;
 use App\Entity\Notebook;
@@ -61,9 +62,9 @@ final class NotebookController
     }
 
     #[Route('/{id}', methods: 'GET')]
-    public function show(string $id): JsonResponse
+    public function show(string $id, Request $request): JsonResponse
     {
-        return new JsonResponse($this->view->book($this->notebooks->get($id)));
+        return $this->book($this->notebooks->get($id), $request);
     }
 
     #[Route('/{id}', methods: 'DELETE')]
@@ -81,7 +82,7 @@ final class NotebookController
         $values = Body::values($request);
         $this->notebooks->edit($notebook, $values->count('version', 1, \PHP_INT_MAX), $values->inside('edit')->all());
 
-        return new JsonResponse($this->view->book($notebook));
+        return $this->book($notebook, $request);
     }
 
     #[Route('/{id}/undo', methods: 'POST')]
@@ -90,7 +91,7 @@ final class NotebookController
         $notebook = $this->notebooks->get($id);
         $this->notebooks->undo($notebook, Body::values($request)->count('version', 1, \PHP_INT_MAX));
 
-        return new JsonResponse($this->view->book($notebook));
+        return $this->book($notebook, $request);
     }
 
     #[Route('/{id}/redo', methods: 'POST')]
@@ -99,7 +100,7 @@ final class NotebookController
         $notebook = $this->notebooks->get($id);
         $this->notebooks->redo($notebook, Body::values($request)->count('version', 1, \PHP_INT_MAX));
 
-        return new JsonResponse($this->view->book($notebook));
+        return $this->book($notebook, $request);
     }
 
     #[Route('/{id}/plan.json', methods: 'GET')]
@@ -114,6 +115,11 @@ final class NotebookController
             'Content-Type' => 'application/json',
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'notebook' : $name).'.plan.json'),
         ]);
+    }
+
+    private function book(Notebook $notebook, Request $request): JsonResponse
+    {
+        return new JsonResponse($this->view->book($notebook, $request->query->getString('book', Volume::FIRST)));
     }
 
     private function added(Notebook $notebook): JsonResponse

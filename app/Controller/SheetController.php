@@ -10,6 +10,7 @@ use AmpleMargin\Book\Book;
 use AmpleMargin\Book\BookSheets;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Plan\Volume;
 use AmpleMargin\Sheet\Sheet;
 use App\Api\BookView;
 use App\Export\PageList;
@@ -31,7 +32,7 @@ final class SheetController
     #[Route('/pages.pdf', methods: 'GET')]
     public function pages(string $id, Request $request): Response
     {
-        $book = $this->book($id);
+        $book = $this->book($id, $request);
         $asked = $request->query->getString('pages', 'front');
         $pages = 'front' === $asked ? $book->spreadPages() : PageList::read($asked, $book->plan->stock->pages);
         $sheets = (new BookSheets($book, $this->paper($request)))->guides($pages);
@@ -45,14 +46,14 @@ final class SheetController
     #[Route('/spacing-card.pdf', methods: 'GET')]
     public function spacingCard(string $id, Request $request): Response
     {
-        $book = $this->book($id);
+        $book = $this->book($id, $request);
 
         return $this->pdf((new BookSheets($book, $this->paper($request)))->spacingCard(), $book, 'spacing-card');
     }
 
-    private function book(string $id): Book
+    private function book(string $id, Request $request): Book
     {
-        return $this->view->compose($this->notebooks->get($id));
+        return $this->view->compose($this->notebooks->get($id), $request->query->getString('book', Volume::FIRST));
     }
 
     private function paper(Request $request): PaperSize

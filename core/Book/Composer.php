@@ -10,6 +10,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\IndexRow;
 
@@ -22,15 +23,38 @@ final class Composer
         $this->requests = new Requests($plan);
     }
 
-    public static function compose(Plan $plan): Book
+    /** One book of the plan; a plan has one unless it says otherwise. @throws \OutOfRangeException where it has no such book */
+    public static function compose(Plan $plan, string $book = Volume::FIRST): Book
     {
-        return (new self($plan))->book();
+        $one = $plan->inBook($book) ?? throw new \OutOfRangeException("There is no book $book.");
+
+        return (new self($one))->book(self::elsewhere($plan, $book));
     }
 
-    private function book(): Book
+    /**
+     * Where the spreads of the other books stand, as the index of this one says it.
+     *
+     * @return array<string, string> id → "book 2, 14"
+     */
+    private static function elsewhere(Plan $plan, string $book): array
+    {
+        $found = [];
+        foreach ($plan->books() as $other) {
+            $one = $other === $book ? null : $plan->inBook($other);
+            $paged = null === $one ? null : (new Pager($one, new Requests($one)))->page();
+            foreach (null === $paged ? [] : [...$paged->front->placed, ...$paged->back->placed] as $placed) {
+                $found[$placed->spread->id] = "book $other, $placed->page";
+            }
+        }
+
+        return $found;
+    }
+
+    /** @param array<string, string> $elsewhere */
+    private function book(array $elsewhere): Book
     {
         $paged = (new Pager($this->plan, $this->requests))->page();
-        $index = IndexEntries::of($this->plan, $this->requests->names, [$paged->front, $paged->back], $paged->months);
+        $index = IndexEntries::of($this->plan, $this->requests->names, [$paged->front, $paged->back], $paged->months, $elsewhere);
         $numbering = $this->plan->stock->numbered ? [] : Numbering::steps($paged, $this->requests->names);
         $drawings = $this->draw($index, $numbering);
 

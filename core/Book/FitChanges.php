@@ -192,7 +192,7 @@ final class FitChanges
     private function patternsInUse(): array
     {
         $used = [];
-        foreach ($this->plan->period->months() as $month) {
+        foreach ($this->plan->months() as $month) {
             $pattern = $this->plan->months->patternOf($month);
             $used[$pattern->id] = $pattern;
         }

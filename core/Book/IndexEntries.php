@@ -10,6 +10,7 @@ use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\IndexRow;
 
@@ -18,10 +19,11 @@ final class IndexEntries
     /**
      * @param list<Placement>  $placements empty before anything is placed
      * @param list<MonthBlock> $blocks
+     * @param array<string, string> $others id of a spread in another book → "book 2, 14"
      *
      * @return list<IndexRow>
      */
-    public static function of(Plan $plan, Names $names, array $placements, array $blocks): array
+    public static function of(Plan $plan, Names $names, array $placements, array $blocks, array $others = []): array
     {
         $found = [];
         foreach ($placements as $placement) {
@@ -39,12 +41,12 @@ final class IndexEntries
         $byPage = static fn (array $a, array $b): int => $a[0] <=> $b[0];
         usort($rows, $byPage);
         usort($backRows, $byPage);
-        $months = array_map(static fn (int $i): IndexRow => new IndexRow(
-            $names->monthAndYear($plan->period->start->plus($i)),
-            isset($blocks[$i]) ? $blocks[$i]->range() : '',
-            true,
-        ), range(0, $plan->period->length() - 1));
+        $months = [];
+        foreach ($plan->months() as $i => $month) {
+            $months[] = new IndexRow($names->monthAndYear($month), isset($blocks[$i]) ? $blocks[$i]->range() : '', true);
+        }
+        $elsewhere = array_map(static fn (PlannedSpread $spread): IndexRow => new IndexRow(Requests::title($spread), $others[$spread->id] ?? ''), $plan->elsewhere);
 
-        return [...array_column($rows, 1), ...$months, ...array_column($backRows, 1)];
+        return [...array_column($rows, 1), ...$months, ...array_column($backRows, 1), ...$elsewhere];
     }
 }

@@ -72,7 +72,7 @@ final class Pager
         if (Spare::End === $this->plan->months->spare) {
             return $months;
         }
-        $open = array_values(array_filter($this->plan->period->months(), static fn (Month $month): bool => !isset($inUse->used[$month->iso()])));
+        $open = array_values(array_filter($this->plan->months(), static fn (Month $month): bool => !isset($inUse->used[$month->iso()])));
         for ($spare = $last - self::end($months, $from); $spare > 0; --$spare) {
             $given = $this->layout($from, $pinned, $inUse, SparePages::share($spare, $open, $this->plan->months));
             if (self::end($given, $from) <= $last) {
@@ -91,7 +91,7 @@ final class Pager
      */
     private function layout(int $from, array $pinned, InUse $inUse, array $extra): array
     {
-        return (new MonthLayout($this->plan->months, $this->plan->weeks, $this->plan->period, $pinned, $inUse, $extra))->from($from);
+        return (new MonthLayout($this->plan->months, $this->plan->weeks, $this->plan->period, $pinned, $inUse, $extra, $this->plan->ranged))->from($from);
     }
 
     /** @param list<MonthBlock> $months */
@@ -180,7 +180,7 @@ final class Pager
     /** Which side the first month must start on. */
     private function monthsStart(): Side
     {
-        foreach ($this->plan->months->patternOf($this->plan->period->start)->parts as $part) {
+        foreach (isset($this->plan->months()[0]) ? $this->plan->months->patternOf($this->plan->months()[0])->parts : [] as $part) {
             if ('weeks' === $part->kind) {
                 return WeekPages::Two === $this->plan->weeks->pages ? Side::Left : Side::Any;
             }

@@ -17,7 +17,6 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthLayout;
-use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Plan\Plan;
 
 final class WaysToFit
@@ -87,7 +86,7 @@ final class WaysToFit
         foreach ($this->classes as $class) {
             $ways[] = $this->way([$class[0]]);
         }
-        $ways = array_values(array_filter($ways, static fn (Way $way): bool => $way->saves > 0));
+        $ways = array_values(array_filter([...$ways, ...(new MoreBooks($this->plan))->ways()], static fn (Way $way): bool => $way->saves > 0));
         usort($ways, static fn (Way $a, Way $b): int => [$a->regret, -$a->saves] <=> [$b->regret, -$b->saves]);
 
         return $ways;
@@ -143,14 +142,14 @@ final class WaysToFit
     private function pagesMissing(array $months): int
     {
         $plan = $this->changed($months);
-        if ([] !== $plan->inUse->used) {
-            $blocks = (new MonthLayout($plan->months, $plan->weeks, $plan->period, [], $plan->inUse))->from($this->paged->front->next);
+        if ([] !== $plan->inUse->used && [] !== $plan->months()) {
+            $blocks = (new MonthLayout($plan->months, $plan->weeks, $plan->period, [], $plan->inUse, [], $plan->ranged))->from($this->paged->front->next);
 
             return $blocks[\count($blocks) - 1]->lastPage() + $this->pages() - $plan->stock->pages;
         }
         $shortest = \PHP_INT_MAX;
         foreach ([2, 3] as $start) {
-            $blocks = (new MonthLayout($plan->months, $plan->weeks, $plan->period))->from($start);
+            $blocks = (new MonthLayout($plan->months, $plan->weeks, $plan->period, ranged: $plan->ranged))->from($start);
             $shortest = min($shortest, array_sum(array_map(static fn (MonthBlock $block): int => $block->pages, $blocks)));
         }
 
@@ -186,7 +185,7 @@ final class WaysToFit
             $say,
             array_map(static fn (FitChange $change): string => $change->lost, $changes),
             self::regret($changes),
-            self::slack($after) - self::slack($this->paged->runOut),
+            $after->slack() - $this->paged->runOut->slack(),
             $after->fits,
             $this->changes->edit($changes, $say),
         );
@@ -201,11 +200,6 @@ final class WaysToFit
     private static function paged(Plan $plan): Paged
     {
         return (new Pager($plan, new Requests($plan)))->page();
-    }
-
-    private static function slack(RunOut $runOut): int
-    {
-        return $runOut->fits ? $runOut->pages : -$runOut->pages;
     }
 
     /** @param list<FitChange> $changes */

@@ -14,6 +14,7 @@ use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Spare;
 use AmpleMargin\Plan\Values;
+use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
 
 final class MonthEdits
@@ -85,6 +86,7 @@ final class MonthEdits
 
         return $plan->with([
             'months' => $plan->months->with(['overrides' => $kept, 'weights' => array_filter($plan->months->weights, $inPeriod, \ARRAY_FILTER_USE_KEY)]),
+            'volumes' => array_map(static fn (Volume $volume): Volume => null !== $volume->from && (!$plan->period->contains($volume->from) || $volume->from->equals($plan->period->start)) ? new Volume($volume->id, $volume->title, $volume->stock) : $volume, $plan->volumes),
             'inUse' => new InUse(array_filter($plan->inUse->used, $inPeriod, \ARRAY_FILTER_USE_KEY), $plan->inUse->lost),
         ]);
     }

@@ -14,6 +14,7 @@ use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Side;
 use AmpleMargin\Plan\Values;
+use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
 
 final class SpreadEdits
@@ -29,6 +30,8 @@ final class SpreadEdits
             throw PlanProblem::at($values->path('kind'), 'A book takes at most '.Plan::MOST_SPREADS.' spreads.');
         }
         $spread = new PlannedSpread(self::freeId($plan, $kind->id), $kind->id, $values->choice('section', Section::class, $kind->section), $values->textOrNull('title'), $values->map('settings'));
+
+        $spread = $spread->with(['book' => self::book($plan, $values, Volume::FIRST)]);
 
         return new Edited($plan->with(['spreads' => self::insert($plan->spreads, $spread, $values->textOrNull('before', 40))]), "$kind->name added");
     }
@@ -81,11 +84,19 @@ final class SpreadEdits
             'side' => $values->choice('side', Side::class, $spread->side),
             'medium' => $values->choice('medium', Medium::class, $spread->medium),
             'worth' => $values->count('worth', 1, 5, $spread->worth),
+            'book' => self::book($plan, $values, $spread->book),
             'settings' => self::merged($spread->settings, $values->map('settings')),
         ];
         $changed = $spread->with($changes);
 
         return new Edited($plan->with(['spreads' => array_map(static fn (PlannedSpread $one): PlannedSpread => $one->id === $spread->id ? $changed : $one, $plan->spreads)]), self::name($changed).' changed');
+    }
+
+    private static function book(Plan $plan, Values $values, string $default): string
+    {
+        $book = $values->text('book', $default, 2);
+
+        return \in_array($book, $plan->books(), true) ? $book : throw PlanProblem::at($values->path('book'), "There is no book “{$book}”.");
     }
 
     private static function faced(Plan $plan, PlannedSpread $spread, Values $values): ?string
@@ -118,7 +129,7 @@ final class SpreadEdits
     {
         foreach ($spreads as $i => $other) {
             if ($other->id === $before) {
-                return [...\array_slice($spreads, 0, $i), $spread->with(['section' => $other->section]), ...\array_slice($spreads, $i)];
+                return [...\array_slice($spreads, 0, $i), $spread->with(['section' => $other->section, 'book' => $other->book]), ...\array_slice($spreads, $i)];
             }
         }
 

@@ -28,6 +28,7 @@ final class MonthLayout
     /**
      * @param array<int, true>   $pinned pages that pinned spreads stand on
      * @param array<string, int> $extra  month → spare pages given to it
+     * @param list<Month>|null   $ranged the months of this book; null for all of the period
      */
     public function __construct(
         private readonly MonthPlan $months,
@@ -36,6 +37,7 @@ final class MonthLayout
         private readonly array $pinned = [],
         private readonly InUse $inUse = new InUse(),
         private readonly array $extra = [],
+        private readonly ?array $ranged = null,
     ) {
         $this->lost = array_fill_keys($inUse->lost, true);
     }
@@ -44,7 +46,7 @@ final class MonthLayout
     public function from(int $page): array
     {
         $blocks = [];
-        foreach ($this->period->months() as $month) {
+        foreach ($this->ranged ?? $this->period->months() as $month) {
             $block = $this->block($month, $page);
             $blocks[] = $block;
             $page = $block->lastPage() + 1;

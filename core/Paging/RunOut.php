@@ -49,6 +49,12 @@ final class RunOut
         return new self(false, $end - $last, $last, $month, $day);
     }
 
+    /** Pages spare, or pages missing as a negative number. */
+    public function slack(): int
+    {
+        return $this->fits ? $this->pages : -$this->pages;
+    }
+
     /** "Fits, 5 pages spare." or "Runs out on page 192, in November 2027: …" */
     public function sentence(Names $names): string
     {

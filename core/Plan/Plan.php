@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Plan;
 
+use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Paper\Stock;
@@ -18,6 +19,9 @@ final class Plan
      * @param list<PlannedSpread> $spreads in the wanted order; a section's spreads need not stand together here
      * @param string              $language of what goes on paper, as ICU names it
      * @param list<Section>       $mixing   sections whose spreads may mix with those of the next
+     * @param list<Volume>        $volumes  books beside the first
+     * @param list<Month>|null    $ranged   of one book: the months that stand in it; null for all of the period
+     * @param list<PlannedSpread> $elsewhere of one book: the spreads that stand in the others
      */
     public function __construct(
         public readonly string $title,
@@ -30,16 +34,81 @@ final class Plan
         public readonly string $language = 'en',
         public readonly array $mixing = [],
         public readonly InUse $inUse = new InUse(),
+        public readonly array $volumes = [],
+        public readonly ?array $ranged = null,
+        public readonly array $elsewhere = [],
     ) {
     }
 
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse} $all */
+        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, ranged: list<Month>|null, elsewhere: list<PlannedSpread>} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);
+    }
+
+    /**
+     * The ids of all books, the first first.
+     *
+     * @return non-empty-list<string>
+     */
+    public function books(): array
+    {
+        return [Volume::FIRST, ...array_map(static fn (Volume $volume): string => $volume->id, $this->volumes)];
+    }
+
+    /**
+     * The months that stand in this book.
+     *
+     * @return list<Month>
+     */
+    public function months(): array
+    {
+        return $this->ranged ?? $this->period->months();
+    }
+
+    /** What of the plan is in one of its books; null where there is no such book. */
+    public function inBook(string $id): ?self
+    {
+        if (!\in_array($id, $this->books(), true)) {
+            return null;
+        }
+        $volume = null;
+        foreach ($this->volumes as $one) {
+            $volume = $one->id === $id ? $one : $volume;
+        }
+        $here = static fn (PlannedSpread $spread): bool => $spread->book === $id;
+
+        return $this->with([
+            'stock' => $volume->stock ?? $this->stock,
+            'spreads' => array_values(array_filter($this->spreads, $here)),
+            'elsewhere' => array_values(array_filter($this->spreads, static fn (PlannedSpread $spread): bool => !$here($spread))),
+            'ranged' => $this->monthsFrom(null === $volume ? $this->period->start : $volume->from),
+            'inUse' => new InUse($this->inUse->used, null === $volume ? $this->inUse->lost : []),
+        ]);
+    }
+
+    /**
+     * From a month to the one before the next book begins.
+     *
+     * @return list<Month>
+     */
+    private function monthsFrom(?Month $from): array
+    {
+        if (null === $from) {
+            return [];
+        }
+        $months = [];
+        foreach ($this->period->months() as $month) {
+            $next = array_filter($this->volumes, static fn (Volume $volume): bool => null !== $volume->from && $volume->from->index() > $from->index() && $volume->from->index() <= $month->index());
+            if ($month->index() >= $from->index() && [] === $next) {
+                $months[] = $month;
+            }
+        }
+
+        return $months;
     }
 
     public function spread(string $id): ?PlannedSpread

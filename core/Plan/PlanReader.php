@@ -34,6 +34,12 @@ final class PlanReader
         }
         $spreads = array_map(self::spread(...), $values->each('spreads', Plan::MOST_SPREADS));
         $ids = array_map(static fn (PlannedSpread $spread): string => $spread->id, $spreads);
+        $books = [Volume::FIRST, ...array_map(static fn (Values $one): string => $one->text('book', '', 2), $values->each('volumes', Volume::MOST))];
+        foreach ($spreads as $i => $spread) {
+            if (!\in_array($spread->book, $books, true)) {
+                throw PlanProblem::at("spreads/$i/book", "There is no book “{$spread->book}”.");
+            }
+        }
         if (\count($ids) !== \count(array_unique($ids))) {
             throw PlanProblem::at('spreads', 'Two spreads have the same id.');
         }
@@ -49,7 +55,46 @@ final class PlanReader
             self::language($values),
             self::mixing($values),
             $values->has('in_use') ? self::inUse($values->inside('in_use')) : new InUse(),
+            self::volumes($values, self::period($values->inside('period'))),
         );
+    }
+
+    /** @return list<Volume> by id */
+    private static function volumes(Values $values, Period $period): array
+    {
+        $volumes = [];
+        foreach ($values->each('volumes', Volume::MOST) as $one) {
+            $volumes[] = self::volume($one, $period, $volumes);
+        }
+
+        return $volumes;
+    }
+
+    /**
+     * @param list<Volume> $others that it must differ from
+     *
+     * @throws PlanProblem
+     */
+    public static function volume(Values $values, Period $period, array $others): Volume
+    {
+        $from = $values->has('from') ? self::month($values, 'from') : null;
+        if (null !== $from && (!$period->contains($from) || $from->equals($period->start))) {
+            throw PlanProblem::at($values->path('from'), "A later book begins with a month of the period after its first; {$from->iso()} is not one.");
+        }
+        $volume = new Volume($values->text('book', null, 2), self::title($values), self::stock($values->inside('stock')), $from);
+        if (1 !== preg_match('/^[2-9]$/', $volume->id)) {
+            throw PlanProblem::at($values->path('book'), 'Books beside the first are numbered 2 to 9.');
+        }
+        foreach ($others as $other) {
+            if ($other->id === $volume->id) {
+                throw PlanProblem::at($values->path('book'), "There are two books $other->id.");
+            }
+            if (null !== $from && null !== $other->from && $from->equals($other->from)) {
+                throw PlanProblem::at($values->path('from'), "Book $other->id begins in {$from->iso()} already.");
+            }
+        }
+
+        return $volume;
     }
 
     /** @return list<Section> in book order, each once */
@@ -156,6 +201,7 @@ final class PlanReader
             $values->choice('medium', Medium::class, Medium::Dry),
             $values->textOrNull('faces', 40),
             $values->count('worth', 1, 5, 3),
+            $values->text('book', Volume::FIRST, 2),
         );
     }
 

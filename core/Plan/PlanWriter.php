@@ -39,7 +39,18 @@ final class PlanWriter
             $written['in_use'] = ['used' => (object) $plan->inUse->used, 'lost' => $plan->inUse->lost];
         }
 
+        if ([] !== $plan->volumes) {
+            $written['volumes'] = array_map(self::volume(...), $plan->volumes);
+        }
+
         return $written;
+    }
+
+    /** @return array<string, mixed> */
+    public static function volume(Volume $volume): array
+    {
+        return ['book' => $volume->id, 'title' => $volume->title, 'stock' => self::stock($volume->stock)]
+            + (null === $volume->from ? [] : ['from' => $volume->from->iso()]);
     }
 
     /** @return array<string, mixed> */
@@ -68,6 +79,7 @@ final class PlanWriter
             'medium' => Medium::Dry === $spread->medium ? null : $spread->medium->value,
             'faces' => $spread->faces,
             'worth' => 3 === $spread->worth ? null : $spread->worth,
+            'book' => Volume::FIRST === $spread->book ? null : $spread->book,
         ];
 
         return $written + array_filter($more, static fn (mixed $value): bool => null !== $value);

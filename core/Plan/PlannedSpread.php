@@ -14,6 +14,7 @@ final class PlannedSpread
      * @param array<string, mixed> $settings as docs/format.md lists them by kind
      * @param int|null             $pin      the page it must stand on
      * @param string|null          $faces    the id of the spread that should stand opposite
+     * @param string               $book     the volume it stands in
      * @param int                  $worth    1 (could go) to 5 (the book is for this)
      */
     public function __construct(
@@ -27,13 +28,14 @@ final class PlannedSpread
         public readonly Medium $medium = Medium::Dry,
         public readonly ?string $faces = null,
         public readonly int $worth = 3,
+        public readonly string $book = Volume::FIRST,
     ) {
     }
 
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{id: string, kind: string, section: Section, title: string|null, settings: array<string, mixed>, pin: int|null, side: Side, medium: Medium, faces: string|null, worth: int} $all */
+        /** @var array{id: string, kind: string, section: Section, title: string|null, settings: array<string, mixed>, pin: int|null, side: Side, medium: Medium, faces: string|null, worth: int, book: string} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

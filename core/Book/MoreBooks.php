@@ -1,0 +1,95 @@
+<?php
+
+/* Making a book last with a second one: the year's collections in a book of their own, or two books and the best month to switch. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Editing\Edits;
+use AmpleMargin\Paging\RunOut;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Plan\Section;
+use AmpleMargin\Plan\Volume;
+
+final class MoreBooks
+{
+    /** From memory: more than any change within the book. */
+    private const OWN_BOOK = 30;
+    private const TWO_BOOKS = 40;
+
+    public function __construct(private readonly Plan $plan)
+    {
+    }
+
+    /** @return list<Way> none for a plan that has more books already */
+    public function ways(): array
+    {
+        if ([] !== $this->plan->volumes) {
+            return [];
+        }
+
+        return array_values(array_filter([$this->collections(), $this->bestSwitch()], static fn (?Way $way): bool => null !== $way));
+    }
+
+    /** The yearly spreads in a book of their own, of the same stock. */
+    private function collections(): ?Way
+    {
+        $yearly = array_values(array_filter($this->plan->spreads, static fn (PlannedSpread $spread): bool => \in_array($spread->section, [Section::Year, Section::Goals, Section::Trackers], true)));
+        if ([] === $yearly) {
+            return null;
+        }
+        $edits = [['type' => 'add-book', 'title' => "{$this->plan->title}: collections"]];
+        foreach ($yearly as $spread) {
+            $edits[] = ['type' => 'set-spread', 'spread' => $spread->id, 'book' => '2'];
+        }
+        $say = 'The yearly pages in a book of their own';
+
+        return $this->way($say, 'everyday book and yearly pages lie apart', self::OWN_BOOK, ['type' => 'several', 'say' => $say, 'edits' => $edits]);
+    }
+
+    /** The month to switch to a second book: of those where both last, the one that leaves the fuller book most spare. */
+    private function bestSwitch(): ?Way
+    {
+        $best = null;
+        foreach (\array_slice($this->plan->period->months(), 1) as $month) {
+            $plan = Edits::apply($this->plan, self::from($month))->plan;
+            [$first, $second] = [self::runOut($plan, Volume::FIRST), self::runOut($plan, '2')];
+            $spare = min($first->pages, $second->pages);
+            if ($first->fits && $second->fits && (null === $best || $spare > $best[0])) {
+                $best = [$spare, $month];
+            }
+        }
+        if (null === $best) {
+            return null;
+        }
+        $name = (new Names($this->plan->language))->monthAndYear($best[1]);
+
+        return $this->way("Two books, switching in $name", 'a second book to buy, and what carries over', self::TWO_BOOKS, self::from($best[1]));
+    }
+
+    /** @return array<string, mixed> */
+    private static function from(Month $month): array
+    {
+        return ['type' => 'add-book', 'from' => $month->iso()];
+    }
+
+    /** @param array<string, mixed> $edit */
+    private function way(string $say, string $lost, int $regret, array $edit): Way
+    {
+        $before = self::runOut($this->plan, Volume::FIRST);
+        $after = self::runOut(Edits::apply($this->plan, $edit)->plan, Volume::FIRST);
+
+        return new Way($say, [$lost], $regret, $after->slack() - $before->slack(), $after->fits, $edit);
+    }
+
+    private static function runOut(Plan $plan, string $book): RunOut
+    {
+        $one = $plan->inBook($book) ?? throw new \LogicException("Book $book was made just now.");
+
+        return (new Pager($one, new Requests($one)))->page()->runOut;
+    }
+}
