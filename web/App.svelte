@@ -29,9 +29,17 @@
 
   catalogue.load();
   $effect(() => {
-    if (route.notebook) open.open(route.notebook);
+    if (route.notebook) open.open(route.notebook, route.volume);
   });
   const book = $derived(route.notebook && open.book?.id === route.notebook ? open.book : null);
+  /** The fore-edges of all books of the plan, one above another. */
+  const edges = $derived(
+    book === null
+      ? []
+      : book.volumes.length > 0
+        ? book.volumes.map((one) => ({ volume: one.book, title: one.title, pages: one.stock.pages, stretches: one.fore_edge, short: one.fits ? 0 : one.pages }))
+        : [{ volume: '1', title: book.title, pages: book.stock.pages, stretches: book.fore_edge, short: book.fit.fits ? 0 : book.fit.pages }],
+  );
   const inBook = $derived(route.notebook !== null);
 
   $effect(() => {
@@ -111,7 +119,12 @@
 
   {#if book && route.screen !== 'desk'}
     <footer>
-      <ForeEdge {book} at={route.screen === 'bench' ? route.page : null} href={(page) => route.to('bench', page)} go={(page) => route.go(route.to('bench', page))} />
+      {#each edges as edge (edge.volume)}
+        <div class="edge" class:several={edges.length > 1}>
+          {#if edges.length > 1}<a href={route.to(route.screen, undefined, edge.volume)} aria-current={edge.volume === book.book ? 'true' : undefined} title={edge.title}>Book {edge.volume}</a>{/if}
+          <ForeEdge {...edge} at={route.screen === 'bench' && edge.volume === book.book ? route.page : null} href={(page) => route.to('bench', page, edge.volume)} go={(page) => route.go(route.to('bench', page, edge.volume))} />
+        </div>
+      {/each}
     </footer>
   {/if}
 </div>
@@ -172,6 +185,21 @@
   footer {
     padding: 0.6rem 1.1rem 0.7rem;
     border-top: 1px solid var(--color-base-300);
+  }
+  .edge.several {
+    display: grid;
+    grid-template-columns: 4.2rem minmax(0, 1fr);
+    align-items: center;
+    margin-top: 0.3rem;
+  }
+  .edge a {
+    text-decoration: none;
+  }
+  .edge a[aria-current] {
+    font-weight: 700;
+    text-decoration: underline;
+    text-decoration-color: var(--rule);
+    text-decoration-thickness: 2px;
   }
   @media (max-width: 700px) {
     header {

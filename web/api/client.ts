@@ -23,6 +23,7 @@ export type Stock = Schemas['Stock'];
 export type Weeks = Schemas['Weeks'];
 export type Edit = Schemas['Edit'];
 export type Ways = Schemas['Ways'];
+export type Volume = Schemas['Volume'];
 export type Mark = (string | number | null)[];
 
 export class Problem extends Error {
@@ -55,6 +56,18 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   return said as T;
 }
 
+let volume = '1';
+
+/** Which of a plan's books the calls are about. */
+export function inBook(id: string) {
+  volume = id;
+}
+
+/** An address with the book it is about. */
+export function about(address: string): string {
+  return volume === '1' ? address : `${address}${address.includes('?') ? '&' : '?'}book=${volume}`;
+}
+
 export const api = {
   shelf: () => call<{ notebooks: Head[] }>('GET', '/notebooks'),
   catalogue: () => call<Catalogue>('GET', '/catalogue'),
@@ -62,13 +75,13 @@ export const api = {
   make: (notebook: unknown) => call<Book>('POST', '/notebooks', notebook),
   sample: () => call<Book>('POST', '/notebooks/sample'),
   import: (file: string) => call<Book>('POST', '/notebooks/import', file),
-  book: (id: string) => call<Book>('GET', `/notebooks/${id}`),
+  book: (id: string) => call<Book>('GET', about(`/notebooks/${id}`)),
   remove: (id: string, version: number) => call<void>('DELETE', `/notebooks/${id}?version=${version}`),
-  edit: (id: string, version: number, edit: Edit) => call<Book>('POST', `/notebooks/${id}/edits`, { version, edit }),
-  undo: (id: string, version: number) => call<Book>('POST', `/notebooks/${id}/undo`, { version }),
-  redo: (id: string, version: number) => call<Book>('POST', `/notebooks/${id}/redo`, { version }),
-  ways: (id: string) => call<Ways>('GET', `/notebooks/${id}/ways`),
-  drawings: (id: string) => call<Drawings>('GET', `/notebooks/${id}/drawings`),
-  opening: (id: string, page: number) => call<Opening>('GET', `/notebooks/${id}/openings/${page}`),
+  edit: (id: string, version: number, edit: Edit) => call<Book>('POST', about(`/notebooks/${id}/edits`), { version, edit }),
+  undo: (id: string, version: number) => call<Book>('POST', about(`/notebooks/${id}/undo`), { version }),
+  redo: (id: string, version: number) => call<Book>('POST', about(`/notebooks/${id}/redo`), { version }),
+  ways: (id: string) => call<Ways>('GET', about(`/notebooks/${id}/ways`)),
+  drawings: (id: string) => call<Drawings>('GET', about(`/notebooks/${id}/drawings`)),
+  opening: (id: string, page: number) => call<Opening>('GET', about(`/notebooks/${id}/openings/${page}`)),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
 };

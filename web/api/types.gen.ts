@@ -109,7 +109,10 @@ export interface paths {
     };
     "/api/notebooks/{id}": {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -127,7 +130,10 @@ export interface paths {
     };
     "/api/notebooks/{id}/edits": {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -146,7 +152,10 @@ export interface paths {
     };
     "/api/notebooks/{id}/undo": {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -164,7 +173,10 @@ export interface paths {
     };
     "/api/notebooks/{id}/redo": {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -201,7 +213,10 @@ export interface paths {
     };
     "/api/notebooks/{id}/drawings": {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -220,7 +235,10 @@ export interface paths {
     };
     "/api/notebooks/{id}/openings/{page}": {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -240,7 +258,10 @@ export interface paths {
     };
     "/api/notebooks/{id}/ways": {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -278,7 +299,10 @@ export interface paths {
     };
     "/api/notebooks/{id}/sheets/pages.pdf": {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -296,7 +320,10 @@ export interface paths {
     };
     "/api/notebooks/{id}/sheets/spacing-card.pdf": {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -458,6 +485,20 @@ export interface components {
             };
             fit: components["schemas"]["Fit"];
             fore_edge: components["schemas"]["Stretch"][];
+            /** @description all books of the plan where there is more than one */
+            volumes: components["schemas"]["Volume"][];
+        };
+        Volume: {
+            book: string;
+            title: string;
+            /** @description its first month; null for the first book and for one without months */
+            from: string | null;
+            stock: components["schemas"]["Stock"];
+            fits: boolean;
+            /** @description spare or missing */
+            pages: number;
+            sentence: string;
+            fore_edge: components["schemas"]["Stretch"][];
         };
         Spread: {
             id: string;
@@ -477,6 +518,7 @@ export interface components {
             medium: "dry" | "bleeds" | "stamped" | "decoration";
             faces: string | null;
             worth: number;
+            book: string;
             settings: {
                 [key: string]: unknown;
             };
@@ -580,6 +622,8 @@ export interface components {
                 moved: number;
                 proven: boolean;
             };
+            /** @description which of the plan's books this is */
+            book: string;
             /** @description the edit that would be taken back */
             undo: string | null;
             redo: string | null;
@@ -661,6 +705,8 @@ export interface components {
         };
     };
     parameters: {
+        /** @description which of the plan's books */
+        book: string;
         id: string;
     };
     requestBodies: never;
@@ -811,7 +857,10 @@ export interface operations {
     };
     show: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -827,6 +876,8 @@ export interface operations {
     remove: {
         parameters: {
             query: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
                 version: number;
             };
             header?: never;
@@ -850,7 +901,10 @@ export interface operations {
     };
     edit: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -873,7 +927,10 @@ export interface operations {
     };
     undo: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -892,7 +949,10 @@ export interface operations {
     };
     redo: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -933,7 +993,10 @@ export interface operations {
     };
     drawings: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -955,7 +1018,10 @@ export interface operations {
     };
     opening: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -979,7 +1045,10 @@ export interface operations {
     };
     ways: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
@@ -1031,6 +1100,8 @@ export interface operations {
     pageGuides: {
         parameters: {
             query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
                 /** @description 7,8-9, or front for every page a spread stands on */
                 pages?: string;
                 paper?: "A4" | "Letter";
@@ -1058,6 +1129,8 @@ export interface operations {
     spacingCard: {
         parameters: {
             query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
                 paper?: "A4" | "Letter";
             };
             header?: never;

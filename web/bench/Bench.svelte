@@ -97,7 +97,7 @@
     {:else}
       {#if opening}<p class="quiet">Nothing is drawn on this opening.</p>{/if}
     {/each}
-    {#if opening}
+    {#if opening && book.book === '1'}
       <h3 class="mt-4">What now?</h3>
       <p class="quiet">A page skipped, or ruined in ink: everything behind it moves on, and no opening is split.</p>
       <div class="mt-1 flex flex-wrap gap-1.5">

@@ -1,21 +1,24 @@
 <!-- The whole notebook seen from the side, a stroke a leaf: map, progress and way round the book. -->
 <script lang="ts">
-  import type { Head, Stretch } from '../api/client';
+  import type { Stretch } from '../api/client';
 
   interface Props {
-    book: Head;
+    title: string;
+    pages: number;
+    stretches: Stretch[];
+    /** Pages missing; 0 where it fits. */
+    short: number;
     /** The page on the bench, marked on the edge. */
     at?: number | null;
     /** Where a stretch leads; without it the edge is only a picture. */
     href?: (page: number) => string;
     go?: (page: number) => void;
   }
-  let { book, at = null, href, go }: Props = $props();
+  let { title, pages, stretches, short, at = null, href, go }: Props = $props();
 
-  const pages = $derived(book.stock.pages);
   const percent = (n: number) => `${(100 * n) / pages}%`;
   const said = (one: Stretch) => `${one.label}, ${one.from === one.to ? `page ${one.from}` : `pages ${one.from}–${one.to}`}`;
-  const months = $derived(book.fore_edge.filter((one) => one.band === 'month').map((one) => one.from));
+  const months = $derived(stretches.filter((one) => one.band === 'month').map((one) => one.from));
   const odd = (one: Stretch) => months.indexOf(one.from) % 2 === 1;
 
   /** The mouse goes to the very page it points at; keys go to where the stretch begins. */
@@ -29,9 +32,9 @@
   }
 </script>
 
-<div class="edge" class:out={!book.fit.fits}>
-  <ol aria-label="Fore-edge of {book.title}">
-    {#each book.fore_edge as one (one.from)}
+<div class="edge" class:out={short > 0}>
+  <ol aria-label="Fore-edge of {title}">
+    {#each stretches as one (one.from)}
       <li class={one.band} class:odd={odd(one)} style:left={percent(one.from - 1)} style:width={percent(one.to - one.from + 1)} style:--leaves={(one.to - one.from + 1) / 2}>
         {#if href}
           <a href={href(one.from)} title={said(one)} onclick={(event) => click(event, one)}><span class="sr-only">{said(one)}</span></a>
@@ -43,7 +46,7 @@
     {/each}
   </ol>
   {#if at !== null}<span class="at" style:left={percent(at - 0.5)} aria-hidden="true"></span>{/if}
-  {#if !book.fit.fits}<span class="cut" aria-hidden="true">{book.fit.pages} short</span>{/if}
+  {#if short > 0}<span class="cut" aria-hidden="true">{short} short</span>{/if}
 </div>
 
 <style>

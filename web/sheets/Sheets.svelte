@@ -1,6 +1,6 @@
 <!-- Sheets to print at true size. -->
 <script lang="ts">
-  import type { Book } from '../api/client';
+  import { about, type Book } from '../api/client';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
 
@@ -20,7 +20,7 @@
     wrong = '';
     busy = name;
     try {
-      const answer = await fetch(address);
+      const answer = await fetch(about(address));
       if (!answer.ok) {
         wrong = ((await answer.json()) as { detail?: string }).detail ?? 'This sheet could not be made.';
         return;

@@ -43,6 +43,12 @@
     input.value = '';
   }
 
+  /** A plan of several books shows them one above another. */
+  function edges(notebook: Head) {
+    if (notebook.volumes.length === 0) return [{ volume: '1', title: notebook.title, pages: notebook.stock.pages, stretches: notebook.fore_edge, short: notebook.fit.fits ? 0 : notebook.fit.pages }];
+    return notebook.volumes.map((one) => ({ volume: one.book, title: one.title, pages: one.stock.pages, stretches: one.fore_edge, short: one.fits ? 0 : one.pages }));
+  }
+
   async function remove(notebook: Head) {
     try {
       await api.remove(notebook.id, notebook.version);
@@ -92,7 +98,9 @@
               {/if}
             </span>
           </div>
-          <div class="my-1.5"><ForeEdge book={notebook} href={(page) => `/notebooks/${notebook.id}/bench/${page}`} /></div>
+          {#each edges(notebook) as edge (edge.volume)}
+            <div class="my-1.5"><ForeEdge {...edge} href={(page) => `/notebooks/${notebook.id}/bench/${page}${edge.volume === '1' ? '' : `?book=${edge.volume}`}`} /></div>
+          {/each}
           <p class="figures">
             <strong class:short={!notebook.fit.fits}>{notebook.fit.sentence}</strong>
             <span class="quiet">{notebook.fit.planned} pages of spreads, {notebook.fit.reserved} reserved for months, {notebook.stock.pages} in all</span>

@@ -3,6 +3,7 @@
   import type { Book, Edit, Spread } from '../api/client';
   import Findings from '../parts/Findings.svelte';
   import { open } from '../state/book.svelte';
+  import { route } from '../state/route.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import SettingField from './SettingField.svelte';
 
@@ -36,7 +37,7 @@
 <div class="my-3 flex flex-wrap gap-1.5">
   <button class="btn small" onclick={() => shift(spread, -1)}>Move earlier</button>
   <button class="btn small" onclick={() => shift(spread, 1)}>Move later</button>
-  {#if spread.page !== null}<a class="btn small" href="/notebooks/{book.id}/bench/{spread.page}">Open on the bench</a>{/if}
+  {#if spread.page !== null}<a class="btn small" href={route.to('bench', spread.page)}>Open on the bench</a>{/if}
   <button class="btn small" onclick={() => edit({ type: 'remove-spread', spread: spread.id })}>Remove</button>
 </div>
 
@@ -79,6 +80,14 @@
       <select class="select" value={spread.faces ?? ''} onchange={(event) => set({ faces: event.currentTarget.value || null })}>
         <option value="">nothing in particular</option>
         {#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
+      </select>
+    </label>
+  {/if}
+  {#if book.volumes.length > 0}
+    <label class="field">
+      <span>In book</span>
+      <select class="select" value={spread.book} onchange={(event) => (set({ book: event.currentTarget.value }), close())}>
+        {#each book.volumes as one (one.book)}<option value={one.book}>{one.book}: {one.title}</option>{/each}
       </select>
     </label>
   {/if}

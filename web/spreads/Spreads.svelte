@@ -6,6 +6,7 @@
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
+  import { route } from '../state/route.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import { openings } from './openings';
   import PageCard from './PageCard.svelte';
@@ -99,7 +100,7 @@
   }
 
   async function add(kind: string) {
-    if (await edit({ type: 'add-spread', kind })) {
+    if (await edit({ type: 'add-spread', kind, book: book.book })) {
       const added = book.spreads.find((spread) => !before.has(spread.id));
       if (added) {
         chosenId = added.id;
@@ -119,7 +120,7 @@
         <SpreadNote {book} spread={chosen} {edit} {shift} close={() => (chosenId = null)} />
       {/key}
     {:else}
-      <h2>{book.title}</h2>
+      <h2 class="line-clamp-3 wrap-anywhere" dir="auto">{book.volumes.find((one) => one.book === book.book)?.title ?? book.title}</h2>
       <p class="my-2"><strong>{book.fit.sentence}</strong></p>
       <p class="quiet">Choose a spread to read why it stands where it stands. Drag it, or press Shift and an arrow key, to move it.</p>
     {/if}
@@ -155,7 +156,7 @@
         </ol>
         {#if stretch.monthsAfter}
           <p class="months">
-            <a href="/notebooks/{book.id}/months">{book.months.length === 1 ? 'One month' : `${book.months.length} months`}</a>
+            <a href={route.to('months')}>{book.months.length === 1 ? 'One month' : `${book.months.length} months`}</a>
             reserve pages {book.months[0]?.page}–{(book.months.at(-1)?.page ?? 0) + (book.months.at(-1)?.pages ?? 0) - 1}
           </p>
         {/if}

@@ -1,5 +1,6 @@
 // The open notebook. Edits go out one after another, each against the version the last answer had.
-import { api, Problem, type Book, type Edit, type Finding } from '../api/client';
+import { api, inBook, Problem, type Book, type Edit, type Finding } from '../api/client';
+import { route } from './route.svelte';
 
 class OpenBook {
   book = $state.raw<Book | null>(null);
@@ -10,9 +11,10 @@ class OpenBook {
   refused = $state.raw<Edit | null>(null);
   private queue: Promise<unknown> = Promise.resolve();
 
-  async open(id: string) {
-    if (this.book?.id === id) return;
-    this.book = null;
+  async open(id: string, volume: string) {
+    inBook(volume);
+    if (this.book?.id === id && this.book.book === volume) return;
+    if (this.book?.id !== id) this.book = null;
     this.problem = null;
     this.refused = null;
     this.saved = '';
@@ -52,7 +54,13 @@ class OpenBook {
       if (!this.book) return false;
       this.saved = 'Saving…';
       try {
+        const before = this.book.book;
         this.book = await send(this.book);
+        if (this.book.book !== before) {
+          // The edit took away the book that was open.
+          inBook(this.book.book);
+          route.go(route.to(route.screen, undefined, this.book.book), true);
+        }
         this.problem = null;
         this.refused = null;
         this.saved = 'All edits saved.';

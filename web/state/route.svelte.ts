@@ -4,22 +4,27 @@ export type Screen = 'shelf' | 'new' | 'stock' | 'spreads' | 'months' | 'bench' 
 
 class Route {
   path = $state(location.pathname);
+  private search = $state(location.search);
 
   constructor() {
-    addEventListener('popstate', () => (this.path = location.pathname));
+    addEventListener('popstate', () => {
+      this.path = location.pathname;
+      this.search = location.search;
+    });
     addEventListener('click', (event) => {
       const link = (event.target as Element | null)?.closest('a');
       const plain = event.button === 0 && !event.metaKey && !event.ctrlKey && !event.shiftKey && !event.altKey;
       if (!link || !plain || link.target || link.hasAttribute('download') || link.origin !== location.origin || link.pathname.startsWith('/api/')) return;
       event.preventDefault();
-      this.go(link.pathname);
+      this.go(link.pathname + link.search);
     });
   }
 
   go(path: string, replace = false) {
-    if (path === this.path) return;
+    if (path === this.path + this.search) return;
     history[replace ? 'replaceState' : 'pushState'](null, '', path);
-    this.path = path;
+    this.path = location.pathname;
+    this.search = location.search;
     scrollTo(0, 0);
   }
 
@@ -38,14 +43,19 @@ class Route {
     return this.parts[0] === 'notebooks' ? (this.parts[1] ?? null) : null;
   }
 
+  /** Which of the plan's books is open. */
+  get volume(): string {
+    return new URLSearchParams(this.search).get('book') ?? '1';
+  }
+
   /** The page the bench shows, or the first. */
   get page(): number {
     return Number.parseInt(this.parts[3] ?? '1', 10) || 1;
   }
 
-  to(screen: Screen, page?: number): string {
+  to(screen: Screen, page?: number, volume: string = this.volume): string {
     if (screen === 'shelf' || this.notebook === null) return '/';
-    return `/notebooks/${this.notebook}/${screen}${page === undefined ? '' : `/${page}`}`;
+    return `/notebooks/${this.notebook}/${screen}${page === undefined ? '' : `/${page}`}${volume === '1' ? '' : `?book=${volume}`}`;
   }
 }
 

@@ -6,6 +6,7 @@
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
   import { fromStock, toStock } from './answers';
+  import Books from './Books.svelte';
   import CountNote from './CountNote.svelte';
   import PageProportions from './PageProportions.svelte';
   import PeriodFields from './PeriodFields.svelte';
@@ -15,7 +16,9 @@
 
   let answers = $state(untrack(() => fromStock(book.stock)));
   let period = $state(untrack(() => ({ start: book.period.start, end: book.period.end })));
-  let title = $state(untrack(() => book.title));
+  const volume = $derived(book.volumes.find((one) => one.book === book.book && one.book !== '1') ?? null);
+  const called = $derived(volume?.title ?? book.title);
+  let title = $state(untrack(() => called));
   let counted = $state(true);
   let estimate = $state<Estimate | null>(null);
 
@@ -23,17 +26,21 @@
   $effect(() => {
     answers = fromStock(book.stock);
     period = { start: book.period.start, end: book.period.end };
-    title = book.title;
+    title = called;
   });
 
   const wrong = $derived(open.problem && open.problem.status === 422 ? open.problem : null);
-  const changed = $derived(JSON.stringify(answers) !== JSON.stringify(fromStock(book.stock)) || period.start !== book.period.start || period.end !== book.period.end || title !== book.title);
+  const changed = $derived(JSON.stringify(answers) !== JSON.stringify(fromStock(book.stock)) || period.start !== book.period.start || period.end !== book.period.end || title !== called);
 
   function save(event: SubmitEvent) {
     event.preventDefault();
     const edits: Edit[] = [];
-    if (title !== book.title) edits.push({ type: 'set-title', title });
-    if (JSON.stringify(answers) !== JSON.stringify(fromStock(book.stock))) edits.push({ type: 'set-stock', stock: toStock(answers) });
+    const restocked = JSON.stringify(answers) !== JSON.stringify(fromStock(book.stock));
+    if (volume) edits.push({ type: 'set-book', book: volume.book, title, stock: toStock(answers) });
+    else {
+      if (title !== called) edits.push({ type: 'set-title', title });
+      if (restocked) edits.push({ type: 'set-stock', stock: toStock(answers) });
+    }
     if (period.start !== book.period.start || period.end !== book.period.end) edits.push({ type: 'set-period', period });
     const [only] = edits;
     if (only) open.edit(edits.length === 1 ? only : { type: 'several', edits });
@@ -42,7 +49,7 @@
 
 <Screen title="Stock" handle="What the counts follow from">
   {#snippet margin()}
-    <h2>Stock</h2>
+    <h2>Stock{volume ? ` of book ${volume.book}` : ''}</h2>
     <CountNote {estimate} {answers} />
     <p class="my-2">{book.fit.sentence}</p>
     <Saving />
@@ -53,8 +60,10 @@
       <label class="field"><span>Title on the shelf</span><input class="input" bind:value={title} aria-invalid={wrong?.field?.endsWith('title') ? 'true' : undefined} /></label>
       <h2>Paper</h2>
       <StockFields bind:answers bind:counted bind:estimate {wrong} />
-      <h2>Period</h2>
-      <PeriodFields bind:period {wrong} />
+      {#if !volume}
+        <h2>Period</h2>
+        <PeriodFields bind:period {wrong} />
+      {/if}
       <button class="btn chief justify-self-start" type="submit" disabled={!changed}>Plan the book anew</button>
       <label class="field">
         <span>You count</span>
@@ -63,6 +72,7 @@
           <option value="dots">dots</option>
         </select>
       </label>
+      <Books {book} />
     </form>
     <PageProportions {answers} />
   </div>
