@@ -113,6 +113,7 @@ final class BookView
                 'lost' => $book->plan->inUse->lost,
                 'corrections' => array_map(static fn (IndexCorrection $one): array => ['name' => $one->name, 'was' => $one->was, 'now' => $one->now], $book->corrections),
                 'forecast' => $book->forecast?->sentence(new Names($book->plan->language)),
+                'forecast_end' => $book->forecast?->end,
             ],
             'placement' => ['empty' => $book->front->empty, 'moved' => $book->front->moved, 'proven' => $book->front->proven],
         ];

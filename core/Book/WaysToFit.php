@@ -48,7 +48,10 @@ final class WaysToFit
         return $this->budget > 0;
     }
 
-    /** The way that is regretted least, or null where the book fits already or nothing makes it fit. */
+    /**
+     * The way that is regretted least, or null where the book fits already or nothing makes it fit. A further
+     * book is weighed as it is, not together with changes to the first.
+     */
     public function best(): ?Way
     {
         if ($this->paged->runOut->fits) {
@@ -67,7 +70,15 @@ final class WaysToFit
             }
         }
 
-        return null === $best ? null : $this->way($best);
+        $ways = null === $best ? [] : [$this->way($best)];
+        foreach ((new MoreBooks($this->plan))->ways() as $way) {
+            if ($way->fits) {
+                $ways[] = $way;
+            }
+        }
+        usort($ways, static fn (Way $a, Way $b): int => $a->regret <=> $b->regret);
+
+        return $ways[0] ?? null;
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Tests\Book;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\FitChange;
 use AmpleMargin\Book\FitChanges;
+use AmpleMargin\Book\MoreBooks;
 use AmpleMargin\Book\Pager;
 use AmpleMargin\Book\Requests;
 use AmpleMargin\Book\Way;
@@ -91,7 +92,9 @@ final class WaysToFitTest extends TestCase
             }
             ++$overfull;
             $ways = new WaysToFit($plan, 100_000);
-            self::assertSame($this->leastRegret($plan), $ways->best()?->regret, "seed $seed");
+            $books = array_map(static fn (Way $way): int => $way->fits ? $way->regret : \PHP_INT_MAX, (new MoreBooks($plan))->ways());
+            $least = min([$this->leastRegret($plan) ?? \PHP_INT_MAX, ...$books]);
+            self::assertSame($least, $ways->best()->regret ?? \PHP_INT_MAX, "seed $seed");
         }
         self::assertSame(25, $overfull);
     }

@@ -56,7 +56,16 @@ final class MonthWeeksTest extends TestCase
                         self::assertSame($expected ?? $week->from->number, $week->from->number, "$iso $school->value");
                         $expected = $week->to->number + 1;
                     }
-                    if (WeekSchool::Split === $school) {
+                    // A school gives a month as many weeks as the month has of the day that decides: the first, or the fourth.
+                    $decides = match ($school) {
+                        WeekSchool::FirstDay => $first->value,
+                        WeekSchool::MostDays => ($first->value + 2) % 7 + 1,
+                        default => null,
+                    };
+                    if (null !== $decides) {
+                        self::assertCount(\count(array_filter(range(0, $said['days'] - 1), static fn (int $day): bool => ($said['weekday'] - 1 + $day) % 7 + 1 === $decides)), $weeks, "$iso $school->value");
+                    }
+                    if (WeekSchool::Split === $school || WeekSchool::Folded === $school) {
                         // Rows of the month's grid, counted from luxon's weekday of the 1st.
                         self::assertCount((int) ceil((($said['weekday'] - $first->value + 7) % 7 + $said['days']) / 7), $weeks, $iso);
                     }

@@ -616,6 +616,8 @@ export interface components {
                     now: string;
                 }[];
                 forecast: string | null;
+                /** @description the page the last month will end on at the pace so far */
+                forecast_end: number | null;
             };
             placement: {
                 empty: number[];

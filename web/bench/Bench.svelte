@@ -129,7 +129,7 @@
       <span class="quiet">{done} of {bench.steps.length} steps done</span>
       <a class="btn small" href={route.to('desk', Math.max(1, route.page))}>Desk</a>
     </div>
-    <Pages {book} {bench} />
+    <div class="sheet"><Pages {book} {bench} /></div>
   {/if}
 </Screen>
 
@@ -140,6 +140,13 @@
     align-items: center;
     gap: 0.5rem;
     margin-bottom: 0.7rem;
+  }
+  @media (min-width: 701px) {
+    .sheet {
+      height: calc(100% - 3.2rem);
+      min-height: 22rem;
+      container-type: size;
+    }
   }
   .layers {
     margin-left: auto;

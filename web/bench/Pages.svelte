@@ -45,7 +45,7 @@
   .opening {
     display: grid;
     grid-template-columns: repeat(2, minmax(0, 1fr));
-    max-width: calc((100dvh - 15rem) * 2 * var(--ratio));
+    max-width: calc((100cqh - 2.2rem) * 2 * var(--ratio));
     margin-inline: auto;
   }
   .opening.single {

@@ -87,7 +87,7 @@
               </select>
             </td>
             <td>
-              <input class="input input-sm figures used" inputmode="numeric" aria-label="Last page {one.name} took" placeholder="—" value={one.used ?? ''} onchange={(event) => used(one.month, event.currentTarget)} />
+              <input class="input input-sm figures used" inputmode="numeric" aria-label="Last page {one.name} took" placeholder="page" value={one.used ?? ''} onchange={(event) => used(one.month, event.currentTarget)} />
             </td>
           </tr>
         {/each}

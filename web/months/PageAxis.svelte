@@ -9,7 +9,8 @@
   }
   let { book, chosen, choose }: Props = $props();
 
-  const last = $derived(Math.max(book.stock.pages, ...book.months.map((month) => month.page + month.pages - 1)));
+  const forecast = $derived(book.in_use.forecast_end);
+  const last = $derived(Math.max(book.stock.pages, forecast ?? 0, ...book.months.map((month) => month.page + month.pages - 1)));
   const at = (page: number) => `${(100 * (page - 1)) / last}%`;
   const wide = (pages: number) => `${(100 * pages) / last}%`;
   const tens = $derived(Array.from({ length: Math.floor(last / 20) + 1 }, (_, i) => Math.max(1, i * 20)));
@@ -26,6 +27,7 @@
       </span>
       {#if month.used !== null}<span class="used" style:left={at(month.used + 1)}></span>{/if}
     {/each}
+    {#if forecast !== null}<span class="pace" style:left={at(forecast + 1)} title="At the pace so far, the end of the last month"></span>{/if}
     <span class="end" style:left={at(book.stock.pages + 1)}></span>
   </div>
   <div class="numbers">
@@ -65,6 +67,11 @@
     width: 4px;
     margin-left: -2px;
     background: var(--color-accent);
+    z-index: 2;
+  }
+  .pace {
+    border-left: 3px dashed var(--color-accent);
+    margin-block: -6px;
     z-index: 2;
   }
   .end {
