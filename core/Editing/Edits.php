@@ -58,7 +58,8 @@ final class Edits
             $said[] = $edited->said;
         }
 
-        return new Edited($plan, $values->text('say', implode('; ', $said), 400));
+        // Many changes make a long sentence; the list of edits shows its beginning.
+        return new Edited($plan, mb_strimwidth($values->text('say', implode('; ', $said), \PHP_INT_MAX), 0, 400, '…'));
     }
 
     /** @return list<mixed> */

@@ -44,6 +44,14 @@ final class EditsTest extends TestCase
         self::assertSame(['Boat', null, 'Title changed; Quote removed'], [$edited->plan->title, $edited->plan->spread('quote'), $edited->said]);
     }
 
+    public function testAHundredEditsAreOneWithAShortName(): void
+    {
+        $edited = Edits::apply(Books::starter(), ['type' => 'several', 'edits' => array_fill(0, 100, ['type' => 'add-spread', 'kind' => 'goals-by-area'])]);
+
+        self::assertCount(110, $edited->plan->spreads);
+        self::assertLessThanOrEqual(400, mb_strlen($edited->said));
+    }
+
     public function testAPatternIsOverriddenForAMonthAndGoesWithThePeriod(): void
     {
         $plan = Books::edited(Books::starter(), [['type' => 'use-pattern', 'pattern' => 'rich', 'month' => '2027-12'], ['type' => 'use-pattern', 'pattern' => 'bare', 'month' => '2027-03']]);

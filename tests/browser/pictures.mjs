@@ -25,6 +25,20 @@ await take('new-notebook', '/new');
 await take('spreads', '/notebooks/:id/spreads', { act: choose(/^Future log, pages/) });
 await take('spreads-lamp', '/notebooks/:id/spreads', { theme: 'lamp' });
 await take('months', '/notebooks/:id/months', { act: choose('January 2027') });
+const edit = async (change) => {
+  const { version } = await (await page.request.get(`${address}/api/notebooks/${id}`)).json();
+  await page.request.post(`${address}/api/notebooks/${id}/edits`, { headers: { Origin: address }, data: { version, edit: change } });
+};
+const undo = async () => {
+  const { version } = await (await page.request.get(`${address}/api/notebooks/${id}`)).json();
+  await page.request.post(`${address}/api/notebooks/${id}/undo`, { headers: { Origin: address }, data: { version } });
+};
+await edit({ type: 'several', edits: [{ type: 'set-weeks', weeks: { first: 1, school: 'split', pages: '2' } }, { type: 'set-used', month: '2027-01', page: 38 }] });
+await take('months-runs-out', '/notebooks/:id/months');
+await undo();
+await edit({ type: 'add-book', from: '2027-07', title: 'Part two', stock: { width: 176, height: 250, pitch: 5, across: 31, down: 46, pages: 160, first_leaf: 'ordinary' } });
+await take('two-books', '/notebooks/:id/stock?book=2');
+await undo();
 await take('bench', '/notebooks/:id/bench/7');
 await take('desk-phone', '/notebooks/:id/desk/8', { width: 390, height: 844, act: async () => page.keyboard.press('ArrowRight') });
 await take('desk-tablet', '/notebooks/:id/desk/7', { width: 820, height: 1180 });
