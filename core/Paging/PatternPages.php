@@ -51,7 +51,8 @@ final class PatternPages
                 $half = null;
                 continue;
             }
-            $half = 1 === $halves ? \count($pages) : $half;
+            // Only neighbours share a page: a short first week must not be joined by the last one.
+            $half = 1 === $halves ? \count($pages) : null;
             $pages[] = [max(1, intdiv($halves, 2)), [$week]];
         }
 

@@ -19,7 +19,7 @@ test('from the shelf to a downloaded page guide of a self-made notebook in at mo
   await act(page.getByLabel('Page size').selectOption({ label: 'A6, 105 × 148 mm' }));
   await expect(page.getByLabel('Boxes across')).toHaveValue('17');
   await act(page.getByLabel('Boxes across').fill('18'));
-  await act(page.getByLabel('Pages').fill('240'));
+  await act(page.getByLabel('Pages', { exact: true }).fill('240'));
   await act(page.getByRole('button', { name: /^July–December/ }).click());
   await act(page.getByRole('button', { name: 'Make the plan' }).click());
   await expect(shown(page, /^Fits, \d+ pages? spare\.$/)).toBeVisible();
@@ -210,7 +210,7 @@ test('a count that cannot be is refused at its field and nothing typed is lost',
     ['Boxes across', 'many', 'whole number'],
     ['Pitch, mm', 'wide', 'length in mm'],
   ] as const) {
-    const input = page.getByLabel(field);
+    const input = page.getByLabel(field, { exact: true });
     const before = await input.inputValue();
     await input.fill(value);
     await page.getByRole('button', { name: 'Make the plan' }).click();

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Spread;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Book\Composer;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Calendar\Weekday;
+use AmpleMargin\Drawing\Words;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Books;
+use Tests\Reference\Luxon;
+
+/** The pages of the months, figure by figure; days and weekdays from luxon. */
+final class MonthPagesTest extends TestCase
+{
+    /** Every number of every month's calendar opening stands in the cell of its weekday, 1990 to 2060, three week starts. */
+    public function testEveryNumberOfACalendarOpeningStandsUnderItsWeekday(): void
+    {
+        foreach ([1, 6, 7] as $first) {
+            for ($year = 1990; $year <= 2060; $year += 2) {
+                $book = self::book("$year-01", \sprintf('%d-12', $year + 1), $first, '1', 'plain', 1000);
+                foreach ($book->months as $block) {
+                    $this->checkCalendar($book, $block->parts[0]->page + ('free' === $block->parts[0]->kind ? 1 : 0), $block->month->iso(), $first);
+                }
+            }
+        }
+    }
+
+    private function checkCalendar(Book $book, int $left, string $iso, int $first): void
+    {
+        $said = Luxon::months()[$iso];
+        $offset = ($said['weekday'] - $first + 7) % 7;
+        $rows = (int) ceil(($offset + $said['days']) / 7);
+        // On 26 × 38: a box before four columns of 6; a title of 3 and a row of weekdays, the rest divided among the rows.
+        $tall = intdiv(34, $rows);
+        $top = 4 + intdiv(34 - $rows * $tall, 2);
+        $expected = [];
+        for ($day = 1; $day <= $said['days']; ++$day) {
+            $column = ($offset + $day - 1) % 7;
+            $expected[$column < 4 ? $left : $left + 1][$day] = [1 + 6 * ($column % 4), $top + $tall * intdiv($offset + $day - 1, 7)];
+        }
+        foreach ([$left, $left + 1] as $page) {
+            $found = [];
+            foreach ($book->drawing($page)->marks ?? [] as $mark) {
+                if ($mark instanceof Words && ctype_digit($mark->text)) {
+                    $found[(int) $mark->text] = [intdiv($mark->x, 840), intdiv($mark->y, 840)];
+                }
+            }
+            self::assertSame($expected[$page] ?? [], $found, "$iso, page $page, weeks begin on $first");
+        }
+    }
+
+    public static function weeks(): iterable
+    {
+        foreach (['split', 'folded', 'first-day', 'most-days'] as $school) {
+            foreach (['2', '1', '1/2'] as $pages) {
+                yield "$school, $pages pages a week" => [$school, $pages];
+            }
+        }
+    }
+
+    /** Every day of three years is written once on the week pages, with the name of its weekday. */
+    #[DataProvider('weeks')]
+    public function testEveryDayIsOnOneWeekPageWithItsWeekday(string $school, string $pages): void
+    {
+        $names = new Names();
+        foreach (['2026', '2027', '2028'] as $year) {
+            $book = self::book("$year-01", "$year-12", 1, $pages, 'plain', 1000, $school);
+            $written = [];
+            foreach ($book->months as $block) {
+                foreach ($block->parts as $part) {
+                    for ($page = $part->page; 'weeks' === $part->kind && $page <= $part->lastPage(); ++$page) {
+                        array_push($written, ...self::days($book, $page));
+                    }
+                }
+            }
+            $expected = [];
+            for ($month = 1; $month <= 12; ++$month) {
+                $said = Luxon::months()[\sprintf('%s-%02d', $year, $month)];
+                for ($day = 1; $day <= $said['days']; ++$day) {
+                    $expected[] = $names->weekday(Weekday::from(($said['weekday'] + $day - 2) % 7 + 1))." $day";
+                }
+            }
+            // Schools that give a week to one month also draw the days of the year before and after in it.
+            $from = array_search($expected[0], $written, true);
+            self::assertIsInt($from);
+            self::assertLessThan(7, $from);
+            self::assertSame($expected, \array_slice($written, $from, \count($expected)), $year);
+            self::assertLessThan(7, \count($written) - $from - \count($expected));
+        }
+    }
+
+    /** @return list<string> "Friday 1" and so on, as written on a page */
+    private static function days(Book $book, int $page): array
+    {
+        $days = [];
+        foreach ($book->drawing($page)->marks ?? [] as $mark) {
+            if ($mark instanceof Words && 1 === preg_match('/^\w+day \d+$/', $mark->text)) {
+                $days[] = $mark->text;
+            }
+        }
+
+        return $days;
+    }
+
+    /** Common practice, no source: 38 tall with a title of 4 leaves 34 = 7 × 4 + 6 × 1, exactly; that is why a one-page week fits. */
+    public function testAOnePageWeekTakesATitleOfFourAndSevenDaysOfFour(): void
+    {
+        $book = self::book('2027-01', '2027-03', 1, '1', 'plain', 192);
+        $week = array_values(array_filter($book->months[0]->parts, static fn ($part): bool => 'weeks' === $part->kind))[1];
+        $workings = array_column($book->drawing($week->page)->workings ?? [], 'arithmetic');
+
+        self::assertSame(['38 boxes − 4 for the title = 34; 34 boxes = 7 × 4 + 6 × 1'], $workings);
+    }
+
+    /** January 2027 begins on a Friday: nobody wants a whole opening for three days. By hand. */
+    public function testFoldedTheFirstThreeDaysOfJanuary2027TakeOnePageNotTwo(): void
+    {
+        $split = self::book('2027-01', '2027-01', 1, '2', 'plain', 192, 'split')->months[0];
+        $folded = self::book('2027-01', '2027-01', 1, '2', 'plain', 192, 'folded')->months[0];
+        $pages = static fn ($block): array => array_map(static fn ($part): int => $part->pages, array_values(array_filter($block->parts, static fn ($part): bool => 'weeks' === $part->kind)));
+
+        self::assertSame([2, 2, 2, 2, 2], $pages($split));
+        self::assertSame([1, 2, 2, 2, 2], $pages($folded));
+    }
+
+    public function testRollingWeeksShareAPage(): void
+    {
+        $block = self::book('2027-02', '2027-02', 1, '1/2', 'plain', 192, 'most-days')->months[0];
+        $weeks = array_values(array_filter($block->parts, static fn ($part): bool => 'weeks' === $part->kind));
+
+        self::assertSame([2, 2], array_map(static fn ($part): int => \count($part->weeks), $weeks));
+    }
+
+    public function testADayWithoutItsMonthIsNotOnASplitWeek(): void
+    {
+        $book = self::book('2027-01', '2027-02', 1, '1', 'plain', 192, 'split');
+        $first = array_values(array_filter($book->months[0]->parts, static fn ($part): bool => 'weeks' === $part->kind))[0];
+
+        self::assertSame(['Friday 1', 'Saturday 2', 'Sunday 3'], self::days($book, $first->page));
+    }
+
+    private static function book(string $start, string $end, int $first, string $pages, string $pattern, int $bookPages, string $school = 'most-days'): Book
+    {
+        $plan = Books::starter(Books::a5($bookPages))->with(['spreads' => []]);
+
+        return Composer::compose(Books::edited($plan, [
+            ['type' => 'set-period', 'period' => ['start' => $start, 'end' => $end]],
+            ['type' => 'set-weeks', 'weeks' => ['first' => $first, 'school' => $school, 'pages' => $pages]],
+            ['type' => 'use-pattern', 'pattern' => $pattern],
+        ]));
+    }
+}
