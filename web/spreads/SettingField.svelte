@@ -31,6 +31,6 @@
     {:else}
       <input class="input" value={value ?? ''} onchange={(event) => change(event.currentTarget.value || null)} />
     {/if}
-    {#if wrong}<span class="wrong">{wrong}</span>{/if}
   </label>
+  {#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
 {/if}

@@ -45,8 +45,13 @@
     return inBook[i - 1]?.section === spread.section ? '' : (book.sections.find((section) => section.id === spread.section)?.words ?? '');
   }
 
-  async function edit(change: Parameters<typeof open.edit>[0]) {
+  /** Where everything stands before an edit, so that what moves is seen moving. */
+  function remember() {
     before = new Map(book.spreads.map((spread) => [spread.id, spread.page]));
+  }
+
+  async function edit(change: Parameters<typeof open.edit>[0]) {
+    remember();
     return open.edit(change);
   }
 
@@ -62,18 +67,17 @@
 
   /** One place earlier or later; past the end of its section it goes into the next one. */
   async function shift(spread: Spread, way: -1 | 1) {
-    const order = book.spreads;
-    const at = order.indexOf(spread);
-    const other = order[at + way];
-    if (!other) return;
-    const beyond = order[at + 2];
-    const change =
-      way < 0
-        ? { section: other.section, before: other.section === spread.section ? other.id : null }
-        : other.section === spread.section
-          ? { section: spread.section, before: beyond?.section === spread.section ? beyond.id : null }
-          : { section: other.section, before: other.id };
-    await edit({ type: 'move-spread', spread: spread.id, ...change });
+    remember();
+    await open.editFrom((current) => {
+      const order = current.spreads;
+      const at = order.findIndex((one) => one.id === spread.id);
+      const [self, other, beyond] = [order[at], order[at + way], order[at + 2]];
+      if (!self || !other) return null;
+      const move = { type: 'move-spread', spread: self.id };
+      if (other.section !== self.section) return { ...move, section: other.section, before: way < 0 ? null : other.id };
+      if (way < 0) return { ...move, section: self.section, before: other.id };
+      return { ...move, section: self.section, before: beyond?.section === self.section ? beyond.id : null };
+    });
     await tick();
     focus(spread.id);
   }

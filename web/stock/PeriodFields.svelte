@@ -19,11 +19,13 @@
   <legend class="sr-only">Period</legend>
   <div class="grid grid-cols-2 gap-3">
     {#each ['start', 'end'] as const as name (name)}
-      <label class="field">
-        <span>{name === 'start' ? 'First month' : 'Last month'}</span>
-        <input class="input figures" type="month" min="1583-01" max="9999-12" bind:value={period[name]} aria-invalid={about(name) ? 'true' : undefined} />
-        {#if about(name)}<span class="wrong">{about(name)}</span>{/if}
-      </label>
+      <div>
+        <label class="field">
+          <span>{name === 'start' ? 'First month' : 'Last month'}</span>
+          <input class="input figures" type="month" min="1583-01" max="9999-12" bind:value={period[name]} aria-invalid={about(name) ? 'true' : undefined} aria-describedby={about(name) ? `wrong-${name}` : undefined} />
+        </label>
+        {#if about(name)}<p class="wrong" id="wrong-{name}">{about(name)}</p>{/if}
+      </div>
     {/each}
   </div>
   <div class="flex flex-wrap gap-1.5">

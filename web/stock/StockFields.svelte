@@ -63,11 +63,13 @@
 </script>
 
 {#snippet number(name: 'width' | 'height' | 'pitch' | 'across' | 'down' | 'pages', label: string, input: () => void = () => {})}
-  <label class="field">
-    <span>{label}</span>
-    <input class="input figures" inputmode="decimal" bind:value={answers[name]} oninput={input} aria-invalid={about(name) ? 'true' : undefined} aria-describedby={about(name) ? `wrong-${name}` : undefined} />
-    {#if about(name)}<span class="wrong" id="wrong-{name}">{about(name)}</span>{/if}
-  </label>
+  <div>
+    <label class="field">
+      <span>{label}</span>
+      <input class="input figures" inputmode="decimal" bind:value={answers[name]} oninput={input} aria-invalid={about(name) ? 'true' : undefined} aria-describedby={about(name) ? `wrong-${name}` : undefined} />
+    </label>
+    {#if about(name)}<p class="wrong" id="wrong-{name}">{about(name)}</p>{/if}
+  </div>
 {/snippet}
 
 <fieldset class="grid gap-3">
