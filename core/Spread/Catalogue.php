@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Form\CentredWords;
 use AmpleMargin\Spread\Form\Containers;
+use AmpleMargin\Spread\Form\Doors;
 use AmpleMargin\Spread\Form\FutureLog;
 use AmpleMargin\Spread\Form\IndexRows;
 use AmpleMargin\Spread\Form\Legend;
@@ -94,6 +95,11 @@ final class Catalogue
     {
         return [
             new Kind('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']), 'A container for each area of life.', [], [Field::lines('areas', 'Areas'), Field::count('columns', 'Columns', 1, 4)]),
+            new Kind('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors(), 'Items written once on a strip that stays in sight; a cut leaf for every two months.', ['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']], [
+                Field::lines('items', 'Items'),
+                Field::count('leaves', 'Cut leaves', 1, 12),
+                Field::count('strip', 'Boxes of the strip', 2, 20),
+            ]),
             new Kind('notes', 'Notes', Section::Back, new RuledRows(), 'A title and lines; takes what has no page of its own.', [], [
                 Field::count('pages', 'Pages', 1, 12),
                 Field::count('line', 'Boxes a line', 1, 3),

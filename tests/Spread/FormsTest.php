@@ -198,6 +198,28 @@ final class FormsTest extends TestCase
         self::assertContains('Tick at 12, 14 along the top (26 boxes: 12, skip 2, 12). From tick to tick: 12, 2; 12 boxes left at the end.', $steps);
     }
 
+    /** Handbook, chapter 3: 2 + 2d pages from a left page; six months need three leaves; the same strip goes from both faces. */
+    public function testADoorGroupIsCutTheSameOnBothFacesOfALeaf(): void
+    {
+        $book = Composer::compose(Books::edited(Books::starter(null, '2027-01', '2027-06'), [['type' => 'add-spread', 'kind' => 'items-by-month']]));
+        $pages = $book->spreadDrawings('items-by-month');
+        self::assertCount(8, $pages);
+        self::assertSame(0, $book->pageOf('items-by-month') % 2);
+        $cuts = [];
+        foreach (\array_slice($pages, 1, 6) as $i => $page) {
+            foreach ($page->marks as $mark) {
+                if ($mark instanceof Line && Layer::Pencil === $mark->layer && $mark->tall === 38 * 840) {
+                    $cuts[$i] = intdiv($mark->x, 840);
+                }
+            }
+        }
+        // From the outer edge: a right page's is on the right (26 − 8), a left page's on the left (8).
+        self::assertSame([18, 8, 18, 8, 18, 8], $cuts);
+        $heads = array_map(static fn (PageDrawing $page): string => implode(' ', array_map(static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '', $page->marks)), $pages);
+        self::assertStringContainsString('Rent', $heads[0]);
+        self::assertSame(['January 2027', 'June 2027'], [trim($heads[1]), trim($heads[6])]);
+    }
+
     public function testADividerNamesItsMonthInTheLanguageOfThePaper(): void
     {
         $book = Composer::compose(Books::edited(Books::starter(), [['type' => 'set-language', 'language' => 'fi'], ['type' => 'use-pattern', 'pattern' => 'ordinary']]));
