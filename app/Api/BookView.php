@@ -249,6 +249,7 @@ final class BookView
                 'opening' => Leaf::openingOf($page),
                 'leaf' => Leaf::ofPage($page),
                 'spread' => '' === $slot->spread ? null : $slot->spread,
+                'lower' => $slot->lower?->spread,
                 'nth' => $slot->nth,
                 'month' => $slot->month?->iso(),
                 'drawing' => $slot->drawing,

@@ -55,7 +55,12 @@ final class Book
     {
         $slot = $this->slot($page);
         if ('spread' === $slot->is) {
-            return $this->drawings[$slot->spread][$slot->nth] ?? null;
+            $drawing = $this->drawings[$slot->spread][$slot->nth] ?? null;
+            $down = $this->plan->stock->down;
+
+            return null === $drawing || $drawing->down === $down
+                ? $drawing
+                : HalfPages::together($drawing, null === $slot->lower ? null : $this->drawings[$slot->lower->spread][0] ?? null, $down);
         }
         if (null === $slot->part || null === $slot->month) {
             return null;

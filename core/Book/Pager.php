@@ -167,7 +167,7 @@ final class Pager
         return new Placeable(
             $spread->id,
             Requests::title($spread),
-            2 * $pages,
+            $this->requests->isHalf($spread) ? 1 : 2 * $pages,
             $pages > 1 && (null === $kind || $kind->opensFlat),
             $pages > 1 ? Side::Any : $spread->side,
             $spread->pin,

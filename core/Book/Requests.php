@@ -32,6 +32,14 @@ final class Requests
         return $spread->title ?? Catalogue::kind($spread->kind)->name ?? $spread->kind;
     }
 
+    /** Whether it takes half a page and may share it. */
+    public function isHalf(PlannedSpread $spread): bool
+    {
+        $kind = Catalogue::kind($spread->kind);
+
+        return null !== $kind && $kind->halves && true === ($spread->settings['half'] ?? false) && $this->plan->stock->down >= 4 && 1 === $kind->form->pages($this->spread($spread, []));
+    }
+
     /**
      * @param list<IndexRow> $index
      * @param list<string>   $numbering
@@ -45,7 +53,7 @@ final class Requests
             self::title($spread),
             new Settings(array_replace($defaults, $spread->settings)),
             $this->plan->stock->across,
-            $this->plan->stock->down,
+            true === ($spread->settings['half'] ?? false) && true === Catalogue::kind($spread->kind)?->halves ? max(2, intdiv($this->plan->stock->down, 2)) : $this->plan->stock->down,
             $this->plan->period,
             $this->plan->weeks->first,
             $this->names,

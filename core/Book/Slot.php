@@ -25,12 +25,20 @@ final class Slot
         public readonly ?MonthPart $part = null,
         /** Names the drawing it belongs to: the spread's id, or the month and its part; "" where nothing is drawn. */
         public readonly string $drawing = '',
+        /** What stands on the lower half of the page, where two share it. */
+        public readonly ?self $lower = null,
     ) {
     }
 
     public static function spread(string $id, string $title, int $nth): self
     {
         return new self('spread', $title, $id, $nth, null, null, $id);
+    }
+
+    /** The same page with another spread on its lower half. */
+    public function sharedWith(self $lower): self
+    {
+        return new self($this->is, "$this->title; $lower->title", $this->spread, $this->nth, null, null, $this->drawing, $lower);
     }
 
     public static function month(Month $month, MonthPart $part, string $title, int $nth, string $drawing): self

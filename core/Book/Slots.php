@@ -50,7 +50,9 @@ final class Slots
         foreach ([...$front->placed, ...$back->placed] as $placed) {
             $planned = $this->plan->spread($placed->spread->id);
             for ($nth = 0; $nth < $placed->spread->pages(); ++$nth) {
-                $slots[$placed->page + $nth] = Slot::spread($placed->spread->id, null === $planned ? $placed->spread->name : Requests::title($planned), $nth);
+                $slot = Slot::spread($placed->spread->id, null === $planned ? $placed->spread->name : Requests::title($planned), $nth);
+                $upper = $slots[$placed->page] ?? null;
+                $slots[$placed->page + $nth] = 1 === $placed->half && 'spread' === $upper?->is ? $upper->sharedWith($slot) : $slot;
             }
         }
         for ($page = 1; $page <= $this->plan->stock->pages; ++$page) {

@@ -69,9 +69,9 @@ final class Catalogue
         return [
             new Kind('name-page', 'Name page', Section::Front, new CentredWords(), 'Whose notebook it is; only what a finder needs. Keep the address short: the book is private.', ['lines' => ['This notebook belongs to', '…', 'If found, please write to', '…']], [Field::lines('lines', 'Lines')], needsGrid: false),
             new Kind('cover', 'Cover of the year', Section::Front, new Lettered(), 'The year in guide boxes, as large as the page takes it.', [], [Field::text('lettering', 'Lettering'), Field::text('subtitle', 'Line below')]),
-            new Kind('key', 'Key', Section::Front, new Legend(), 'The symbols and the states they turn into by adding strokes.'),
+            new Kind('key', 'Key', Section::Front, new Legend(), 'The symbols and the states they turn into by adding strokes.', [], [self::half()], halves: true),
             new Kind('index', 'Index', Section::Front, new IndexRows(), 'What stands where, the months’ ranges among it.', [], [Field::count('pages', 'Pages', 1, 6), Field::count('columns', 'Columns', 1, 2)]),
-            new Kind('quote', 'Quote', Section::Front, new CentredWords(), 'A few words in the middle of a page; the usual filler.', [], [Field::lines('lines', 'Lines')], filler: true, needsGrid: false),
+            new Kind('quote', 'Quote', Section::Front, new CentredWords(), 'A few words in the middle of a page; the usual filler.', [], [Field::lines('lines', 'Lines'), self::half()], filler: true, needsGrid: false, halves: true),
             new Kind('spacing-sheet', 'Grid spacing sheet', Section::Front, new SpacingSheet(), 'Numbered edges, shares, and the divisions of this stock with and without gaps.'),
         ];
     }
@@ -94,8 +94,8 @@ final class Catalogue
     private static function lists(): array
     {
         return [
-            new Kind('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']), 'A container for each area of life.', [], [Field::lines('areas', 'Areas'), Field::count('columns', 'Columns', 1, 4)]),
-            new Kind('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors(), 'Items written once on a strip that stays in sight; a cut leaf for every two months.', ['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']], [
+            new Kind('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']), 'A container for each area of life.', [], [Field::lines('areas', 'Areas'), Field::count('columns', 'Columns', 1, 4), self::half()], halves: true),
+            new Kind('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors(), 'Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a record here, no advice.', ['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']], [
                 Field::lines('items', 'Items'),
                 Field::count('leaves', 'Cut leaves', 1, 12),
                 Field::count('strip', 'Boxes of the strip', 2, 20),
@@ -103,8 +103,9 @@ final class Catalogue
             new Kind('notes', 'Notes', Section::Back, new RuledRows(), 'A title and lines; takes what has no page of its own.', [], [
                 Field::count('pages', 'Pages', 1, 12),
                 Field::count('line', 'Boxes a line', 1, 3),
-                Field::flag('ruled', 'Ruled lines'),
-            ], opensFlat: false, filler: true),
+                Field::flag('ruled', 'Ruled lines', true),
+                self::half(),
+            ], opensFlat: false, filler: true, halves: true),
         ];
     }
 
@@ -118,5 +119,10 @@ final class Catalogue
             new Kind('weeks', 'Weeks', null, new WeekBoxes(), 'Every week of the month, on the pages the book gives a week.'),
             new Kind('month-notes', 'Notes', null, new RuledRows(), 'Lines for notes and memories.', [], [], false),
         ];
+    }
+
+    private static function half(): Field
+    {
+        return Field::flag('half', 'Half a page, shared', false);
     }
 }

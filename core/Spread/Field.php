@@ -19,6 +19,8 @@ final class Field
         public readonly string $type,
         public readonly int $least = 0,
         public readonly int $most = 0,
+        /** What a flag is where the person says nothing. */
+        public readonly bool $on = false,
     ) {
     }
 
@@ -37,8 +39,8 @@ final class Field
         return new self($name, $label, self::LINES);
     }
 
-    public static function flag(string $name, string $label): self
+    public static function flag(string $name, string $label, bool $on): self
     {
-        return new self($name, $label, self::FLAG);
+        return new self($name, $label, self::FLAG, on: $on);
     }
 }

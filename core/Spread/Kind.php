@@ -18,6 +18,7 @@ final class Kind
      * @param bool                 $opensFlat two pages or more must start on a left page
      * @param bool                 $filler    may be offered for an empty page
      * @param bool                 $needsGrid cannot stand on an undotted page
+     * @param bool                 $halves    may take half a page and share it
      */
     public function __construct(
         public readonly string $id,
@@ -30,6 +31,7 @@ final class Kind
         public readonly bool $opensFlat = true,
         public readonly bool $filler = false,
         public readonly bool $needsGrid = true,
+        public readonly bool $halves = false,
     ) {
     }
 }

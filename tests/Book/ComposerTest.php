@@ -9,6 +9,8 @@ use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\ForeEdge;
 use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Calendar\Names;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Line;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paper\FirstLeaf;
 use AmpleMargin\Paper\Leaf;
@@ -83,6 +85,27 @@ final class ComposerTest extends TestCase
             $range = 1 === $placed->spread->pages() ? (string) $placed->page : "{$placed->page}–{$placed->lastPage()}";
             self::assertContains($range, array_column($book->index, 'pages'), $about);
         }
+    }
+
+    public function testTwoHalfPagesShareAPageAndTheLowerIsCountedFromItsOwnEdge(): void
+    {
+        $plan = Books::edited(Books::starter(), [
+            ['type' => 'set-spread', 'spread' => 'quote', 'settings' => ['half' => true, 'lines' => ['Above']]],
+            ['type' => 'add-spread', 'kind' => 'notes', 'section' => 'front', 'title' => 'Below', 'settings' => ['half' => true]],
+        ]);
+        $book = Composer::compose($plan);
+        $page = $book->pageOf('quote') ?? self::fail();
+        self::assertSame($page, $book->pageOf('notes-2'));
+        self::assertSame('Quote; Below', $book->slot($page)->title);
+        $drawing = $book->drawing($page) ?? self::fail();
+        self::assertSame(38, $drawing->down);
+        $lines = array_filter($drawing->marks, static fn ($mark): bool => $mark instanceof Line && Layer::Ink === $mark->layer);
+        // The lower half begins 19 boxes down; below a title of 1 it has 18 lines, the last on the page's own edge.
+        self::assertSame([21 * 840, 38 * 840], [min(array_column($lines, 'y')), max(array_column($lines, 'y'))]);
+        self::assertCount(\count(array_unique(array_column($drawing->steps, 'key'))), $drawing->steps);
+        self::assertSame(range(1, \count($drawing->steps)), array_column($drawing->steps, 'number'));
+        self::assertStringStartsWith('Lower half, counted from 19 boxes down: Rule 18 lines', implode('', array_filter(array_column($drawing->steps, 'text'), static fn (string $text): bool => str_contains($text, 'Rule 18'))));
+        self::assertSame([], $book->front->empty);
     }
 
     public function testTheSampleIsPlannedToTheLastPage(): void

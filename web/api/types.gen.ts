@@ -449,6 +449,8 @@ export interface components {
             type: "count" | "text" | "lines" | "flag";
             least: number;
             most: number;
+            /** @description what a flag is where nothing is said */
+            on: boolean;
         };
         Stretch: {
             from: number;
@@ -571,6 +573,8 @@ export interface components {
             opening: number;
             leaf: number;
             spread: string | null;
+            /** @description the spread on the lower half of the page */
+            lower: string | null;
             nth: number;
             month: string | null;
             drawing: string;

@@ -8,6 +8,8 @@
     page: Page | null;
     marks: Mark[];
     spread: Spread | null;
+    /** The spread on the lower half, where two share the page. */
+    lower: Spread | null;
     chosen: boolean;
     /** Where a section begins, its name. */
     heading: string;
@@ -16,7 +18,7 @@
     drag: (id: string) => void;
     drop: (id: string, after: boolean) => void;
   }
-  let { book, page, marks, spread, chosen, heading, moved, choose, drag, drop }: Props = $props();
+  let { book, page, marks, spread, lower, chosen, heading, moved, choose, drag, drop }: Props = $props();
   let over = $state<'' | 'before' | 'after'>('');
 
   function dragover(event: DragEvent) {
@@ -52,7 +54,7 @@
     >
       <Drawing across={book.stock.across} down={book.stock.down} {marks} label="" />
     </button>
-    <p class="under"><span class="number">{page.page}</span> {#if page.nth === 0}<span dir="auto">{spread.title}</span>{/if}{#if spread.pin !== null && page.nth === 0}<span class="pin"> pinned</span>{/if}</p>
+    <p class="under"><span class="number">{page.page}</span> {#if page.nth === 0}<span dir="auto">{spread.title}</span>{/if}{#if spread.pin !== null && page.nth === 0}<span class="pin"> pinned</span>{/if}{#if lower}; <button class="lower" data-spread={lower.id} aria-label="{lower.title}, lower half of {lower.range}" onclick={() => choose(lower.id)}>{lower.title}</button>{/if}</p>
   {:else if page}
     <div class="leaf other {page.is}" style:aspect-ratio="{book.stock.across + 1} / {book.stock.down + 1}"><span>{page.is === 'month' ? page.title.split(':')[0] : page.title}</span></div>
     <p class="under"><span class="number">{page.page}</span></p>
@@ -142,6 +144,11 @@
   .number {
     font-weight: 700;
     font-variant-numeric: tabular-nums;
+  }
+  .lower {
+    cursor: pointer;
+    text-decoration: underline;
+    text-underline-offset: 2px;
   }
   .pin {
     color: var(--color-secondary);

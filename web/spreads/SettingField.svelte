@@ -20,7 +20,7 @@
 </script>
 
 {#if field.type === 'flag'}
-  <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={value !== false} onchange={(event) => change(event.currentTarget.checked)} /> {field.label}</label>
+  <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={typeof value === 'boolean' ? value : field.on} onchange={(event) => change(event.currentTarget.checked)} /> {field.label}</label>
 {:else}
   <label class="field">
     <span>{field.label}{field.type === 'lines' ? ', one a line' : ''}</span>

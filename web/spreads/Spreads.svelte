@@ -146,6 +146,7 @@
                   {book}
                   {page}
                   {spread}
+                  lower={page?.lower ? (spreads.get(page.lower) ?? null) : null}
                   marks={page ? (marks.get(page.page) ?? []) : []}
                   chosen={spread !== null && spread.id === chosenId}
                   heading={heading(spread, page?.nth ?? 0)}
