@@ -114,6 +114,11 @@
     font-weight: 600;
     font-size: 1.1rem;
     margin-bottom: 0.8rem;
+    position: sticky;
+    top: -1rem;
+    padding-block: 0.3rem;
+    background: var(--color-base-200);
+    z-index: 1;
   }
   .short {
     color: var(--color-error);

@@ -58,7 +58,7 @@ final class Containers implements Form
 
     /**
      * Columns and rows of containers; of the counts of columns that fit, the one whose containers are nearest
-     * to square, then the fewest columns.
+     * to square, each empty place counting against it, then the fewest columns.
      *
      * @param int $asked columns the person asks for, 0 for the best
      *
@@ -74,7 +74,8 @@ final class Containers implements Form
             if (null === $columns || null === $rows || $columns->size() < self::SMALLEST_WIDE || $rows->size() < self::SMALLEST_TALL || $wide > $count) {
                 continue;
             }
-            $ratio = Fraction::of(max($columns->size(), $rows->size()), min($columns->size(), $rows->size()));
+            $places = $wide * \count($rows->parts);
+            $ratio = Fraction::of($places * max($columns->size(), $rows->size()), $count * min($columns->size(), $rows->size()));
             if (null === $bestRatio || $ratio->compare($bestRatio) < 0) {
                 [$best, $bestRatio] = [[$columns, $rows], $ratio];
             }
