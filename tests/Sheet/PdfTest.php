@@ -15,6 +15,7 @@ use AmpleMargin\Sheet\Tone;
 use App\Export\PdfWriter;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
+use Tests\Reference\Luxon;
 
 /** The PDFs as poppler (Debian) reads them: an eye that shares nothing with the writer. */
 final class PdfTest extends TestCase
@@ -93,6 +94,37 @@ final class PdfTest extends TestCase
             self::assertGreaterThanOrEqual(7, \count($found[0]), 'seven months have a 31st');
             unlink($file);
         }
+    }
+
+    /** Figures on paper, read back by poppler: the centre of every number of the year lies in its own box. Days and weekdays from luxon. */
+    public function testEveryPrintedNumberOfTheYearLiesInItsBox(): void
+    {
+        $book = Composer::compose(Books::sample());
+        $file = $this->file((new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides([7]), 'Year'));
+        $xml = (string) shell_exec('pdftotext -bbox '.escapeshellarg($file).' -');
+        unlink($file);
+        preg_match_all('/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">(\d{1,2})<\/word>/', $xml, $words, \PREG_SET_ORDER);
+        // A5's grid of 130 × 190 mm on A4, between a head of 9 and a foot of 11 mm.
+        [$left, $top] = [40.0, 9 + (277 - 190) / 2];
+        $found = [];
+        foreach ($words as [, $x, $y, $toX, $toY, $number]) {
+            $box = [(int) floor((((float) $x + (float) $toX) / 2 * self::MM - $left) / 5), (int) floor((((float) $y + (float) $toY) / 2 * self::MM - $top) / 5)];
+            if ($box[0] >= 0 && $box[1] >= 0) {
+                $found[] = [...$box, (int) $number];
+            }
+        }
+        $expected = [];
+        for ($month = 1; $month <= 12; ++$month) {
+            $said = Luxon::months()[\sprintf('2027-%02d', $month)];
+            for ($day = 1; $day <= $said['days']; ++$day) {
+                $at = $said['weekday'] - 1 + $day - 1;
+                $expected[] = [9 * (($month - 1) % 3) + $at % 7, 5 + 9 * intdiv($month - 1, 3) + intdiv($at, 7), $day];
+            }
+        }
+        sort($found);
+        sort($expected);
+        self::assertSame($expected, $found);
+        self::assertCount(365, $found);
     }
 
     public function testAGridLargerThanThePaperIsRefusedWithTheRoomThereIs(): void
