@@ -18,6 +18,7 @@ use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\Placed;
 use AmpleMargin\Paper\Leaf;
+use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Section;
@@ -45,7 +46,9 @@ final class BookView
     /** @return array<string, mixed> an entry of the shelf */
     public function shelf(Notebook $notebook): array
     {
-        return $this->head($notebook, $this->compose($notebook)) + ['volumes' => $this->volumes($notebook)];
+        $plan = $this->files->stored($notebook->plan());
+
+        return $this->head($notebook, Composer::compose($plan)) + ['volumes' => $this->volumes($plan)];
     }
 
     /** @return array<string, mixed> */
@@ -57,7 +60,7 @@ final class BookView
         $book = Composer::compose($plan, $volume);
         [$undo, $redo] = $this->notebooks->around($notebook);
 
-        return $this->head($notebook, $book) + $this->body($book) + ['book' => $volume, 'volumes' => $this->volumes($notebook), 'undo' => $undo, 'redo' => $redo];
+        return $this->head($notebook, $book) + $this->body($book) + ['book' => $volume, 'volumes' => $this->volumes($plan), 'undo' => $undo, 'redo' => $redo];
     }
 
     /**
@@ -65,16 +68,12 @@ final class BookView
      *
      * @return list<array<string, mixed>>
      */
-    private function volumes(Notebook $notebook): array
+    private function volumes(Plan $plan): array
     {
-        $plan = $this->files->stored($notebook->plan());
         $volumes = [];
         foreach ([] === $plan->volumes ? [] : $plan->books() as $id) {
             $book = Composer::compose($plan, $id);
-            $volume = null;
-            foreach ($plan->volumes as $one) {
-                $volume = $one->id === $id ? $one : $volume;
-            }
+            $volume = $plan->volume($id);
             $volumes[] = [
                 'book' => $id,
                 'title' => $volume->title ?? $plan->title,

@@ -37,6 +37,7 @@ final class BookComposeCommand extends Command
         $this
             ->addArgument('plan', InputArgument::REQUIRED, 'a plan file (docs/format.md), or - for standard input')
             ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text')
+            ->addOption('book', null, InputOption::VALUE_REQUIRED, 'which of the plan’s books', '1')
             ->addOption('sheets', null, InputOption::VALUE_REQUIRED, 'a folder to write the sheets to, as PDF at true size')
             ->addOption('paper', null, InputOption::VALUE_REQUIRED, 'A4 or Letter', 'A4');
     }
@@ -46,7 +47,11 @@ final class BookComposeCommand extends Command
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         try {
             [$plan] = $this->files->read($this->contents($this->said($input->getArgument('plan'))));
-            $book = Composer::compose($plan);
+            $which = $this->said($input->getOption('book'));
+            if (!\in_array($which, $plan->books(), true)) {
+                throw PlanProblem::at('book', "The plan has no book “{$which}”.");
+            }
+            $book = Composer::compose($plan, $which);
             $output->write($this->written($book, $this->said($input->getOption('format'))), false, OutputInterface::OUTPUT_RAW);
             if (null !== $input->getOption('sheets')) {
                 $this->sheets($book, $this->said($input->getOption('sheets')), $this->said($input->getOption('paper')), $errors);

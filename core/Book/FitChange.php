@@ -9,16 +9,36 @@ namespace AmpleMargin\Book;
 final class FitChange
 {
     /**
-     * @param int                        $regret from memory, in the handbook's order: fold, one page a week, dividers, other parts, spreads by worth
-     * @param int                        $pages  pages it takes from the front or the back; 0 where it changes the months
-     * @param list<array<string, mixed>> $edits
+     * @param int                       $regret from memory, in the handbook's order: fold, one page a week, dividers, other parts, spreads by worth
+     * @param array<string, string>     $weeks  what changes in the week plan, named as in a plan file
+     * @param array{string, int}|null   $part   the pattern's id and the place of the part it gives up
+     * @param string                    $spread the spread that is dropped, "" for none
+     * @param int                       $pages  pages of that spread
      */
-    public function __construct(
+    private function __construct(
         public readonly string $say,
         public readonly string $lost,
         public readonly int $regret,
-        public readonly int $pages,
-        public readonly array $edits,
+        public readonly array $weeks = [],
+        public readonly ?array $part = null,
+        public readonly string $spread = '',
+        public readonly int $pages = 0,
     ) {
+    }
+
+    /** @param array<string, string> $weeks */
+    public static function weeks(string $say, string $lost, int $regret, array $weeks): self
+    {
+        return new self($say, $lost, $regret, $weeks);
+    }
+
+    public static function part(string $say, string $lost, int $regret, string $pattern, int $place): self
+    {
+        return new self($say, $lost, $regret, part: [$pattern, $place]);
+    }
+
+    public static function spread(string $say, string $lost, int $regret, string $spread, int $pages): self
+    {
+        return new self($say, $lost, $regret, spread: $spread, pages: $pages);
     }
 }

@@ -33,14 +33,14 @@ final class FitChanges
     {
         $groups = [];
         if (WeekSchool::Split === $this->plan->weeks->school) {
-            $groups[] = [new FitChange('Fold short weeks', 'ends of three days or fewer share the pages of half a week', 1, 0, [])];
+            $groups[] = [FitChange::weeks('Fold short weeks', 'ends of three days or fewer share the pages of half a week', 1, ['school' => WeekSchool::Folded->value])];
         }
         $weeks = [];
         if (WeekPages::Two === $this->plan->weeks->pages) {
-            $weeks[] = new FitChange('One page a week instead of two', 'half the room of every week', 2, 0, []);
+            $weeks[] = FitChange::weeks('One page a week instead of two', 'half the room of every week', 2, ['pages' => WeekPages::One->value]);
         }
         if (WeekPages::Half !== $this->plan->weeks->pages) {
-            $weeks[] = new FitChange('Rolling weeks, two to a page', 'most of the room of every week', 8, 0, []);
+            $weeks[] = FitChange::weeks('Rolling weeks, two to a page', 'most of the room of every week', 8, ['pages' => WeekPages::Half->value]);
         }
         if ([] !== $weeks && $this->hasWeeks()) {
             $groups[] = $weeks;
@@ -74,12 +74,12 @@ final class FitChanges
                 $alone = null !== $spread->pin || null !== $spread->faces || $this->isFaced($spread->id) ? $spread->id : '';
                 $key = "{$spread->section->value}/{$placed->spread->shape()}/$spread->worth/$alone";
                 $pages = $placed->spread->pages();
-                $classes[$key][$this->rank($spread->id)] = new FitChange(
+                $classes[$key][$this->rank($spread->id)] = FitChange::spread(
                     'Drop '.$placed->spread->name,
                     $placed->spread->name.(1 === $pages ? ', 1 page' : ", $pages pages").", worth $spread->worth of 5",
                     self::WORTH[$spread->worth] ?? 9,
+                    $spread->id,
                     $pages,
-                    [['type' => 'remove-spread', 'spread' => $spread->id]],
                 );
             }
         }
@@ -102,26 +102,19 @@ final class FitChanges
     public function edit(array $changes, string $say): array
     {
         $edits = [];
-        $weeks = PlanWriter::plan($this->plan)['weeks'];
-        $before = $weeks;
+        $weeks = [];
         $gone = [];
         foreach ($changes as $change) {
-            array_push($edits, ...array_filter($change->edits, static fn (array $edit): bool => 'part' !== $edit['type']));
-            foreach ($change->edits as $edit) {
-                if ('part' === $edit['type']) {
-                    $gone[self::name($edit['pattern'])][] = $edit['part'];
-                }
+            $weeks = $change->weeks + $weeks;
+            if (null !== $change->part) {
+                $gone[$change->part[0]][] = $change->part[1];
             }
-            \assert(\is_array($weeks));
-            $weeks = match ($change->say) {
-                'Fold short weeks' => ['school' => WeekSchool::Folded->value] + $weeks,
-                'One page a week instead of two' => ['pages' => WeekPages::One->value] + $weeks,
-                'Rolling weeks, two to a page' => ['pages' => WeekPages::Half->value] + $weeks,
-                default => $weeks,
-            };
+            if ('' !== $change->spread) {
+                $edits[] = ['type' => 'remove-spread', 'spread' => $change->spread];
+            }
         }
-        if ($weeks !== $before) {
-            $edits[] = ['type' => 'set-weeks', 'weeks' => $weeks];
+        if ([] !== $weeks) {
+            $edits[] = ['type' => 'set-weeks', 'weeks' => $weeks + PlanWriter::weeks($this->plan->weeks)];
         }
         foreach ($this->plan->months->patterns as $pattern) {
             if (isset($gone[$pattern->id])) {
@@ -139,18 +132,13 @@ final class FitChanges
         $name = strtolower(Catalogue::kind($part->kind)->name ?? $part->kind);
         $pages = 1 === $part->pages ? '1 page' : "$part->pages pages";
 
-        return new FitChange(
+        return FitChange::part(
             'month-divider' === $part->kind ? "Drop the dividers of “{$pattern->name}”" : "Drop the $name of “{$pattern->name}”",
             "$name, $pages in every month that uses “{$pattern->name}”",
             'month-divider' === $part->kind ? 3 : 4 + $part->pages,
-            0,
-            [['type' => 'part', 'pattern' => $pattern->id, 'part' => $i]],
+            $pattern->id,
+            $i,
         );
-    }
-
-    private static function name(mixed $name): string
-    {
-        return \is_string($name) ? $name : '';
     }
 
     private function isFaced(string $id): bool

@@ -65,11 +65,7 @@ final class VolumeEdits
 
     private static function volume(Plan $plan, Values $values): Volume
     {
-        foreach ($plan->volumes as $volume) {
-            if ($volume->id === $values->text('book', '', 2)) {
-                return $volume;
-            }
-        }
-        throw PlanProblem::at($values->path('book'), 'There is no such book beside the first.');
+        return $plan->volume($values->text('book', '', 2))
+            ?? throw PlanProblem::at($values->path('book'), 'There is no such book beside the first.');
     }
 }

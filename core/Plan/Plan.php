@@ -75,10 +75,7 @@ final class Plan
         if (!\in_array($id, $this->books(), true)) {
             return null;
         }
-        $volume = null;
-        foreach ($this->volumes as $one) {
-            $volume = $one->id === $id ? $one : $volume;
-        }
+        $volume = $this->volume($id);
         $here = static fn (PlannedSpread $spread): bool => $spread->book === $id;
 
         return $this->with([
@@ -88,6 +85,18 @@ final class Plan
             'ranged' => $this->monthsFrom(null === $volume ? $this->period->start : $volume->from),
             'inUse' => new InUse($this->inUse->used, null === $volume ? $this->inUse->lost : []),
         ]);
+    }
+
+    /** A book beside the first. */
+    public function volume(string $id): ?Volume
+    {
+        foreach ($this->volumes as $volume) {
+            if ($volume->id === $id) {
+                return $volume;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -21,7 +21,7 @@ final class PlanWriter
             'counting' => $plan->counting->value,
             'stock' => self::stock($plan->stock),
             'period' => ['start' => $plan->period->start->iso(), 'end' => $plan->period->end->iso()],
-            'weeks' => ['first' => $plan->weeks->first->value, 'school' => $plan->weeks->school->value, 'pages' => $plan->weeks->pages->value],
+            'weeks' => self::weeks($plan->weeks),
             'spreads' => array_map(self::spread(...), $plan->spreads),
             'months' => [
                 'patterns' => array_map(self::pattern(...), $plan->months->patterns),
@@ -51,6 +51,12 @@ final class PlanWriter
     {
         return ['book' => $volume->id, 'title' => $volume->title, 'stock' => self::stock($volume->stock)]
             + (null === $volume->from ? [] : ['from' => $volume->from->iso()]);
+    }
+
+    /** @return array{first: int, school: string, pages: string} */
+    public static function weeks(WeekPlan $weeks): array
+    {
+        return ['first' => $weeks->first->value, 'school' => $weeks->school->value, 'pages' => $weeks->pages->value];
     }
 
     /** @return array<string, mixed> */

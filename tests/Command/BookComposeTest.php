@@ -47,7 +47,7 @@ final class BookComposeTest extends TestCase
     public function testWhatCannotBeReadEndsWithAMessageAndAFailure(): void
     {
         file_put_contents("$this->folder/cut.json", substr((string) file_get_contents("$this->folder/plan.json"), 0, 300));
-        foreach ([["$this->folder/cut.json"], ["$this->folder/missing.json"], ["$this->folder/plan.json", '--format=poem'], ["$this->folder/plan.json", '--sheets=/dev/null/x'], ["$this->folder/plan.json", "--sheets=$this->folder", '--paper=A3']] as $arguments) {
+        foreach ([["$this->folder/cut.json"], ["$this->folder/missing.json"], ["$this->folder/plan.json", '--format=poem'], ["$this->folder/plan.json", '--book=2'], ["$this->folder/plan.json", '--sheets=/dev/null/x'], ["$this->folder/plan.json", "--sheets=$this->folder", '--paper=A3']] as $arguments) {
             $run = $this->compose($arguments);
             self::assertSame(1, $run->getExitCode(), implode(' ', $arguments));
             self::assertNotSame('', trim($run->getErrorOutput()));
