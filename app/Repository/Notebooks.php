@@ -69,8 +69,7 @@ final class Notebooks
         }
         $this->entities->wrapInTransaction(function () use ($notebook, $edited, $before, $after): void {
             // What was taken back and not put again is left behind by a new edit.
-            $this->entities->createQuery('DELETE '.Edit::class.' e WHERE e.notebook = :notebook AND e.number > :number')
-                ->execute(['notebook' => $notebook, 'number' => $notebook->edits()]);
+            $this->entities->getConnection()->executeStatement('DELETE FROM edit WHERE notebook_id = ? AND number > ?', [$notebook->id, $notebook->edits()]);
             $number = $notebook->edits() + 1;
             $this->entities->persist(new Edit($notebook, $number, mb_substr($edited->said, 0, 500), $before, $after));
             $notebook->become($after, $number);
@@ -107,10 +106,8 @@ final class Notebooks
      */
     public function around(Notebook $notebook): array
     {
-        /** @var list<array{number: int, said: string}> $rows */
-        $rows = $this->entities->createQuery('SELECT e.number, e.said FROM '.Edit::class.' e WHERE e.notebook = :notebook AND e.number BETWEEN :last AND :next')
-            ->execute(['notebook' => $notebook, 'last' => $notebook->edits(), 'next' => $notebook->edits() + 1]);
-        $said = array_column($rows, 'said', 'number');
+        /** @var array<int, string> $said the words alone: the plans beside them are large */
+        $said = $this->entities->getConnection()->fetchAllKeyValue('SELECT number, said FROM edit WHERE notebook_id = ? AND number BETWEEN ? AND ?', [$notebook->id, $notebook->edits(), $notebook->edits() + 1]);
 
         return [$said[$notebook->edits()] ?? null, $said[$notebook->edits() + 1] ?? null];
     }
