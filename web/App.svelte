@@ -2,6 +2,7 @@
   import Bench from './bench/Bench.svelte';
   import Desk from './bench/Desk.svelte';
   import Months from './months/Months.svelte';
+  import { edges } from './parts/edges';
   import Find from './parts/Find.svelte';
   import ForeEdge from './parts/ForeEdge.svelte';
   import Keys from './parts/Keys.svelte';
@@ -32,14 +33,6 @@
     if (route.notebook) open.open(route.notebook, route.volume);
   });
   const book = $derived(route.notebook && open.book?.id === route.notebook ? open.book : null);
-  /** The fore-edges of all books of the plan, one above another. */
-  const edges = $derived(
-    book === null
-      ? []
-      : book.volumes.length > 0
-        ? book.volumes.map((one) => ({ volume: one.book, title: one.title, pages: one.stock.pages, stretches: one.fore_edge, short: one.fits ? 0 : one.pages }))
-        : [{ volume: '1', title: book.title, pages: book.stock.pages, stretches: book.fore_edge, short: book.fit.fits ? 0 : book.fit.pages }],
-  );
   const inBook = $derived(route.notebook !== null);
 
   $effect(() => {
@@ -119,9 +112,9 @@
 
   {#if book && route.screen !== 'desk'}
     <footer>
-      {#each edges as edge (edge.volume)}
-        <div class="edge" class:several={edges.length > 1}>
-          {#if edges.length > 1}<a href={route.to(route.screen, undefined, edge.volume)} aria-current={edge.volume === book.book ? 'true' : undefined} title={edge.title}>Book {edge.volume}</a>{/if}
+      {#each edges(book) as edge (edge.volume)}
+        <div class="edge" class:several={book.volumes.length > 0}>
+          {#if book.volumes.length > 0}<a href={route.to(route.screen, undefined, edge.volume)} aria-current={edge.volume === book.book ? 'true' : undefined} title={edge.title}>Book {edge.volume}</a>{/if}
           <ForeEdge {...edge} at={route.screen === 'bench' && edge.volume === book.book ? route.page : null} href={(page) => route.to('bench', page, edge.volume)} go={(page) => route.go(route.to('bench', page, edge.volume))} />
         </div>
       {/each}

@@ -109,6 +109,10 @@ final class BookComposeCommand extends Command
                 if (false === @file_put_contents($part, $this->writer->write($list, $book->plan->title)) || !@rename($part, $file)) {
                     throw PlanProblem::at('sheets', "“{$file}” cannot be written.");
                 }
+                $missing = $this->writer->missing($list);
+                if ([] !== $missing) {
+                    $errors->writeln("$file: the print face has no ".implode(' ', $missing).'; their places show a box.', OutputInterface::OUTPUT_RAW);
+                }
                 $errors->writeln("$file: ".\count($list).' sheets on '.$size->value);
             }
         }

@@ -69,6 +69,7 @@ final class SheetController
     private function pdf(array $sheets, Book $book, string $name): Response
     {
         return new Response($this->writer->write($sheets, $book->plan->title), 200, [
+            'Letters-Missing' => rawurlencode(implode('', \array_slice($this->writer->missing($sheets), 0, 60))),
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, mb_substr($name, 0, 80).'.pdf'),
         ]);

@@ -24,12 +24,7 @@ final class PdfWriter
     /** @param list<Sheet> $sheets one or more */
     public function write(array $sheets, string $title): string
     {
-        // Without this the library puts a font of its own choice, not embedded, into every file.
-        if (!\defined('K_TCPDF_EXTERNAL_CONFIG')) {
-            \define('K_TCPDF_EXTERNAL_CONFIG', true);
-            \define('PDF_FONT_NAME_MAIN', self::FONT);
-        }
-        $pdf = new \TCPDF('P', 'mm', 'A4', true, 'UTF-8');
+        $pdf = $this->blank();
         $pdf->setPrintHeader(false);
         $pdf->setPrintFooter(false);
         $pdf->setAutoPageBreak(false);
@@ -56,6 +51,43 @@ final class PdfWriter
         }
 
         return (string) $pdf->Output('', 'S');
+    }
+
+    /**
+     * Letters of the sheets that the print face does not have, each once; on paper their places show a box.
+     *
+     * @param list<Sheet> $sheets
+     *
+     * @return list<string>
+     */
+    public function missing(array $sheets): array
+    {
+        $pdf = $this->blank();
+        $pdf->setFont(self::FONT, '', 10);
+        $missing = [];
+        foreach ($sheets as $sheet) {
+            foreach ($sheet->marks as $mark) {
+                foreach ($mark instanceof SheetWords ? mb_str_split($mark->text) : [] as $letter) {
+                    $code = mb_ord($letter);
+                    if (false !== $code && $code > 127 && !isset($missing[$letter]) && !$pdf->isCharDefined($code, self::FONT)) {
+                        $missing[$letter] = true;
+                    }
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($missing));
+    }
+
+    private function blank(): \TCPDF
+    {
+        // Without this the library puts a font of its own choice, not embedded, into every file.
+        if (!\defined('K_TCPDF_EXTERNAL_CONFIG')) {
+            \define('K_TCPDF_EXTERNAL_CONFIG', true);
+            \define('PDF_FONT_NAME_MAIN', self::FONT);
+        }
+
+        return new \TCPDF('P', 'mm', 'A4', true, 'UTF-8');
     }
 
     /**

@@ -8,6 +8,9 @@ namespace AmpleMargin\Counting;
 
 final class Division
 {
+    /** What a spacing sheet shows: halves, thirds, quarters, fifths and, for a week on one page, sevenths (common practice, no source). */
+    public const USUAL = [2, 3, 4, 5, 7];
+
     /**
      * @param list<Fraction> $parts boxes
      * @param list<int>      $gaps  boxes, one fewer than parts

@@ -16,8 +16,6 @@ use AmpleMargin\Paper\Stock;
 
 final class SpacingCard
 {
-    private const DIVISORS = [2, 3, 4, 5, 7];
-
     /**
      * The two faces, each as large as the grid.
      *
@@ -33,7 +31,7 @@ final class SpacingCard
         $canvas = new Canvas($stock->across, $stock->down);
         [$side, $room] = $widths ? [$stock->across, $stock->down] : [$stock->down, $stock->across];
         $bars = [];
-        foreach (self::DIVISORS as $parts) {
+        foreach (Division::USUAL as $parts) {
             foreach ([Division::of($side, $parts), Division::containers($side, $parts)] as $division) {
                 if (null !== $division) {
                     $bars[] = $division;

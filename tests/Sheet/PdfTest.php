@@ -127,6 +127,14 @@ final class PdfTest extends TestCase
         self::assertCount(365, $found);
     }
 
+    public function testLettersThePrintFaceDoesNotHaveAreNamed(): void
+    {
+        $titled = static fn (string $title): array => (new BookSheets(Composer::compose(Books::edited(Books::sample(), [['type' => 'set-spread', 'spread' => 'goals-by-area', 'title' => $title]])), PaperSize::A4))->guides([10]);
+
+        self::assertSame([], (new PdfWriter())->missing($titled('Käytävä, أهداف, שלום, Łódź, Ψυχή')));
+        self::assertSame(['今', '年', '予', '定'], array_values(array_diff((new PdfWriter())->missing($titled('今年の予定')), ['の'])));
+    }
+
     public function testAGridLargerThanThePaperIsRefusedWithTheRoomThereIs(): void
     {
         $book = Composer::compose(Books::starter(new Stock(210_000, 297_000, 5_000, 42, 59, 192)));

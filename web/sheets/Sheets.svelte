@@ -25,6 +25,8 @@
         wrong = ((await answer.json()) as { detail?: string }).detail ?? 'This sheet could not be made.';
         return;
       }
+      const missing = decodeURIComponent(answer.headers.get('Letters-Missing') ?? '');
+      if (missing) wrong = `The print face has no ${[...missing].join(' ')}. Their places show a box on the sheet; copy those words from the screen.`;
       const link = document.createElement('a');
       link.href = URL.createObjectURL(await answer.blob());
       link.download = `${name}.pdf`;

@@ -1,6 +1,7 @@
 <!-- The shelf: notebooks as fore-edges, one above another. -->
 <script lang="ts">
   import { api, type Head } from '../api/client';
+  import { edges } from '../parts/edges';
   import ForeEdge from '../parts/ForeEdge.svelte';
   import Screen from '../parts/Screen.svelte';
   import { asProblem, open } from '../state/book.svelte';
@@ -41,12 +42,6 @@
       await put(() => api.import(text));
     }
     input.value = '';
-  }
-
-  /** A plan of several books shows them one above another. */
-  function edges(notebook: Head) {
-    if (notebook.volumes.length === 0) return [{ volume: '1', title: notebook.title, pages: notebook.stock.pages, stretches: notebook.fore_edge, short: notebook.fit.fits ? 0 : notebook.fit.pages }];
-    return notebook.volumes.map((one) => ({ volume: one.book, title: one.title, pages: one.stock.pages, stretches: one.fore_edge, short: one.fits ? 0 : one.pages }));
   }
 
   async function remove(notebook: Head) {

@@ -24,9 +24,6 @@ use AmpleMargin\Spread\Request;
 
 final class SpacingSheet implements Form
 {
-    /** Halves, thirds, quarters, fifths and, for a week on one page, sevenths (common practice, no source). */
-    public const DIVISORS = [2, 3, 4, 5, 7];
-
     private const SHARES = [2 => '½', 3 => '⅓', 4 => '¼', 5 => '⅕', 7 => '⅐'];
 
     /** Numbers, a row of ticks for each divisor, one of air. */
@@ -41,7 +38,7 @@ final class SpacingSheet implements Form
     {
         $canvas = new Canvas($request->across, $request->down, $request->tally);
         $this->numbers($canvas);
-        $room = 2 * (2 * \count(self::DIVISORS) + 1) + 1;
+        $room = 2 * (2 * \count(Division::USUAL) + 1) + 1;
         if ($canvas->across < self::EDGE + 8 || $canvas->down < self::EDGE + $room) {
             $canvas->finding(new Finding($request->id, 'The table of divisions needs '.(self::EDGE + 8).' × '.(self::EDGE + $room)." boxes; the page has $canvas->across × $canvas->down. The edges are numbered; print the loose card for the rest."));
             Closing::page($canvas, "The last numbers are $canvas->across and $canvas->down.");
@@ -74,7 +71,7 @@ final class SpacingSheet implements Form
     /** Sevenths next to the numbers, halves furthest in: so no tick along the top meets one down the side. */
     private function shares(Canvas $canvas, Edge $edge, int $side): void
     {
-        foreach (array_reverse(self::DIVISORS) as $i => $divisor) {
+        foreach (array_reverse(Division::USUAL) as $i => $divisor) {
             $division = Division::of($side, $divisor, 0, Remainder::Exact) ?? throw new \LogicException('Every page with room for the table has a box for each share.');
             $note = "{$edge->value}-$divisor";
             $share = self::SHARES[$divisor];
@@ -99,7 +96,7 @@ final class SpacingSheet implements Form
         $wide = $canvas->across - self::EDGE - 1;
         $canvas->step(Task::Write, "Write the table of divisions for $side boxes ".strtolower($name).': without gaps, then with.', "table-$side");
         $canvas->words(Layer::Writing, self::EDGE, $row++, $wide, 1, "$name: $side boxes");
-        foreach (self::DIVISORS as $divisor) {
+        foreach (Division::USUAL as $divisor) {
             foreach ([Division::of($side, $divisor), Division::containers($side, $divisor)] as $division) {
                 $said = null === $division ? "$divisor: no gap of 1 fits" : self::said($division);
                 $canvas->words(Layer::Writing, self::EDGE, $row++, $wide, 1, $said);
