@@ -53,7 +53,7 @@
     max-width: calc((100cqh - 2.2rem) * var(--ratio));
   }
   .page {
-    border: 1px solid color-mix(in srgb, var(--color-base-content) 45%, transparent);
+    border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
     background: var(--sheet);
     min-width: 0;
   }

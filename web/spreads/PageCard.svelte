@@ -96,7 +96,8 @@
   .leaf {
     display: block;
     width: 100%;
-    border: 1px solid color-mix(in srgb, var(--color-base-content) 40%, transparent);
+    /* In ink, so that the fold shows on dimmed paper too. */
+    border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
     background: var(--sheet);
     padding: 0;
     cursor: pointer;
@@ -123,7 +124,7 @@
     cursor: default;
     color: var(--color-neutral);
     background: transparent;
-    border-style: dashed;
+    border: 1px dashed color-mix(in srgb, var(--color-base-content) 45%, transparent);
     padding: 0.4rem;
   }
   .cover {
@@ -132,7 +133,7 @@
   .under {
     font-size: 0.82rem;
     line-height: 1.25;
-    padding-top: 0.25rem;
+    padding: 0.25rem 0.4rem 0 0;
     min-height: 2.4rem;
     overflow: hidden;
     overflow-wrap: anywhere;
