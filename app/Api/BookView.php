@@ -48,7 +48,9 @@ final class BookView
     {
         $plan = $this->files->stored($notebook->plan());
 
-        return $this->head($notebook, Composer::compose($plan)) + ['volumes' => $this->volumes($plan)];
+        $first = Composer::compose($plan);
+
+        return $this->head($notebook, $first) + ['volumes' => $this->volumes($plan, Volume::FIRST, $first)];
     }
 
     /** @return array<string, mixed> */
@@ -60,19 +62,19 @@ final class BookView
         $book = Composer::compose($plan, $volume);
         [$undo, $redo] = $this->notebooks->around($notebook);
 
-        return $this->head($notebook, $book) + $this->body($book) + ['book' => $volume, 'volumes' => $this->volumes($plan), 'undo' => $undo, 'redo' => $redo];
+        return $this->head($notebook, $book) + $this->body($book) + ['book' => $volume, 'volumes' => $this->volumes($plan, $volume, $book), 'undo' => $undo, 'redo' => $redo];
     }
 
     /**
-     * All books of the plan, where there is more than one.
+     * All books of the plan, where there is more than one; the open one is composed already.
      *
      * @return list<array<string, mixed>>
      */
-    private function volumes(Plan $plan): array
+    private function volumes(Plan $plan, string $open, Book $composed): array
     {
         $volumes = [];
         foreach ([] === $plan->volumes ? [] : $plan->books() as $id) {
-            $book = Composer::compose($plan, $id);
+            $book = $id === $open ? $composed : Composer::compose($plan, $id);
             $volume = $plan->volume($id);
             $volumes[] = [
                 'book' => $id,
@@ -186,7 +188,7 @@ final class BookView
 
     private static function range(Placed $placed): string
     {
-        return 1 === $placed->spread->pages() ? "page {$placed->page}" : "pages {$placed->page}–{$placed->lastPage()}";
+        return (1 === $placed->spread->pages() ? 'page ' : 'pages ').$placed->range();
     }
 
     /** @return array<string, mixed> */

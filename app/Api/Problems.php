@@ -33,7 +33,7 @@ final class Problems
         [$status, $title, $more] = match (true) {
             $error instanceof PlanProblem => [422, 'This cannot be', ['field' => $error->field]],
             $error instanceof SheetRefused => [422, 'This does not fit on the paper', []],
-            $error instanceof Stale => [409, 'Changed in another window', $this->current($error)],
+            $error instanceof Stale => [409, 'Changed in another window', $this->current($error, AskedBook::of($event->getRequest()))],
             $error instanceof NotFound => [404, 'Not found', []],
             $error instanceof HttpExceptionInterface => [$error->getStatusCode(), 'Refused', []],
             default => [500, 'Something broke', []],
@@ -50,7 +50,7 @@ final class Problems
     }
 
     /** @return array<string, mixed> the book as it stands now, read afresh */
-    private function current(Stale $stale): array
+    private function current(Stale $stale, string $book): array
     {
         // A refused write closes the manager that tried it; what it held is stale anyway.
         if (!$this->entities->isOpen()) {
@@ -58,6 +58,6 @@ final class Problems
         }
         $this->entities->clear();
 
-        return ['current' => $this->view->book($this->notebooks->get($stale->notebook))];
+        return ['current' => $this->view->book($this->notebooks->get($stale->notebook), $book)];
     }
 }

@@ -9,7 +9,7 @@ namespace App\Controller;
 use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Plan\PlanProblem;
-use AmpleMargin\Plan\Volume;
+use App\Api\AskedBook;
 use App\Api\Body;
 use App\Api\BookView;
 use App\Api\DrawingView;
@@ -31,7 +31,7 @@ final class DeskController
     #[Route('/drawings', methods: 'GET')]
     public function drawings(string $id, Request $request): JsonResponse
     {
-        $book = $this->view->compose($this->notebooks->get($id), $request->query->getString('book', Volume::FIRST));
+        $book = $this->view->compose($this->notebooks->get($id), AskedBook::of($request));
         $pages = [];
         foreach ($book->spreadPages() as $page) {
             $drawing = $book->drawing($page);
@@ -47,7 +47,7 @@ final class DeskController
     public function opening(string $id, int $page, Request $request): JsonResponse
     {
         $notebook = $this->notebooks->get($id);
-        $book = $this->view->compose($notebook, $request->query->getString('book', Volume::FIRST));
+        $book = $this->view->compose($notebook, AskedBook::of($request));
         if ($page > $book->plan->stock->pages) {
             throw new NotFound("The book has {$book->plan->stock->pages} pages; there is no page $page.");
         }
@@ -59,7 +59,7 @@ final class DeskController
     #[Route('/ways', methods: 'GET')]
     public function ways(string $id, Request $request): JsonResponse
     {
-        $ways = new WaysToFit($this->view->compose($this->notebooks->get($id), $request->query->getString('book', Volume::FIRST))->plan);
+        $ways = new WaysToFit($this->view->compose($this->notebooks->get($id), AskedBook::of($request))->plan);
         $written = static fn (Way $way): array => ['say' => $way->say, 'lost' => $way->lost, 'saves' => $way->saves, 'fits' => $way->fits, 'edit' => $way->edit];
         $best = $ways->best();
 

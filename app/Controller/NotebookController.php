@@ -9,7 +9,7 @@ namespace App\Controller;
 use AmpleMargin\Book\StarterPlan;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Plan\PlanReader;
-use AmpleMargin\Plan\Volume;
+use App\Api\AskedBook;
 use App\Api\Body;
 use App\Api\BookView;
 use App\Entity\Notebook;
@@ -119,7 +119,7 @@ final class NotebookController
 
     private function book(Notebook $notebook, Request $request): JsonResponse
     {
-        return new JsonResponse($this->view->book($notebook, $request->query->getString('book', Volume::FIRST)));
+        return new JsonResponse($this->view->book($notebook, AskedBook::of($request)));
     }
 
     private function added(Notebook $notebook): JsonResponse

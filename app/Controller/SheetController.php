@@ -10,8 +10,8 @@ use AmpleMargin\Book\Book;
 use AmpleMargin\Book\BookSheets;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
-use AmpleMargin\Plan\Volume;
 use AmpleMargin\Sheet\Sheet;
+use App\Api\AskedBook;
 use App\Api\BookView;
 use App\Export\PageList;
 use App\Export\PdfWriter;
@@ -53,7 +53,7 @@ final class SheetController
 
     private function book(string $id, Request $request): Book
     {
-        return $this->view->compose($this->notebooks->get($id), $request->query->getString('book', Volume::FIRST));
+        return $this->view->compose($this->notebooks->get($id), AskedBook::of($request));
     }
 
     private function paper(Request $request): PaperSize

@@ -13,7 +13,7 @@ final class FitChange
      * @param array<string, string>     $weeks  what changes in the week plan, named as in a plan file
      * @param array{string, int}|null   $part   the pattern's id and the place of the part it gives up
      * @param string                    $spread the spread that is dropped, "" for none
-     * @param int                       $pages  pages of that spread
+     * @param int                       $halves half pages of that spread, for two halves share a page
      */
     private function __construct(
         public readonly string $say,
@@ -22,7 +22,7 @@ final class FitChange
         public readonly array $weeks = [],
         public readonly ?array $part = null,
         public readonly string $spread = '',
-        public readonly int $pages = 0,
+        public readonly int $halves = 0,
     ) {
     }
 
@@ -37,8 +37,8 @@ final class FitChange
         return new self($say, $lost, $regret, part: [$pattern, $place]);
     }
 
-    public static function spread(string $say, string $lost, int $regret, string $spread, int $pages): self
+    public static function spread(string $say, string $lost, int $regret, string $spread, int $halves): self
     {
-        return new self($say, $lost, $regret, spread: $spread, pages: $pages);
+        return new self($say, $lost, $regret, spread: $spread, halves: $halves);
     }
 }

@@ -79,7 +79,7 @@ final class FitChanges
                     $placed->spread->name.(1 === $pages ? ', 1 page' : ", $pages pages").", worth $spread->worth of 5",
                     self::WORTH[$spread->worth] ?? 9,
                     $spread->id,
-                    $pages,
+                    $placed->spread->halves,
                 );
             }
         }

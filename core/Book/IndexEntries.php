@@ -28,14 +28,15 @@ final class IndexEntries
         $found = [];
         foreach ($placements as $placement) {
             foreach ($placement->placed as $placed) {
-                $found[$placed->spread->id] = [$placed->page, $placed->lastPage()];
+                $found[$placed->spread->id] = $placed;
             }
         }
         $rows = [];
         $backRows = [];
         foreach ($plan->inOrder() as $spread) {
-            [$from, $to] = $found[$spread->id] ?? [0, 0];
-            $row = new IndexRow(Requests::title($spread), 0 === $from ? '' : ($from === $to ? (string) $from : "{$from}–{$to}"));
+            $placed = $found[$spread->id] ?? null;
+            $from = $placed->page ?? 0;
+            $row = new IndexRow(Requests::title($spread), $placed?->range() ?? '');
             Section::Back === $spread->section ? $backRows[] = [$from, $row] : $rows[] = [$from, $row];
         }
         $byPage = static fn (array $a, array $b): int => $a[0] <=> $b[0];

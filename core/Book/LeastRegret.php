@@ -1,10 +1,10 @@
 <?php
 
 /*
- * Sets of spreads to drop that save at least so many pages, in the order of their regret.
+ * Sets of spreads to drop that save at least so many half pages, in the order of their regret.
  *
  * Of a class the first so many are dropped, never others. A table says the least regret that any number of
- * pages can cost with the classes still open; guided by it the search walks straight to the best set, and on to
+ * half pages can cost with the classes still open; guided by it the search walks straight to the best set, and on to
  * the next.
  */
 
@@ -22,21 +22,21 @@ final class LeastRegret
     }
 
     /**
-     * @param int $pages at least so many
+     * @param int $halves at least so many
      * @param int $below sets of so much regret or more are left out
      *
      * @return iterable<list<FitChange>>
      */
-    public function sets(int $pages, int $below): iterable
+    public function sets(int $halves, int $below): iterable
     {
-        $least = $this->table($pages);
+        $least = $this->table($halves);
         $queue = new \SplPriorityQueue();
-        $queue->insert([0, 0, 0, []], [-$least[0][$pages], 0]);
+        $queue->insert([0, 0, 0, []], [-$least[0][$halves], 0]);
         while (!$queue->isEmpty()) {
             /** @var array{int, int, int, list<int>} $state */
             $state = $queue->extract();
             [$class, $saved, $regret, $counts] = $state;
-            if ($regret + $least[$class][max(0, $pages - $saved)] >= min($below, self::NEVER)) {
+            if ($regret + $least[$class][max(0, $halves - $saved)] >= min($below, self::NEVER)) {
                 return;
             }
             if ($class === \count($this->classes)) {
@@ -45,10 +45,10 @@ final class LeastRegret
             }
             for ($count = 0; $count <= \count($this->classes[$class]); ++$count) {
                 if ($count > 0) {
-                    $saved += $this->classes[$class][$count - 1]->pages;
+                    $saved += $this->classes[$class][$count - 1]->halves;
                     $regret += $this->classes[$class][$count - 1]->regret;
                 }
-                $whole = $regret + $least[$class + 1][max(0, $pages - $saved)];
+                $whole = $regret + $least[$class + 1][max(0, $halves - $saved)];
                 if ($whole < min($below, self::NEVER)) {
                     $queue->insert([$class + 1, $saved, $regret, [...$counts, $count]], [-$whole, $class]);
                 }
@@ -57,20 +57,20 @@ final class LeastRegret
     }
 
     /**
-     * The least regret of saving so many pages with the classes from one on.
+     * The least regret of saving so many half pages with the classes from one on.
      *
-     * @return list<list<int>> [class][pages]
+     * @return list<list<int>> [class][half pages]
      */
-    private function table(int $pages): array
+    private function table(int $halves): array
     {
-        $least = [array_replace(array_fill(0, $pages + 1, self::NEVER), [0])];
+        $least = [array_replace(array_fill(0, $halves + 1, self::NEVER), [0])];
         foreach (array_reverse($this->classes) as $class) {
             $with = [];
-            for ($need = 0; $need <= $pages; ++$need) {
+            for ($need = 0; $need <= $halves; ++$need) {
                 $best = $least[0][$need];
                 [$saved, $regret] = [0, 0];
                 foreach ($class as $change) {
-                    $saved += $change->pages;
+                    $saved += $change->halves;
                     $regret += $change->regret;
                     $best = min($best, $regret + $least[0][max(0, $need - $saved)]);
                 }

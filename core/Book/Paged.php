@@ -16,7 +16,6 @@ final class Paged
 {
     /**
      * @param list<MonthBlock>      $months
-     * @param list<MonthBlock>      $inked       the ranges as planned, before anything of the book was used
      * @param list<IndexCorrection> $corrections
      */
     public function __construct(
@@ -24,7 +23,6 @@ final class Paged
         public readonly Placement $back,
         public readonly array $months,
         public readonly RunOut $runOut,
-        public readonly array $inked,
         public readonly array $corrections,
         public readonly ?Forecast $forecast,
     ) {

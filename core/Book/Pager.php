@@ -52,7 +52,6 @@ final class Pager
             $back,
             $months,
             RunOut::of($months, $last, $front->next - 1),
-            $inked,
             [...IndexCorrection::ofSpreads($inkedFront, $front), ...IndexCorrection::ofMonths($inked, $months, $this->requests->names)],
             Forecast::of($inked, $months, $inUse->used, $last),
         );
@@ -138,7 +137,7 @@ final class Pager
     private function back(array $rows): Placement
     {
         $spreads = $this->placeables(Section::Back, $rows);
-        $pages = array_sum(array_map(static fn (Placeable $spread): int => $spread->pages(), $spreads));
+        $pages = intdiv(array_sum(array_map(static fn (Placeable $spread): int => $spread->halves, $spreads)) + 1, 2);
         $last = $this->plan->stock->pages;
         for ($first = max(1, $last - $pages + 1);; --$first) {
             $placement = Placer::place([$spreads], new PageRules(max(1, $first), $last, closed: $this->plan->inUse->lost));

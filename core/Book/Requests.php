@@ -32,12 +32,13 @@ final class Requests
         return $spread->title ?? Catalogue::kind($spread->kind)->name ?? $spread->kind;
     }
 
-    /** Whether it takes half a page and may share it. */
+    /** Whether it takes half a page and may share it: only what would fill a single page can. */
     public function isHalf(PlannedSpread $spread): bool
     {
         $kind = Catalogue::kind($spread->kind);
 
-        return null !== $kind && $kind->halves && true === ($spread->settings['half'] ?? false) && $this->plan->stock->down >= 4 && 1 === $kind->form->pages($this->spread($spread, []));
+        return null !== $kind && $kind->halves && true === ($spread->settings['half'] ?? false) && $this->plan->stock->down >= 4
+            && 1 === $kind->form->pages($this->on($this->plan->stock->down, $spread, [], []));
     }
 
     /**
@@ -46,6 +47,17 @@ final class Requests
      */
     public function spread(PlannedSpread $spread, array $index, array $numbering = []): Request
     {
+        $down = $this->plan->stock->down;
+
+        return $this->on($this->isHalf($spread) ? intdiv($down, 2) : $down, $spread, $index, $numbering);
+    }
+
+    /**
+     * @param list<IndexRow> $index
+     * @param list<string>   $numbering
+     */
+    private function on(int $down, PlannedSpread $spread, array $index, array $numbering): Request
+    {
         $defaults = Catalogue::kind($spread->kind)->defaults ?? [];
 
         return new Request(
@@ -53,7 +65,7 @@ final class Requests
             self::title($spread),
             new Settings(array_replace($defaults, $spread->settings)),
             $this->plan->stock->across,
-            true === ($spread->settings['half'] ?? false) && true === Catalogue::kind($spread->kind)?->halves ? max(2, intdiv($this->plan->stock->down, 2)) : $this->plan->stock->down,
+            $down,
             $this->plan->period,
             $this->plan->weeks->first,
             $this->names,

@@ -30,6 +30,9 @@ final class WaysToFit
     /** @var list<list<FitChange>> */
     private readonly array $classes;
 
+    /** @var list<Way>|null */
+    private ?array $books = null;
+
     /** @param int $tries how many placements may be tried before the best so far has to do */
     public function __construct(private readonly Plan $plan, int $tries = 600)
     {
@@ -71,7 +74,7 @@ final class WaysToFit
         }
 
         $ways = null === $best ? [] : [$this->way($best)];
-        foreach ((new MoreBooks($this->plan))->ways() as $way) {
+        foreach ($this->books() as $way) {
             if ($way->fits) {
                 $ways[] = $way;
             }
@@ -97,10 +100,20 @@ final class WaysToFit
         foreach ($this->classes as $class) {
             $ways[] = $this->way([$class[0]]);
         }
-        $ways = array_values(array_filter([...$ways, ...(new MoreBooks($this->plan))->ways()], static fn (Way $way): bool => $way->saves > 0));
+        $ways = array_values(array_filter([...$ways, ...$this->books()], static fn (Way $way): bool => $way->saves > 0));
         usort($ways, static fn (Way $a, Way $b): int => [$a->regret, -$a->saves] <=> [$b->regret, -$b->saves]);
 
         return $ways;
+    }
+
+    /**
+     * Trying every month to switch in costs more than the rest, so it is done once.
+     *
+     * @return list<Way>
+     */
+    private function books(): array
+    {
+        return $this->books ??= (new MoreBooks($this->plan))->ways();
     }
 
     /**
@@ -132,7 +145,7 @@ final class WaysToFit
      */
     private function leastSpreads(array $months, int $below): ?array
     {
-        $missing = $this->pagesMissing($months);
+        $missing = $this->halvesMissing($months);
         foreach ((new LeastRegret($this->classes))->sets(max(0, $missing), $below) as $dropped) {
             if (--$this->budget < 0) {
                 return null;
@@ -146,17 +159,17 @@ final class WaysToFit
     }
 
     /**
-     * Pages that are too many even if no page stayed empty.
+     * Half pages that are too many even if no page stayed empty.
      *
      * @param list<FitChange> $months
      */
-    private function pagesMissing(array $months): int
+    private function halvesMissing(array $months): int
     {
         $plan = $this->changed($months);
         if ([] !== $plan->inUse->used && [] !== $plan->months()) {
             $blocks = (new MonthLayout($plan->months, $plan->weeks, $plan->period, [], $plan->inUse, [], $plan->ranged))->from($this->paged->front->next);
 
-            return $blocks[\count($blocks) - 1]->lastPage() + $this->pages() - $plan->stock->pages;
+            return $this->halves() + 2 * ($blocks[\count($blocks) - 1]->lastPage() - $plan->stock->pages);
         }
         $shortest = \PHP_INT_MAX;
         foreach ([2, 3] as $start) {
@@ -164,20 +177,20 @@ final class WaysToFit
             $shortest = min($shortest, array_sum(array_map(static fn (MonthBlock $block): int => $block->pages, $blocks)));
         }
 
-        return $this->pages() + $shortest - ($plan->stock->pages - $plan->stock->firstLeaf->firstPage() + 1);
+        return $this->halves() + 2 * ($shortest - ($plan->stock->pages - $plan->stock->firstLeaf->firstPage() + 1));
     }
 
-    /** Pages of all spreads that could be dropped. */
-    private function pages(): int
+    /** Half pages of all spreads that could be dropped. */
+    private function halves(): int
     {
-        $pages = 0;
+        $halves = 0;
         foreach ($this->classes as $class) {
             foreach ($class as $change) {
-                $pages += $change->pages;
+                $halves += $change->halves;
             }
         }
 
-        return $pages;
+        return $halves;
     }
 
     /** @param list<FitChange> $changes */

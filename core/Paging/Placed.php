@@ -13,6 +13,12 @@ final class Placed
     {
     }
 
+    /** "12", "14–15". */
+    public function range(): string
+    {
+        return $this->page === $this->lastPage() ? (string) $this->page : "{$this->page}–{$this->lastPage()}";
+    }
+
     public function lastPage(): int
     {
         return $this->page + $this->spread->pages() - 1;

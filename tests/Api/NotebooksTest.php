@@ -63,6 +63,17 @@ final class NotebooksTest extends ApiTestCase
         $this->call('DELETE', "$path?version={$book['version']}", null, 409);
     }
 
+    public function testAStaleEditInTheSecondBookIsAnsweredWithTheSecondBook(): void
+    {
+        $book = $this->make();
+        $path = "/notebooks/{$book['id']}";
+        $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'add-book', 'from' => '2027-07']]);
+
+        $problem = $this->call('POST', "$path/edits?book=2", ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'Late']], 409);
+        self::assertSame('2', $problem['current']['book']);
+        self::assertSame('2027-07', $problem['current']['months'][0]['month']);
+    }
+
     public function testBadInputNamesItsFieldAndChangesNothing(): void
     {
         $book = $this->make();

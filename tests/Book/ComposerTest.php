@@ -108,6 +108,18 @@ final class ComposerTest extends TestCase
         self::assertSame([], $book->front->empty);
     }
 
+    public function testHalvesAtTheBackEndOnTheLastPageAndTwoWholePagesAreNotHalved(): void
+    {
+        $plan = Books::edited(Books::starter(), [
+            ['type' => 'set-spread', 'spread' => 'notes', 'settings' => ['half' => true]],
+            ['type' => 'add-spread', 'kind' => 'notes', 'settings' => ['half' => true]],
+        ]);
+        self::assertSame([192, 192], [Composer::compose($plan)->pageOf('notes'), Composer::compose($plan)->pageOf('notes-2')]);
+
+        $whole = Composer::compose(Books::edited($plan, [['type' => 'set-spread', 'spread' => 'notes', 'settings' => ['pages' => 2]]]));
+        self::assertSame([38, 38], array_column($whole->spreadDrawings('notes'), 'down'));
+    }
+
     public function testTheSampleIsPlannedToTheLastPage(): void
     {
         $book = Composer::compose(Books::sample());

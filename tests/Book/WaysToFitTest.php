@@ -137,7 +137,7 @@ final class WaysToFitTest extends TestCase
             ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => ['split', 'most-days'][mt_rand(0, 1)], 'pages' => ['2', '1'][mt_rand(0, 1)]]],
         ];
         for ($i = mt_rand(1, 4); $i > 0; --$i) {
-            $edits[] = ['type' => 'add-spread', 'kind' => ['quote', 'notes', 'goals-by-area', 'key'][mt_rand(0, 3)], 'settings' => 0 === mt_rand(0, 2) ? ['pages' => 2] : []];
+            $edits[] = ['type' => 'add-spread', 'kind' => ['quote', 'notes', 'goals-by-area', 'key'][mt_rand(0, 3)], 'settings' => [[], ['pages' => 2], ['half' => true]][mt_rand(0, 2)]];
         }
         $plan = Books::edited($plan, $edits);
 
