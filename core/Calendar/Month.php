@@ -33,6 +33,23 @@ final class Month
         return new self(intdiv($index, 12), $index % 12 + 1);
     }
 
+    /**
+     * So many months, this one first.
+     *
+     * @param int $count 1 or more
+     *
+     * @return non-empty-list<self>
+     */
+    public function run(int $count): array
+    {
+        $months = [$this];
+        while (\count($months) < $count) {
+            $months[] = $this->plus(\count($months));
+        }
+
+        return $months;
+    }
+
     /** Months counted from January of year 0, for order and differences. */
     public function index(): int
     {

@@ -47,6 +47,21 @@ final class MonthGrid
         return $days;
     }
 
+    /**
+     * The whole month as it stands on paper, row by row.
+     *
+     * @return list<list<int|null>> null for a box that stays empty
+     */
+    public function figures(): array
+    {
+        $rows = array_fill(0, $this->rows, array_fill(0, 7, null));
+        for ($day = 1; $day <= $this->month->days(); ++$day) {
+            $rows[$this->row($day)][$this->column($day)] = $day;
+        }
+
+        return array_map(array_values(...), array_values($rows));
+    }
+
     public function working(): string
     {
         return "($this->offset before the 1st + {$this->month->days()} days) ÷ 7, rounded up = $this->rows rows";

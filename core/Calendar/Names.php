@@ -26,6 +26,22 @@ final class Names
         return false !== $all && \in_array(str_replace('-', '_', $locale), $all, true);
     }
 
+    /**
+     * Every language ICU has names for, by its English name.
+     *
+     * @return list<array{id: string, name: string, own: string, place: string}> with the name it has for itself, and the script and country of one that is written in its own way there
+     */
+    public static function languages(): array
+    {
+        $languages = [];
+        foreach (array_filter((array) \ResourceBundle::getLocales(''), is_string(...)) as $id) {
+            $languages[] = ['id' => $id, 'name' => (string) \Locale::getDisplayName($id, 'en'), 'own' => (string) \Locale::getDisplayName($id, $id), 'place' => implode(', ', array_filter([(string) \Locale::getDisplayScript($id, 'en'), (string) \Locale::getDisplayRegion($id, 'en')], static fn (string $part): bool => '' !== $part))];
+        }
+        usort($languages, static fn (array $a, array $b): int => $a['name'] <=> $b['name']);
+
+        return $languages;
+    }
+
     /** "January", as it stands alone in a heading. */
     public function month(int $month): string
     {

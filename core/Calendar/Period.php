@@ -23,15 +23,10 @@ final class Period
         return $this->end->index() - $this->start->index() + 1;
     }
 
-    /** @return list<Month> */
+    /** @return non-empty-list<Month> */
     public function months(): array
     {
-        $months = [];
-        for ($i = 0; $i < $this->length(); ++$i) {
-            $months[] = $this->start->plus($i);
-        }
-
-        return $months;
+        return $this->start->run($this->length());
     }
 
     public function contains(Month $month): bool

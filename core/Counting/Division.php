@@ -52,6 +52,7 @@ final class Division
             Remainder::Exact => new self($side, $gap, $policy, array_fill(0, $parts, Fraction::of($free, $parts)), array_fill(0, $parts - 1, $gap), 0, 0, 0),
             Remainder::IntoGaps => self::intoGaps($side, $parts, $size, $gap, $left),
             Remainder::IntoParts => self::intoParts($side, $parts, $size, $gap, $left),
+            Remainder::ByRatio => self::byRatio($side, array_fill(0, $parts, 1), $gap),
         };
     }
 
@@ -81,19 +82,75 @@ final class Division
     }
 
     /**
+     * Unequal parts in a ratio such as 2 : 1 : 1, in whole boxes: each gets its share rounded down, and the
+     * boxes left go one each to the parts that lost most, the earlier first (largest remainder). Null where
+     * a part would get no box.
+     *
+     * @param non-empty-list<int> $ratio each 1 or more
+     * @param int                 $gap   boxes between parts, 0 or more
+     */
+    public static function byRatio(int $side, array $ratio, int $gap = 0): ?self
+    {
+        $parts = \count($ratio);
+        $free = $side - ($parts - 1) * $gap;
+        $sum = array_sum($ratio);
+        if (min($ratio) < 1 || $gap < 0 || $free < $parts) {
+            return null;
+        }
+        $sizes = array_map(static fn (int $share): int => intdiv($free * $share, $sum), $ratio);
+        $lost = array_map(static fn (int $share): int => $free * $share % $sum, $ratio);
+        arsort($lost);
+        foreach (\array_slice(array_keys($lost), 0, $free - array_sum($sizes)) as $part) {
+            ++$sizes[$part];
+        }
+
+        return min($sizes) < 1 ? null : new self($side, $gap, Remainder::ByRatio, array_values(array_map(Fraction::of(...), $sizes)), array_fill(0, $parts - 1, $gap), 0, 0, 0);
+    }
+
+    /**
+     * The smallest gap, `$least` or more, with which the parts are whole boxes and read the same from both
+     * ends (27 in 2 → gap 1: 13, skip 1, 13). Null where there is none.
+     *
+     * Source: handbook, "Dividing a side" (common practice, no source)
+     */
+    public static function smallestSymmetricGap(int $side, int $parts, int $least = 0): ?int
+    {
+        for ($gap = max(0, $least); $parts > 0 && $side - ($parts - 1) * $gap >= $parts; ++$gap) {
+            if (null !== self::of($side, $parts, $gap, Remainder::IntoParts)) {
+                return $gap;
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * Parts whose size is given (a mini month is 7 boxes wide, whatever the page): the widest even gap up
      * to `$widest`, the rest outside. Null where they do not fit with `$narrowest` between them.
      */
     public static function ofSize(int $side, int $parts, int $size, int $narrowest = 1, int $widest = 3): ?self
     {
-        $free = $side - $parts * $size;
-        if ($parts < 1 || $size < 1 || $free < ($parts - 1) * $narrowest) {
+        return $parts < 1 ? null : self::ofSizes($side, array_fill(0, $parts, $size), $narrowest, $widest);
+    }
+
+    /**
+     * Parts of several given sizes, in their order, with one even gap between them; the rest outside, or all after.
+     * Null where they do not fit with `$narrowest` between them.
+     *
+     * @param non-empty-list<int> $sizes each 1 or more
+     */
+    public static function ofSizes(int $side, array $sizes, int $narrowest = 1, int $widest = 3, Remainder $policy = Remainder::Outside): ?self
+    {
+        $parts = \count($sizes);
+        $free = $side - array_sum($sizes);
+        if (min($sizes) < 1 || $free < ($parts - 1) * $narrowest) {
             return null;
         }
         $gap = 1 === $parts ? 0 : min($widest, intdiv($free, $parts - 1));
         $left = $free - ($parts - 1) * $gap;
+        $before = Remainder::After === $policy ? 0 : intdiv($left, 2);
 
-        return self::equal($side, $parts, $size, $gap, Remainder::Outside, intdiv($left, 2), $left);
+        return new self($side, $gap, $policy, array_map(Fraction::of(...), $sizes), array_fill(0, $parts - 1, $gap), $before, $left - $before, $left);
     }
 
     /**
@@ -130,31 +187,6 @@ final class Division
         }
 
         return $ticks;
-    }
-
-    /**
-     * The same ticks, each counted from the one before it.
-     *
-     * @return list<Fraction>
-     */
-    public function ticksFromLast(): array
-    {
-        $steps = [];
-        $last = Fraction::of(0);
-        foreach ($this->ticks() as $tick) {
-            $steps[] = $tick->minus($last);
-            $last = $tick;
-        }
-
-        return $steps;
-    }
-
-    /** Boxes between the last tick and the far edge. */
-    public function leftAtEnd(): Fraction
-    {
-        $ticks = $this->ticks();
-
-        return Fraction::of($this->side)->minus([] === $ticks ? 0 : end($ticks));
     }
 
     /** As people say it: "8, skip 1, 8, skip 1, 8". */

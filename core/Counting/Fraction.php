@@ -25,6 +25,9 @@ final class Fraction implements \Stringable
      */
     public static function of(int $numerator, int $denominator = 1): self
     {
+        if (1 === $denominator) {
+            return new self($numerator, 1);
+        }
         if (0 === $denominator) {
             throw new \DivisionByZeroError('A number of boxes cannot be divided by 0.');
         }
@@ -43,7 +46,13 @@ final class Fraction implements \Stringable
 
     public function plus(int|self $other): self
     {
-        $other = self::from($other);
+        if (\is_int($other)) {
+            // A whole number changes no denominator, so there is nothing to reduce.
+            return new self($this->numerator + $other * $this->denominator, $this->denominator);
+        }
+        if (1 === $other->denominator) {
+            return new self($this->numerator + $other->numerator * $this->denominator, $this->denominator);
+        }
 
         return self::of(
             $this->numerator * $other->denominator + $other->numerator * $this->denominator,
@@ -53,9 +62,7 @@ final class Fraction implements \Stringable
 
     public function minus(int|self $other): self
     {
-        $other = self::from($other);
-
-        return $this->plus(new self(-$other->numerator, $other->denominator));
+        return $this->plus(\is_int($other) ? -$other : new self(-$other->numerator, $other->denominator));
     }
 
     public function times(int|self $other): self
@@ -97,6 +104,12 @@ final class Fraction implements \Stringable
         $whole = intdiv($this->numerator, $this->denominator);
 
         return $whole * $this->denominator > $this->numerator ? $whole - 1 : $whole;
+    }
+
+    /** The whole boxes it reaches into: 8⅔ → 9. */
+    public function ceil(): int
+    {
+        return $this->floor() + ($this->isWhole() ? 0 : 1);
     }
 
     /** As it is written on paper: "6½", "8⅔", "13", "3 2/9". */

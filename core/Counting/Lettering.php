@@ -34,17 +34,16 @@ final class Lettering
      */
     public static function largest(string $title, int $side, int $tall, int $widest = 7): ?self
     {
-        preg_match_all('/\X/u', $title, $found);
-        $letters = $found[0];
+        $letters = self::letters($title);
         if ([] === $letters || $tall < 1) {
             return null;
         }
         for ($wide = min($widest, $side); $wide >= 1; --$wide) {
             $fits = [];
             foreach (1 === $wide ? [0] : [1, 2] as $gap) {
-                $width = self::width($letters, $wide, $gap);
-                if ($width <= $side) {
-                    $fits[] = new self($letters, $wide, min($tall, max(1, intdiv($wide * 10 + 3, 7))), $gap, $width);
+                $fit = self::fitting($letters, $side, $tall, $wide, $gap);
+                if (null !== $fit) {
+                    $fits[] = $fit;
                 }
             }
             foreach ($fits as $fit) {
@@ -58,6 +57,65 @@ final class Lettering
         }
 
         return null;
+    }
+
+    /** @return list<string> one grapheme each */
+    public static function letters(string $title): array
+    {
+        preg_match_all('/\X/u', $title, $found);
+
+        return $found[0];
+    }
+
+    /**
+     * Letters of the size asked for, or null where they do not fit.
+     *
+     * @param int $side boxes across
+     * @param int $tall boxes down at most
+     * @param int $wide boxes a letter takes, 1 or more
+     * @param int $gap  boxes between letters
+     */
+    public static function sized(string $title, int $side, int $tall, int $wide, int $gap = 1): ?self
+    {
+        $letters = self::letters($title);
+        if ([] === $letters || $tall < 1 || $wide < 1 || $gap < 0) {
+            return null;
+        }
+
+        return self::fitting($letters, $side, $tall, $wide, $gap);
+    }
+
+    /** Boxes between letters where none are asked for. */
+    public static function gap(int $wide): int
+    {
+        return 1 === $wide ? 0 : 1;
+    }
+
+    /**
+     * The title on two lines, broken at the space that lets its letters be largest, both lines of one size;
+     * null where it has no space or does not fit. `$between` boxes stay free between the lines.
+     *
+     * @return array{self, self}|null
+     */
+    public static function onTwoLines(string $title, int $side, int $tall, int $widest = 7, int $between = 1): ?array
+    {
+        $words = preg_split('/\s+/u', trim($title));
+        $words = false === $words ? [] : $words;
+        $best = null;
+        for ($break = 1; $break < \count($words); ++$break) {
+            $lines = [implode(' ', \array_slice($words, 0, $break)), implode(' ', \array_slice($words, $break))];
+            for ($wide = min($widest, $side); $wide >= 1; --$wide) {
+                [$one, $two] = array_map(static fn (string $line): ?self => self::sized($line, $side, intdiv($tall - $between, 2), $wide, self::gap($wide)), $lines);
+                if (null !== $one && null !== $two) {
+                    if (null === $best || $wide > $best[0]->wide) {
+                        $best = [$one, $two];
+                    }
+                    break;
+                }
+            }
+        }
+
+        return $best;
     }
 
     /**
@@ -78,11 +136,29 @@ final class Lettering
         return $places;
     }
 
+    /**
+     * The places of letters, spaces left out: each is a guide box.
+     *
+     * @return list<array{letter: string, from: int, wide: int}>
+     */
+    public function guides(): array
+    {
+        return array_values(array_filter($this->places(), static fn (array $place): bool => ' ' !== $place['letter']));
+    }
+
     public function working(): string
     {
         $count = \count($this->letters);
 
         return "$count letters, $this->wide boxes wide and $this->tall tall, ".($count - 1)." gaps of $this->gap: $this->width boxes";
+    }
+
+    /** @param list<string> $letters */
+    private static function fitting(array $letters, int $side, int $tall, int $wide, int $gap): ?self
+    {
+        $width = self::width($letters, $wide, $gap);
+
+        return $width > $side ? null : new self($letters, $wide, min($tall, max(1, intdiv($wide * 10 + 3, 7))), $gap, $width);
     }
 
     /** @param list<string> $letters */

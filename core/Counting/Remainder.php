@@ -20,6 +20,9 @@ enum Remainder: string
     /** Into the parts, so that the sizes read the same from both ends. Not with an even number of parts and an odd remainder. */
     case IntoParts = 'into-parts';
 
+    /** None: parts of unequal size in the ratio asked for, rounded to whole boxes that add up. Possible wherever each part gets a box. */
+    case ByRatio = 'by-ratio';
+
     /** Nothing left over: the line falls between dots and is drawn with a ruler. Always possible. */
     case Exact = 'exact';
 }

@@ -14,7 +14,7 @@ final class Luxon
         return self::said()['months'];
     }
 
-    /** @return array<string, array{months: list<string>, weekdays: list<string>}> */
+    /** @return array<string, array{months: list<string>, short: list<string>, weekdays: list<string>, initials: list<string>}> */
     public static function names(): array
     {
         return self::said()['names'];
