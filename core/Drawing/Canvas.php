@@ -9,12 +9,16 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Drawing;
 
+use AmpleMargin\Counting\BlockDigits;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Tally;
+use AmpleMargin\Counting\Ticks;
 
 final class Canvas
 {
+    private const INK = '#22304a';
+
     /** Letters fill this share of their box, in grains a box: three quarters leaves air above and below (from memory). */
     private const LETTER = 630;
 
@@ -36,7 +40,21 @@ final class Canvas
     /** @var list<Finding> */
     private array $findings = [];
 
+    /** @var list<Room> */
+    private array $rooms = [];
+
+    /** @var list<Copying> */
+    private array $copying = [];
+
+    /** @var list<array{int, int, int, int}> */
+    private array $cells = [];
+
+    /** @var array<string, int> how often each step has been said, so that the same words twice are two steps */
+    private array $said = [];
+
     private ?string $note = null;
+
+    private ?string $colour = null;
 
     /**
      * @param int $page 0 for the first page of its spread
@@ -61,6 +79,35 @@ final class Canvas
         $this->findings[] = $finding;
     }
 
+    /** Room for writing in a place; all in boxes. Says how many whole lines it has. */
+    public function room(string $for, string $name, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall, int|Fraction $line): int
+    {
+        $lines = max(0, Fraction::from($tall)->dividedBy($line)->floor());
+        $this->rooms[] = new Room($for, $name, $lines, Fraction::from($wide), Fraction::from($line), [Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall)]);
+
+        return $lines;
+    }
+
+    /** A place that is kept to be filled in, though nothing is written there yet. */
+    public function cells(int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
+    {
+        $this->cells[] = [Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall)];
+    }
+
+    /**
+     * The figures the step begun last copies.
+     *
+     * @param list<string>         $headings
+     * @param list<list<int|null>> $rows
+     */
+    public function copying(string $title, array $headings, array $rows, string $check): void
+    {
+        $step = end($this->steps);
+        if (false !== $step) {
+            $this->copying[] = new Copying($step->key, $title, $headings, $rows, $check);
+        }
+    }
+
     /**
      * Begins a step: the marks that follow belong to it.
      *
@@ -69,7 +116,9 @@ final class Canvas
     public function step(Task $task, string $text, ?string $note = null, ?Edge $edge = null, array $ticks = []): void
     {
         $this->note = $note;
-        $this->steps[] = new Step($this->done + \count($this->steps) + 1, substr(hash('xxh3', "$this->page $task->value $text"), 0, 12), $task, $text, $edge, array_map($this->tally->place(...), $ticks), $note, $this->page);
+        $words = "$this->page $task->value $text";
+        $again = $this->said[$words] = ($this->said[$words] ?? 0) + 1;
+        $this->steps[] = new Step($this->done + \count($this->steps) + 1, substr(hash('xxh3', 1 === $again ? $words : "$words $again"), 0, 12), $task, $text, $edge, array_map($this->tally->place(...), $ticks), $note, $this->page);
     }
 
     /** Begins a step of pencil ticks for a division, `$from` boxes in from the edge, and draws them. */
@@ -90,21 +139,26 @@ final class Canvas
      */
     public function tickAll(Edge $edge, array $ticks, string $why, string $note): void
     {
+        $this->tickStep($edge, $ticks, $why, $note);
+        foreach ($ticks as $tick) {
+            $this->tick($edge, $tick);
+        }
+    }
+
+    /**
+     * Begins that step without drawing its ticks, for those that do not stand at the page's edge.
+     *
+     * @param list<int|Fraction> $ticks boxes from the edge, rising
+     */
+    public function tickStep(Edge $edge, array $ticks, string $why, string $note): void
+    {
         if ([] === $ticks) {
             return;
         }
         $side = Edge::Top === $edge ? $this->across : $this->down;
-        $last = Fraction::of(0);
-        $steps = [];
-        foreach ($ticks as $tick) {
-            $steps[] = Fraction::from($tick)->minus($last);
-            $last = Fraction::from($tick);
-        }
-        $text = \sprintf('Tick %s %s (%s). From tick to tick: %s; %s left at the end.', $this->tally->places($ticks), $edge->words(), $why, implode(', ', array_map(strval(...), $steps)), $this->boxes(Fraction::of($side)->minus($last)));
+        $counted = Ticks::at($ticks);
+        $text = \sprintf('Tick %s %s (%s). From tick to tick: %s; %s left at the end.', $this->tally->places($ticks), $edge->words(), $why, implode(', ', array_map(strval(...), $counted->fromLast())), $this->boxes($counted->left($side)));
         $this->step(Task::Pencil, $text, $note, $edge, $ticks);
-        foreach ($ticks as $tick) {
-            $this->tick($edge, $tick);
-        }
     }
 
     /** A short pencil tick at the edge, half a box long. */
@@ -114,24 +168,40 @@ final class Canvas
         Edge::Top === $edge ? $this->line(Layer::Pencil, $at, 0, 0, $half) : $this->line(Layer::Pencil, 0, $at, $half, 0);
     }
 
+    /** What follows is drawn with a pen of this colour, until another is taken. @param string|null $colour #rrggbb; null for the layer's own */
+    public function pen(?string $colour): void
+    {
+        $this->colour = $colour;
+    }
+
     public function line(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
     {
-        $this->marks[] = new Line($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note);
+        $this->marks[] = new Line($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note, $this->colour);
     }
 
     public function frame(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
     {
-        $this->marks[] = new Frame($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note);
+        $this->marks[] = new Frame($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note, $this->colour);
     }
 
     public function band(int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
     {
-        $this->marks[] = new Band(Layer::Band, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note);
+        $this->marks[] = new Band(Layer::Band, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note, $this->colour);
+    }
+
+    /** Block figures, each of their boxes filled with ink. */
+    public function blocks(BlockDigits $block, int $x, int $y): void
+    {
+        $this->pen(self::INK);
+        foreach ($block->stretches() as $run) {
+            $this->band($x + $run['x'], $y + $run['y'], $run['wide'], $block->scale);
+        }
+        $this->pen(null);
     }
 
     public function ring(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
     {
-        $this->marks[] = new Ring($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note);
+        $this->marks[] = new Ring($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note, $this->colour);
     }
 
     /** Words in a place, on one line; the letters shrink until they fit its width. */
@@ -140,9 +210,22 @@ final class Canvas
         $place = Grain::of($wide);
         $room = Align::Middle === $align ? intdiv($place * self::CENTRED, 100) : $place;
         $height = intdiv(Grain::of($tall) * self::LETTER, Grain::PER_BOX);
-        $length = max(1, mb_strlen($text));
+        // Letters of East Asian scripts are twice as wide as others.
+        $length = max(1, mb_strwidth($text));
         $size = min($height, intdiv($room * 100, $length * self::LETTER_WIDTH));
-        $this->marks[] = new Words($layer, Grain::of($x), Grain::of($y), $place, Grain::of($tall), $this->current(), $this->note, $text, max(1, $size), $align);
+        $this->marks[] = new Words($layer, Grain::of($x), Grain::of($y), $place, Grain::of($tall), $this->current(), $this->note, $text, max(1, $size), $align, $this->colour);
+    }
+
+    /** Whether there is pencil to erase. */
+    public function isPencilled(): bool
+    {
+        foreach ($this->marks as $mark) {
+            if (Layer::Pencil === $mark->layer && !$mark instanceof Words) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function steps(): int
@@ -152,7 +235,7 @@ final class Canvas
 
     public function finish(): PageDrawing
     {
-        return new PageDrawing($this->across, $this->down, $this->marks, $this->steps, array_values($this->workings), $this->findings);
+        return new PageDrawing($this->across, $this->down, $this->marks, $this->steps, array_values($this->workings), $this->findings, $this->rooms, $this->copying, $this->cells);
     }
 
     /** A distance is the same in either school: boxes from one place to the next. */

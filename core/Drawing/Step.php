@@ -24,4 +24,10 @@ final class Step
         public readonly int $page,
     ) {
     }
+
+    /** The same step with a higher number. */
+    public function later(int $by): self
+    {
+        return new self($this->number + $by, $this->key, $this->task, $this->text, $this->edge, $this->ticks, $this->note, $this->page);
+    }
 }

@@ -9,6 +9,8 @@ namespace AmpleMargin\Drawing;
 enum Task: string
 {
     case Pencil = 'pencil';
+    /** A leaf cut to a door, before anything is drawn on the leaf behind it. */
+    case Cut = 'cut';
     case Band = 'band';
     case Ink = 'ink';
     case Write = 'write';

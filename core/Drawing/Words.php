@@ -19,7 +19,8 @@ final class Words extends Mark
         public readonly string $text,
         public readonly int $size,
         public readonly Align $align,
+        ?string $colour = null,
     ) {
-        parent::__construct($layer, $x, $y, $wide, $tall, $step, $note);
+        parent::__construct($layer, $x, $y, $wide, $tall, $step, $note, $colour);
     }
 }

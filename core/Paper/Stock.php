@@ -12,6 +12,10 @@ final class Stock
     public const MOST_PAGES = 1000;
     public const MOST_BOXES = 200;
 
+    /** µm */
+    public const LEAST_PITCH = 2_000;
+    public const MOST_PITCH = 20_000;
+
     /**
      * @param int $width  µm, 50 to 400 mm
      * @param int $height µm, 50 to 400 mm
@@ -38,7 +42,7 @@ final class Stock
                 throw StockRefused::at($field, "A page is 50 to 400 mm {$this->sideWord($field)}; this says ".Millimetres::written($side).' mm.');
             }
         }
-        if ($pitch < 2_000 || $pitch > 20_000) {
+        if ($pitch < self::LEAST_PITCH || $pitch > self::MOST_PITCH) {
             throw StockRefused::at('pitch', 'A pitch is 2 to 20 mm; this says '.Millimetres::written($pitch).' mm.');
         }
         $this->checkCount('across', $across, $width);
