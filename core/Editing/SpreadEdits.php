@@ -13,6 +13,7 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Side;
+use AmpleMargin\Plan\TakenSplit;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
@@ -48,7 +49,9 @@ final class SpreadEdits
             }
         }
 
-        return new Edited($plan->with(['spreads' => $left]), self::name($gone).' removed');
+        $taken = array_values(array_filter($plan->taken, static fn (TakenSplit $one): bool => $one->on !== $gone->id));
+
+        return new Edited($plan->with(['spreads' => $left, 'taken' => $taken]), self::name($gone).' removed');
     }
 
     /** {spread, section?, before?}: before null is the end of the section. */

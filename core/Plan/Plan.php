@@ -8,6 +8,7 @@ namespace AmpleMargin\Plan;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
+use AmpleMargin\Colour\Palette;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Paper\Stock;
 
@@ -19,6 +20,8 @@ final class Plan
      * @param list<PlannedSpread> $spreads in the wanted order; a section's spreads need not stand together here
      * @param string              $language of what goes on paper, as ICU names it
      * @param list<Section>       $mixing   sections whose spreads may mix with those of the next
+     * @param list<TakenSplit>    $taken    from the counting bench into pages
+     * @param Palette|null        $palette  the book's own pens; null for the usual ones
      * @param list<Volume>        $volumes  books beside the first
      * @param list<Month>|null    $ranged   of one book: the months that stand in it; null for all of the period
      * @param list<PlannedSpread> $elsewhere of one book: the spreads that stand in the others
@@ -37,13 +40,20 @@ final class Plan
         public readonly array $volumes = [],
         public readonly ?array $ranged = null,
         public readonly array $elsewhere = [],
+        public readonly array $taken = [],
+        public readonly ?Palette $palette = null,
     ) {
+    }
+
+    public function pens(): Palette
+    {
+        return $this->palette ?? Palette::usual();
     }
 
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, ranged: list<Month>|null, elsewhere: list<PlannedSpread>} $all */
+        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, ranged: list<Month>|null, elsewhere: list<PlannedSpread>, taken: list<TakenSplit>, palette: Palette|null} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

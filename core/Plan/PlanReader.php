@@ -11,6 +11,9 @@ use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Calendar\WeekSchool;
+use AmpleMargin\Colour\Colour;
+use AmpleMargin\Colour\Palette;
+use AmpleMargin\Colour\Pen;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Paper\FirstLeaf;
 use AmpleMargin\Paper\Stock;
@@ -56,7 +59,38 @@ final class PlanReader
             self::mixing($values),
             $values->has('in_use') ? self::inUse($values->inside('in_use')) : new InUse(),
             self::volumes($values, self::period($values->inside('period'))),
+            taken: self::taken($values),
+            palette: self::palette($values),
         );
+    }
+
+    /** {palette?: [{colour, means}]}: null where none is given. */
+    public static function palette(Values $values): ?Palette
+    {
+        if (!$values->has('palette')) {
+            return null;
+        }
+        $pens = [];
+        foreach ($values->each('palette', Palette::MOST) as $one) {
+            $colour = strtolower($one->text('colour', null, 7));
+            if (null === Colour::read($colour)) {
+                throw PlanProblem::at($one->path('colour'), "“{$colour}” is not a colour: write it as #1f5fa8.");
+            }
+            $pens[] = new Pen($colour, trim($one->text('means', '', 80)));
+        }
+
+        return new Palette($pens);
+    }
+
+    /** @return list<TakenSplit> */
+    private static function taken(Values $values): array
+    {
+        $taken = [];
+        foreach ($values->each('taken', TakenSplit::MOST) as $i => $one) {
+            $taken[] = SplitReader::taken($one, 'taken-'.($i + 1));
+        }
+
+        return $taken;
     }
 
     /** @return list<Volume> by id */
@@ -161,6 +195,14 @@ final class PlanReader
         } catch (StockRefused $refused) {
             throw PlanProblem::at($values->path($refused->field), $refused->getMessage());
         }
+    }
+
+    /** {pitch}, in µm: of a page that belongs to no notebook. @throws PlanProblem */
+    public static function pitch(Values $values): int
+    {
+        $pitch = $values->millimetres('pitch');
+
+        return $pitch >= Stock::LEAST_PITCH && $pitch <= Stock::MOST_PITCH ? $pitch : throw PlanProblem::at('pitch', 'A pitch is 2 to 20 mm.');
     }
 
     public static function period(Values $values): Period

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Plan;
 
+use AmpleMargin\Colour\Palette;
+use AmpleMargin\Colour\Pen;
 use AmpleMargin\Paper\Stock;
 
 final class PlanWriter
@@ -43,7 +45,40 @@ final class PlanWriter
             $written['volumes'] = array_map(self::volume(...), $plan->volumes);
         }
 
+        if ([] !== $plan->taken) {
+            $written['taken'] = array_map(self::taken(...), $plan->taken);
+        }
+
+        if (null !== $plan->palette) {
+            $written['palette'] = self::palette($plan->palette);
+        }
+
         return $written;
+    }
+
+    /** @return list<array{colour: string, means: string}> */
+    public static function palette(Palette $palette): array
+    {
+        return array_map(static fn (Pen $pen): array => ['colour' => $pen->colour, 'means' => $pen->means], $palette->pens);
+    }
+
+    /** @return array<string, mixed> */
+    public static function taken(TakenSplit $taken): array
+    {
+        $splitting = $taken->splitting;
+
+        return [
+            'on' => $taken->on,
+            'nth' => $taken->nth,
+            'edge' => $taken->height ? 'side' : 'top',
+            'x' => $taken->x,
+            'y' => $taken->y,
+            'wide' => $taken->wide,
+            'tall' => $taken->tall,
+            'parts' => $splitting->parts,
+            'gap' => $splitting->gap,
+            'policy' => $splitting->policy->value,
+        ] + ([] === $splitting->ratio ? [] : ['ratio' => $splitting->ratio]) + (1 === $splitting->again ? [] : ['again' => $splitting->again]);
     }
 
     /** @return array<string, mixed> */

@@ -128,6 +128,15 @@ final class Values
         return $pages;
     }
 
+    /** @return list<int> whole numbers, in the order given */
+    public function counts(string $name, int $least, int $most, int $longest): array
+    {
+        return array_map(
+            fn (mixed $count): int => \is_int($count) && $count >= $least && $count <= $most ? $count : throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should hold whole numbers from $least to $most."),
+            $this->plainList($name, $longest),
+        );
+    }
+
     /** @return list<mixed> */
     private function plainList(string $name, int $most): array
     {

@@ -23,6 +23,23 @@ final class PlanFileTest extends TestCase
         }
     }
 
+    public function testPensKeysAndTakenTicksReadBackAsTheyWere(): void
+    {
+        $plan = Books::edited(Books::starter(), [
+            ['type' => 'set-palette', 'palette' => [['colour' => '#ABCDEF', 'means' => 'choir'], ['colour' => '#102030', 'means' => '']]],
+            ['type' => 'set-key', 'spread' => 'key', 'symbols' => [['name' => 'tide', 'strokes' => [[0, 2, 2, 0], [2, 0, 4, 2]], 'states' => [['name' => 'seen', 'add' => [[0, 4, 4, 4]]], ['name' => 'logged', 'add' => [[2, 0, 2, 4]], 'after' => 0]]]], 'colours' => true],
+            ['type' => 'take-split', 'on' => 'quote', 'nth' => 0, 'edge' => 'side', 'x' => 1, 'y' => 2, 'wide' => 20, 'tall' => 30, 'parts' => 4, 'gap' => null, 'policy' => 'outside', 'again' => 2],
+            ['type' => 'take-split', 'on' => 'page-150', 'edge' => 'top', 'x' => 0, 'y' => 0, 'wide' => 26, 'tall' => 38, 'ratio' => [2, 1], 'gap' => 1, 'policy' => 'by-ratio'],
+        ]);
+        $files = Books::files();
+        [$read] = $files->read($files->file($plan, []));
+        self::assertEquals($plan, $read);
+        self::assertSame($files->write($plan), $files->write($read));
+        $written = json_decode($files->write($plan), true);
+        self::assertSame(['#abcdef', 'choir'], array_values($written['palette'][0]));
+        self::assertNull($written['taken'][0]['gap'], 'the best gap is kept as asked, and found anew on another paper');
+    }
+
     public function testUnknownKindsAndTheirSettingsSurvive(): void
     {
         $files = Books::files();
@@ -64,6 +81,8 @@ final class PlanFileTest extends TestCase
         yield 'two spreads of one id' => [$with(['spreads', 1, 'id'], 'name-page'), 'spreads', 'same id'];
         yield 'an unknown word' => [$with(['spreads', 1, 'colour'], 'red'), 'spreads/1', 'format'];
         yield 'an unknown pattern' => [$with(['months', 'usual'], 'none'), 'months/patterns', 'no month pattern'];
+        yield 'a pen of no colour' => [$with(['palette', 0, 'colour'], '#12345'), 'palette/0/colour', 'not a colour'];
+        yield 'a split into nothing' => [$with(['taken'], [['on' => 'quote', 'edge' => 'top', 'x' => 0, 'y' => 0, 'wide' => 26, 'tall' => 38, 'parts' => 0, 'policy' => 'outside']]), 'taken/0/parts', '1 to 60 parts'];
         yield 'an unknown section' => [$with(['spreads', 0, 'section'], 'middle'), 'spreads/0/section', 'front, year'];
     }
 
