@@ -47,6 +47,32 @@ if ('core' === $argv[1]) {
         }
     }));
     printf("%-52s %8.1f MB peak\n", 'memory after composing and drawing all pages', memory_get_peak_usage() / 1e6);
+    $slowest = ['', 0.0];
+    $every = [];
+    foreach (AmpleMargin\Spread\Catalogue::spreads() as $kind) {
+        $layouts = $kind->form instanceof AmpleMargin\Spread\HasLayouts ? array_map(static fn ($layout): array => $layout->settings, $kind->form->layouts((new AmpleMargin\Book\Requests($plan))->spread(new AmpleMargin\Plan\PlannedSpread('x', $kind->id, $kind->section), []))) : [[]];
+        foreach ($layouts as $settings) {
+            $request = (new AmpleMargin\Book\Requests($plan))->spread(new AmpleMargin\Plan\PlannedSpread('x', $kind->id, $kind->section, settings: $settings), $book->index);
+            $pages = count($kind->form->draw($request));
+            $taken = array_map(static fn (float $all): float => $all / $pages, timed(15, static fn () => $kind->form->draw($request)));
+            array_push($every, ...$taken);
+            if ($taken[7] > $slowest[1]) {
+                $slowest = ["$kind->id ".json_encode($settings), $taken[7]];
+            }
+        }
+    }
+    sort($every);
+    said('draw one page, any kind in any layout', $every);
+    printf("%-52s %8.2f ms median: %s\n", 'the slowest of them', $slowest[1], $slowest[0]);
+    foreach (['year-at-a-glance', 'future-log', 'spacing-sheet', 'key'] as $id) {
+        said("all candidates of a comparison: $id", timed(15, static fn () => $book->layouts($plan->spread($id) ?? exit("The sample has no $id."))));
+    }
+    said('split a side by every school, and draw it', timed(100, static function (): void {
+        $bench = new AmpleMargin\Bench\CountingBench(26, 38, 5_000);
+        $region = new AmpleMargin\Bench\Region(AmpleMargin\Drawing\Edge::Top, 0, 0, 26, 38);
+        $bench->draw($region, $bench->count($region, new AmpleMargin\Counting\Splitting(5, null)));
+    }));
+    said('check a key of eleven marks', timed(30, static fn () => (new AmpleMargin\Key\KeyCheck(AmpleMargin\Key\StarterKeys::set('outlines'), 5_000))->problems()));
     said('PDF of the whole front matter', timed(10, static fn () => (new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides($book->spreadPages()), 'bench')));
     foreach ([10, 20, 40, 60, 100, 200] as $count) {
         $taken = [];

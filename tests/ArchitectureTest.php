@@ -13,13 +13,18 @@ final class ArchitectureTest extends TestCase
         'Paper' => [],
         'Counting' => [],
         'Calendar' => [],
+        'Colour' => [],
         'Drawing' => ['Counting'],
-        'Plan' => ['Paper', 'Counting', 'Calendar'],
-        'Spread' => ['Drawing', 'Plan', 'Counting', 'Calendar'],
+        'Plan' => ['Paper', 'Counting', 'Calendar', 'Colour'],
+        'Key' => ['Plan', 'Colour', 'Drawing', 'Counting'],
+        'Spread' => ['Key', 'Colour', 'Drawing', 'Plan', 'Counting', 'Calendar'],
         'Paging' => ['Plan', 'Drawing', 'Calendar', 'Counting', 'Paper'],
+        'Bench' => ['Drawing', 'Counting', 'Paper'],
         'Sheet' => ['Drawing', 'Counting', 'Paper'],
-        'Editing' => ['Spread', 'Plan', 'Calendar', 'Counting', 'Paper'],
-        'Book' => ['Editing', 'Sheet', 'Paging', 'Spread', 'Plan', 'Drawing', 'Calendar', 'Counting', 'Paper'],
+        'Making' => ['Drawing', 'Counting'],
+        'Compare' => ['Making', 'Spread', 'Drawing', 'Calendar', 'Counting'],
+        'Editing' => ['Key', 'Colour', 'Spread', 'Plan', 'Calendar', 'Counting', 'Paper'],
+        'Book' => ['Editing', 'Compare', 'Colour', 'Bench', 'Sheet', 'Paging', 'Spread', 'Plan', 'Drawing', 'Calendar', 'Counting', 'Paper'],
     ];
 
     public function testArrowsPointDownAndNowhereElse(): void

@@ -22,6 +22,7 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Plan\TakenSplit;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\IndexRow;
@@ -109,6 +110,9 @@ final class BookView
             'index' => array_map(static fn (IndexRow $row): array => ['name' => $row->name, 'pages' => $row->pages, 'month' => $row->isMonth], $book->index),
             'findings' => array_map(self::finding(...), $book->findings),
             'spare' => $book->plan->months->spare->value,
+            'palette' => PlanWriter::palette($book->plan->pens()),
+            'own_palette' => null !== $book->plan->palette,
+            'taken' => array_map(static fn (TakenSplit $one): array => ['id' => $one->id, 'on' => $one->on, 'nth' => $one->nth, 'says' => "{$one->side()} boxes: ".($one->split()?->run() ?? '')], $book->plan->taken),
             'mixing' => array_column($book->plan->mixing, 'value'),
             'in_use' => [
                 'lost' => $book->plan->inUse->lost,

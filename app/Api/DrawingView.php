@@ -20,13 +20,16 @@ use AmpleMargin\Paper\Leaf;
 
 final class DrawingView
 {
-    /** @return list<list<int|string|null>> [kind, layer, step, note, x, y, wide, tall, …text, size, align] */
+    /** @return list<list<int|string|null>> [kind, layer, step, note, x, y, wide, tall, …text, size, align, …colour] */
     public static function marks(PageDrawing $drawing): array
     {
         return array_map(static function (Mark $mark): array {
             $row = [self::kind($mark), $mark->layer->value, $mark->step, $mark->note, $mark->x, $mark->y, $mark->wide, $mark->tall];
             if ($mark instanceof Words) {
                 array_push($row, $mark->text, $mark->size, $mark->align->value);
+            }
+            if (null !== $mark->colour) {
+                $row[] = $mark->colour;
             }
 
             return $row;
@@ -45,20 +48,24 @@ final class DrawingView
                 continue;
             }
             $slot = $book->slot($at);
+            $name = $book->drawingName($at);
             $drawing = $book->drawing($at);
-            $pages[] = ['page' => $at, 'is' => $slot->is, 'title' => $slot->title, 'drawing' => $slot->drawing, 'spread' => '' === $slot->spread ? null : $slot->spread, 'marks' => null === $drawing ? [] : self::marks($drawing)];
+            $pages[] = ['page' => $at, 'is' => $slot->is, 'title' => $slot->title, 'drawing' => $name, 'nth' => '' === $slot->drawing ? 0 : $slot->nth, 'spread' => '' === $slot->spread ? null : $slot->spread, 'marks' => null === $drawing ? [] : self::marks($drawing)];
             if (null === $drawing) {
                 continue;
             }
-            $group = $groups[$slot->drawing] ?? ['drawing' => $slot->drawing, 'title' => $slot->title, 'steps' => [], 'workings' => [], 'findings' => []];
+            $group = $groups[$name] ?? ['drawing' => $name, 'title' => $slot->title, 'steps' => [], 'workings' => [], 'findings' => [], 'copying' => []];
             foreach ($drawing->steps as $step) {
                 $group['steps'][] = self::step($step, $at);
             }
             foreach ($drawing->workings as $working) {
                 $group['workings'][] = self::working($working, $at);
             }
+            foreach ($drawing->copying as $copying) {
+                $group['copying'][] = ['step' => $copying->step, 'title' => $copying->title, 'headings' => $copying->headings, 'rows' => $copying->rows, 'check' => $copying->check, 'page' => $at];
+            }
             array_push($group['findings'], ...array_map(BookView::finding(...), $drawing->findings));
-            $groups[$slot->drawing] = $group;
+            $groups[$name] = $group;
         }
 
         return [

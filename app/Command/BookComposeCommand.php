@@ -11,6 +11,7 @@ use AmpleMargin\Book\BookSheets;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Sheet\Sheet;
 use AmpleMargin\Sheet\SheetRefused;
 use App\Api\BookView;
 use App\Export\BookText;
@@ -101,7 +102,7 @@ final class BookComposeCommand extends Command
             throw PlanProblem::at('sheets', "The folder “{$folder}” cannot be made.");
         }
         $sheets = new BookSheets($book, $size);
-        foreach (['page-guides' => $sheets->guides($book->spreadPages()), 'spacing-card' => $sheets->spacingCard()] as $name => $list) {
+        foreach (['page-guides' => $sheets->guides($book->spreadPages()), 'spacing-card' => $sheets->spacingCard(), 'pocket' => $this->pocket($sheets, $errors), 'months-to-cut-out' => $sheets->printedMonths()] as $name => $list) {
             if ([] !== $list) {
                 $file = "$folder/$name.pdf";
                 // Whole or not at all: a file that is cut off would print half a page.
@@ -115,6 +116,18 @@ final class BookComposeCommand extends Command
                 }
                 $errors->writeln("$file: ".\count($list).' sheets on '.$size->value);
             }
+        }
+    }
+
+    /** @return list<Sheet> none where it is larger than the paper, which is no reason to leave out the others */
+    private function pocket(BookSheets $sheets, OutputInterface $errors): array
+    {
+        try {
+            return [$sheets->pocket()];
+        } catch (SheetRefused $refused) {
+            $errors->writeln('The pocket of the spacing card is left out. '.$refused->getMessage(), OutputInterface::OUTPUT_RAW);
+
+            return [];
         }
     }
 }

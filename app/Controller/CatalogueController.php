@@ -6,12 +6,14 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paper\CountEstimate;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Field;
+use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Kind;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -31,6 +33,13 @@ final class CatalogueController
                 'height' => $size->micrometres()[1] / 1000,
             ], PaperSize::notebooks()),
         ]);
+    }
+
+    /** The languages months and weekdays can have on paper. */
+    #[Route('/api/languages', methods: 'GET')]
+    public function languages(): JsonResponse
+    {
+        return new JsonResponse(['languages' => Names::languages()]);
     }
 
     #[Route('/api/estimate', methods: 'GET')]
@@ -69,7 +78,8 @@ final class CatalogueController
             'section' => $kind->section?->value,
             'purpose' => $kind->purpose,
             'filler' => $kind->filler,
-            'fields' => array_map(static fn (Field $field): array => get_object_vars($field), $kind->fields),
+            'layouts' => $kind->form instanceof HasLayouts,
+            'fields' => array_map(static fn (Field $field): array => ['when' => (object) $field->when] + get_object_vars($field), $kind->fields),
         ];
     }
 }

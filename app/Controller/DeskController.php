@@ -6,12 +6,14 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use AmpleMargin\Book\Requests;
 use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Plan\PlanProblem;
 use App\Api\AskedBook;
 use App\Api\Body;
 use App\Api\BookView;
+use App\Api\ComparisonView;
 use App\Api\DrawingView;
 use App\Api\NotFound;
 use App\Repository\Notebooks;
@@ -64,6 +66,17 @@ final class DeskController
         $best = $ways->best();
 
         return new JsonResponse(['best' => null === $best ? null : $written($best), 'single' => array_map($written, $ways->single()), 'proven' => $ways->isProven()]);
+    }
+
+    /** The layouts a spread could have on this stock, with what decides between them. */
+    #[Route('/layouts/{spread}', methods: 'GET')]
+    public function layouts(string $id, string $spread, Request $request): JsonResponse
+    {
+        $book = $this->view->compose($this->notebooks->get($id), AskedBook::of($request));
+        $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
+        $comparison = $book->layouts($planned) ?? throw new NotFound(Requests::title($planned).' has one layout only.');
+
+        return new JsonResponse(ComparisonView::of($comparison, Requests::title($planned), $book->plan->stock));
     }
 
     #[Route('/ticks', methods: 'PUT')]

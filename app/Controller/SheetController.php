@@ -51,6 +51,28 @@ final class SheetController
         return $this->pdf((new BookSheets($book, $this->paper($request)))->spacingCard(), $book, 'spacing-card');
     }
 
+    /** The pocket of the loose card, to cut and fold. */
+    #[Route('/pocket.pdf', methods: 'GET')]
+    public function pocket(string $id, Request $request): Response
+    {
+        $book = $this->book($id, $request);
+
+        return $this->pdf([(new BookSheets($book, $this->paper($request)))->pocket()], $book, 'pocket');
+    }
+
+    /** Months to print, cut out and stick in. */
+    #[Route('/months.pdf', methods: 'GET')]
+    public function months(string $id, Request $request): Response
+    {
+        $book = $this->book($id, $request);
+        $sheets = (new BookSheets($book, $this->paper($request)))->printedMonths();
+        if ([] === $sheets) {
+            throw PlanProblem::at('way', 'No spread of this book has room for printed months: choose “Printed or stamped months” for a year at a glance.');
+        }
+
+        return $this->pdf($sheets, $book, 'months-to-cut-out');
+    }
+
     private function book(string $id, Request $request): Book
     {
         return $this->view->compose($this->notebooks->get($id), AskedBook::of($request));

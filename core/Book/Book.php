@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Compare\Comparison;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Paging\Forecast;
@@ -14,6 +15,10 @@ use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
+use AmpleMargin\Spread\Form\YearAtAGlance;
 use AmpleMargin\Spread\IndexRow;
 
 final class Book
@@ -42,6 +47,7 @@ final class Book
         public readonly ?Forecast $forecast,
         private readonly array $drawings,
         private readonly Requests $requests,
+        private readonly TakenTicks $taken,
     ) {
     }
 
@@ -50,8 +56,21 @@ final class Book
         return $this->slots[$page] ?? Slot::spare();
     }
 
-    /** The drawing of a page, or null where nothing is drawn there. */
+    /** Names what is drawn on a page: its spread, its month's part, or the page itself where neither stands there. */
+    public function drawingName(int $page): string
+    {
+        $name = $this->slot($page)->drawing;
+
+        return '' === $name ? "page-$page" : $name;
+    }
+
+    /** The drawing of a page, ticks taken from the counting bench among it, or null where nothing is drawn there. */
     public function drawing(int $page): ?PageDrawing
+    {
+        return $this->taken->onto($this->drawn($page), $this->drawingName($page), '' === $this->slot($page)->drawing ? 0 : $this->slot($page)->nth);
+    }
+
+    private function drawn(int $page): ?PageDrawing
     {
         $slot = $this->slot($page);
         if ('spread' === $slot->is) {
@@ -74,6 +93,27 @@ final class Book
     public function spreadDrawings(string $id): array
     {
         return $this->drawings[$id] ?? [];
+    }
+
+    /** @return list<PageDrawing> the months to print and stick into a spread; empty where it has no room for any */
+    public function cutOut(PlannedSpread $spread): array
+    {
+        $form = Catalogue::kind($spread->kind)->form ?? null;
+
+        return $form instanceof YearAtAGlance ? $form->cutOut($this->requests->spread($spread, $this->index)) : [];
+    }
+
+    /** The layouts of a spread side by side on this book's stock; null where it has one only. */
+    public function layouts(PlannedSpread $spread): ?Comparison
+    {
+        $kind = Catalogue::kind($spread->kind);
+
+        return null === $kind ? null : Comparison::of($kind, $this->requests->spread($spread, $this->index));
+    }
+
+    public function spacing(PlannedSpread $spread): SpacingAsked
+    {
+        return SpacingAsked::read($this->requests->spread($spread, $this->index));
     }
 
     public function pageOf(string $spread): ?int

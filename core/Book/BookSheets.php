@@ -6,7 +6,9 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Counting\Division;
 use AmpleMargin\Paper\PaperSize;
+use AmpleMargin\Sheet\Pocket;
 use AmpleMargin\Sheet\Sheet;
 use AmpleMargin\Sheet\SheetRefused;
 use AmpleMargin\Sheet\SpacingCard;
@@ -48,12 +50,52 @@ final class BookSheets
     public function spacingCard(): array
     {
         $stock = $this->book->plan->stock;
-        [$widths, $heights] = SpacingCard::faces($stock);
+        [$widths, $heights] = SpacingCard::faces($stock, ...$this->divisors());
         $about = "$stock->across × $stock->down boxes. Cut with scissors, or with a knife on a mat along a steel ruler, fingers behind the blade’s path";
 
         return [
             TrueSize::sheet($widths, $stock->pitch, $this->paper, "Loose spacing card, widths: $about", null, false),
             TrueSize::sheet($heights, $stock->pitch, $this->paper, "Loose spacing card, heights: $about", null, false),
         ];
+    }
+
+    /** @return array{list<int>, list<int>, array<int, string>} across, down and the pen of each, as the book's own spacing sheet has them */
+    private function divisors(): array
+    {
+        foreach ($this->book->plan->spreads as $spread) {
+            if ('spacing-sheet' === $spread->kind) {
+                $asked = $this->book->spacing($spread);
+
+                return [$asked->across, $asked->down, $asked->colours()];
+            }
+        }
+
+        return [Division::USUAL, Division::USUAL, []];
+    }
+
+    /** @throws SheetRefused */
+    public function pocket(): Sheet
+    {
+        return Pocket::sheet($this->book->plan->stock, $this->paper);
+    }
+
+    /**
+     * Months to print, cut out and stick in, of every spread that has room for printed ones.
+     *
+     * @return list<Sheet>
+     *
+     * @throws SheetRefused
+     */
+    public function printedMonths(): array
+    {
+        $stock = $this->book->plan->stock;
+        $sheets = [];
+        foreach ($this->book->plan->spreads as $spread) {
+            foreach ($this->book->cutOut($spread) as $drawing) {
+                $sheets[] = TrueSize::sheet($drawing, $stock->pitch, $this->paper, 'Months to cut out: '.Requests::title($spread)." ({$this->book->plan->title})", null, false);
+            }
+        }
+
+        return $sheets;
     }
 }

@@ -57,6 +57,7 @@ final class Composer
         $index = IndexEntries::of($this->plan, $this->requests->names, [$paged->front, $paged->back], $paged->months, $elsewhere);
         $numbering = $this->plan->stock->numbered ? [] : Numbering::steps($paged, $this->requests->names);
         $drawings = $this->draw($index, $numbering);
+        $taken = new TakenTicks($this->plan);
 
         return new Book(
             $this->plan,
@@ -66,11 +67,12 @@ final class Composer
             $paged->runOut,
             (new Slots($this->plan, $this->requests->names))->fill($paged->front, $paged->back, $paged->months),
             $index,
-            [...$this->findings($paged->front, $paged->back, $drawings), ...$this->lost($paged)],
+            [...$this->findings($paged->front, $paged->back, $drawings), ...$this->lost($paged), ...$taken->findings()],
             $paged->corrections,
             $paged->forecast,
             $drawings,
             $this->requests,
+            $taken,
         );
     }
 

@@ -6,15 +6,12 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
-use AmpleMargin\Drawing\Band;
-use AmpleMargin\Drawing\Frame;
+use AmpleMargin\Drawing\Copying;
 use AmpleMargin\Drawing\Grain;
-use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Drawing\Ring;
+use AmpleMargin\Drawing\Room;
 use AmpleMargin\Drawing\Step;
-use AmpleMargin\Drawing\Words;
 use AmpleMargin\Drawing\Working;
 
 final class HalfPages
@@ -23,7 +20,7 @@ final class HalfPages
     public static function together(PageDrawing $upper, ?PageDrawing $lower, int $down): PageDrawing
     {
         if (null === $lower) {
-            return new PageDrawing($upper->across, $down, $upper->marks, $upper->steps, $upper->workings, $upper->findings);
+            return new PageDrawing($upper->across, $down, $upper->marks, $upper->steps, $upper->workings, $upper->findings, $upper->rooms, $upper->copying, $upper->cells);
         }
         $from = $down - $lower->down;
         $done = \count($upper->steps);
@@ -31,26 +28,15 @@ final class HalfPages
         return new PageDrawing(
             $upper->across,
             $down,
-            [...$upper->marks, ...array_map(static fn (Mark $mark): Mark => self::moved($mark, $from, $done), $lower->marks)],
+            [...$upper->marks, ...array_map(static fn (Mark $mark): Mark => $mark->moved(Grain::of($from), $done, 'lower-'), $lower->marks)],
             [...$upper->steps, ...array_map(static fn (Step $step): Step => self::step($step, $from, $done), $lower->steps)],
             [...$upper->workings, ...array_map(static fn (Working $working): Working => new Working(self::note($working->note) ?? '', $working->figure, "lower half: $working->arithmetic"), $lower->workings)],
             [...$upper->findings, ...$lower->findings],
+            [...$upper->rooms, ...array_map(static fn (Room $room): Room => $room->moved(Grain::of($from)), $lower->rooms)],
+            // A step of the lower half has a key of its own.
+            [...$upper->copying, ...array_map(static fn (Copying $one): Copying => new Copying("l$one->step", $one->title, $one->headings, $one->rows, $one->check), $lower->copying)],
+            [...$upper->cells, ...array_map(static fn (array $cells): array => [$cells[0], $cells[1] + Grain::of($from), $cells[2], $cells[3]], $lower->cells)],
         );
-    }
-
-    private static function moved(Mark $mark, int $boxes, int $done): Mark
-    {
-        $y = $mark->y + Grain::of($boxes);
-        $note = self::note($mark->note);
-        $step = $mark->step + $done;
-
-        return match (true) {
-            $mark instanceof Words => new Words($mark->layer, $mark->x, $y, $mark->wide, $mark->tall, $step, $note, $mark->text, $mark->size, $mark->align),
-            $mark instanceof Frame => new Frame($mark->layer, $mark->x, $y, $mark->wide, $mark->tall, $step, $note),
-            $mark instanceof Band => new Band($mark->layer, $mark->x, $y, $mark->wide, $mark->tall, $step, $note),
-            $mark instanceof Ring => new Ring($mark->layer, $mark->x, $y, $mark->wide, $mark->tall, $step, $note),
-            default => new Line($mark->layer, $mark->x, $y, $mark->wide, $mark->tall, $step, $note),
-        };
     }
 
     /** Counts down the side begin at the half's own upper edge, and the step says where that is. */

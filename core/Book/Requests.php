@@ -58,20 +58,22 @@ final class Requests
      */
     private function on(int $down, PlannedSpread $spread, array $index, array $numbering): Request
     {
-        $defaults = Catalogue::kind($spread->kind)->defaults ?? [];
+        $settings = new Settings(array_replace(Catalogue::kind($spread->kind)->defaults ?? [], $spread->settings));
 
         return new Request(
             $spread->id,
             self::title($spread),
-            new Settings(array_replace($defaults, $spread->settings)),
+            $settings,
             $this->plan->stock->across,
             $down,
             $this->plan->period,
-            $this->plan->weeks->first,
+            $settings->weekStart($this->plan->weeks->first),
             $this->names,
             $this->plan->counting,
             $index,
             numbering: $numbering,
+            palette: $this->plan->pens(),
+            pitch: $this->plan->stock->pitch,
         );
     }
 
@@ -96,6 +98,8 @@ final class Requests
             $pages,
             $month,
             $part->weeks,
+            palette: $this->plan->pens(),
+            pitch: $this->plan->stock->pitch,
         );
         $drawn = $kind->form->draw($request($part->pages));
         // A form of one page is drawn again for each page its part has.

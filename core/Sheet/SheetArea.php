@@ -15,6 +15,7 @@ final class SheetArea
         public readonly int $wide,
         public readonly int $tall,
         public readonly bool $ring = false,
+        public readonly ?string $colour = null,
     ) {
     }
 }

@@ -14,6 +14,7 @@ final class SheetLine
         public readonly int $y,
         public readonly int $toX,
         public readonly int $toY,
+        public readonly ?string $colour = null,
     ) {
     }
 }

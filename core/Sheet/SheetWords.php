@@ -19,6 +19,7 @@ final class SheetWords
         public readonly string $text,
         public readonly int $size,
         public readonly Align $align = Align::Start,
+        public readonly ?string $colour = null,
     ) {
     }
 }

@@ -19,19 +19,27 @@ final class SpacingCard
     /**
      * The two faces, each as large as the grid.
      *
+     * @param list<int> $across divisors of the width; `$down` of the height
+     * @param list<int> $down
+     * @param array<int, string> $colours divisor → pen, where it has one
+     *
      * @return array{PageDrawing, PageDrawing} widths, heights
      */
-    public static function faces(Stock $stock): array
+    public static function faces(Stock $stock, array $across = Division::USUAL, array $down = Division::USUAL, array $colours = []): array
     {
-        return [self::face($stock, true), self::face($stock, false)];
+        return [self::face($stock, true, $across, $colours), self::face($stock, false, $down, $colours)];
     }
 
-    private static function face(Stock $stock, bool $widths): PageDrawing
+    /**
+     * @param list<int>          $divisors
+     * @param array<int, string> $colours
+     */
+    private static function face(Stock $stock, bool $widths, array $divisors, array $colours): PageDrawing
     {
         $canvas = new Canvas($stock->across, $stock->down);
         [$side, $room] = $widths ? [$stock->across, $stock->down] : [$stock->down, $stock->across];
         $bars = [];
-        foreach (Division::USUAL as $parts) {
+        foreach ($divisors as $parts) {
             foreach ([Division::of($side, $parts), Division::containers($side, $parts)] as $division) {
                 if (null !== $division) {
                     $bars[] = $division;
@@ -45,6 +53,7 @@ final class SpacingCard
         foreach ($bars as $i => $division) {
             $at = $from + $i * $pitch;
             if ($at < $room) {
+                $canvas->pen($colours[\count($division->parts)] ?? null);
                 self::bar($canvas, $division, $at, $widths);
             }
         }

@@ -13,4 +13,5 @@ enum Tone: string
     case Ink = 'ink';
     case Ruler = 'ruler';
     case Cut = 'cut';
+    case Fold = 'fold';
 }

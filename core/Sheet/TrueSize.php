@@ -19,16 +19,12 @@ use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Ring;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Paper\PaperSize;
 
 final class TrueSize
 {
-    /** What ordinary printers cannot reach along each edge, and the strip the check line needs, in µm (from memory). */
-    private const EDGE = 5_000;
-    private const FOOT = 11_000;
-    private const HEAD = 9_000;
-    private const CHECK = 100_000;
+    /** µm between cut and grid in which numbered ticks can be read. From memory. */
+    private const ROOM_FOR_NUMBERS = 6_500;
 
     /** @var list<SheetLine|SheetArea|SheetWords> */
     private array $marks = [];
@@ -46,21 +42,21 @@ final class TrueSize
      */
     public static function sheet(PageDrawing $drawing, int $pitch, PaperSize $paper, string $title, ?array $trim = null, bool $rulers = true): Sheet
     {
-        [$width, $height] = $paper->micrometres();
+        $room = new PrintRoom($paper);
         [$wide, $tall] = [$drawing->across * $pitch, $drawing->down * $pitch];
-        $room = [$width - 2 * self::EDGE, $height - self::HEAD - self::FOOT];
-        if ($wide > $room[0] || $tall > $room[1]) {
-            throw SheetRefused::tooLarge(Millimetres::written($wide).' × '.Millimetres::written($tall), $paper->value, Millimetres::written($room[0]).' × '.Millimetres::written($room[1]));
-        }
-        $self = new self($pitch, intdiv($width - $wide, 2), self::HEAD + intdiv($room[1] - $tall, 2));
+        $self = new self($pitch, ...$room->middle($wide, $tall));
         foreach ($drawing->marks as $mark) {
             $self->mark($mark);
         }
+        // Where the whole page does not fit on the paper, the grid is what is cut out.
+        $page = $trim ?? [$wide, $tall];
+        $cut = $room->takes(...$page) ? $page : [$wide, $tall];
+        $margin = [intdiv($cut[0] - $wide, 2), intdiv($cut[1] - $tall, 2)];
         if ($rulers) {
-            $self->rulers($drawing);
+            min($margin) >= self::ROOM_FOR_NUMBERS ? $self->edges($drawing, ...$margin) : $self->rulers($drawing);
         }
-        $self->cropMarks($wide, $tall, $trim ?? [$wide, $tall], $width, $height);
-        $self->foot($width, $height, $title);
+        $self->cropMarks($cut, $margin);
+        array_push($self->marks, ...SheetFoot::marks($room->width, $room->height, $title));
 
         return new Sheet($paper, $title, new DotGrid($self->left, $self->top, $pitch, $drawing->across, $drawing->down), $self->marks);
     }
@@ -78,18 +74,18 @@ final class TrueSize
         $toX = $this->left + Grain::micrometres($mark->x + $mark->wide, $this->pitch);
         $toY = $this->top + Grain::micrometres($mark->y + $mark->tall, $this->pitch);
         match (true) {
-            $mark instanceof Line => $this->marks[] = new SheetLine($tone, $x, $y, $toX, $toY),
-            $mark instanceof Frame => $this->frame($tone, $x, $y, $toX, $toY),
-            $mark instanceof Band => array_unshift($this->marks, new SheetArea($tone, $x, $y, $toX - $x, $toY - $y)),
-            $mark instanceof Ring => $this->marks[] = new SheetArea($tone, $x, $y, $toX - $x, $toY - $y, true),
-            $mark instanceof Words => $this->marks[] = new SheetWords($tone, $x, $y, $toX - $x, $toY - $y, $mark->text, Grain::micrometres($mark->size, $this->pitch), $mark->align),
+            $mark instanceof Line => $this->marks[] = new SheetLine($tone, $x, $y, $toX, $toY, $mark->colour),
+            $mark instanceof Frame => $this->frame($tone, $x, $y, $toX, $toY, $mark->colour),
+            $mark instanceof Band => array_unshift($this->marks, new SheetArea($tone, $x, $y, $toX - $x, $toY - $y, false, $mark->colour)),
+            $mark instanceof Ring => $this->marks[] = new SheetArea($tone, $x, $y, $toX - $x, $toY - $y, true, $mark->colour),
+            $mark instanceof Words => $this->marks[] = new SheetWords($tone, $x, $y, $toX - $x, $toY - $y, $mark->text, Grain::micrometres($mark->size, $this->pitch), $mark->align, $mark->colour),
             default => throw new \LogicException('A mark no sheet can show: '.$mark::class),
         };
     }
 
-    private function frame(Tone $tone, int $x, int $y, int $toX, int $toY): void
+    private function frame(Tone $tone, int $x, int $y, int $toX, int $toY, ?string $colour): void
     {
-        array_push($this->marks, new SheetLine($tone, $x, $y, $toX, $y), new SheetLine($tone, $toX, $y, $toX, $toY), new SheetLine($tone, $toX, $toY, $x, $toY), new SheetLine($tone, $x, $toY, $x, $y));
+        array_push($this->marks, new SheetLine($tone, $x, $y, $toX, $y, $colour), new SheetLine($tone, $toX, $y, $toX, $toY, $colour), new SheetLine($tone, $toX, $toY, $x, $toY, $colour), new SheetLine($tone, $x, $toY, $x, $y, $colour));
     }
 
     /** A tick a box, a longer one with its number every fifth, just outside the grid. */
@@ -119,33 +115,47 @@ final class TrueSize
         return $box === $last || (0 === $box % 5 && $last - $box >= 2);
     }
 
-    /** @param array{int, int} $trim */
-    private function cropMarks(int $wide, int $tall, array $trim, int $width, int $height): void
+    /**
+     * A tick a box along all four edges of what is cut out, so that it can be laid against the page, a longer one
+     * with its number every fifth; and a short tick at the grid itself.
+     *
+     * @param int $beside µm from the cut to the grid, left and right; `$above` above and below
+     */
+    private function edges(PageDrawing $drawing, int $beside, int $above): void
     {
-        // Where the whole page does not fit on the paper, the grid is what is cut out.
-        $fits = $trim[0] + 2 * self::EDGE <= $width && $trim[1] + self::HEAD + self::FOOT <= $height;
-        [$trimWide, $trimTall] = $fits ? $trim : [$wide, $tall];
-        $left = $this->left - intdiv($trimWide - $wide, 2);
-        $top = $this->top - intdiv($trimTall - $tall, 2);
-        foreach ([$left, $left + $trimWide] as $i => $x) {
-            foreach ([$top, $top + $trimTall] as $j => $y) {
+        [$right, $foot] = [$this->left + $drawing->across * $this->pitch, $this->top + $drawing->down * $this->pitch];
+        for ($box = 0; $box <= $drawing->across; ++$box) {
+            $at = $this->left + $box * $this->pitch;
+            $long = self::isNumbered($box, $drawing->across) ? 2_600 : 1_500;
+            array_push($this->marks, new SheetLine(Tone::Ruler, $at, $this->top - $above, $at, $this->top - $above + $long), new SheetLine(Tone::Ruler, $at, $foot + $above, $at, $foot + $above - $long), new SheetLine(Tone::Ruler, $at, $this->top - 600, $at, $this->top - 1_300));
+            if ($long > 2_000) {
+                $this->marks[] = new SheetWords(Tone::Ruler, $at - 3_000, $this->top - $above + 2_700, 6_000, 2_400, (string) $box, 2_000, Align::Middle);
+            }
+        }
+        for ($box = 0; $box <= $drawing->down; ++$box) {
+            $at = $this->top + $box * $this->pitch;
+            $long = self::isNumbered($box, $drawing->down) ? 2_600 : 1_500;
+            array_push($this->marks, new SheetLine(Tone::Ruler, $this->left - $beside, $at, $this->left - $beside + $long, $at), new SheetLine(Tone::Ruler, $right + $beside, $at, $right + $beside - $long, $at), new SheetLine(Tone::Ruler, $this->left - 600, $at, $this->left - 1_300, $at));
+            if ($long > 2_000) {
+                $this->marks[] = new SheetWords(Tone::Ruler, $this->left - $beside + 2_800, $at - 1_200, 4_000, 2_400, (string) $box, 2_000, Align::Start);
+            }
+        }
+    }
+
+    /**
+     * @param array{int, int} $cut    µm wide and tall
+     * @param array{int, int} $margin µm from the cut to the grid
+     */
+    private function cropMarks(array $cut, array $margin): void
+    {
+        [$left, $top] = [$this->left - $margin[0], $this->top - $margin[1]];
+        foreach ([$left, $left + $cut[0]] as $i => $x) {
+            foreach ([$top, $top + $cut[1]] as $j => $y) {
                 $outX = 0 === $i ? -1 : 1;
                 $outY = 0 === $j ? -1 : 1;
                 $this->marks[] = new SheetLine(Tone::Cut, $x + $outX * 1_000, $y, $x + $outX * 4_500, $y);
                 $this->marks[] = new SheetLine(Tone::Cut, $x, $y + $outY * 1_000, $x, $y + $outY * 4_500);
             }
         }
-    }
-
-    private function foot(int $width, int $height, string $title): void
-    {
-        $x = intdiv($width - self::CHECK, 2);
-        $y = $height - 6_500;
-        $this->marks[] = new SheetLine(Tone::Ink, $x, $y, $x + self::CHECK, $y);
-        foreach ([$x, $x + self::CHECK] as $end) {
-            $this->marks[] = new SheetLine(Tone::Ink, $end, $y - 1_000, $end, $y + 1_000);
-        }
-        $this->marks[] = new SheetWords(Tone::Ink, $x, $y - 3_600, self::CHECK, 2_600, 'This line is 100 mm. If it is not, print again at 100 %, without fitting to the page.', 2_300, Align::Middle);
-        $this->marks[] = new SheetWords(Tone::Ink, self::EDGE, self::EDGE - 2_000, $width - 2 * self::EDGE, 3_000, mb_strimwidth($title, 0, 110, '…'), 2_600, Align::Middle);
     }
 }

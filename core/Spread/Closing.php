@@ -1,6 +1,6 @@
 <?php
 
-/* The last steps of every inked page: wait, erase, check against the plan. */
+/* The last steps of every inked page: wait, erase where there is pencil, check against the plan. */
 
 declare(strict_types=1);
 
@@ -14,7 +14,9 @@ final class Closing
     public static function page(Canvas $canvas, string $check, ?string $note = null): void
     {
         $canvas->step(Task::Wait, 'Wait until the ink is dry.');
-        $canvas->step(Task::Erase, 'Erase the pencil.');
+        if ($canvas->isPencilled()) {
+            $canvas->step(Task::Erase, 'Erase the pencil.');
+        }
         $canvas->step(Task::Check, $check, $note);
     }
 }

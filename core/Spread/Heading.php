@@ -26,7 +26,13 @@ final class Heading
     /** Letters smaller than half a box high cannot be read (from memory). */
     public static function fits(string $title, int $across, int $down): bool
     {
-        return mb_strlen($title) * 56 * 2 <= $across * 100 * 2 * max(1, self::boxes($down) - 1);
+        return mb_strwidth($title) <= self::most($across, $down);
+    }
+
+    /** Letters of an ordinary width that can be read in the boxes of a title. */
+    private static function most(int $across, int $down): int
+    {
+        return intdiv($across * 100 * max(1, self::boxes($down) - 1), 56);
     }
 
     /** Begins the step that writes the title in the boxes kept for it. */
@@ -35,7 +41,7 @@ final class Heading
         $title ??= $request->title;
         $boxes = self::boxes($canvas->down);
         if (!self::fits($title, $canvas->across, $canvas->down)) {
-            $canvas->finding(new Finding($request->id, 'The title has '.mb_strlen($title)." letters: too many to be read in $canvas->across boxes. Shorten it, or write it on two lines."));
+            $canvas->finding(new Finding($request->id, 'The title has '.mb_strlen($title)." letters: too many to be read in $canvas->across boxes, where ".self::most($canvas->across, $canvas->down).' fit. Shorten it, or write it on two lines.'));
         }
         $letters = max(1, $boxes - 1);
         $canvas->step(Task::Write, 'Write the title '.self::quoted($title)." in the top $boxes ".(1 === $boxes ? 'box' : 'boxes').'.', 'heading');

@@ -33,7 +33,7 @@ final class BookComposeTest extends TestCase
         self::assertStringContainsString('8–9      Future log', $run->getOutput());
         self::assertStringContainsString('Tick at 12, 14 along the top', $run->getOutput());
         self::assertStringStartsWith('%PDF-', (string) file_get_contents("$this->folder/sheets/page-guides.pdf"));
-        self::assertSame(['page-guides.pdf', 'spacing-card.pdf'], array_values(array_diff(scandir("$this->folder/sheets") ?: [], ['.', '..'])));
+        self::assertSame(['page-guides.pdf', 'pocket.pdf', 'spacing-card.pdf'], array_values(array_diff(scandir("$this->folder/sheets") ?: [], ['.', '..'])));
     }
 
     public function testTheBookIsPrintedAsJson(): void

@@ -24,6 +24,29 @@ export type Weeks = Schemas['Weeks'];
 export type Edit = Schemas['Edit'];
 export type Ways = Schemas['Ways'];
 export type Volume = Schemas['Volume'];
+export type SplitAsked = Schemas['SplitAsked'];
+export type SplitFound = Schemas['SplitFound'];
+export type Counted = SplitFound['counted'][number];
+export type PlaceAsked = Schemas['PlaceAsked'];
+export type Comparison = Schemas['Comparison'];
+export type Candidate = Comparison['candidates'][number];
+export type KeySymbol = Schemas['Symbol'];
+export type Pens = Schemas['Palette'];
+export type KeyChecked = Schemas['KeyChecked'];
+export type Copying = Schemas['Copying'];
+export interface Starter {
+  id: string;
+  name: string;
+  says: string;
+  symbols: KeySymbol[];
+}
+export interface Language {
+  id: string;
+  name: string;
+  own: string;
+  place: string;
+}
+export type Place = { name: string; figure: string; arithmetic: string; marks: Mark[] };
 export type Mark = (string | number | null)[];
 
 export class Problem extends Error {
@@ -71,7 +94,13 @@ export function about(address: string): string {
 export const api = {
   shelf: () => call<{ notebooks: Head[] }>('GET', '/notebooks'),
   catalogue: () => call<Catalogue>('GET', '/catalogue'),
+  languages: () => call<{ languages: Language[] }>('GET', '/languages'),
   estimate: (query: Record<string, string>) => call<Estimate>('GET', `/estimate?${new URLSearchParams(query)}`),
+  split: (asked: SplitAsked) => call<SplitFound>('POST', '/counting/split', asked),
+  place: (asked: PlaceAsked) => call<{ places: Place[] }>('POST', '/counting/place', asked),
+  layouts: (id: string, spread: string) => call<Comparison>('GET', about(`/notebooks/${id}/layouts/${encodeURIComponent(spread)}`)),
+  keyStarters: () => call<{ starters: Starter[]; palette: Pens }>('GET', '/key/starters'),
+  checkKey: (asked: { pitch: number; symbols: KeySymbol[]; palette: Pens }) => call<KeyChecked>('POST', '/key/check', asked),
   make: (notebook: unknown) => call<Book>('POST', '/notebooks', notebook),
   sample: () => call<Book>('POST', '/notebooks/sample'),
   import: (file: string) => call<Book>('POST', '/notebooks/import', file),

@@ -38,6 +38,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/counting/split": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a side of a region may be split, by every school; needs no notebook */
+        post: operations["split"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counting/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where a title, a block or a row of stamps goes on a page; needs no notebook */
+        post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/key/starters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Keys to begin with, and the usual pens */
+        get: operations["keyStarters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/key/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether a key can be drawn, told apart and remembered; needs no notebook */
+        post: operations["checkKey"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/languages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The languages months and weekdays can have on paper */
+        get: operations["languages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/empty": {
         parameters: {
             query?: never;
@@ -278,6 +363,29 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/layouts/{spread}": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                spread: string;
+            };
+            cookie?: never;
+        };
+        /** The layouts a spread could have on this stock, with what decides between them */
+        get: operations["layouts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/ticks": {
         parameters: {
             query?: never;
@@ -339,10 +447,217 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/sheets/pocket.pdf": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** The pocket of the loose card, to cut and fold */
+        get: operations["pocket"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/sheets/months.pdf": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** Months to print, cut out and stick in */
+        get: operations["printedMonths"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description each from a dot to a dot of a grid of 5 × 5: x, y, to x, to y */
+        Strokes: number[][];
+        Symbol: {
+            name: string;
+            strokes: components["schemas"]["Strokes"];
+            states: {
+                name: string;
+                add: components["schemas"]["Strokes"];
+                /** @description the state it is reached from */
+                after?: number;
+            }[];
+        };
+        Palette: {
+            colour: string;
+            means: string;
+        }[];
+        KeyChecked: {
+            marks: {
+                symbol: number;
+                state: number | null;
+                name: string;
+                strokes: components["schemas"]["Strokes"];
+                nearest: {
+                    name: string;
+                    mm: number;
+                } | null;
+            }[];
+            problems: {
+                symbol: number;
+                state: number | null;
+                says: string;
+                stops: boolean;
+            }[];
+            shapes: number;
+            remembered: number;
+            how: string;
+            colours: {
+                lines: boolean;
+                band: boolean;
+                paper: number;
+                ink: number;
+            }[];
+            alike: {
+                one: number;
+                two: number;
+                eyes: string;
+                distance: number;
+            }[];
+        };
+        Copying: {
+            /** @description the key of the step that writes them */
+            step: string;
+            title: string;
+            headings: string[];
+            rows: (number | null)[][];
+            check: string;
+            page: number;
+        };
+        Comparison: {
+            title: string;
+            across: number;
+            down: number;
+            candidates: {
+                name: string;
+                settings: Record<string, never>;
+                current: boolean;
+                drawings: components["schemas"]["Mark"][][];
+                pages: number;
+                /** @description of the place with the fewest */
+                fewest_lines: number | null;
+                all_lines: number;
+                rooms: {
+                    for: string;
+                    name: string;
+                    lines: number;
+                    wide: string;
+                }[];
+                /** @description boxes nothing takes */
+                left_over: number;
+                /** @description to write */
+                figures: number;
+                /** @description to rule */
+                lines: number;
+                minutes: number;
+                /** @description readability limits broken */
+                limits: string[];
+            }[];
+            refused: {
+                name: string;
+                says: string;
+            }[];
+            best: number | null;
+            reason: string;
+        };
+        SplitAsked: {
+            /** @description boxes of the page */
+            across: number;
+            down: number;
+            /** @description mm a box */
+            pitch: number;
+            /** @enum {unknown} */
+            counting?: "boxes" | "dots";
+            /**
+             * @description the width is split along the top, the height down the side
+             * @enum {unknown}
+             */
+            edge?: "top" | "side";
+            /** @description the region, in boxes from the upper left corner */
+            x: number;
+            y: number;
+            wide: number;
+            tall: number;
+            parts?: number;
+            /** @description null for the best gap */
+            gap?: number | null;
+            ratio?: number[];
+            /** @description into how many each part is divided again */
+            again?: number;
+        };
+        SplitFound: {
+            side: number;
+            gap: number;
+            counted: {
+                /** @enum {unknown} */
+                policy: "outside" | "after" | "into-gaps" | "into-parts" | "by-ratio" | "exact";
+                name: string;
+                /** @description null where this school has no answer */
+                run: string | null;
+                sizes: string[];
+                /** @description from the page's edge */
+                ticks: string[];
+                said: string;
+                from_last: string[];
+                /** @description boxes from the last tick to the page's far edge */
+                left: string | null;
+                mm: string[];
+                working: string | null;
+                says: string;
+                other_gap: number | null;
+            }[];
+            /** @description all answers over one another, each with its policy as its note */
+            marks: components["schemas"]["Mark"][];
+        };
+        PlaceAsked: {
+            across: number;
+            down: number;
+            pitch: number;
+            title?: string;
+            /** @description boxes a letter takes; the largest that fits where not given */
+            wide?: number;
+            /** @description boxes between letters */
+            gap?: number;
+            /** @description boxes of a block to centre */
+            block?: number;
+            /** @description of the paper, mm */
+            width?: number;
+            /** @description mm from the paper's edge */
+            first_dot?: number;
+            /** @description mm of one stamp */
+            stamp?: number;
+            between?: number;
+            count?: number;
+        };
         Problem: {
             type: string;
             title: string;
@@ -429,6 +744,8 @@ export interface components {
                 section: string;
                 purpose: string;
                 filler: boolean;
+                /** @description whether it has layouts to compare */
+                layouts: boolean;
                 fields: components["schemas"]["Field"][];
             }[];
             month_parts: {
@@ -446,11 +763,17 @@ export interface components {
             name: string;
             label: string;
             /** @enum {unknown} */
-            type: "count" | "text" | "lines" | "flag";
+            type: "count" | "counts" | "text" | "lines" | "flag" | "choice" | "month";
             least: number;
             most: number;
             /** @description what a flag is where nothing is said */
             on: boolean;
+            /** @description of a choice: a value and what a person reads; the first is the default */
+            choices: string[][];
+            /** @description other settings that must have one of these values for this one to matter */
+            when: {
+                [key: string]: string[];
+            };
         };
         Stretch: {
             from: number;
@@ -610,6 +933,16 @@ export interface components {
             findings: components["schemas"]["Finding"][];
             /** @enum {unknown} */
             spare: "end" | "even" | "weights";
+            palette: components["schemas"]["Palette"];
+            /** @description whether the pens are the book's own or the usual ones */
+            own_palette: boolean;
+            /** @description ticks from the counting bench */
+            taken: {
+                id: string;
+                on: string;
+                nth: number;
+                says: string;
+            }[];
             mixing: string[];
             in_use: {
                 /** @description pages skipped or ruined */
@@ -648,7 +981,7 @@ export interface components {
             number: number;
             key: string;
             /** @enum {unknown} */
-            task: "pencil" | "band" | "ink" | "write" | "wait" | "erase" | "check";
+            task: "pencil" | "cut" | "band" | "ink" | "write" | "wait" | "erase" | "check";
             text: string;
             /** @enum {unknown} */
             edge: "top" | "side" | null;
@@ -674,6 +1007,8 @@ export interface components {
                 is: string;
                 title: string;
                 drawing: string;
+                /** @description which page of its drawing */
+                nth: number;
                 spread: string | null;
                 marks: components["schemas"]["Mark"][];
             })[];
@@ -683,6 +1018,8 @@ export interface components {
                 steps: components["schemas"]["Step"][];
                 workings: components["schemas"]["Working"][];
                 findings: components["schemas"]["Finding"][];
+                /** @description figures to copy, a month each */
+                copying: components["schemas"]["Copying"][];
             }[];
             ticked: {
                 drawing: string;
@@ -771,6 +1108,149 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    split: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SplitAsked"];
+            };
+        };
+        responses: {
+            /** @description every school's answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SplitFound"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["PlaceAsked"];
+            };
+        };
+        responses: {
+            /** @description the places */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        places: {
+                            name: string;
+                            figure: string;
+                            arithmetic: string;
+                            marks: components["schemas"]["Mark"][];
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    keyStarters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the sets */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        starters: {
+                            id: string;
+                            name: string;
+                            says: string;
+                            symbols: components["schemas"]["Symbol"][];
+                        }[];
+                        palette: components["schemas"]["Palette"];
+                    };
+                };
+            };
+        };
+    };
+    checkKey: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description mm a box */
+                    pitch: number;
+                    symbols: components["schemas"]["Symbol"][];
+                    palette?: components["schemas"]["Palette"];
+                };
+            };
+        };
+        responses: {
+            /** @description the measures and what is wrong */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeyChecked"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    languages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the languages */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        languages: {
+                            id: string;
+                            name: string;
+                            own: string;
+                            /** @description script and country */
+                            place: string;
+                        }[];
+                    };
+                };
+            };
         };
     };
     empty: {
@@ -1074,6 +1554,33 @@ export interface operations {
             };
         };
     };
+    layouts: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the comparison */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
     tick: {
         parameters: {
             query?: never;
@@ -1133,6 +1640,60 @@ export interface operations {
         };
     };
     spacingCard: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                paper?: "A4" | "Letter";
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description PDF at true size */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    pocket: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                paper?: "A4" | "Letter";
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description PDF at true size */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    printedMonths: {
         parameters: {
             query?: {
                 /** @description which of the plan's books */

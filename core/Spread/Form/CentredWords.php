@@ -12,6 +12,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Request;
@@ -44,13 +45,14 @@ final class CentredWords implements Form
         $canvas->step(Task::Pencil, "Count $centre->before boxes down; the words take the next $tall, one line every ".self::LINE.' boxes, centred across.', 'lines');
         $top = $centre->before;
         foreach ($lines as $line) {
-            if (mb_strlen($line) * 56 > $canvas->across * 200) {
+            if (mb_strwidth($line) * 56 > $canvas->across * 200) {
                 $canvas->finding(new Finding($request->id, 'A line of '.mb_strlen($line)." letters is too long to be read in $canvas->across boxes. Break it in two."));
             }
             $canvas->step(Task::Write, 'Write '.Heading::quoted($line).'.', 'lines');
             $canvas->words(Layer::Writing, 0, $top, $canvas->across, self::LINE, $line, Align::Middle);
             $top += self::LINE;
         }
+        Closing::page($canvas, "Count the boxes above the first line, $centre->before, and below the last, $centre->after.", 'lines');
 
         return [$canvas->finish()];
     }

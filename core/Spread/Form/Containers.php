@@ -15,10 +15,12 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 
-final class Containers implements Form
+final class Containers implements Form, HasLayouts
 {
     /** A container needs its name's row and two lines to write on. */
     private const SMALLEST_TALL = 3;
@@ -54,6 +56,11 @@ final class Containers implements Form
         Closing::page($canvas, \sprintf('Count one container: %s × %s.', $request->tally->length($columns->size()), $request->tally->length($rows->size())), 'across');
 
         return [$canvas->finish()];
+    }
+
+    public function layouts(Request $request): array
+    {
+        return array_map(static fn (int $columns): Layout => new Layout(1 === $columns ? 'One below another' : "$columns columns", ['columns' => $columns]), [1, 2, 3, 4]);
     }
 
     /**
@@ -93,6 +100,7 @@ final class Containers implements Form
         foreach ($names as $i => $name) {
             [$x, $y] = [$across[$i % \count($across)], $down[intdiv($i, \count($across))]];
             $canvas->frame(Layer::Ink, $x['from'], $y['from']->plus($top), $columns->size(), $rows->size());
+            $canvas->room((string) $i, $name, $x['from'], $y['from']->plus($top + 1), $columns->size(), $rows->size() - 1, $request->settings->boxes('line'));
         }
         Heading::write($canvas, $request);
         $canvas->step(Task::Write, 'Write each name in the first row of its container.', 'down');

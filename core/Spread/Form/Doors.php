@@ -18,10 +18,13 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
-final class Doors implements Form
+final class Doors implements Form, HasLayouts
 {
     private const MOST_LEAVES = 12;
 
@@ -35,11 +38,9 @@ final class Doors implements Form
     {
         $months = $request->period->months();
         $last = $this->pages($request) - 1;
-        $pages = [];
-        $done = 0;
-        for ($i = 0; $i <= $last; ++$i) {
-            $canvas = new Canvas($request->across, $request->down, $request->tally, $i, $done);
-            $strip = $this->strip($request);
+        $strip = $this->strip($request);
+
+        return Pages::draw($request, range(0, $last), function (Canvas $canvas, int $i) use ($request, $months, $last, $strip): void {
             if ($strip < 1 || $canvas->down < Heading::boxes($canvas->down) + 2) {
                 $canvas->finding(new Finding($request->id, "A door needs a strip to keep in sight and a face beside it; $request->across boxes across are too few."));
             } elseif (0 === $i || $i === $last) {
@@ -47,11 +48,12 @@ final class Doors implements Form
             } else {
                 $this->face($canvas, $request, $strip, $i, $months[$i - 1] ?? null);
             }
-            $done = $canvas->steps();
-            $pages[] = $canvas->finish();
-        }
+        });
+    }
 
-        return $pages;
+    public function layouts(Request $request): array
+    {
+        return array_map(static fn (int $strip): Layout => new Layout("A strip of $strip boxes", ['strip' => $strip]), [4, 6, 8, 10, 12]);
     }
 
     private function leaves(Request $request): int
@@ -75,6 +77,7 @@ final class Doors implements Form
         $items = \array_slice($request->settings->lines('items'), 0, $rows);
         $canvas->working('strip', "$strip boxes in sight", "$canvas->across boxes − $strip for the strip = ".($canvas->across - $strip).' for each face');
         $canvas->tickAll(Edge::Top, [$edge], $left ? "strip $strip, face ".($canvas->across - $strip) : 'face '.($canvas->across - $strip).", strip $strip", 'strip');
+        $canvas->cells($x, $top, $strip, $rows);
         $canvas->step(Task::Ink, "Rule the edge of the strip and $rows rows across it.", 'strip');
         $canvas->line(Layer::Ink, $edge, $top, 0, $rows);
         for ($row = 0; $row <= $rows; ++$row) {
@@ -103,7 +106,7 @@ final class Doors implements Form
         $rows = $canvas->down - $top;
         $canvas->working('face', "$wide boxes a face", "$canvas->across boxes − $strip cut off = $wide");
         $canvas->tickAll(Edge::Top, [$cut], $right ? "face $wide, cut off $strip" : "cut off $strip, face $wide", 'face');
-        $canvas->step(Task::Pencil, $right
+        $canvas->step($right ? Task::Cut : Task::Pencil, $right
             ? 'Leaf '.intdiv($i + 1, 2).": draw the line to cut along, $strip boxes from the outer edge. Tape the edge first if it must be stiff; pull the ribbons away; cut on a mat along a steel ruler, in light passes, fingers behind the blade’s path, never into the binding."
             : 'The cut is the same on this face; draw nothing beyond it.', 'face');
         $canvas->line(Layer::Pencil, $cut, 0, 0, $canvas->down);
@@ -112,6 +115,7 @@ final class Doors implements Form
             $canvas->line(Layer::Ink, $x, $top + $row, $wide, 0);
         }
         if (null !== $month) {
+            $canvas->room($month->iso(), $request->names->monthAndYear($month), $x, $top, $wide, $rows, Fraction::of(1));
             $name = $request->names->monthAndYear($month);
             $canvas->step(Task::Write, 'Write '.Heading::quoted($name).' at the head of the face.', 'face');
             $canvas->words(Layer::Writing, $x, 0, $wide, max(1, $top - 1), $name);

@@ -1,128 +1,109 @@
 <?php
 
-/* The future log: a container per month, and how many lines each leaves for writing. */
+/* The future log, in every school of the handbook, and how many lines each month has for writing. */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
-use AmpleMargin\Calendar\Month;
-use AmpleMargin\Counting\Division;
-use AmpleMargin\Counting\Fraction;
-use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Drawing\Edge;
-use AmpleMargin\Drawing\Finding;
-use AmpleMargin\Drawing\Layer;
-use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Closing;
+use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Form\Log\Containers;
+use AmpleMargin\Spread\Form\Log\HalfDoor;
+use AmpleMargin\Spread\Form\Log\LogAsked;
+use AmpleMargin\Spread\Form\Log\Rows;
+use AmpleMargin\Spread\Form\Log\School;
+use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Offers;
 use AmpleMargin\Spread\Request;
 
-final class FutureLog implements Form
+final class FutureLog implements Form, HasLayouts
 {
+    public const SCHOOLS = [
+        'months' => 'Containers, so many months a page',
+        'columns' => 'A column per month',
+        'category' => 'By category',
+        'dates' => 'Dates only, a row per month',
+        'door' => 'With a door: half a year in sight',
+    ];
+
     public function pages(Request $request): int
     {
-        return intdiv(\count($this->months($request)) + $this->perPage($request) - 1, $this->perPage($request));
+        return $this->school($request)->pages($request, LogAsked::read($request)) + ($this->nextYear($request) ? 1 : 0);
     }
 
     public function draw(Request $request): array
     {
-        $pages = [];
-        $done = 0;
-        foreach (array_chunk($this->months($request), $this->perPage($request)) as $i => $months) {
-            $canvas = new Canvas($request->across, $request->down, $request->tally, $i, $done);
-            $top = Heading::boxes($canvas->down);
-            $this->page($canvas, $request, $months, $top, 0 === $i);
-            $done = $canvas->steps();
-            $pages[] = $canvas->finish();
+        return Offers::onto($this->plain($request), $request, $this->plain(...), self::ways($request));
+    }
+
+    /** @return list<PageDrawing> */
+    private function plain(Request $request): array
+    {
+        $asked = LogAsked::read($request);
+        $pages = $this->school($request)->draw($request, $asked);
+        if ($this->nextYear($request)) {
+            $done = array_sum(array_map(static fn ($page): int => \count($page->steps), $pages));
+            $pages[] = (new Rows())->nextYear($request, $asked, \count($pages), $done);
         }
 
         return $pages;
     }
 
-    /** @param list<Month> $months */
-    private function page(Canvas $canvas, Request $request, array $months, int $top, bool $titled): void
+    public function layouts(Request $request): array
     {
-        $layout = Containers::arrange($canvas->across, $canvas->down - $top, $this->perPage($request), min($this->perPage($request), $request->settings->count('columns', 2, 1, 4)));
-        if (null === $layout) {
-            $canvas->finding(new Finding($request->id, "{$this->perPage($request)} months a page do not fit on $canvas->across × ".($canvas->down - $top).' boxes with two lines each. Put fewer on a page.', $this->fewer($request)));
-
-            return;
-        }
-        [$columns, $rows] = $layout;
-        $line = $request->settings->count('line', 1, 1, 2);
-        $lines = intdiv($rows->size() - 1, $line);
-        $canvas->working('across', "{$columns->size()} boxes wide", $columns->working());
-        $canvas->working('down', "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title = $rows->side; ".$rows->working());
-        $canvas->working('lines', "$lines lines a month", "{$rows->size()} boxes − 1 for the name = ".($rows->size() - 1).", ÷ $line a line = $lines lines of {$columns->size()} boxes");
-        $canvas->tickDivision(Edge::Top, $columns, 'across');
-        $canvas->tickDivision(Edge::Side, $rows, 'down', $top);
-        $places = $this->rule($canvas, $months, $columns, $rows, $top);
-        if ($titled) {
-            Heading::write($canvas, $request);
-        }
-        $this->names($canvas, $request, $places, $columns->size());
-        Closing::page($canvas, "Count the lines below a month’s name: $lines.", 'lines');
+        return [
+            self::layout('6 months a page', ['months_per_page' => 6, 'columns' => 2]),
+            self::layout('3 months a page', ['months_per_page' => 3, 'columns' => 1]),
+            self::layout('4 a page, mini months above', ['months_per_page' => 4, 'columns' => 2, 'mini' => 'above']),
+            self::layout('3 a page, mini months beside', ['months_per_page' => 3, 'columns' => 1, 'mini' => 'beside']),
+            self::layout('By category', ['school' => 'category', 'months_per_page' => 6]),
+            self::layout('With a door', ['school' => 'door']),
+            self::layout('A column per month', ['school' => 'columns']),
+            self::layout('Dates only', ['school' => 'dates']),
+        ];
     }
 
-    /**
-     * @param list<Month> $months
-     *
-     * @return list<array{Fraction, Fraction, Month}> where each month's container begins
-     */
-    private function rule(Canvas $canvas, array $months, Division $columns, Division $rows, int $top): array
+    /** @return list<array{say: string, settings: array<string, mixed>}> ways out, from the least change on */
+    private static function ways(Request $request): array
     {
-        $across = $columns->spans();
-        $down = $rows->spans();
-        $canvas->step(Task::Ink, 'Rule the '.\count($months).' containers, and a line under each name’s row.', 'down');
-        $places = [];
-        foreach ($months as $i => $month) {
-            // Months run down the columns, as a year is read.
-            $x = $across[intdiv($i, \count($down))]['from'];
-            $y = $down[$i % \count($down)]['from']->plus($top);
-            $places[] = [$x, $y, $month];
-            $canvas->frame(Layer::Ink, $x, $y, $columns->size(), $rows->size());
-            $canvas->line(Layer::Ink, $x, $y->plus(1), $columns->size(), 0);
+        $ways = [['say' => 'Leave out what stands with the lines', 'settings' => ['mini' => 'none', 'extra' => 'none']]];
+        $categories = $request->settings->lines('categories');
+        for ($keep = \count($categories) - 1; $keep > 0; --$keep) {
+            $ways[] = ['say' => 'Keep the first '.(1 === $keep ? 'category' : "$keep categories"), 'settings' => ['categories' => \array_slice($categories, 0, $keep)]];
         }
-
-        return $places;
-    }
-
-    /** @param list<array{Fraction, Fraction, Month}> $places */
-    private function names(Canvas $canvas, Request $request, array $places, int $wide): void
-    {
-        $canvas->step(Task::Write, 'Write the names of the months, down the first column and then the next.', 'lines');
-        foreach ($places as [$x, $y, $month]) {
-            $name = $request->period->contains($month) && $request->period->start->year === $request->period->end->year
-                ? $request->names->month($month->month)
-                : $request->names->monthAndYear($month);
-            $canvas->words(Layer::Writing, $x->plus(Fraction::of(1, 4)), $y, Fraction::of(2 * $wide - 1, 2), 1, $name);
+        foreach ([6, 4, 3, 2, 1] as $each) {
+            foreach ([2, 1] as $columns) {
+                if ($each >= $columns && $each < $request->settings->count('months_per_page', 12, 1, 12)) {
+                    $ways[] = ['say' => "Put $each on a page".(1 === $columns ? ', one below another' : ''), 'settings' => ['school' => 'months', 'months_per_page' => $each, 'columns' => $columns]];
+                }
+            }
         }
+        $ways[] = ['say' => 'Use dates only', 'settings' => ['school' => 'dates', 'line' => '1']];
+
+        return $ways;
     }
 
-    /** @return list<Month> the period's, and those beyond its end */
-    private function months(Request $request): array
+    /** @param array<string, mixed> $settings */
+    private static function layout(string $name, array $settings): Layout
     {
-        $months = $request->period->months();
-        for ($i = 1; $i <= $request->settings->count('months_beyond', 0, 0, 12); ++$i) {
-            $months[] = $request->period->end->plus($i);
-        }
-
-        return $months;
+        return new Layout($name, $settings + ['school' => 'months', 'mini' => 'none', 'extra' => 'none']);
     }
 
-    /** @return positive-int */
-    private function perPage(Request $request): int
+    private function school(Request $request): School
     {
-        return max(1, $request->settings->count('months_per_page', 6, 1, 12));
+        return match ($request->settings->choice('school', array_keys(self::SCHOOLS))) {
+            'columns' => new Containers(true),
+            'category' => new Rows(true),
+            'dates' => new Rows(),
+            'door' => new HalfDoor(),
+            default => new Containers(),
+        };
     }
 
-    /** @return list<array{say: string, edit: array<string, mixed>}> */
-    private function fewer(Request $request): array
+    private function nextYear(Request $request): bool
     {
-        $fewer = intdiv($this->perPage($request), 2);
-
-        return $fewer < 1 ? [] : [['say' => "Put $fewer on a page", 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['months_per_page' => $fewer, 'columns' => $fewer < 4 ? 1 : 2]]]];
+        return $request->settings->flag('next_year', false);
     }
 }

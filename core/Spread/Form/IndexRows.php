@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -14,11 +15,14 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
-final class IndexRows implements Form
+final class IndexRows implements Form, HasLayouts
 {
     /** Rows kept free for what will be added. From memory. */
     private const SPARE = 6;
@@ -39,35 +43,52 @@ final class IndexRows implements Form
         $rows = $this->rows($request);
         $columns = $this->columns($request);
         $room = $rows * \count($columns->parts);
-        $pages = [];
-        $done = 0;
-        for ($i = 0; $i < $this->pages($request); ++$i) {
-            $canvas = new Canvas($request->across, $request->down, $request->tally, $i, $done);
+        $line = $this->line($request);
+
+        return Pages::draw($request, range(0, $this->pages($request) - 1), function (Canvas $canvas, int $i) use ($request, $rows, $columns, $room, $line): void {
             $top = Heading::boxes($canvas->down);
             if (\count($columns->parts) > 1) {
                 $canvas->working('columns', "{$columns->size()} boxes wide", $columns->working());
                 $canvas->tickDivision(Edge::Top, $columns, 'columns');
             }
-            if (0 === $i) {
-                $this->reckon($canvas, $request, $room, $top);
-                Heading::write($canvas, $request);
-                foreach ($request->numbering as $step) {
-                    $canvas->step(Task::Write, $step, 'rows');
-                }
-            } else {
-                $canvas->step(Task::Write, 'Leave the title’s boxes free and go on with the index.');
+            0 === $i ? $this->begin($canvas, $request, $room, $top) : $canvas->step(Task::Write, 'Leave the title’s boxes free and go on with the index.');
+            $this->write($canvas, \array_slice($request->index, $i * $room, $room), $columns, $rows, $top, $line);
+            foreach ($columns->spans() as $span) {
+                $canvas->room('rows', 'the index', $span['from'], $top, $columns->size(), $canvas->down - $top, $line);
             }
-            $this->write($canvas, \array_slice($request->index, $i * $room, $room), $columns, $rows, $top);
-            $done = $canvas->steps();
-            $pages[] = $canvas->finish();
+            $canvas->step(Task::Check, 'Read each page number against the page it names; the ranges of the months stay in pencil.', 'rows');
+        });
+    }
+
+    private function begin(Canvas $canvas, Request $request, int $room, int $top): void
+    {
+        $this->reckon($canvas, $request, $room, $top);
+        Heading::write($canvas, $request);
+        foreach ($request->numbering as $step) {
+            $canvas->step(Task::Write, $step, 'rows');
+        }
+    }
+
+    public function layouts(Request $request): array
+    {
+        $layouts = [];
+        foreach ([1 => 'One column', 2 => 'Two columns'] as $columns => $name) {
+            foreach (['1' => '1 box a row', '1.5' => '1½ boxes a row'] as $line => $words) {
+                $layouts[] = new Layout("$name, $words", ['columns' => $columns, 'line' => (string) $line, 'pages' => null]);
+            }
         }
 
-        return $pages;
+        return $layouts;
     }
 
     private function rows(Request $request): int
     {
-        return max(1, $request->down - Heading::boxes($request->down));
+        return max(1, Fraction::of($request->down - Heading::boxes($request->down))->dividedBy($this->line($request))->floor());
+    }
+
+    private function line(Request $request): Fraction
+    {
+        return $request->settings->boxes('line');
     }
 
     /** One column, or two where they are wide enough for a name and its pages. */
@@ -85,7 +106,7 @@ final class IndexRows implements Form
     {
         $all = $room * $this->pages($request);
         $entries = \count($request->index);
-        $canvas->working('rows', "$room rows a page", "$canvas->down boxes − $top for the title = ".$this->rows($request).(1 < \count($this->columns($request)->parts) ? ' in each of 2 columns' : '')."; $entries entries, ".max(0, $all - $entries).' rows to add');
+        $canvas->working('rows', "$room rows a page", "$canvas->down boxes − $top for the title, ÷ {$this->line($request)} a row = ".$this->rows($request).(1 < \count($this->columns($request)->parts) ? ' in each of 2 columns' : '')."; $entries entries, ".max(0, $all - $entries).' rows to add');
         if ($entries > $all) {
             $canvas->finding(new Finding($request->id, "The index has $entries entries and room for $all. Give it ".intdiv($entries + self::SPARE + $room - 1, $room).' pages.', [[
                 'say' => 'Let the index take the pages it needs',
@@ -95,30 +116,31 @@ final class IndexRows implements Form
     }
 
     /** @param list<IndexRow> $entries */
-    private function write(Canvas $canvas, array $entries, Division $columns, int $rows, int $top): void
+    private function write(Canvas $canvas, array $entries, Division $columns, int $rows, int $top, Fraction $line): void
     {
         $now = array_filter($entries, static fn (IndexRow $entry): bool => !$entry->isMonth);
         $later = array_filter($entries, static fn (IndexRow $entry): bool => $entry->isMonth);
         if ([] !== $later) {
-            $canvas->step(Task::Write, 'Keep '.self::counted($later, 'row').' for the months: write the names now, the ranges in pencil, and ink each range when its month is drawn.', 'rows');
-            $this->place($canvas, $later, $columns, $rows, $top);
+            $canvas->step(Task::Write, 'Keep '.self::counted($later, 'row').' for the months'.($line->equals(1) ? '' : ", one every $line boxes").': write the names now, the ranges in pencil, and ink each range when its month is drawn.', 'rows');
+            $this->place($canvas, $later, $columns, $rows, $top, $line);
         }
         if ([] !== $now) {
-            $canvas->step(Task::Write, 'Write now: '.self::counted($now, 'entry').', one a row, names from the left edge, page numbers at the right.', 'rows');
-            $this->place($canvas, $now, $columns, $rows, $top);
+            $canvas->step(Task::Write, 'Write now: '.self::counted($now, 'entry').', one '.($line->equals(1) ? 'a row' : "every $line boxes").', names from the left edge, page numbers at the right.', 'rows');
+            $this->place($canvas, $now, $columns, $rows, $top, $line);
         }
     }
 
     /** @param array<int, IndexRow> $entries row → entry */
-    private function place(Canvas $canvas, array $entries, Division $columns, int $rows, int $top): void
+    private function place(Canvas $canvas, array $entries, Division $columns, int $rows, int $top, Fraction $line): void
     {
         $spans = $columns->spans();
         $name = max(1, $columns->size() - self::NUMBER);
         foreach ($entries as $row => $entry) {
             $x = $spans[intdiv($row, $rows)]['from']->floor();
-            $canvas->words(Layer::Writing, $x, $top + $row % $rows, $name, 1, $entry->name);
+            $y = $line->times($row % $rows)->plus($top);
+            $canvas->words(Layer::Writing, $x, $y, $name, 1, $entry->name);
             if ($columns->size() > self::NUMBER) {
-                $canvas->words($entry->isMonth ? Layer::Pencil : Layer::Writing, $x + $name, $top + $row % $rows, self::NUMBER, 1, $entry->pages, Align::End);
+                $canvas->words($entry->isMonth ? Layer::Pencil : Layer::Writing, $x + $name, $y, self::NUMBER, 1, $entry->pages, Align::End);
             }
         }
     }

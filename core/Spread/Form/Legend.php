@@ -1,86 +1,194 @@
 <?php
 
-/* The key: each symbol drawn by strokes, with the states it turns into by adding strokes. */
+/*
+ * The key: each symbol drawn by strokes, with the states it turns into by adding strokes, and what the colours of the
+ * pens stand for. It lays itself out: the roomiest rows that leave room to add, in one column or two, on one page or two.
+ */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
+use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Key\KeyCheck;
+use AmpleMargin\Key\KeyMark;
+use AmpleMargin\Key\KeyReader;
+use AmpleMargin\Key\StarterKeys;
+use AmpleMargin\Key\Stroke;
+use AmpleMargin\Key\SymbolSet;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
-final class Legend implements Form
+final class Legend implements Form, HasLayouts
 {
-    /** Boxes a row takes: the symbol's box and one of air. */
-    private const ROW = 2;
-
     /** Rows to keep free for symbols to come. From memory. */
     private const ROOM = 4;
 
-    /**
-     * Our own starter set: an upright stroke for what is to be done, other outlines for other entries. Strokes
-     * are given in quarters of a box: x, y, to x, to y.
-     */
-    private const SYMBOLS = [
-        ['task', [[2, 0, 2, 4]]],
-        ['task done', [[2, 0, 2, 4], [0, 4, 4, 4]]],
-        ['task moved on', [[2, 0, 2, 4], [2, 0, 4, 1], [4, 1, 2, 2]]],
-        ['task put off to a date', [[2, 0, 2, 4], [2, 4, 0, 3], [0, 3, 2, 2]]],
-        ['task dropped', [[2, 0, 2, 4], [0, 1, 4, 1], [0, 3, 4, 3]]],
-        ['event', [[0, 4, 2, 0], [2, 0, 4, 4], [0, 4, 4, 4]]],
-        ['event cancelled', [[0, 4, 2, 0], [2, 0, 4, 4], [0, 4, 4, 4], [0, 2, 4, 2]]],
-        ['note', [[0, 2, 1, 1], [1, 1, 3, 3], [3, 3, 4, 2]]],
-        ['birthday', [[0, 4, 4, 4], [0, 4, 0, 2], [4, 4, 4, 2], [2, 2, 2, 0]]],
-        ['idea', [[1, 0, 3, 0], [3, 0, 1, 4], [1, 4, 3, 4]]],
-        ['important', [[0, 3, 2, 1], [2, 1, 4, 3], [0, 4, 2, 2], [2, 2, 4, 4]]],
-    ];
+    /** Boxes a column needs: the symbol with air round it, and a name. */
+    private const NARROWEST = 9;
 
     public function pages(Request $request): int
     {
-        return 1;
+        return $this->arrange($request, \count($this->set($request)->marks()))['pages'];
     }
 
     public function draw(Request $request): array
     {
-        $canvas = new Canvas($request->across, $request->down, $request->tally);
-        $top = Heading::boxes($canvas->down);
-        $rows = intdiv($canvas->down - $top, self::ROW);
-        $count = \count(self::SYMBOLS);
-        $canvas->working('rows', "$rows rows", "$canvas->down boxes − $top for the title = ".($canvas->down - $top).', ÷ '.self::ROW." a row = $rows rows; $count symbols, ".max(0, $rows - $count).' rows to add');
-        if ($rows < $count || $canvas->across < 6) {
-            $canvas->finding(new Finding($request->id, "The key has $count symbols and room for $rows. Give each one row only, or use two pages."));
-        } elseif ($rows < $count + self::ROOM) {
-            $canvas->finding(new Finding($request->id, 'The key leaves '.($rows - $count).' rows for symbols to come.', [], false));
-        }
-        $shown = \array_slice(self::SYMBOLS, 0, max(0, $rows));
-        $this->strokes($canvas, $shown, $top);
-        Heading::write($canvas, $request);
-        if ($canvas->across > 3) {
-            $canvas->step(Task::Write, 'Write what each stands for, from the third box.', 'rows');
-            foreach ($shown as $i => [$name]) {
-                $canvas->words(Layer::Writing, 3, $top + $i * self::ROW, $canvas->across - 3, 1, $name);
-            }
-        }
-        Closing::page($canvas, 'Check that each state is its symbol with strokes added, so that it can be reached in ink.', 'rows');
+        $set = $this->set($request);
+        $marks = $set->marks();
+        ['row' => $row, 'columns' => $columns, 'pages' => $count, 'each' => $each] = $this->arrange($request, \count($marks));
 
-        return [$canvas->finish()];
+        return Pages::draw($request, range(0, $count - 1), function (Canvas $canvas, int $i) use ($request, $set, $marks, $row, $columns, $count, $each): void {
+            if (0 === $i) {
+                $this->findings($canvas, $request, $set, $each * $count, $columns);
+            }
+            $share = \array_slice($marks, $i * $each, $each);
+            if ([] !== $share) {
+                $this->page($canvas, $request, $share, $row, $columns, 0 === $i, $i === $count - 1, \count($marks), $each * $count);
+            }
+        });
     }
 
-    /** @param list<array{string, list<array{int, int, int, int}>}> $symbols */
-    private function strokes(Canvas $canvas, array $symbols, int $top): void
+    public function layouts(Request $request): array
     {
-        $canvas->step(Task::Ink, 'Draw the symbols, one every '.self::ROW.' boxes, each in the second box from the left.', 'rows');
-        foreach ($symbols as $i => [, $strokes]) {
-            foreach ($strokes as [$x, $y, $toX, $toY]) {
-                $canvas->line(Layer::Ink, Fraction::of(6 + $x, 5), Fraction::of(5 * ($top + $i * self::ROW) + $y, 5)->plus(Fraction::of(1, 10)), Fraction::of($toX - $x, 5), Fraction::of($toY - $y, 5));
+        return [
+            new Layout('One column, 2 boxes a row', ['key_columns' => 1, 'row' => '2']),
+            new Layout('One column, 1½ boxes a row', ['key_columns' => 1, 'row' => '1.5']),
+            new Layout('One column, 1 box a row', ['key_columns' => 1, 'row' => '1']),
+            new Layout('Two columns, 2 boxes a row', ['key_columns' => 2, 'row' => '2']),
+            new Layout('Two columns, 1½ boxes a row', ['key_columns' => 2, 'row' => '1.5']),
+        ];
+    }
+
+    private function set(Request $request): SymbolSet
+    {
+        return KeyReader::setting($request->settings->raw('symbols')) ?? StarterKeys::set($request->settings->text('set', StarterKeys::USUAL));
+    }
+
+    /** @return array{row: Fraction, columns: int, pages: int, each: int} boxes a row, marks a page; each 0 where not one row fits */
+    private function arrange(Request $request, int $count): array
+    {
+        $rows = null === $request->settings->raw('row') ? [Fraction::of(2), Fraction::of(3, 2), Fraction::of(1)] : [$request->settings->boxes('row', '2')];
+        $columns = 0 === $request->settings->count('key_columns', 0, 1, 2) ? [1, 2] : [$request->settings->count('key_columns', 1, 1, 2)];
+        foreach ([self::ROOM, 0] as $spare) {
+            foreach ($rows as $row) {
+                foreach ($columns as $wide) {
+                    $arranged = $this->with($request, $row, $wide);
+                    if ($arranged['each'] >= $count + $spare) {
+                        return $arranged;
+                    }
+                }
             }
         }
+        $last = $this->with($request, end($rows), 1 === \count($columns) || $request->across < 2 * self::NARROWEST + 1 ? $columns[0] : 2);
+
+        return 0 === $last['each'] ? $last : ['pages' => min(4, intdiv($count + $last['each'] - 1, $last['each']))] + $last;
+    }
+
+    /** @return array{row: Fraction, columns: int, pages: int, each: int} */
+    private function with(Request $request, Fraction $row, int $columns): array
+    {
+        $fits = $request->across >= $columns * self::NARROWEST + $columns - 1;
+        $room = $request->down - Heading::boxes($request->down) - $this->foot($request);
+        $rows = $fits && $room > 0 ? Fraction::of($room)->dividedBy($row)->floor() : 0;
+
+        return ['row' => $row, 'columns' => $columns, 'pages' => 1, 'each' => $rows * $columns];
+    }
+
+    private function foot(Request $request): int
+    {
+        return $request->settings->flag('colours', false) ? 1 + (new PenLegend($request->palette, $request->across))->tall() : 0;
+    }
+
+    private function findings(Canvas $canvas, Request $request, SymbolSet $set, int $room, int $wide): void
+    {
+        $count = \count($set->marks());
+        $room < $count
+            ? $canvas->finding(new Finding($request->id, 0 === $room
+                ? 'The key needs '.($wide * (self::NARROWEST + 1) - 1)." boxes across for $wide ".(1 === $wide ? 'column' : 'columns')." and a row below the title; the page has $request->across × $request->down."
+                : "The key has $count marks and room for $room. Take fewer boxes a row, or two columns.", 0 === $room ? [] : [
+                    ['say' => 'Let the key lay itself out', 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['row' => null, 'key_columns' => null]]],
+                ]))
+            : ($room < $count + self::ROOM ? $canvas->finding(new Finding($request->id, 'The key leaves '.($room - $count).' rows for symbols to come.', [], false)) : null);
+        if (null !== $request->settings->raw('symbols')) {
+            foreach (KeyCheck::problemsOf($set, $request->pitch) as $problem) {
+                $canvas->finding(new Finding($request->id, $problem->says, [], $problem->stops));
+            }
+        }
+    }
+
+    /** @param non-empty-list<KeyMark> $marks */
+    private function page(Canvas $canvas, Request $request, array $marks, Fraction $row, int $columns, bool $first, bool $last, int $all, int $room): void
+    {
+        $top = Heading::boxes($canvas->down);
+        $across = Division::containers($canvas->across, $columns) ?? Division::of($canvas->across, 1) ?? throw new \LogicException('Every page is a box wide.');
+        $free = $canvas->down - $top - $this->foot($request);
+        $rows = max(1, Fraction::of($free)->dividedBy($row)->floor());
+        $canvas->working('rows', "$rows rows".($columns > 1 ? ' a column' : ''), "$canvas->down boxes − $top for the title".($this->foot($request) > 0 ? " − {$this->foot($request)} for the colours" : '')." = $free, ÷ $row a row = $rows rows".($columns > 1 ? " in $columns columns" : '')."; $all marks, ".max(0, $room - $all).' rows to add');
+        if ($columns > 1) {
+            $canvas->working('columns', "{$across->size()} boxes wide", $across->working());
+            $canvas->tickDivision(Edge::Top, $across, 'columns');
+        }
+        $legend = new PenLegend($request->palette, $canvas->across);
+        $colours = $last && $this->foot($request) > 0;
+        if ($colours) {
+            $legend->swatches($canvas, 0, $canvas->down - $legend->tall());
+        }
+        $places = [];
+        foreach ($marks as $i => $mark) {
+            $places[] = [$mark, $across->spans()[intdiv($i, $rows)]['from']->floor(), $row->times($i % $rows)->plus($top)];
+        }
+        $this->spare($canvas, $across, $rows, $row, \count($marks), $top);
+        $this->strokes($canvas, $places, $row);
+        if ($first) {
+            Heading::write($canvas, $request);
+        }
+        $canvas->step(Task::Write, 'Write what each stands for, from the third box of its column.', 'rows');
+        foreach ($places as [$mark, $x, $y]) {
+            $canvas->words(Layer::Writing, $x + 3, $y, $across->size() - 3, 1, $mark->name);
+        }
+        if ($colours) {
+            $legend->names($canvas, 0, $canvas->down - $legend->tall());
+        }
+        Closing::page($canvas, 'Check that each state is its symbol with strokes added, so that it can be reached in ink.', 'rows');
+    }
+
+    /** Rows left for symbols to come, column by column. */
+    private function spare(Canvas $canvas, Division $across, int $rows, Fraction $row, int $used, int $top): void
+    {
+        foreach ($across->spans() as $column => $span) {
+            $taken = min($rows, max(0, $used - $column * $rows));
+            if ($taken < $rows) {
+                $canvas->room('rows', 'rows to add', $span['from'], $row->times($taken)->plus($top), $across->size(), $row->times($rows - $taken), $row);
+            }
+        }
+    }
+
+    /** @param list<array{KeyMark, int, Fraction}> $places */
+    private function strokes(Canvas $canvas, array $places, Fraction $row): void
+    {
+        $canvas->step(Task::Ink, 'Draw the symbols, one every '.($row->equals(1) ? 'box' : "$row boxes").', each in the second box of its column; a state is its symbol with strokes added.', 'rows');
+        foreach ($places as [$mark, $x, $y]) {
+            foreach ($mark->strokes as $stroke) {
+                $canvas->line(Layer::Ink, self::at($stroke->x)->plus($x + 1), self::at($stroke->y)->plus($y), Fraction::of($stroke->toX - $stroke->x, 5), Fraction::of($stroke->toY - $stroke->y, 5));
+            }
+        }
+    }
+
+    /** A dot of the symbol's grid, which stands four fifths of a box large in the middle of its box. */
+    private static function at(int $dot): Fraction
+    {
+        return Fraction::of(2 * $dot + 5 - Stroke::GRID, 10);
     }
 }

@@ -1,13 +1,15 @@
 <?php
 
-/* A title in guide boxes, as large as the page takes it: the cover of the year, a month's divider. */
+/* A title as large as the page takes it: the cover of the year, a month's divider. In guide boxes on a line or two, across the fold, or in block figures. */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
-use AmpleMargin\Counting\Centring;
+use AmpleMargin\Counting\BlockDigits;
+use AmpleMargin\Counting\FoldedTitle;
 use AmpleMargin\Counting\Lettering;
+use AmpleMargin\Counting\TitlePlace;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -16,31 +18,51 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\Form\Title\GuideBoxes;
+use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
-final class Lettered implements Form
+final class Lettered implements Form, HasLayouts
 {
+    public const WAYS = [
+        'guide' => 'guide boxes, on one line',
+        'two' => 'guide boxes, on two lines',
+        'fold' => 'guide boxes, across the fold of an opening',
+        'block' => 'block figures',
+    ];
+
     public function pages(Request $request): int
     {
-        return 1;
+        return null === $this->folded($request) ? 1 : 2;
     }
 
     public function draw(Request $request): array
     {
-        $canvas = new Canvas($request->across, $request->down, $request->tally);
-        $title = $this->title($request);
-        $lettering = Lettering::largest($title, $canvas->across, max(1, intdiv($canvas->down, 2)));
-        if (null === $lettering) {
-            $canvas->finding(new Finding($request->id, mb_strlen($title)." letters do not fit in $canvas->across boxes, not even at one box a letter. Shorten the title, or write it on two lines."));
-
-            return [$canvas->finish()];
+        $folded = $this->folded($request);
+        if (null !== $folded) {
+            return Pages::draw($request, [true, false], fn (Canvas $canvas, bool $left) => $this->half($canvas, $request, $folded, $left));
         }
-        $this->letters($canvas, $title, $lettering);
-        $this->subtitle($canvas, $request, $lettering);
-        Closing::page($canvas, 'Count the boxes before the first letter and after the last: they are as the working says.', 'letters');
 
-        return [$canvas->finish()];
+        return Pages::draw($request, [$this->way($request)], fn (Canvas $canvas, string $way) => match ($way) {
+            'block' => $this->block($canvas, $request),
+            'two' => $this->twoLines($canvas, $request),
+            'fold' => $this->instead($canvas, $request, Heading::quoted($this->title($request)).' does not fit across the fold'),
+            default => $this->oneLine($canvas, $request),
+        });
+    }
+
+    public function layouts(Request $request): array
+    {
+        return array_map(static fn (string $way, string $name): Layout => new Layout(ucfirst($name), ['figures' => $way]), array_keys(self::WAYS), self::WAYS);
+    }
+
+    /** A month's divider is always on one line. */
+    private function way(Request $request): string
+    {
+        return null === $request->month ? $request->settings->choice('figures', array_keys(self::WAYS)) : 'guide';
     }
 
     private function title(Request $request): string
@@ -50,43 +72,90 @@ final class Lettered implements Form
             : $request->names->month($request->month->month);
     }
 
-    private function letters(Canvas $canvas, string $title, Lettering $lettering): void
+    private function folded(Request $request): ?FoldedTitle
     {
-        $centre = Centring::of($canvas->across, $lettering->width) ?? throw new \LogicException('Letters are never wider than their page.');
-        // A title stands a little above the middle: a third of the free height over it (common practice, no source).
-        $top = intdiv($canvas->down - $lettering->tall, 3);
-        $canvas->working('letters', $lettering->width.' boxes', $lettering->working().'; '.$centre->working());
-        $edges = [];
-        foreach ($lettering->places() as $place) {
-            $from = $centre->before + $place['from'];
-            array_push($edges, $from, $from + $place['wide']);
-        }
-        $edges = array_values(array_unique(array_filter($edges, static fn (int $at): bool => $at > 0 && $at < $canvas->across)));
-        $canvas->tickAll(Edge::Top, $edges, Heading::quoted($title).' in guide boxes', 'letters');
-        $downs = array_values(array_filter([$top, $top + $lettering->tall], static fn (int $at): bool => $at > 0 && $at < $canvas->down));
-        $canvas->tickAll(Edge::Side, $downs, "letters $lettering->tall tall", 'letters');
-        $canvas->step(Task::Pencil, 'Draw a guide box for each letter.', 'letters');
-        foreach ($lettering->places() as $place) {
-            if (' ' !== $place['letter']) {
-                $canvas->frame(Layer::Pencil, $centre->before + $place['from'], $top, $place['wide'], $lettering->tall);
-            }
-        }
-        $canvas->step(Task::Ink, 'Draw the letters '.Heading::quoted($title).' inside their guide boxes.', 'letters');
-        foreach ($lettering->places() as $place) {
-            if (' ' !== $place['letter']) {
-                $canvas->words(Layer::Ink, $centre->before + $place['from'], $top, $place['wide'], $lettering->tall, $place['letter'], Align::Middle);
-            }
-        }
+        return 'fold' === $this->way($request) ? FoldedTitle::largest($this->title($request), $request->across, TitlePlace::room($request->down)) : null;
     }
 
-    private function subtitle(Canvas $canvas, Request $request, Lettering $lettering): void
+    private function oneLine(Canvas $canvas, Request $request): void
     {
-        $words = $request->settings->text('subtitle', null === $request->month ? '' : (string) $request->month->year);
-        $top = intdiv($canvas->down - $lettering->tall, 3) + $lettering->tall + 2;
-        if ('' === $words || $top + 2 > $canvas->down) {
+        $title = $this->title($request);
+        $lettering = Lettering::largest($title, $canvas->across, TitlePlace::room($canvas->down));
+        if (null === $lettering) {
+            $canvas->finding(new Finding($request->id, mb_strlen($title)." letters do not fit in $canvas->across boxes, not even at one box a letter. Shorten the title, or write it on two lines."));
+
             return;
         }
-        $canvas->step(Task::Write, 'Write '.Heading::quoted($words).' below, in the middle, 2 boxes under the letters.');
-        $canvas->words(Layer::Writing, 0, $top, $canvas->across, 2, $words, Align::Middle);
+        $centre = TitlePlace::across($canvas->across, $lettering->width);
+        $canvas->working('letters', $lettering->width.' boxes', $lettering->working().'; '.$centre->working());
+        GuideBoxes::draw($canvas, [[$lettering, $centre->before, TitlePlace::above($canvas->down, $lettering->tall)]]);
+        $this->close($canvas, $request, $lettering->tall);
+    }
+
+    private function twoLines(Canvas $canvas, Request $request): void
+    {
+        $lines = Lettering::onTwoLines($this->title($request), $canvas->across, TitlePlace::room($canvas->down));
+        if (null === $lines) {
+            $this->instead($canvas, $request, Heading::quoted($this->title($request)).' has no space to break it at, or does not fit on two lines');
+
+            return;
+        }
+        $tall = $lines[0]->tall + 1 + $lines[1]->tall;
+        $top = TitlePlace::above($canvas->down, $tall);
+        $placed = [];
+        foreach ($lines as $i => $line) {
+            $centre = TitlePlace::across($canvas->across, $line->width);
+            $canvas->working("letters-$i", "$line->width boxes", $line->working().'; '.$centre->working());
+            $placed[] = [$line, $centre->before, 0 === $i ? $top : $top + $lines[0]->tall + 1];
+        }
+        GuideBoxes::draw($canvas, $placed);
+        $this->close($canvas, $request, $tall);
+    }
+
+    private function half(Canvas $canvas, Request $request, FoldedTitle $folded, bool $left): void
+    {
+        $lettering = $left ? $folded->left : $folded->right;
+        $canvas->working('letters', "$lettering->width boxes", $lettering->working().'; '.$folded->working());
+        GuideBoxes::draw($canvas, [[$lettering, $left ? $folded->from : $folded->air, TitlePlace::above($canvas->down, $lettering->tall)]]);
+        $left
+            ? Closing::page($canvas, "Count from the fold: $folded->air free, then the last letter.", 'letters')
+            : $this->close($canvas, $request, $lettering->tall, "Count from the fold: $folded->air free, then the first letter. No letter sits on it.");
+    }
+
+    private function block(Canvas $canvas, Request $request): void
+    {
+        $title = $this->title($request);
+        $block = BlockDigits::largest($title, $canvas->across, TitlePlace::room($canvas->down));
+        if (null === $block) {
+            $this->instead($canvas, $request, BlockDigits::knows($title) ? Heading::quoted($title)." needs more than $canvas->across boxes in block figures of 3 × 5" : 'Block figures are drawn for years and other numbers');
+
+            return;
+        }
+        $centre = TitlePlace::across($canvas->across, $block->width);
+        $top = TitlePlace::above($canvas->down, $block->tall);
+        $canvas->working('letters', "$block->width boxes", $block->working().'; '.$centre->working());
+        $canvas->tickAll(Edge::Top, array_values(array_filter([$centre->before, $centre->before + $block->width], static fn (int $at): bool => $at > 0 && $at < $canvas->across)), Heading::quoted($title).' in block figures', 'letters');
+        $canvas->tickAll(Edge::Side, array_values(array_filter([$top, $top + $block->tall], static fn (int $at): bool => $at > 0 && $at < $canvas->down)), "figures $block->tall tall", 'letters');
+        $canvas->step(Task::Ink, "Fill {$block->filled()} boxes with ink, row by row, as drawn.", 'letters');
+        $canvas->blocks($block, $centre->before, $top);
+        $this->close($canvas, $request, $block->tall, "Count the filled boxes of the first figure’s top row before you go on: as drawn, $centre->before boxes before it.");
+    }
+
+    /** The title on one line where the way asked for cannot be, and why. */
+    private function instead(Canvas $canvas, Request $request, string $why): void
+    {
+        $canvas->finding(new Finding($request->id, "$why. Guide boxes on one line are drawn instead.", [], false));
+        $this->oneLine($canvas, $request);
+    }
+
+    private function close(Canvas $canvas, Request $request, int $tall, string $check = 'Count the boxes before the first letter and after the last: they are as the working says.'): void
+    {
+        $words = $request->settings->text('subtitle', null === $request->month ? '' : (string) $request->month->year);
+        $top = TitlePlace::above($canvas->down, $tall) + $tall + 2;
+        if ('' !== $words && $top + 2 <= $canvas->down) {
+            $canvas->step(Task::Write, 'Write '.Heading::quoted($words).' below, in the middle, 2 boxes under the letters.');
+            $canvas->words(Layer::Writing, 0, $top, $canvas->across, 2, $words, Align::Middle);
+        }
+        Closing::page($canvas, $check, 'letters');
     }
 }

@@ -6,42 +6,60 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
+use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
-final class MonthCells implements Form
+final class MonthCells implements Form, HasLayouts
 {
     public function pages(Request $request): int
     {
-        return 1 === $request->pages ? 1 : 2;
+        return self::isLines($request) || 1 === ($request->pages > 0 ? $request->pages : $request->settings->count('pages', 2, 1, 2)) ? 1 : 2;
     }
 
     public function draw(Request $request): array
     {
-        $grid = new MonthGrid($request->month ?? $request->period->start, $request->first);
-        $pages = [];
-        $done = 0;
-        for ($i = 0; $i < $this->pages($request); ++$i) {
-            $canvas = new Canvas($request->across, $request->down, $request->tally, $i, $done);
-            $top = Heading::boxes($canvas->down);
-            2 === $this->pages($request)
-                ? $this->page($canvas, $request, $grid, $top, 4, 4 * $i)
-                : $this->page($canvas, $request, $grid, $top, 7, 0);
-            $done = $canvas->steps();
-            $pages[] = $canvas->finish();
+        if (self::isLines($request)) {
+            return [$this->lines($request)];
         }
+        $grid = new MonthGrid(self::month($request), $request->first);
+        $opening = 2 === $this->pages($request);
 
-        return $pages;
+        return Pages::draw($request, $opening ? [0, 4] : [0], fn (Canvas $canvas, int $column) => $this->page($canvas, $request, $grid, Heading::boxes($canvas->down), $opening ? 4 : 7, $column));
+    }
+
+    public function layouts(Request $request): array
+    {
+        return [
+            new Layout('An opening, notes in the eighth column', ['pages' => 2, 'cells' => 'grid']),
+            new Layout('One page', ['pages' => 1, 'cells' => 'grid']),
+            new Layout('A line a day on one page', ['pages' => 1, 'cells' => 'lines']),
+        ];
+    }
+
+    private static function isLines(Request $request): bool
+    {
+        return 'lines' === $request->settings->choice('cells', ['grid', 'lines']);
+    }
+
+    private static function month(Request $request): Month
+    {
+        return $request->month ?? $request->settings->month('from') ?? $request->period->start;
     }
 
     private function page(Canvas $canvas, Request $request, MonthGrid $grid, int $top, int $columns, int $firstColumn): void
@@ -60,6 +78,9 @@ final class MonthCells implements Form
         $canvas->tickDivision(Edge::Side, $down, 'down', $top + 1);
         $last = min(7, $firstColumn + $columns) - $firstColumn;
         $this->ink($canvas, $across, $down, $grid, $top, $last);
+        if (0 === $firstColumn) {
+            $canvas->room('day', 'a day', $across->before, $top + 1 + $down->before, $across->size(), $down->size(), Fraction::of(1));
+        }
         $this->figures($canvas, $request, $across, $down, $grid, $top, $firstColumn, $last);
         Closing::page($canvas, ucfirst($grid->closingCheck()).'.', 'rows');
     }
@@ -69,6 +90,7 @@ final class MonthCells implements Form
         $canvas->step(Task::Ink, "Rule $columns columns and $grid->rows rows of cells.", 'across');
         $left = $across->before;
         $wide = $columns * $across->size();
+        $canvas->cells($left, $top + 1 + $down->before, $wide, $grid->rows * $down->size());
         for ($row = 0; $row <= $grid->rows; ++$row) {
             $canvas->line(Layer::Ink, $left, $top + 1 + $down->before + $row * $down->size(), $wide, 0);
         }
@@ -96,5 +118,38 @@ final class MonthCells implements Form
                 $canvas->words(Layer::Writing, $across->before + $column * $across->size(), $top + 1 + $down->before + $grid->row($day) * $down->size(), 1, 1, (string) $day, Align::Middle);
             }
         }
+    }
+
+    /** A line a day: the weekday's letter, the number, and the rest of the page to write on; a heavier week ends where the next begins. */
+    private function lines(Request $request): PageDrawing
+    {
+        $month = self::month($request);
+        $grid = new MonthGrid($month, $request->first);
+        $canvas = new Canvas($request->across, $request->down, $request->tally);
+        $top = Heading::boxes($canvas->down);
+        $room = $canvas->down - $top;
+        if ($room < $month->days() || $canvas->across < 6) {
+            $canvas->finding(new Finding($request->id, "{$request->names->monthAndYear($month)} needs {$month->days()} lines of 1 box and 6 across; the page has $canvas->across × $room boxes below its title. Use cells instead.", [['say' => 'Use cells', 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['cells' => 'grid']]]]));
+
+            return $canvas->finish();
+        }
+        $canvas->working('rows', "{$month->days()} lines", "$canvas->down boxes − $top for the title = $room; {$month->days()} × 1 + ".($room - $month->days()).' left over');
+        $ends = array_values(array_filter(range(1, $month->days() - 1), static fn (int $day): bool => 6 === $grid->column($day)));
+        $canvas->tickAll(Edge::Side, array_map(static fn (int $day): int => $top + $day, $ends), 'where a week ends', 'rows');
+        $canvas->step(Task::Ink, 'Rule a line below every day that ends a week.', 'rows');
+        foreach ($ends as $day) {
+            $canvas->line(Layer::Ink, 0, $top + $day, $canvas->across, 0);
+        }
+        $canvas->cells(2, $top, $canvas->across - 2, $month->days());
+        $canvas->room('day', 'a day', 2, $top, $canvas->across - 2, 1, Fraction::of(1));
+        Heading::write($canvas, $request, $request->names->monthAndYear($month));
+        $canvas->step(Task::Write, 'Write the number of each day in the first box of its line, the letter of its weekday in the second; the 1st is a '.$request->names->weekday($grid->first->plus($grid->offset)).'.', 'rows');
+        for ($day = 1; $day <= $month->days(); ++$day) {
+            $canvas->words(Layer::Writing, 0, $top + $day - 1, 1, 1, (string) $day, Align::Middle);
+            $canvas->words(Layer::Writing, 1, $top + $day - 1, 1, 1, $request->names->weekdayInitial($grid->first->plus($grid->column($day))), Align::Middle);
+        }
+        Closing::page($canvas, 'The last line is '.$month->days().', a '.$request->names->weekday($grid->first->plus($grid->column($month->days()))).'.', 'rows');
+
+        return $canvas->finish();
     }
 }

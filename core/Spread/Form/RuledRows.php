@@ -6,15 +6,19 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
+use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
-final class RuledRows implements Form
+final class RuledRows implements Form, HasLayouts
 {
     public function pages(Request $request): int
     {
@@ -23,36 +27,42 @@ final class RuledRows implements Form
 
     public function draw(Request $request): array
     {
-        $pages = [];
-        $done = 0;
-        for ($i = 0; $i < $this->pages($request); ++$i) {
-            $canvas = new Canvas($request->across, $request->down, $request->tally, $i, $done);
-            $ruled = $request->settings->flag('ruled', true);
+        $ruled = $request->settings->flag('ruled', true);
+
+        return Pages::draw($request, range(1, $this->pages($request)), function (Canvas $canvas, int $nth) use ($request, $ruled): void {
             if ($ruled) {
-                $this->rule($canvas, Heading::boxes($canvas->down), $request->settings->count('line', 1, 1, 3));
+                $this->rule($canvas, Heading::boxes($canvas->down), $request);
             }
-            if (0 === $i) {
+            if (1 === $nth) {
                 Heading::write($canvas, $request);
             }
             if ($ruled) {
                 Closing::page($canvas, 'Count the lines: there are as many as the working says.', 'rows');
             }
-            $done = $canvas->steps();
-            $pages[] = $canvas->finish();
-        }
-
-        return $pages;
+        });
     }
 
-    private function rule(Canvas $canvas, int $top, int $line): void
+    public function layouts(Request $request): array
     {
+        return [
+            new Layout('Ruled, 1 box a line', ['ruled' => true, 'line' => '1']),
+            new Layout('Ruled, 1½ boxes a line', ['ruled' => true, 'line' => '1.5']),
+            new Layout('Ruled, 2 boxes a line', ['ruled' => true, 'line' => '2']),
+            new Layout('Ruled, 3 boxes a line', ['ruled' => true, 'line' => '3']),
+        ];
+    }
+
+    private function rule(Canvas $canvas, int $top, Request $request): void
+    {
+        $line = $request->settings->boxes('line');
         $free = $canvas->down - $top;
-        $rows = intdiv($free, $line);
-        $left = $free - $rows * $line;
-        $canvas->working('rows', "$rows lines", "$canvas->down boxes − $top for the title = $free = $rows × $line".($left > 0 ? " + $left left over at the bottom" : ''));
-        $canvas->step(Task::Ink, "Rule $rows lines, one every ".(1 === $line ? 'box' : "$line boxes").", the first $line below the title.", 'rows');
+        $rows = $canvas->room('lines', $request->title, 0, $top, $canvas->across, $free, $line);
+        $left = Fraction::of($free)->minus($line->times($rows));
+        $canvas->working('rows', "$rows lines", "$canvas->down boxes − $top for the title = $free = $rows × $line".($left->compare(0) > 0 ? " + $left left over at the bottom" : ''));
+        $last = $line->times($rows)->plus($top);
+        $canvas->step(Task::Ink, "Rule $rows lines, one every ".($line->equals(1) ? 'box' : "$line boxes").': the first '.$canvas->tally->places([$line->plus($top)]).' down the side, the last '.$canvas->tally->places([$last]).'; '.($left->compare(0) > 0 ? "$left left over at the end" : 'nothing left over at the end').'.', 'rows');
         for ($row = 1; $row <= $rows; ++$row) {
-            $canvas->line(Layer::Ink, 0, $top + $row * $line, $canvas->across, 0);
+            $canvas->line(Layer::Ink, 0, $line->times($row)->plus($top), $canvas->across, 0);
         }
     }
 }

@@ -1,0 +1,54 @@
+<?php
+
+/* A comparison of layouts as the API answers it. */
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use AmpleMargin\Compare\Candidate;
+use AmpleMargin\Compare\Comparison;
+use AmpleMargin\Paper\Stock;
+
+final class ComparisonView
+{
+    /** @return array<string, mixed> */
+    public static function of(Comparison $comparison, string $title, Stock $stock): array
+    {
+        return [
+            'title' => $title,
+            'across' => $stock->across,
+            'down' => [] === $comparison->candidates ? $stock->down : $comparison->candidates[0]->pages[0]->down,
+            'candidates' => array_map(self::candidate(...), $comparison->candidates),
+            'refused' => array_map(static fn (Candidate $one): array => ['name' => $one->layout->name, 'says' => $one->refused], $comparison->refused),
+            'best' => $comparison->best,
+            'reason' => $comparison->reason,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function candidate(Candidate $one): array
+    {
+        $measures = $one->measures;
+        $rooms = [];
+        foreach ($measures->rooms as $for => $room) {
+            $rooms[] = ['for' => (string) $for, 'name' => $room['name'], 'lines' => $room['lines'], 'wide' => (string) $room['wide']];
+        }
+
+        return [
+            'name' => $one->layout->name,
+            'settings' => (object) $one->layout->settings,
+            'current' => $one->current,
+            'drawings' => array_map(DrawingView::marks(...), $one->pages),
+            'pages' => $measures->pages,
+            'fewest_lines' => $measures->fewestLines(),
+            'all_lines' => $measures->allLines(),
+            'rooms' => $rooms,
+            'left_over' => $measures->leftOver,
+            'figures' => $measures->figures,
+            'lines' => $measures->lines,
+            'minutes' => $measures->minutes,
+            'limits' => $measures->limits,
+        ];
+    }
+}

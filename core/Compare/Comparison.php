@@ -1,0 +1,129 @@
+<?php
+
+/* The layouts of a spread side by side on the person's own paper, and the one to take where nothing else decides. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Compare;
+
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Step;
+use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Request;
+
+final class Comparison
+{
+    /** More than this cannot be weighed at a glance. */
+    private const MOST = 6;
+
+    /**
+     * @param list<Candidate> $candidates that can be drawn
+     * @param list<Candidate> $refused
+     * @param int|null        $best       the place of the recommended one
+     */
+    private function __construct(
+        public readonly array $candidates,
+        public readonly array $refused,
+        public readonly ?int $best,
+        public readonly string $reason,
+    ) {
+    }
+
+    /** Null where the kind has one layout only. */
+    public static function of(Kind $kind, Request $request): ?self
+    {
+        if (!$kind->form instanceof HasLayouts) {
+            return null;
+        }
+        $now = self::candidate($kind, $request, new Layout('As it is now', []), true);
+        $keysNow = self::keys($now);
+        $candidates = [];
+        $refused = [];
+        $known = false;
+        $seen = [];
+        foreach ($kind->form->layouts($request) as $layout) {
+            $one = self::candidate($kind, $request->with($layout->settings), $layout, false);
+            if ('' !== $one->refused) {
+                $refused[] = $one;
+                continue;
+            }
+            $keys = self::keys($one);
+            if (\in_array($keys, $seen, true)) {
+                // It comes to what another layout draws already.
+                continue;
+            }
+            $seen[] = $keys;
+            if (\count($candidates) < self::MOST) {
+                $same = $keys === $keysNow;
+                $known = $known || $same;
+                $candidates[] = $same ? new Candidate($layout, $one->pages, $one->measures, '', true) : $one;
+            }
+        }
+        if (!$known && '' === $now->refused) {
+            $candidates = [...\array_slice($candidates, 0, self::MOST - 1), $now];
+        }
+        $best = self::best($candidates);
+
+        return new self($candidates, $refused, $best, null === $best ? '' : self::reason($candidates[$best], $candidates));
+    }
+
+    private static function candidate(Kind $kind, Request $request, Layout $layout, bool $current): Candidate
+    {
+        $pages = $kind->form->draw($request);
+        $broken = null;
+        foreach ($pages as $page) {
+            $broken ??= $page->broken();
+        }
+
+        return new Candidate($layout, $pages, Measures::of($pages), $broken->says ?? '', $current);
+    }
+
+    /** @return list<string> two layouts with the same steps are one */
+    private static function keys(Candidate $one): array
+    {
+        return array_merge(...array_map(static fn (PageDrawing $page): array => array_map(static fn (Step $step): string => $step->key, $page->steps), $one->pages));
+    }
+
+    /**
+     * Fewest readability limits broken; then no more than an opening; then most room to write where there is least;
+     * then fewest pages; then the order in which people use them.
+     *
+     * @param list<Candidate> $candidates
+     */
+    private static function best(array $candidates): ?int
+    {
+        $best = null;
+        foreach ($candidates as $i => $one) {
+            if (null === $best || self::rank($one) < self::rank($candidates[$best])) {
+                // An equal rank keeps the earlier one.
+                $best = $i;
+            }
+        }
+
+        return $best;
+    }
+
+    /** @return array{int, int, int, int} smaller is better */
+    private static function rank(Candidate $one): array
+    {
+        $measures = $one->measures;
+
+        return [\count($measures->limits), max(0, $measures->pages - 2), -$measures->leastRoom(), $measures->pages];
+    }
+
+    /** @param list<Candidate> $candidates */
+    private static function reason(Candidate $best, array $candidates): string
+    {
+        $measures = $best->measures;
+        $said = [[] === $measures->limits ? 'breaks no readability limit' : 'breaks the fewest readability limits ('.implode(', ', $measures->limits).')'];
+        $said[] = 1 === $measures->pages ? 'takes one page' : (2 === $measures->pages ? 'takes one opening' : "takes $measures->pages pages");
+        if (null !== $measures->fewestLines()) {
+            $said[] = "leaves {$measures->fewestLines()} lines, {$measures->leastRoom()} boxes of line, where least is left";
+        }
+        $said[] = "about $measures->minutes minutes to draw";
+
+        return 'Of '.\count($candidates).' that fit: '.implode(', ', $said).'.';
+    }
+}

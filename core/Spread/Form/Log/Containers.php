@@ -1,0 +1,128 @@
+<?php
+
+/* A container per month, two, three, four, six or any number to a page; or a column per month. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form\Log;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Counting\Division;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Request;
+
+final class Containers implements School
+{
+    /** Boxes a column per month is wide at least. From memory. */
+    private const COLUMN = 4;
+
+    public function __construct(private readonly bool $columns = false)
+    {
+    }
+
+    public function pages(Request $request, LogAsked $asked): int
+    {
+        $each = $this->perPage($request, $asked);
+
+        return intdiv(\count($asked->months) + $each - 1, $each);
+    }
+
+    public function draw(Request $request, LogAsked $asked): array
+    {
+        return Pages::draw($request, array_chunk($asked->months, $this->perPage($request, $asked)), fn (Canvas $canvas, array $months, int $i) => $this->page($canvas, $request, $asked, $months, 0 === $i));
+    }
+
+    /** @param list<Month> $months */
+    private function page(Canvas $canvas, Request $request, LogAsked $asked, array $months, bool $titled): void
+    {
+        $top = Heading::boxes($canvas->down);
+        $layout = $this->divide($request, $asked, $canvas->across, $canvas->down - $top);
+        $places = null === $layout ? null : $this->places($months, $layout, $top, $asked);
+        if (null === $layout || null === $places) {
+            $canvas->finding($this->tooMany($request, $asked, $canvas->down - $top));
+
+            return;
+        }
+        [$columns, $rows] = $layout;
+        $lines = $places[0]->lines;
+        [, , $wide, $tall] = $places[0]->write;
+        $canvas->working('across', "{$columns->size()} boxes wide", $columns->working());
+        $canvas->working('down', "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title = $rows->side; ".$rows->working());
+        $canvas->working('lines', "$lines lines a month", "{$rows->size()} boxes − 1 for the name".($tall < $rows->size() - 1 ? ' − '.($rows->size() - 1 - $tall).' for what stands with it' : '')." = $tall, ÷ $asked->line a line = $lines lines of $wide boxes");
+        $canvas->tickDivision(Edge::Top, $columns, 'across');
+        $canvas->tickDivision(Edge::Side, $rows, 'down', $top);
+        $painter = new LogPainter($canvas, $request, $asked);
+        $painter->ink($places);
+        if ($titled) {
+            Heading::write($canvas, $request);
+        }
+        $painter->write($places);
+        Closing::page($canvas, "Count the lines below a month’s name: $lines.", 'lines');
+    }
+
+    /**
+     * Months run down the columns, as a year is read.
+     *
+     * @param list<Month>               $months
+     * @param array{Division, Division} $layout
+     *
+     * @return non-empty-list<MonthPlace>|null
+     */
+    private function places(array $months, array $layout, int $top, LogAsked $asked): ?array
+    {
+        [$columns, $rows] = $layout;
+        [$across, $down] = [$columns->spans(), $rows->spans()];
+        $places = [];
+        foreach ($months as $i => $month) {
+            $place = MonthPlace::of($month, $across[intdiv($i, \count($down))]['from']->floor(), $down[$i % \count($down)]['from']->floor() + $top, $columns->size(), $rows->size(), $asked);
+            if (null === $place) {
+                return null;
+            }
+            $places[] = $place;
+        }
+
+        return [] === $places ? null : $places;
+    }
+
+    /** @return array{Division, Division}|null */
+    private function divide(Request $request, LogAsked $asked, int $across, int $down): ?array
+    {
+        $each = $this->perPage($request, $asked);
+        if ($this->columns) {
+            $columns = Division::of($across, $each);
+            $rows = $down < 2 ? null : Division::of($down, 1);
+
+            return null === $columns || null === $rows ? null : [$columns, $rows];
+        }
+        $wide = min($each, $request->settings->count('columns', 2, 1, 4));
+        $columns = Division::containers($across, $wide);
+        $rows = $down < 1 ? null : Division::containers($down, intdiv($each + $wide - 1, $wide));
+
+        return null === $columns || null === $rows ? null : [$columns, $rows];
+    }
+
+    /** @return positive-int */
+    private function perPage(Request $request, LogAsked $asked): int
+    {
+        if (!$this->columns) {
+            return max(1, $request->settings->count('months_per_page', 6, 1, 12));
+        }
+
+        return Pages::evenly(\count($asked->months), max(1, intdiv($request->across, self::COLUMN)));
+    }
+
+    private function tooMany(Request $request, LogAsked $asked, int $down): Finding
+    {
+        $each = $this->perPage($request, $asked);
+        $with = ('none' === $asked->mini ? '' : " with mini months $asked->mini").('frame' === $asked->extra ? ' and a frame ('.$asked->frameSays().')' : ('none' === $asked->extra ? '' : " and a $asked->extra"));
+
+        return new Finding($request->id, $this->columns
+            ? "A column per month$with needs ".self::COLUMN." boxes across and two down; $request->across × $down are left."
+            : "$each months a page$with do not fit on $request->across × $down boxes with a line each.");
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+/*
+ * A row per month across the whole page: dates only, or a column for every category, so that a dull appointment
+ * does not hide a good day. The same rows make the section for next year.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form\Log;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Remainder;
+use AmpleMargin\Drawing\Align;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Request;
+
+final class Rows implements School
+{
+    /** Boxes the names take, and what a category needs at least. From memory. */
+    private const NAME = 4;
+    private const CATEGORY = 4;
+
+    /** @param bool $byCategory a column for each of the setting "categories" */
+    public function __construct(private readonly bool $byCategory = false)
+    {
+    }
+
+    public function pages(Request $request, LogAsked $asked): int
+    {
+        return \count($this->shares($request, $asked->months));
+    }
+
+    public function draw(Request $request, LogAsked $asked): array
+    {
+        return Pages::draw($request, $this->shares($request, $asked->months), fn (Canvas $canvas, array $months, int $i) => $this->page($canvas, $request, $asked, $months, 0 === $i ? null : ''));
+    }
+
+    /** A page of its own for the months after the last one, which fills up towards the end of the year. */
+    public function nextYear(Request $request, LogAsked $asked, int $page, int $done): PageDrawing
+    {
+        $canvas = new Canvas($request->across, $request->down, $request->tally, $page, $done);
+        $year = $asked->last()->year + 1;
+        (new self())->page($canvas, $request, $asked, (new Month($year, 1))->run(12), (string) $year);
+
+        return $canvas->finish();
+    }
+
+    /**
+     * By category half the months stand on each page of an opening; dates only on as few pages as it takes.
+     *
+     * @param list<Month> $months
+     *
+     * @return list<non-empty-list<Month>>
+     */
+    private function shares(Request $request, array $months): array
+    {
+        $room = $request->down - Heading::boxes($request->down) - ($this->byCategory ? 1 : 0);
+        $most = max(1, intdiv($room, $this->byCategory ? 3 : 2));
+        $each = $this->byCategory ? min($most, $request->settings->count('months_per_page', 6, 1, 12)) : $most;
+
+        return array_chunk($months, Pages::evenly(\count($months), $each));
+    }
+
+    /**
+     * @param list<Month> $months
+     * @param string|null $title null for the spread's own, "" for none
+     */
+    private function page(Canvas $canvas, Request $request, LogAsked $asked, array $months, ?string $title): void
+    {
+        $top = Heading::boxes($canvas->down);
+        $head = $this->byCategory ? 1 : 0;
+        $categories = $this->byCategory ? $this->categories($request) : [''];
+        $name = min(self::NAME, intdiv($canvas->across, 3));
+        $columns = Division::of($canvas->across - $name, \count($categories));
+        $rows = $canvas->down - $top - $head < 1 ? null : Division::of($canvas->down - $top - $head, \count($months), 0, Remainder::After);
+        if (null === $columns || null === $rows || $columns->size() < self::CATEGORY || $asked->line->compare($rows->size()) > 0) {
+            $canvas->finding($this->tooMany($request, $categories, $name));
+
+            return;
+        }
+        $from = $top + $head + $rows->before;
+        $lines = Fraction::of($rows->size())->dividedBy($asked->line)->floor();
+        $canvas->working('across', "{$columns->size()} boxes wide", "$canvas->across boxes − $name for the names = $columns->side; ".$columns->working());
+        $canvas->working('down', "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title".($head > 0 ? ' − 1 for the categories' : '')." = $rows->side; ".$rows->working());
+        $canvas->working('lines', self::lines($lines).' a month'.($this->byCategory ? ' and category' : ''), "{$rows->size()} boxes ÷ $asked->line a line = ".self::lines($lines)." of {$columns->size()} boxes");
+        $left = $name + $columns->before;
+        $wide = \count($categories) * $columns->size();
+        $canvas->tickAll(Edge::Top, array_values(array_filter(array_map(static fn (int $i): int => $left + $i * $columns->size(), range(0, \count($categories))), static fn (int $at): bool => $at < $canvas->across)), "names $name, then {$columns->run()}", 'across');
+        $canvas->tickDivision(Edge::Side, $rows, 'down', $top + $head);
+        $canvas->cells(0, $from, $name, \count($months) * $rows->size());
+        $this->ink($canvas, $asked, $from, $rows->size(), \count($months), $left, $columns->size(), \count($categories));
+        foreach ($months as $i => $month) {
+            foreach (array_keys($categories) as $j) {
+                $canvas->room($month->iso(), $request->names->monthAndYear($month), $left + $j * $columns->size(), $from + $i * $rows->size(), $columns->size(), $rows->size(), $asked->line);
+            }
+        }
+        if ('' !== $title) {
+            Heading::write($canvas, $request, $title);
+        }
+        $this->write($canvas, $request, $asked, $months, $name, $from, $rows->size());
+        if ($head > 0) {
+            $canvas->step(Task::Write, 'Write the categories above their columns.', 'across');
+            foreach ($categories as $j => $category) {
+                $canvas->words(Layer::Writing, $left + $j * $columns->size(), $from - 1, $columns->size(), 1, $category, Align::Middle);
+            }
+        }
+        Closing::page($canvas, 'Count the rows: '.\count($months)." months of {$rows->size()} boxes, $wide boxes of lines.", 'down');
+    }
+
+    private function ink(Canvas $canvas, LogAsked $asked, int $from, int $tall, int $months, int $left, int $wide, int $categories): void
+    {
+        $canvas->step(Task::Ink, 'Rule '.($months + 1).' lines across, one every '.(1 === $tall ? 'box' : "$tall boxes").(1 === $categories ? '' : ', and '.($categories + 1).' down').'.', 'down');
+        for ($i = 0; $i <= $months; ++$i) {
+            $canvas->line(Layer::Ink, 0, $from + $i * $tall, $left + $categories * $wide, 0);
+        }
+        for ($j = 0; $categories > 1 && $j <= $categories; ++$j) {
+            $canvas->line(Layer::Ink, $left + $j * $wide, $from, 0, $months * $tall);
+        }
+        if ($asked->ruled) {
+            $canvas->step(Task::Ink, "Rule the lines to write on, one every $asked->line boxes.", 'lines');
+            for ($i = 0; $i < $months; ++$i) {
+                for ($line = $asked->line; $line->compare($tall) < 0; $line = $line->plus($asked->line)) {
+                    $canvas->line(Layer::Ink, $left, $line->plus($from + $i * $tall), $categories * $wide, 0);
+                }
+            }
+        }
+    }
+
+    /** @param list<Month> $months */
+    private function write(Canvas $canvas, Request $request, LogAsked $asked, array $months, int $name, int $from, int $tall): void
+    {
+        $canvas->step(Task::Write, 'Write the name of each month at the start of its row.', 'down');
+        $one = (false !== end($months)) && $months[0]->year === end($months)->year;
+        foreach ($months as $i => $month) {
+            $canvas->words(Layer::Writing, 0, $from + $i * $tall, Fraction::of(4 * $name - 1, 4), 1, $one ? $request->names->monthShort($month->month) : $request->names->monthShort($month->month).' '.$month->year);
+        }
+    }
+
+    private static function lines(int $count): string
+    {
+        return $count.(1 === $count ? ' line' : ' lines');
+    }
+
+    /** @return non-empty-list<string> */
+    private function categories(Request $request): array
+    {
+        $named = \array_slice($request->settings->lines('categories', ['Holidays', 'Events', 'Appointments', 'Tasks']), 0, 8);
+
+        return [] === $named ? ['…'] : $named;
+    }
+
+    /** @param list<string> $categories */
+    private function tooMany(Request $request, array $categories, int $name): Finding
+    {
+        $fit = max(1, intdiv($request->across - $name, self::CATEGORY));
+        $says = \count($categories).(1 === \count($categories) ? ' column' : ' categories').' of at least '.self::CATEGORY." boxes beside $name for the names do not fit on $request->across boxes, or no line is left down the page.";
+
+        return new Finding($request->id, $says.($this->byCategory ? " $fit would fit across." : ''));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+/* The page on which the pocket of the loose card is glued; card and pocket themselves are printed as sheets. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form\Spacing;
+
+use AmpleMargin\Counting\PocketSize;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Request;
+
+final class CardPocket implements School
+{
+    public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void
+    {
+        $size = PocketSize::of($canvas->across, $canvas->down);
+        [$wide, $depth] = [$size->wide, $size->deep];
+        $top = Heading::boxes($canvas->down);
+        if ($depth + $top > $canvas->down) {
+            $canvas->finding(new Finding($request->id, "A pocket of $depth boxes leaves no room for a title on $canvas->down."));
+
+            return;
+        }
+        $from = $canvas->down - $depth;
+        $canvas->working('pocket', "$wide × $depth boxes", "the card is $canvas->across × $canvas->down; the pocket is 1 box wider, and ⅔ of $canvas->down = $depth boxes deep, so that the card does not slide out");
+        $canvas->tickAll(Edge::Side, [$from], "the pocket’s mouth, $depth boxes above the lower edge", 'pocket');
+        $canvas->step(Task::Pencil, "Draw where the pocket goes: its mouth $from boxes down. It is $wide boxes wide, so it stands half a box over the grid on either side.", 'pocket');
+        $canvas->frame(Layer::Pencil, 0, $from, $canvas->across, $depth);
+        Heading::write($canvas, $request);
+        $canvas->step(Task::Wait, 'Fold the three flaps of the printed pocket back, glue them down on the page, and let the glue dry under a weight.', 'pocket');
+        $canvas->step(Task::Check, 'Slide the card in: it stands out by '.($canvas->down - $depth).' boxes. Trim it a little at top and bottom if it sticks.', 'pocket');
+    }
+}

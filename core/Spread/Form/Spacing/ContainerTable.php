@@ -1,0 +1,63 @@
+<?php
+
+/* Common layouts as bars and words: across, every division as a bar at true size; down, in words. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form\Spacing;
+
+use AmpleMargin\Counting\Division;
+use AmpleMargin\Drawing\Align;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Request;
+
+final class ContainerTable implements School
+{
+    public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void
+    {
+        $top = Heading::boxes($canvas->down);
+        $bars = [];
+        foreach ($asked->across as $divisor) {
+            foreach ($asked->divisions($canvas->across, $divisor) as $division) {
+                $bars[] = [$divisor, $division];
+            }
+        }
+        $words = DivisionTable::tall($asked, $asked->down);
+        $pitch = $top + 2 * \count($bars) + $words <= $canvas->down ? 2 : 1;
+        $below = $top + $pitch * \count($bars);
+        if ($canvas->across < 10 || $below + $words > $canvas->down) {
+            $canvas->finding(new Finding($request->id, \count($bars)." bars and $words lines of words need ".($top + \count($bars) + $words)." boxes down and 10 across; the page has $canvas->across × $canvas->down. Choose fewer divisors, or print the loose card."));
+
+            return;
+        }
+        $this->bars($canvas, $asked, $bars, $top, $pitch);
+        Heading::write($canvas, $request);
+        $canvas->step(Task::Write, 'Write into each part of the bars how many boxes it has.', 'bars');
+        foreach ($bars as $i => [, $division]) {
+            foreach ($division->spans() as $span) {
+                $canvas->words(Layer::Writing, $span['from'], $top + $i * $pitch, $division->size(), 1, (string) $division->size(), Align::Middle);
+            }
+        }
+        DivisionTable::write($canvas, $asked, 'Down', $canvas->down, $asked->down, 0, $canvas->down - $words, $canvas->across);
+        Closing::page($canvas, 'Lay the bars against the top of another page: their ends meet its dots.', 'bars');
+    }
+
+    /** @param list<array{int, Division}> $bars */
+    private function bars(Canvas $canvas, SpacingAsked $asked, array $bars, int $top, int $pitch): void
+    {
+        foreach ($bars as $i => [$divisor, $division]) {
+            $canvas->working("bar-$i", $division->run(), $division->working());
+            $canvas->pen($asked->colour($divisor));
+            $canvas->step(Task::Ink, 'Draw in row '.($top + $i * $pitch + 1).' a bar a box tall: '.$division->run().'.', "bar-$i");
+            foreach ($division->spans() as $span) {
+                $canvas->frame(Layer::Ink, $span['from'], $top + $i * $pitch, $division->size(), 1);
+            }
+        }
+        $canvas->pen(null);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+/*
+ * Each corner of the page divided by another number, to save space: from the corner a rectangle one part wide and one
+ * part tall, and inside it the same part with the best gap taken off.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form\Spacing;
+
+use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Drawing\Align;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Request;
+
+final class FourCorners implements School
+{
+    /** Right and lower: whether the corner is at that edge. */
+    private const CORNERS = [['upper left', false, false], ['upper right', true, false], ['lower left', false, true], ['lower right', true, true]];
+
+    public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void
+    {
+        $divisors = \array_slice(array_values(array_unique([...$asked->across, ...$asked->down])), 0, 4);
+        $finest = [] === $divisors ? 2 : max($divisors);
+        if ($canvas->across < 2 * $finest || $canvas->down < 2 * $finest) {
+            $canvas->finding(new Finding($request->id, "A corner divided by $finest has parts of less than 2 boxes on $canvas->across × $canvas->down. Choose smaller divisors."));
+
+            return;
+        }
+        foreach ($divisors as $i => $divisor) {
+            $this->rule($canvas, $asked, $divisor, ...self::CORNERS[$i]);
+        }
+        foreach ($divisors as $i => $divisor) {
+            $this->label($canvas, $asked, $divisor, ...self::CORNERS[$i]);
+        }
+        Closing::page($canvas, 'Count the first corner: a part is '.Fraction::of($canvas->across, $divisors[0]).' boxes across, '.Fraction::of($canvas->down, $divisors[0]).' down.');
+    }
+
+    private function rule(Canvas $canvas, SpacingAsked $asked, int $divisor, string $corner, bool $right, bool $lower): void
+    {
+        [$wide, $tall] = [Fraction::of($canvas->across, $divisor), Fraction::of($canvas->down, $divisor)];
+        $canvas->cells($right ? Fraction::of($canvas->across)->minus($wide) : 0, $lower ? Fraction::of($canvas->down)->minus($tall) : 0, $wide, $tall);
+        $canvas->working("corner-$divisor", "$wide × $tall", "$canvas->across ÷ $divisor across, $canvas->down ÷ $divisor down".$this->gapped($canvas, $divisor));
+        $canvas->pen($asked->colour($divisor));
+        if ('with' !== $asked->gaps) {
+            $canvas->step(Task::Ink, "In the $corner corner rule $wide boxes across and $tall down: one part of $divisor without gaps.", "corner-$divisor");
+            $this->frame($canvas, $wide, $tall, $right, $lower);
+        }
+        $sizes = $this->sizes($canvas, $divisor);
+        if ('without' !== $asked->gaps && null !== $sizes) {
+            $canvas->step(Task::Ink, "In the same corner rule {$sizes[0]} across and {$sizes[1]} down: one part of $divisor with the best gap.", "corner-$divisor");
+            $this->frame($canvas, Fraction::of($sizes[0]), Fraction::of($sizes[1]), $right, $lower);
+        }
+        $canvas->pen(null);
+    }
+
+    /** Only the two sides that are not the page's edge. */
+    private function frame(Canvas $canvas, Fraction $wide, Fraction $tall, bool $right, bool $lower): void
+    {
+        $x = $right ? Fraction::of($canvas->across)->minus($wide) : $wide;
+        $y = $lower ? Fraction::of($canvas->down)->minus($tall) : $tall;
+        $canvas->line(Layer::Ink, $x, $lower ? $y : 0, 0, $tall);
+        $canvas->line(Layer::Ink, $right ? $x : 0, $y, $wide, 0);
+    }
+
+    private function label(Canvas $canvas, SpacingAsked $asked, int $divisor, string $corner, bool $right, bool $lower): void
+    {
+        $sizes = $this->sizes($canvas, $divisor) ?? [intdiv($canvas->across, $divisor), intdiv($canvas->down, $divisor)];
+        // In the part itself, away from its ruled sides.
+        $wide = max(1, min($sizes[0], intdiv($canvas->across, $divisor)) - 1);
+        $canvas->pen($asked->colour($divisor));
+        $canvas->step(Task::Write, "Write in the $corner corner what it is divided by.", "corner-$divisor");
+        $x = $right ? $canvas->across - $wide : 0;
+        $y = $lower ? $canvas->down - 1 : 0;
+        $canvas->words(Layer::Writing, $x, $y, $wide, 1, $wide > 3 ? Fraction::of(1, $divisor).': '.Fraction::of($canvas->across, $divisor).' × '.Fraction::of($canvas->down, $divisor) : (string) Fraction::of(1, $divisor), $right ? Align::End : Align::Start);
+        $canvas->pen(null);
+    }
+
+    /** @return array{int, int}|null parts with the best gap */
+    private function sizes(Canvas $canvas, int $divisor): ?array
+    {
+        $across = Division::containers($canvas->across, $divisor);
+        $down = Division::containers($canvas->down, $divisor);
+
+        return null === $across || null === $down ? null : [$across->size(), $down->size()];
+    }
+
+    private function gapped(Canvas $canvas, int $divisor): string
+    {
+        $across = Division::containers($canvas->across, $divisor);
+        $down = Division::containers($canvas->down, $divisor);
+
+        return null === $across || null === $down ? '' : '; with gaps '.DivisionTable::said($across).' and '.DivisionTable::said($down);
+    }
+}

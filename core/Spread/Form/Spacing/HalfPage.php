@@ -1,0 +1,54 @@
+<?php
+
+/* The divisions down one column, sharing the page with a quote. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form\Spacing;
+
+use AmpleMargin\Counting\Division;
+use AmpleMargin\Drawing\Align;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Request;
+
+final class HalfPage implements School
+{
+    public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void
+    {
+        $halves = Division::containers($canvas->across, 2);
+        $top = Heading::boxes($canvas->down);
+        $room = DivisionTable::tall($asked, $asked->across) + 1 + DivisionTable::tall($asked, $asked->down);
+        if (null === $halves || $halves->size() < 7 || $top + $room > $canvas->down) {
+            $canvas->finding(new Finding($request->id, "Half the page needs 7 × $room boxes for the divisions; it has ".($halves?->size() ?? 0).' × '.($canvas->down - $top).'. Choose fewer divisors, or print the loose card.'));
+
+            return;
+        }
+        $wide = $halves->size();
+        $right = $halves->spans()[1]['from']->floor();
+        $canvas->working('halves', "$wide boxes each", $halves->working());
+        $canvas->tickDivision(Edge::Top, $halves, 'halves');
+        $lines = $request->settings->lines('lines');
+        $tall = max(2, 2 * \count($lines));
+        $y = intdiv($canvas->down - $tall, 2);
+        if ([] === $lines) {
+            $canvas->step(Task::Pencil, 'Keep the other half for a quote.', 'halves');
+            $canvas->frame(Layer::Pencil, $right, $top, $wide, $canvas->down - $top);
+        }
+        Heading::write($canvas, $request);
+        $row = DivisionTable::write($canvas, $asked, 'Across', $canvas->across, $asked->across, 0, $top, $wide);
+        DivisionTable::write($canvas, $asked, 'Down', $canvas->down, $asked->down, 0, $row + 1, $wide);
+        foreach ($lines as $i => $line) {
+            if ($y + 2 * $i + 2 <= $canvas->down) {
+                $canvas->step(Task::Write, 'Write '.Heading::quoted($line).'.', 'halves');
+                $canvas->words(Layer::Writing, $right, max($top, $y) + 2 * $i, $wide, 2, $line, Align::Middle);
+            }
+        }
+        Closing::page($canvas, 'Read the table once more against the page: halves first.', 'halves');
+    }
+}

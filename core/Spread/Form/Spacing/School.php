@@ -1,0 +1,15 @@
+<?php
+
+/* One school of spacing sheet: where on the page the divisions are kept. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form\Spacing;
+
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Spread\Request;
+
+interface School
+{
+    public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void;
+}

@@ -1,0 +1,92 @@
+<?php
+
+/* The year, a half, a term or any months at a glance, in the six ways people draw them (handbook, "Ways to draw the year"). */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form;
+
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\Form\Year\Blocks;
+use AmpleMargin\Spread\Form\Year\DayMatrix;
+use AmpleMargin\Spread\Form\Year\DotLines;
+use AmpleMargin\Spread\Form\Year\PrintedMonths;
+use AmpleMargin\Spread\Form\Year\Way;
+use AmpleMargin\Spread\Form\Year\YearMonths;
+use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Offers;
+use AmpleMargin\Spread\Request;
+
+final class YearAtAGlance implements Form, HasLayouts
+{
+    public const WAYS = [
+        'mini' => 'Mini months',
+        'notes' => 'Mini months with notes beside',
+        'split' => 'Split days, with a legend',
+        'matrix' => 'Day matrix',
+        'dots' => 'Dot lines',
+        'printed' => 'Printed or stamped months',
+    ];
+
+    public function pages(Request $request): int
+    {
+        return $this->way($request)->pages($request, YearMonths::of($request));
+    }
+
+    public function draw(Request $request): array
+    {
+        return Offers::onto($this->plain($request), $request, $this->plain(...), [
+            ['say' => 'Let it take the pages it needs', 'settings' => ['pages' => null, 'columns' => null, 'letters' => 'fit']],
+            ['say' => 'Size the months to the boxes, 1 box a day', 'settings' => ['printed_width' => null, 'printed_height' => null, 'day' => '1', 'pages' => null]],
+            ['say' => 'Use mini months of 1 box a day', 'settings' => ['way' => 'mini', 'day' => '1', 'pages' => null, 'columns' => null, 'letters' => 'fit', 'week_numbers' => false]],
+            ['say' => 'Use dot lines', 'settings' => ['way' => 'dots', 'pages' => null]],
+        ]);
+    }
+
+    /**
+     * The months to print and cut out, where this spread has room for printed ones.
+     *
+     * @return list<PageDrawing>
+     */
+    public function cutOut(Request $request): array
+    {
+        $way = $this->way($request);
+
+        return $way instanceof PrintedMonths ? $way->cutOut($request, YearMonths::of($request)) : [];
+    }
+
+    public function layouts(Request $request): array
+    {
+        // Said outright where a kind has a default of its own; null goes back to none.
+        $plain = ['pages' => null, 'columns' => null, 'letters' => 'fit'];
+
+        return [
+            new Layout('Mini months, 1 box a day', ['way' => 'mini', 'day' => '1'] + $plain),
+            new Layout('Mini months, 1½ boxes a day', ['way' => 'mini', 'day' => '1.5'] + $plain),
+            new Layout('Mini months, notes beside', ['way' => 'notes', 'day' => '1', 'week_numbers' => false] + $plain),
+            new Layout('Split days, 2 boxes a day', ['way' => 'split', 'day' => '2', 'week_numbers' => false] + $plain),
+            new Layout('Day matrix', ['way' => 'matrix'] + $plain),
+            new Layout('Dot lines', ['way' => 'dots'] + $plain),
+        ];
+    }
+
+    /** @return list<PageDrawing> */
+    private function plain(Request $request): array
+    {
+        return $this->way($request)->draw($request, YearMonths::of($request));
+    }
+
+    private function way(Request $request): Way
+    {
+        return match ($request->settings->choice('way', array_keys(self::WAYS))) {
+            'notes' => new Blocks(notes: true),
+            'split' => new Blocks(notes: $request->settings->flag('beside', false), split: true),
+            'matrix' => new DayMatrix(),
+            'dots' => new DotLines(),
+            'printed' => new PrintedMonths(),
+            default => new Blocks(),
+        };
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+/* Goals, trackers and lists. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Kinds;
+
+use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Field;
+use AmpleMargin\Spread\Form\Containers;
+use AmpleMargin\Spread\Form\Doors;
+use AmpleMargin\Spread\Form\RuledRows;
+use AmpleMargin\Spread\Kind;
+
+final class ListKinds
+{
+    /** @return list<Kind> */
+    public static function all(): array
+    {
+        return [
+            new Kind('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']), 'A container for each area of life.', [], [Field::lines('areas', 'Areas'), Field::count('columns', 'Columns', 1, 4), Field::boxes('line', 'Boxes a line'), FrontKinds::half()], halves: true),
+            new Kind('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors(), 'Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a record here, no advice.', ['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']], [
+                Field::lines('items', 'Items'),
+                Field::count('leaves', 'Cut leaves', 1, 12),
+                Field::count('strip', 'Boxes of the strip', 2, 20),
+            ]),
+            new Kind('notes', 'Notes', Section::Back, new RuledRows(), 'A title and lines; takes what has no page of its own.', [], [
+                Field::count('pages', 'Pages', 1, 12),
+                Field::choice('line', 'Boxes a line', ['1' => '1 box', '1.5' => '1½ boxes', '2' => '2 boxes', '3' => '3 boxes']),
+                Field::flag('ruled', 'Ruled lines', true),
+                FrontKinds::half(),
+            ], opensFlat: false, filler: true, halves: true),
+        ];
+    }
+}
