@@ -1,5 +1,9 @@
 <script lang="ts">
   import Bench from './bench/Bench.svelte';
+  import Compare from './compare/Compare.svelte';
+  import Copy from './copying/Copy.svelte';
+  import Counting from './counting/Counting.svelte';
+  import KeyDesigner from './key/KeyDesigner.svelte';
   import Desk from './bench/Desk.svelte';
   import Months from './months/Months.svelte';
   import { edges } from './parts/edges';
@@ -33,10 +37,12 @@
     if (route.notebook) open.open(route.notebook, route.volume);
   });
   const book = $derived(route.notebook && open.book?.id === route.notebook ? open.book : null);
+  /** Beside the open book everything else is gone. */
+  const alone = $derived(route.screen === 'desk' || route.screen === 'copy');
   const inBook = $derived(route.notebook !== null);
 
   $effect(() => {
-    const screen = SCREENS.find((one) => one.screen === route.screen)?.name ?? (route.screen === 'new' ? 'New notebook' : 'Desk');
+    const screen = SCREENS.find((one) => one.screen === route.screen)?.name ?? { new: 'New notebook', count: 'Counting bench', compare: 'Compare layouts', key: 'Key designer', copy: 'Copying view' }[route.screen as string] ?? 'Desk';
     document.title = book ? `${screen} · ${book.title} · Ample Margin` : `${screen} · Ample Margin`;
   });
 
@@ -66,8 +72,8 @@
 
 <svelte:window onkeydown={key} />
 
-<div class="frame" class:desk={route.screen === 'desk'}>
-  {#if route.screen !== 'desk'}
+<div class="frame" class:desk={alone}>
+  {#if !alone}
     <header>
       <a class="name" href="/">Ample Margin</a>
       {#if inBook}
@@ -94,11 +100,17 @@
       <Shelf />
     {:else if route.screen === 'new'}
       <NewNotebook />
+    {:else if route.screen === 'count' && !inBook}
+      <Counting book={null} />
     {:else if book}
       {#if route.screen === 'stock'}<Stock {book} />
       {:else if route.screen === 'months'}<Months {book} />
       {:else if route.screen === 'bench'}<Bench {book} />
       {:else if route.screen === 'desk'}<Desk {book} />
+      {:else if route.screen === 'count'}<Counting {book} />
+      {:else if route.screen === 'compare'}<Compare {book} />
+      {:else if route.screen === 'key'}<KeyDesigner {book} />
+      {:else if route.screen === 'copy'}<Copy {book} />
       {:else if route.screen === 'sheets'}<Sheets {book} />
       {:else}<Spreads {book} />{/if}
     {:else if open.problem}
@@ -110,7 +122,7 @@
     {/if}
   </div>
 
-  {#if book && route.screen !== 'desk'}
+  {#if book && !alone}
     <footer>
       {#each edges(book) as edge (edge.volume)}
         <div class="edge" class:several={book.volumes.length > 0}>

@@ -6,6 +6,7 @@
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
+  import { catalogue } from '../state/catalogue.svelte';
   import { route } from '../state/route.svelte';
   import { BenchState } from './bench.svelte';
   import Pages from './Pages.svelte';
@@ -42,11 +43,19 @@
     }
   }
 
+  /** From all layers, a layer alone; then others beside it; the last one taken away brings all back. */
   function layer(name: string) {
-    const next = new Set(bench.layers);
+    const next = new Set(bench.layers.size === LAYERS.length ? [] : bench.layers);
     if (!next.delete(name)) next.add(name);
-    bench.layers = next;
+    bench.layers = new Set(next.size === 0 ? LAYERS : next);
   }
+  /** The page the pen stands on. */
+  const here = $derived(Math.max(1, bench.current?.step.page ?? route.page));
+  const all = $derived(bench.layers.size === LAYERS.length);
+
+  /** The spreads of this opening that have more than one layout, and its key. */
+  const spreads = $derived([...new Set(opening?.pages.map((page) => page?.spread ?? null))].map((id) => book.spreads.find((one) => one.id === id)).filter((one) => one !== undefined));
+  const comparable = $derived(spreads.filter((one) => catalogue.all?.spreads.find((kind) => kind.kind === one.kind)?.layouts));
 </script>
 
 <svelte:window onkeydown={key} />
@@ -56,6 +65,13 @@
     {#if bench.wrong}<p class="note stop" role="alert">{bench.wrong}</p>{/if}
     {#each opening?.groups ?? [] as group (group.drawing)}
       <h2 class="mt-2 line-clamp-3 wrap-anywhere" dir="auto">{group.title}</h2>
+      <p class="ways">
+        {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}
+          {#if comparable.includes(one)}<a href={route.to('compare', one.id)} aria-label="Compare layouts of {one.title}">Compare layouts</a>{/if}
+          {#if one.kind === 'key'}<a href={route.to('key', one.id)}>Design the key</a>{/if}
+        {/each}
+        {#if group.copying.length > 0}<a href={route.to('copy', group.copying[0]?.page ?? route.page)}>Copying view</a>{/if}
+      </p>
       <Findings findings={group.findings} />
       <ol class="steps">
         {#each group.steps as step (step.key)}
@@ -97,8 +113,12 @@
     {:else}
       {#if opening}<p class="quiet">Nothing is drawn on this opening.</p>{/if}
     {/each}
+    {#each book.taken.filter((one) => opening?.pages.some((page) => page?.drawing === one.on && page.nth === one.nth)) as one (one.id)}
+      <p class="note">Taken from the counting bench: {one.says} <button class="btn small" onclick={() => open.edit({ type: 'drop-split', taken: one.id })}>Leave its ticks out</button></p>
+    {/each}
     {#if opening && book.book === '1'}
       <h3 class="mt-4">What now?</h3>
+      <p class="quiet">Counted one off? <a href={route.to('count', here)}>Split what is left</a> from where the pen stands.</p>
       <p class="quiet">A page skipped, or ruined in ink: everything behind it moves on, and no opening is split.</p>
       <div class="mt-1 flex flex-wrap gap-1.5">
         {#each opening.pages as page (page?.page)}
@@ -122,11 +142,13 @@
       <span class="figures">{opening.left === 0 ? 'Page 1' : `Pages ${opening.left}–${opening.left + 1}`}</span>
       <button class="btn small" disabled={opening.left >= opening.last} onclick={() => turn(1)}>Later →</button>
       <span class="layers" role="group" aria-label="Layers">
+        <button class="btn small plain" aria-pressed={all} onclick={() => (bench.layers = new Set(LAYERS))}>all</button>
         {#each LAYERS as name (name)}
-          <button class="btn small plain" aria-pressed={bench.layers.has(name)} onclick={() => layer(name)}>{name}</button>
+          <button class="btn small plain" aria-pressed={!all && bench.layers.has(name)} onclick={() => layer(name)}>{name}</button>
         {/each}
       </span>
       <span class="quiet">{done} of {bench.steps.length} steps done</span>
+      <a class="btn small" href={route.to('count', here)}>Count and split</a>
       <a class="btn small" href={route.to('desk', Math.max(1, route.page))}>Desk</a>
     </div>
     <div class="sheet"><Pages {book} {bench} /></div>
@@ -148,6 +170,16 @@
       container-type: size;
     }
   }
+  .ways {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.1rem 1rem;
+    margin: 0.2rem 0 0.4rem;
+    font-size: 0.9rem;
+  }
+  .ways:empty {
+    display: none;
+  }
   .layers {
     margin-left: auto;
     display: flex;
@@ -159,7 +191,6 @@
   }
   .layers [aria-pressed='false'] {
     color: var(--color-neutral);
-    text-decoration: line-through;
   }
   .steps li {
     display: grid;

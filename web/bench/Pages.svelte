@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Book, Mark } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
+  import { ratio } from '../parts/marks';
   import type { BenchState } from './bench.svelte';
 
   interface Props {
@@ -16,7 +17,7 @@
   const shown = $derived(single ? opening.pages.filter((page) => page !== null && page.page === (bench.current?.step.page ?? opening.pages.find((one) => one !== null)?.page)) : opening.pages);
 </script>
 
-<div class="opening" class:single style:--ratio={(opening.across + 2.2) / (opening.down + 2.2)}>
+<div class="opening" class:single style:--ratio={ratio(opening.across, opening.down)}>
   {#each shown as page, i (i)}
     {#if page}
       {@const lit = bench.lit(page)}

@@ -1,7 +1,7 @@
 <!-- A page as it is to be drawn. Small, it is the real drawing, only smaller; large, it has rulers that count boxes. -->
 <script lang="ts">
   import type { Mark } from '../api/client';
-  import { BOX, gather } from './marks';
+  import { AIR, BOX, EDGE, gather } from './marks';
 
   interface Props {
     across: number;
@@ -17,15 +17,16 @@
     step?: number | null;
     layers?: Set<string>;
     point?: (note: string | null) => void;
+    /** A region marked on the page, in boxes. */
+    region?: { x: number; y: number; wide: number; tall: number } | null;
   }
-  let { across, down, marks, label, large = false, counting = 'boxes', note = null, step = null, layers = new Set(['pencil', 'band', 'ink', 'writing']), point }: Props = $props();
+  let { across, down, marks, label, large = false, counting = 'boxes', note = null, step = null, layers = new Set(['pencil', 'band', 'ink', 'writing']), point, region = null }: Props = $props();
 
-  const EDGE = 1750;
   const uid = $props.id();
   const drawn = $derived(gather(marks));
   const wide = $derived(across * BOX);
   const tall = $derived(down * BOX);
-  const box = $derived(large ? `${-EDGE} ${-EDGE} ${wide + EDGE + 300} ${tall + EDGE + 300}` : `-420 -420 ${wide + 840} ${tall + 840}`);
+  const box = $derived(large ? `${-EDGE} ${-EDGE} ${wide + EDGE + AIR} ${tall + EDGE + AIR}` : `-420 -420 ${wide + 840} ${tall + 840}`);
   const from = $derived(counting === 'dots' ? 1 : 0);
   /** Where the current step's pencil ticks stand, read off its marks. */
   const ticks = $derived(
@@ -62,20 +63,21 @@
       {/each}
     </g>
   {/if}
+  {#if region && region.wide > 0 && region.tall > 0}<rect class="region" x={region.x * BOX} y={region.y * BOX} width={region.wide * BOX} height={region.tall * BOX} />{/if}
   {#each drawn.bands as one, i (i)}
-    {#if layers.has(one.layer)}<path class="band" class:lit={isLit(one)} d={one.path} />{/if}
+    {#if layers.has(one.layer)}<path class="band" class:lit={isLit(one)} style:fill={one.colour} d={one.path} />{/if}
   {/each}
   {#each drawn.strokes as one, i (i)}
     {#if layers.has(one.layer)}
       <!-- Pointing is an extra for the mouse: the margin lists the same notes for the keyboard. -->
       <!-- svelte-ignore a11y_no_static_element_interactions -->
-      <path class={one.layer} class:lit={isLit(one)} d={one.path} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)} />
+      <path class={one.layer} class:lit={isLit(one)} style:stroke={isLit(one) ? undefined : one.colour} d={one.path} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)} />
     {/if}
   {/each}
   {#each drawn.words as one, i (i)}
     {#if layers.has(one.layer)}
       <!-- svelte-ignore a11y_no_static_element_interactions -->
-      <text class="words" class:faint={one.layer === 'pencil'} class:lit={isLit(one)} x={one.x} y={one.y} font-size={one.size} text-anchor={one.anchor} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)}>{one.text}</text>
+      <text class="words" class:faint={one.layer === 'pencil'} class:lit={isLit(one)} style:fill={isLit(one) ? undefined : one.colour} x={one.x} y={one.y} font-size={one.size} text-anchor={one.anchor} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)}>{one.text}</text>
     {/if}
   {/each}
 </svg>
@@ -108,6 +110,16 @@
   .writing {
     stroke: var(--ink);
     stroke-width: 0.8px;
+  }
+  .region {
+    fill: color-mix(in srgb, var(--band) 55%, transparent);
+    stroke: var(--caution);
+    stroke-dasharray: 5 4;
+    vector-effect: non-scaling-stroke;
+  }
+  .under {
+    stroke: var(--dot);
+    stroke-width: 1px;
   }
   .band {
     fill: var(--band);

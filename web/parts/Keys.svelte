@@ -5,7 +5,9 @@
   const KEYS = [
     ['← →', 'turn the opening; on Spreads, the spread before or after'],
     ['Shift ← →', 'move the chosen spread earlier or later'],
-    ['Space', 'tick the step'],
+    ['↑ ↓', 'the step before or after; in the copying view, the row'],
+    ['Space', 'tick the step; in the copying view, the month'],
+    ['Enter, Backspace', 'in the key designer: set the pen down or lift it; take a stroke away'],
     ['f', 'find a spread or a page'],
     ['g, then 1–6', 'Shelf, Stock, Spreads, Months, Bench, Sheets'],
     ['z', 'take the last edit back'],

@@ -3,10 +3,21 @@ import type { Mark } from '../api/client';
 
 export const BOX = 840;
 
+/** What a large drawing has round its grid, in the same units: room for the counts above and to the left, a little air to the right and below. */
+export const EDGE = 1750;
+export const AIR = 500;
+
+/** Width by height of a large drawing, its counts among it. */
+export function ratio(across: number, down: number): number {
+  const round = (EDGE + AIR) / BOX;
+  return (across + round) / (down + round);
+}
+
 export interface Stroke {
   layer: string;
   step: number;
   note: string | null;
+  colour: string | undefined;
   path: string;
 }
 
@@ -19,6 +30,7 @@ export interface Words {
   text: string;
   size: number;
   anchor: 'start' | 'middle' | 'end';
+  colour: string | undefined;
 }
 
 export interface Gathered {
@@ -38,12 +50,13 @@ export function gather(marks: Mark[]): Gathered {
     const [x, y, wide, tall] = mark.slice(4, 8) as [number, number, number, number];
     if (kind === 'words') {
       const [text, size, align] = mark.slice(8) as [string, number, 'start' | 'middle' | 'end'];
-      words.push({ layer, step, note, x: x + wide * PLACE[align], y: y + tall / 2 + size * 0.35, text, size, anchor: align });
+      words.push({ layer, step, note, x: x + wide * PLACE[align], y: y + tall / 2 + size * 0.35, text, size, anchor: align, colour: mark[11] as string | undefined });
       continue;
     }
     const gathered = kind === 'band' ? bands : strokes;
-    const key = `${layer}/${step}/${note}`;
-    const stroke = gathered.get(key) ?? { layer, step, note, path: '' };
+    const colour = mark[8] as string | undefined;
+    const key = `${layer}/${step}/${note}/${colour ?? ''}`;
+    const stroke = gathered.get(key) ?? { layer, step, note, colour, path: '' };
     stroke.path += path(kind, x, y, wide, tall);
     gathered.set(key, stroke);
   }

@@ -13,7 +13,8 @@
 
   const spreads = $derived([...book.spreads].filter((spread) => spread.page !== null && spread.known).sort((a, b) => a.page! - b.page!));
   const asked = (list: string) => `/api/notebooks/${book.id}/sheets/pages.pdf?${new URLSearchParams({ pages: list, paper })}`;
-  const card = $derived(`/api/notebooks/${book.id}/sheets/spacing-card.pdf?${new URLSearchParams({ paper })}`);
+  const sheet = (name: string) => `/api/notebooks/${book.id}/sheets/${name}.pdf?${new URLSearchParams({ paper })}`;
+  const printed = $derived(book.spreads.some((spread) => spread.settings.way === 'printed'));
 
   /** Fetched first, so that a refusal is said here and not in a broken file. */
   async function get(address: string, name: string) {
@@ -44,7 +45,7 @@
   {#snippet margin()}
     <h2>How to check the print</h2>
     <p class="my-2">Print at 100 %, without “fit to page”. Then lay a ruler on the line at the foot of the sheet: it must be 100 mm. If it is not, no tick on the sheet stands where it should.</p>
-    <p class="note">1 box = {book.stock.pitch} mm. A guide has a tick a box along its upper and left edges; cut at the crop marks, it lies on the page.</p>
+    <p class="note">1 box = {book.stock.pitch} mm. A guide has a tick a box along its four edges, every fifth numbered; cut at the crop marks, it is laid against the page.</p>
     <p class="quiet">Cut with scissors where they will do. With a knife: a mat, a steel ruler, several light passes, fingers behind the blade’s path, cap on, out of children’s reach.</p>
     <Saving />
   {/snippet}
@@ -58,9 +59,20 @@
 
     <section>
       <h2>Loose spacing card</h2>
-      <p class="my-1.5">Halves, thirds, quarters, fifths and sevenths of {book.stock.across} × {book.stock.down} boxes, without gaps and with the best gap: widths on one side, heights on the other. Print both sides of one sheet, or glue two together.</p>
-      <button class="btn chief" disabled={busy !== ''} onclick={() => get(card, 'spacing-card')}>Download the spacing card</button>
+      <p class="my-1.5">The divisions of {book.stock.across} × {book.stock.down} boxes that the grid spacing sheet has, without gaps and with the best gap: widths on one side, heights on the other. Print both sides of one sheet, or glue two together. It lives in a pocket, cut from one piece and glued into the book.</p>
+      <div class="flex flex-wrap gap-2">
+        <button class="btn chief" disabled={busy !== ''} onclick={() => get(sheet('spacing-card'), 'spacing-card')}>Download the spacing card</button>
+        <button class="btn" disabled={busy !== ''} onclick={() => get(sheet('pocket'), 'pocket')}>Download its pocket</button>
+      </div>
     </section>
+
+    {#if printed}
+      <section>
+        <h2>Months to cut out</h2>
+        <p class="my-1.5">Every month of the printed year, at the size its frame on the page has.</p>
+        <button class="btn chief" disabled={busy !== ''} onclick={() => get(sheet('months'), 'months-to-cut-out')}>Download the months</button>
+      </section>
+    {/if}
 
     <section>
       <h2>Page guides</h2>

@@ -67,6 +67,9 @@
         <input type="file" accept=".json,application/json" class="sr-only" onchange={upload} />
       </label>
     </div>
+    <h2 class="mt-6">How do I split this?</h2>
+    <p class="my-2">Halves, sevenths, gaps, a title in the middle: count any page without planning a notebook.</p>
+    <a class="btn w-full" href="/count">Counting bench</a>
     {#if wrong}<div class="note stop" role="alert">{wrong}</div>{/if}
     <p class="quiet mt-5">Everything stays on this machine. A notebook with an address, health or money in it is private: write only what a finder needs.</p>
   {/snippet}

@@ -17,15 +17,34 @@
     else if (Number.isInteger(n) && n >= field.least && n <= field.most) change(n);
     else wrong = `${field.label}: ${field.least} to ${field.most}.`;
   }
+
+  function counts(said: string) {
+    const all = said.split(/[\s,;]+/).filter(Boolean).map(Number);
+    wrong = '';
+    if (all.length === 0) change(null);
+    else if (all.every((n) => Number.isInteger(n) && n >= field.least && n <= field.most)) change(all);
+    else wrong = `${field.label}: whole numbers from ${field.least} to ${field.most}, with commas between.`;
+  }
 </script>
 
-{#if field.type === 'flag'}
+{#if field.type === 'choice'}
+  <label class="field">
+    <span>{field.label}</span>
+    <select class="select" value={String(value ?? field.choices[0]?.[0])} onchange={(event) => change(event.currentTarget.value)}>
+      {#each field.choices as [choice, words] (choice)}<option value={choice}>{words}</option>{/each}
+    </select>
+  </label>
+{:else if field.type === 'flag'}
   <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={typeof value === 'boolean' ? value : field.on} onchange={(event) => change(event.currentTarget.checked)} /> {field.label}</label>
 {:else}
   <label class="field">
     <span>{field.label}{field.type === 'lines' ? ', one a line' : ''}</span>
     {#if field.type === 'lines'}
       <textarea class="textarea" rows="4" value={Array.isArray(value) ? value.join('\n') : ''} onchange={(event) => change(event.currentTarget.value.split('\n').filter((line) => line.trim() !== ''))}></textarea>
+    {:else if field.type === 'counts'}
+      <input class="input figures" value={Array.isArray(value) ? value.join(', ') : ''} placeholder="as usual" aria-invalid={wrong ? 'true' : undefined} onchange={(event) => counts(event.currentTarget.value)} />
+    {:else if field.type === 'month'}
+      <input class="input figures" type="month" value={value ?? ''} onchange={(event) => change(event.currentTarget.value || null)} />
     {:else if field.type === 'count'}
       <input class="input figures" inputmode="numeric" value={value ?? ''} placeholder="as needed" aria-invalid={wrong ? 'true' : undefined} onchange={(event) => count(event.currentTarget.value)} />
     {:else}

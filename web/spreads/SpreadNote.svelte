@@ -17,6 +17,12 @@
   let { book, spread, edit, shift, close }: Props = $props();
 
   const kind = $derived(catalogue.all?.spreads.find((one) => one.kind === spread.kind));
+  /** Settings that matter as the others stand now. */
+  const asked = $derived(
+    (kind?.fields ?? []).filter((field) =>
+      Object.entries(field.when).every(([name, values]) => values.includes(String(spread.settings[name] ?? kind?.fields.find((one) => one.name === name)?.choices[0]?.[0] ?? ''))),
+    ),
+  );
   const others = $derived(book.spreads.filter((one) => one.id !== spread.id && one.pages === 1));
   const set = (changes: Record<string, unknown>) => edit({ type: 'set-spread', spread: spread.id, ...changes });
 
@@ -38,12 +44,14 @@
   <button class="btn small" onclick={() => shift(spread, -1)}>Move earlier</button>
   <button class="btn small" onclick={() => shift(spread, 1)}>Move later</button>
   {#if spread.page !== null}<a class="btn small" href={route.to('bench', spread.page)}>Open on the bench</a>{/if}
+  {#if kind?.layouts}<a class="btn small" href={route.to('compare', spread.id)}>Compare layouts</a>{/if}
+  {#if spread.kind === 'key'}<a class="btn small" href={route.to('key', spread.id)}>Design the key</a>{/if}
   <button class="btn small" onclick={() => edit({ type: 'remove-spread', spread: spread.id })}>Remove</button>
 </div>
 
 <div class="grid gap-2.5">
   <label class="field"><span>Title</span><input class="input" value={spread.title} onchange={(event) => set({ title: event.currentTarget.value })} /></label>
-  {#each kind?.fields ?? [] as field (field.name)}
+  {#each asked as field (field.name)}
     <SettingField {field} value={spread.settings[field.name]} change={(value) => set({ settings: { [field.name]: value } })} />
   {/each}
   <div class="grid grid-cols-2 gap-2.5">

@@ -1,6 +1,6 @@
 // Addresses: every screen has one, and the browser's Back works.
 
-export type Screen = 'shelf' | 'new' | 'stock' | 'spreads' | 'months' | 'bench' | 'desk' | 'sheets';
+export type Screen = 'shelf' | 'new' | 'count' | 'stock' | 'spreads' | 'months' | 'bench' | 'desk' | 'sheets' | 'compare' | 'key' | 'copy';
 
 class Route {
   path = $state(location.pathname);
@@ -34,9 +34,9 @@ class Route {
 
   get screen(): Screen {
     const [first, , third] = this.parts;
-    if (first === 'new') return 'new';
+    if (first === 'new' || first === 'count') return first;
     if (first !== 'notebooks') return 'shelf';
-    return (['stock', 'months', 'bench', 'desk', 'sheets'] as const).find((screen) => screen === third) ?? 'spreads';
+    return (['stock', 'months', 'bench', 'desk', 'sheets', 'count', 'compare', 'key', 'copy'] as const).find((screen) => screen === third) ?? 'spreads';
   }
 
   get notebook(): string | null {
@@ -53,9 +53,14 @@ class Route {
     return Number.parseInt(this.parts[3] ?? '1', 10) || 1;
   }
 
-  to(screen: Screen, page?: number, volume: string = this.volume): string {
+  /** The spread a screen is about, where it is about one. */
+  get spread(): string {
+    return decodeURIComponent(this.parts[3] ?? '');
+  }
+
+  to(screen: Screen, page?: number | string, volume: string = this.volume): string {
     if (screen === 'shelf' || this.notebook === null) return '/';
-    return `/notebooks/${this.notebook}/${screen}${page === undefined ? '' : `/${page}`}${volume === '1' ? '' : `?book=${volume}`}`;
+    return `/notebooks/${this.notebook}/${screen}${page === undefined ? '' : `/${encodeURIComponent(page)}`}${volume === '1' ? '' : `?book=${volume}`}`;
   }
 }
 

@@ -7,6 +7,7 @@
   import { open } from '../state/book.svelte';
   import { fromStock, toStock } from './answers';
   import Books from './Books.svelte';
+  import LanguageField from './LanguageField.svelte';
   import CountNote from './CountNote.svelte';
   import PageProportions from './PageProportions.svelte';
   import PeriodFields from './PeriodFields.svelte';
@@ -72,6 +73,7 @@
           <option value="dots">dots</option>
         </select>
       </label>
+      <LanguageField value={book.language} change={(language) => open.edit({ type: 'set-language', language })} />
       <Books {book} />
     </form>
     <PageProportions {answers} />

@@ -1,0 +1,227 @@
+<!-- The layouts a spread could have on this paper, side by side as true drawings, with what decides between them. -->
+<script lang="ts">
+  import { api, type Book, type Candidate, type Comparison, type Mark } from '../api/client';
+  import Drawing from '../parts/Drawing.svelte';
+  import Saving from '../parts/Saving.svelte';
+  import Screen from '../parts/Screen.svelte';
+  import { asProblem, open } from '../state/book.svelte';
+  import { catalogue } from '../state/catalogue.svelte';
+  import { route } from '../state/route.svelte';
+  import SettingField from '../spreads/SettingField.svelte';
+  import { MEASURES, sorted, type Measure } from './measures';
+
+  let { book }: { book: Book } = $props();
+
+  let found = $state.raw<Comparison | null>(null);
+  let wrong = $state('');
+  let by = $state<string>('');
+  let place = $state('');
+  let looked = $state('');
+
+  const id = $derived(route.spread);
+  const spread = $derived(book.spreads.find((one) => one.id === id) ?? null);
+  const line = $derived(catalogue.all?.spreads.find((kind) => kind.kind === spread?.kind)?.fields.find((field) => field.name === 'line') ?? null);
+  const places = $derived([...new Map((found?.candidates ?? []).flatMap((one) => one.rooms.map((room) => [room.for, room.name] as const)))]);
+  /** Lines where a person needs them most: the last month of the year is the busiest for most. */
+  const at = $derived(places.some(([one]) => one === place) ? place : (places.find(([one]) => one.endsWith('-12'))?.[0] ?? places.at(-1)?.[0] ?? ''));
+  const rows = $derived(MEASURES.filter((measure) => found?.candidates.some((one) => measure.value(one, at) !== null)));
+  const shown = $derived(found ? sorted(found.candidates, rows.find((one) => one.id === by) ?? null, at) : []);
+  const best = $derived(found && found.best !== null ? (found.candidates[found.best] ?? null) : null);
+  const close = $derived(shown.find((one) => one.name === looked) ?? null);
+
+  $effect(() => {
+    const asked = { id: book.id, version: book.version, spread: id };
+    let stale = false;
+    api
+      .layouts(asked.id, asked.spread)
+      .then((answer) => {
+        if (!stale) [found, wrong] = [answer, ''];
+      })
+      .catch((error) => {
+        if (!stale) wrong = asProblem(error).detail;
+      });
+    return () => (stale = true);
+  });
+
+  const use = (one: Candidate) => open.edit({ type: 'set-spread', spread: id, settings: one.settings });
+  const order = (measure: Measure) => (by === measure.id ? (measure.most ? 'descending' : 'ascending') : undefined);
+</script>
+
+<Screen title="Compare layouts" handle="What decides">
+  {#snippet margin()}
+    <h2>{found?.title ?? 'Layouts'}</h2>
+    {#if wrong}<p class="note stop" role="alert">{wrong}</p>{/if}
+    {#if best}
+      <p class="note"><strong>Recommended: {best.name}.</strong> {found?.reason}</p>
+    {/if}
+    {#if line && spread}
+      <div class="my-3"><SettingField field={line} value={spread.settings.line} change={(value) => open.edit({ type: 'set-spread', spread: id, settings: { line: value } })} /></div>
+    {/if}
+    <p class="quiet">On {book.stock.across} × {book.stock.down} boxes of {book.stock.pitch} mm. Another paper ranks them anew. Choose a row’s name to sort by it.</p>
+    <p class="quiet mt-2">Minutes are reckoned from what is drawn, at the pace of practised hands; common practice. Under a box a figure, or under 1½ boxes a line, handwriting gets cramped.</p>
+    {#if found && found.refused.length > 0}
+      <h3 class="mt-4">Not on this paper</h3>
+      <ul>
+        {#each found.refused as one (one.name)}<li class="note"><strong>{one.name}</strong><br /><span class="quiet">{one.says}</span></li>{/each}
+      </ul>
+    {/if}
+    <Saving />
+    {#if spread?.page}<p class="mt-3"><a href={route.to('bench', spread.page)}>Back to the bench</a></p>{/if}
+  {/snippet}
+
+  {#if found}
+    {#if shown.length === 0}<p>No layout of this spread fits on this paper. The margin says why, and what would.</p>{/if}
+    <div class="scroll">
+      <table>
+        <thead>
+          <tr>
+            <td></td>
+            {#each shown as one (one.name)}
+              <th scope="col" class:current={one.current}>
+                <button class="look" aria-pressed={looked === one.name} aria-label="Look at all pages of {one.name}" onclick={() => (looked = looked === one.name ? '' : one.name)} style:aspect-ratio="{found.across + 1} / {found.down + 1}">
+                  <Drawing across={found.across} down={found.down} marks={(one.drawings[0] ?? []) as Mark[]} label="" />
+                </button>
+                <span class="name">{one.name}</span>
+                {#if one === best}<span class="tag">recommended</span>{/if}
+                {#if one.current}<span class="now">as it is now</span>{:else}<button class="btn small" aria-label="Use {one.name}" onclick={() => use(one)}>Use this</button>{/if}
+              </th>
+            {/each}
+          </tr>
+        </thead>
+        <tbody>
+          {#each rows as measure (measure.id)}
+            <tr>
+              <th scope="row" aria-sort={order(measure)}>
+                <button class="sort" class:by={by === measure.id} onclick={() => (by = by === measure.id ? '' : measure.id)}>{measure.name}</button>
+                {#if measure.id === 'at'}
+                  <select class="select small" aria-label="Lines where" value={at} onchange={(event) => (place = event.currentTarget.value)}>
+                    {#each places as [value, name] (value)}<option {value}>{name}</option>{/each}
+                  </select>
+                {/if}
+              </th>
+              {#each shown as one (one.name)}<td class="figures" class:best={one === best} class:limits={measure.id === 'limits'}>{measure.id === 'limits' ? one.limits.join(', ') || 'none' : (measure.value(one, at) ?? '–')}{#if measure.id === 'at' && measure.value(one, at) !== null}<small>{one.rooms.find((room) => room.for === at)?.wide} boxes long</small>{/if}</td>{/each}
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+    {#if close}
+      <h2 class="mt-4">{close.name}: {close.pages === 1 ? 'its page' : `all ${close.pages} pages`}</h2>
+      <div class="all">
+        {#each close.drawings as marks, i (i)}
+          <div style:aspect-ratio="{found.across + 1} / {found.down + 1}"><Drawing across={found.across} down={found.down} marks={marks as Mark[]} label="{close.name}, its page {i + 1}" /></div>
+        {/each}
+      </div>
+    {/if}
+  {/if}
+</Screen>
+
+<style>
+  .scroll {
+    overflow-x: auto;
+  }
+  table {
+    border-collapse: collapse;
+    table-layout: fixed;
+    width: 100%;
+    min-width: 46rem;
+  }
+  thead td {
+    width: 8.5rem;
+  }
+  thead th {
+    vertical-align: top;
+    padding: 0.2rem 0.35rem 0.6rem;
+    font-weight: 500;
+    font-size: 0.85rem;
+    line-height: 1.25;
+    text-align: left;
+  }
+  .look {
+    display: block;
+    width: 100%;
+    border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
+    cursor: pointer;
+    overflow: hidden;
+    font-weight: 400;
+  }
+  .look[aria-pressed='true'] {
+    outline: 3px solid var(--rule);
+    outline-offset: 1px;
+  }
+  .current .look {
+    border-width: 2px;
+    border-color: var(--color-base-content);
+  }
+  .name {
+    display: block;
+    font-weight: 600;
+    margin: 0.35rem 0 0.25rem;
+    min-height: 2.2rem;
+  }
+  .tag,
+  .now {
+    display: block;
+    color: var(--color-accent);
+    font-weight: 600;
+    margin-bottom: 0.25rem;
+  }
+  .now {
+    color: var(--color-neutral);
+  }
+  tbody th {
+    text-align: left;
+    font-weight: 500;
+    font-size: 0.87rem;
+    padding: 0.3rem 0.4rem 0.3rem 0;
+    vertical-align: top;
+  }
+  tbody tr {
+    border-top: 1px solid var(--color-base-300);
+  }
+  tbody td {
+    padding: 0.3rem 0.35rem;
+    font-size: 1.02rem;
+    vertical-align: top;
+  }
+  .best {
+    font-weight: 700;
+  }
+  small {
+    display: block;
+    color: var(--color-neutral);
+    font-weight: 400;
+    font-size: 0.78rem;
+  }
+  .limits {
+    font-size: 0.8rem;
+  }
+  .sort {
+    cursor: pointer;
+    text-align: left;
+    text-decoration: underline dotted;
+    text-underline-offset: 3px;
+  }
+  .sort.by {
+    font-weight: 700;
+    text-decoration: underline;
+    text-decoration-color: var(--rule);
+    text-decoration-thickness: 2px;
+  }
+  .select.small {
+    height: 1.8rem;
+    min-height: 0;
+    font-size: 0.82rem;
+    padding-inline: 0.4rem 1.4rem;
+    margin-top: 0.2rem;
+  }
+  .all {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(12rem, 1fr));
+    gap: 0.6rem;
+    margin-top: 0.5rem;
+  }
+  .all > div {
+    border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
+  }
+</style>

@@ -1,0 +1,28 @@
+// What layouts are sorted by: read off what the program counted, never counted here.
+import type { Candidate } from '../api/client';
+
+export interface Measure {
+  id: string;
+  name: string;
+  /** Whether more is better. */
+  most: boolean;
+  value: (one: Candidate, at: string) => number | null;
+}
+
+export const MEASURES: Measure[] = [
+  { id: 'at', name: 'Lines in', most: true, value: (one, at) => one.rooms.find((room) => room.for === at)?.lines ?? null },
+  { id: 'fewest', name: 'Fewest lines in one', most: true, value: (one) => one.fewest_lines },
+  { id: 'all', name: 'Lines in all', most: true, value: (one) => (one.rooms.length > 0 ? one.all_lines : null) },
+  { id: 'pages', name: 'Pages', most: false, value: (one) => one.pages },
+  { id: 'left', name: 'Boxes left over', most: false, value: (one) => one.left_over },
+  { id: 'figures', name: 'Figures to write', most: false, value: (one) => one.figures },
+  { id: 'lines', name: 'Lines to rule', most: false, value: (one) => one.lines },
+  { id: 'minutes', name: 'Minutes to draw', most: false, value: (one) => one.minutes },
+  { id: 'limits', name: 'Limits broken', most: false, value: (one) => one.limits.length },
+];
+
+export function sorted(candidates: Candidate[], by: Measure | null, at: string): Candidate[] {
+  if (!by) return candidates;
+  const worst = by.most ? -Infinity : Infinity;
+  return [...candidates].sort((a, b) => ((by.value(a, at) ?? worst) - (by.value(b, at) ?? worst)) * (by.most ? -1 : 1));
+}

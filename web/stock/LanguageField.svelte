@@ -1,0 +1,41 @@
+<!-- The language of months and weekdays on paper: any that ICU knows, and where it is written in its own way, the place. -->
+<script lang="ts">
+  import { api, type Language } from '../api/client';
+
+  interface Props {
+    value: string;
+    change: (language: string) => void;
+  }
+  let { value, change }: Props = $props();
+  let all = $state.raw<Language[]>([]);
+  api.languages().then(({ languages }) => (all = languages));
+
+  const base = $derived(value.split(/[_-]/)[0] ?? value);
+  const known = $derived(all.filter((one) => !one.id.includes('_')));
+  const languages = $derived(known.some((one) => one.id === base) ? known : [{ id: base, name: base, own: base }, ...known]);
+  const places = $derived(all.filter((one) => one.id.startsWith(`${base}_`)));
+</script>
+
+<div class="grid grid-cols-2 gap-2.5">
+  <label class="field" class:wide={places.length === 0}>
+    <span>Months and weekdays on paper in</span>
+    <select class="select" value={base} onchange={(event) => change(event.currentTarget.value)}>
+      {#each languages as one (one.id)}<option value={one.id}>{one.name}{one.own === one.name ? '' : ` · ${one.own}`}</option>{/each}
+    </select>
+  </label>
+  {#if places.length > 0}
+    <label class="field">
+      <span>As written in</span>
+      <select class="select" value={value.replace('-', '_')} onchange={(event) => change(event.currentTarget.value)}>
+        <option value={base}>anywhere</option>
+        {#each places as one (one.id)}<option value={one.id}>{one.place || one.name}</option>{/each}
+      </select>
+    </label>
+  {/if}
+</div>
+
+<style>
+  .wide {
+    grid-column: 1 / -1;
+  }
+</style>
