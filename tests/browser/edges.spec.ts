@@ -83,3 +83,68 @@ test('who counts dots sees dots on the ruler and in the steps', async ({ page })
   await expect(page.getByText('Tick on dots 13, 15 along the top').first()).toBeVisible();
   await expect(page.getByRole('img', { name: 'Page 8: Future log' })).toContainText('27');
 });
+
+test('on a grid of 10 × 14 every screen stands, and what does not fit says what would', async ({ page }) => {
+  const said = complaints(page);
+  const made = await edit(page, await make(page), { type: 'set-stock', stock: { width: 60, height: 80, pitch: 5, across: 10, down: 14, pages: 192, first_leaf: 'ordinary' } });
+  for (const screen of ['spreads', 'bench/7', 'count/7', 'compare/future-log', 'compare/spacing-sheet', 'key/key', 'copy/7', 'desk/7', 'sheets']) {
+    await page.goto(`/notebooks/${made.id}/${screen}`, { waitUntil: 'networkidle' });
+    await expect(page.getByRole('main')).toBeVisible();
+  }
+  await page.goto(`/notebooks/${made.id}/compare/future-log`);
+  await expect(page.getByRole('heading', { name: 'Not on this paper' })).toBeVisible();
+  await expect(page.getByText(/months a page .*do not fit on 10 × 13 boxes with a line each|A column per month|Half a page of 10 boxes|categories of at least 4 boxes/).first()).toBeVisible();
+  expect(said).toEqual([]);
+});
+
+test('an offer in the margin is taken with one press, and the spread fits', async ({ page }) => {
+  const made = await edit(page, await make(page), { type: 'set-spread', spread: 'year-at-a-glance', settings: { way: 'split', day: '2', pages: 1 } });
+  await page.goto(`/notebooks/${made.id}/spreads`);
+  await page.getByRole('button', { name: /^Year at a glance, page/ }).click();
+  const words = page.getByText('A month is 14 boxes wide and 14 to 16 tall; 26 × 32 boxes are left on this page, and one page is asked for.');
+  await expect(words).toBeVisible();
+  await page.getByRole('button', { name: 'Let it take the pages it needs' }).click();
+  await expect(words).toHaveCount(0);
+  await expect(page.getByText(/12 months take 6 pages this way, more than an opening shows at once. On one opening: /)).toBeVisible();
+  await page.getByRole('button', { name: 'Use 1 box a day' }).click();
+  await expect(page.getByRole('button', { name: /^Year at a glance, pages? / }).first()).toBeVisible();
+  await expect(page.getByText(/more than an opening/)).toHaveCount(0);
+});
+
+for (const [months, start, end] of [
+  [1, '2027-08', '2027-08'],
+  [24, '2027-03', '2029-02'],
+] as const) {
+  test(`a period of ${months} months is drawn, compared and copied`, async ({ page }) => {
+    const said = complaints(page);
+    const made = await edit(page, await make(page), { type: 'set-period', period: { start, end } });
+    const book = await (await page.request.get(`/api/notebooks/${made.id}`)).json();
+    const year = book.spreads.find((one: { id: string }) => one.id === 'year-at-a-glance');
+    await page.goto(`/notebooks/${made.id}/copy/${year.page}`);
+    await expect(page.getByText(new RegExp(`^0 of ${months === 1 ? 1 : '\\d+'} months copied$`))).toBeVisible();
+    await page.goto(`/notebooks/${made.id}/compare/year-at-a-glance`);
+    await expect(page.getByRole('columnheader').first()).toBeVisible();
+    await expect(page.getByText(/^Recommended: /)).toBeVisible();
+    expect(said).toEqual([]);
+  });
+}
+
+test('a pen of the palette changes the colours of the spacing sheet, and its divisors are chosen', async ({ page }) => {
+  const made = await make(page);
+  await page.goto(`/notebooks/${made.id}/key/key`);
+  await page.getByLabel('Colour 1', { exact: true }).fill('#114477');
+  await page.getByRole('button', { name: 'Use this key' }).click();
+  await expect(page.getByText('This key is on its page now.')).toBeVisible();
+  await page.goto(`/notebooks/${made.id}/spreads`);
+  await page.getByRole('button', { name: /^Grid spacing sheet, page/ }).click();
+  await page.getByLabel('Divided across by').fill('2, 6');
+  await page.getByLabel('Divided across by').press('Enter');
+  await expect(page.getByText('All edits saved.')).toBeVisible();
+  await page.getByLabel('Divided down by').fill('2, many');
+  await page.getByLabel('Divided down by').press('Enter');
+  await expect(page.getByText('Divided down by: whole numbers from 2 to 12, with commas between.')).toBeVisible();
+  await page.getByRole('link', { name: 'Open on the bench' }).click();
+  const drawing = page.getByRole('img', { name: 'Page 6: Grid spacing sheet' });
+  await expect(drawing).toContainText('6 of 4, 2 left');
+  await expect(drawing.locator('path[style*="rgb(17, 68, 119)"]').first()).toBeAttached();
+});

@@ -160,7 +160,7 @@ test('the bench: steps are ticked and remembered, and a working lights what it s
   const lit = page.getByRole('img', { name: 'Page 8: Future log' }).locator('.lit');
   await page.getByRole('button', { name: /^11 boxes tall/ }).first().hover();
   await expect(lit.first()).toBeVisible();
-  await page.getByRole('button', { name: 'writing', exact: true }).click();
+  await page.getByRole('button', { name: 'ink', exact: true }).click();
   await expect(page.getByRole('img', { name: 'Page 8: Future log' })).not.toContainText('January');
   await page.keyboard.press('ArrowRight');
   await expect(page).toHaveURL(/bench\/10$/);

@@ -1,12 +1,13 @@
 import { expect, test } from '@playwright/test';
-import { complaints, isAccessible, sample } from './support';
+import { clearShelf, complaints, isAccessible, sample } from './support';
 
-const SCREENS = ['/', '/new', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'sheets', 'stock'];
+const SCREENS = ['/', '/new', '/count', 'count/8', 'compare/future-log', 'key/key', 'copy/7', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'sheets', 'stock'];
 
 for (const theme of ['paper', 'lamp']) {
   for (const screen of SCREENS) {
     test(`axe finds nothing on ${screen} in the ${theme} theme`, async ({ page }) => {
       const said = complaints(page);
+      await clearShelf(page);
       const made = await sample(page);
       await page.addInitScript((name) => localStorage.setItem('theme', name), theme);
       await page.goto(screen.startsWith('/') ? screen : `/notebooks/${made.id}/${screen}`, { waitUntil: 'networkidle' });
