@@ -7,7 +7,7 @@ export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'var/test-results',
   workers: 1,
-  timeout: 30_000,
+  timeout: 60_000,
   expect: { timeout: 6_000 },
   reporter: [['list']],
   use: {
