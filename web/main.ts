@@ -1,5 +1,6 @@
 import { mount } from 'svelte';
 import App from './App.svelte';
 import './app.css';
+import './faces.css';
 
 mount(App, { target: document.getElementById('app')! });

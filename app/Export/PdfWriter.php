@@ -16,18 +16,20 @@ use AmpleMargin\Sheet\Tone;
 
 final class PdfWriter
 {
-    private const FONT = 'dejavusans';
+    private const FONT = 'dejavusanscondensed';
 
-    /** East Asian letters, which the first face does not have; bin/faces.php makes it. */
-    private const SECOND = 'notosansjp_400';
+    /** Anything but the letters of alphabets that stand one beside the other, and signs the face has with them. */
+    private const FOREIGN = '/[^\p{Latin}\p{Greek}\p{Cyrillic}\p{Armenian}\p{Georgian}\p{Common}]|[^\x{00}-\x{2fff}]/u';
 
-    /** Points in a millimetre: 72 to the inch, 25.4 mm to the inch. */
-    private const POINTS = 72 / 25.4;
+    public function __construct(private readonly Outlines $outlines = new Outlines())
+    {
+    }
 
     /** @param list<Sheet> $sheets one or more */
     public function write(array $sheets, string $title): string
     {
         $pdf = $this->blank();
+        $outlines = $this->outlined($pdf, $sheets);
         $pdf->setPrintHeader(false);
         $pdf->setPrintFooter(false);
         $pdf->setAutoPageBreak(false);
@@ -48,7 +50,7 @@ final class PdfWriter
                 match (true) {
                     $mark instanceof SheetLine => $this->line($pdf, $mark),
                     $mark instanceof SheetArea => $this->area($pdf, $mark),
-                    $mark instanceof SheetWords => $this->words($pdf, $mark),
+                    $mark instanceof SheetWords => isset($outlines[$mark->text]) ? $this->outline($pdf, $mark, $outlines[$mark->text]) : $this->words($pdf, $mark),
                 };
             }
         }
@@ -57,7 +59,7 @@ final class PdfWriter
     }
 
     /**
-     * Letters of the sheets that the print faces do not have, each once; on paper their places show a box.
+     * Letters of the sheets that no face has, each once; on paper their places show a box.
      *
      * @param list<Sheet> $sheets
      *
@@ -66,48 +68,64 @@ final class PdfWriter
     public function missing(array $sheets): array
     {
         $pdf = $this->blank();
+        $outlines = $this->outlined($pdf, $sheets);
         $missing = [];
+        foreach ($this->foreign($pdf, $sheets) as $text) {
+            array_push($missing, ...isset($outlines[$text]) ? $outlines[$text]->missing : $this->lacking($pdf, $text));
+        }
+
+        return array_values(array_unique($missing));
+    }
+
+    /**
+     * The words that are printed as outlines, unless the printing face has more of their letters.
+     *
+     * @param list<Sheet> $sheets
+     *
+     * @return array<string, Outline>
+     */
+    private function outlined(\TCPDF $pdf, array $sheets): array
+    {
+        return array_filter(
+            $this->outlines->of($this->foreign($pdf, $sheets)),
+            fn (Outline $outline, string|int $text): bool => [] === $outline->missing || \count($outline->missing) <= \count($this->lacking($pdf, (string) $text)),
+            \ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
+    /**
+     * Words with letters that the printing face may lack, or that must be joined, ordered or set over one another.
+     *
+     * @param list<Sheet> $sheets
+     *
+     * @return list<string> each once
+     */
+    private function foreign(\TCPDF $pdf, array $sheets): array
+    {
+        $words = [];
         foreach ($sheets as $sheet) {
             foreach ($sheet->marks as $mark) {
-                foreach ($mark instanceof SheetWords ? $this->lacking($pdf, $mark->text, $this->face($pdf, $mark->text)) : [] as $letter) {
-                    $missing[$letter] = true;
+                if ($mark instanceof SheetWords && (1 === preg_match(self::FOREIGN, $mark->text) || [] !== $this->lacking($pdf, $mark->text))) {
+                    $words[] = $mark->text;
                 }
             }
         }
 
-        return array_map(strval(...), array_keys($missing));
+        return array_values(array_unique($words));
     }
 
-    /** The face that has most of these letters: the first, unless it lacks some that the second has. */
-    private function face(\TCPDF $pdf, string $text): string
-    {
-        $lacking = \count($this->lacking($pdf, $text, self::FONT));
-
-        return 0 < $lacking && is_file(self::second()) && \count($this->lacking($pdf, $text, self::SECOND)) < $lacking ? self::SECOND : self::FONT;
-    }
-
-    /** @return list<string> letters of a text that a face does not have */
-    private function lacking(\TCPDF $pdf, string $text, string $face): array
+    /** @return list<string> letters the printing face does not have */
+    private function lacking(\TCPDF $pdf, string $text): array
     {
         if (1 !== preg_match('/[^\x00-\x7f]/', $text)) {
             return [];
         }
-        $this->take($pdf, $face, 10);
+        $pdf->setFont(self::FONT, '', 10);
 
-        return array_values(array_filter(mb_str_split($text), static fn (string $letter): bool => mb_ord($letter) > 127 && !$pdf->isCharDefined(mb_ord($letter), $face)));
+        return array_values(array_filter(mb_str_split($text), static fn (string $letter): bool => mb_ord($letter) > 127 && !$pdf->isCharDefined(mb_ord($letter), self::FONT)));
     }
 
-    private function take(\TCPDF $pdf, string $face, float $points): void
-    {
-        $pdf->setFont($face, '', $points, self::SECOND === $face ? self::second() : '');
-    }
-
-    private static function second(): string
-    {
-        return \dirname(__DIR__, 2).'/var/fonts/'.self::SECOND.'.php';
-    }
-
-    private function blank(): \TCPDF
+    private function blank(): OutlinePdf
     {
         // Without this the library puts a font of its own choice, not embedded, into every file.
         if (!\defined('K_TCPDF_EXTERNAL_CONFIG')) {
@@ -115,7 +133,7 @@ final class PdfWriter
             \define('PDF_FONT_NAME_MAIN', self::FONT);
         }
 
-        return new \TCPDF('P', 'mm', 'A4', true, 'UTF-8');
+        return new OutlinePdf();
     }
 
     /**
@@ -161,24 +179,47 @@ final class PdfWriter
         if ('' === $words->text) {
             return;
         }
-        $points = max(1.0, $words->size / 1000 * self::POINTS);
-        $this->take($pdf, $face = $this->face($pdf, $words->text), $points);
+        $points = max(1.0, $words->size / 1000 * OutlinePdf::POINTS);
+        $pdf->setFont(self::FONT, '', $points);
         // The reckoned size is for ordinary letters; wide ones are measured and shrunk to their place.
         $width = $pdf->GetStringWidth($words->text);
         if ($width > $words->wide / 1000) {
-            $this->take($pdf, $face, $points * $words->wide / 1000 / $width);
+            $pdf->setFont(self::FONT, '', $points * $words->wide / 1000 / $width);
         }
-        $pdf->setTextColorArray(match (true) {
-            null !== $words->colour => self::rgb($words->colour),
-            Tone::Ink === $words->tone => [34, 48, 74],
-            default => [90, 98, 110],
-        });
+        $pdf->setTextColorArray($this->ink($words));
         $pdf->setXY($words->x / 1000, $words->y / 1000);
         $pdf->Cell($words->wide / 1000, $words->tall / 1000, $words->text, 0, 0, match ($words->align) {
             Align::Start => 'L',
             Align::Middle => 'C',
             Align::End => 'R',
         }, false, '', 0, true, 'T', 'M');
+    }
+
+    private function outline(OutlinePdf $pdf, SheetWords $words, Outline $outline): void
+    {
+        if (0 === $outline->width) {
+            return;
+        }
+        $size = min($words->size / 1000, $words->wide / $outline->width);
+        $spare = $words->wide / 1000 - $size * $outline->width / 1000;
+        $x = $words->x / 1000 + match ($words->align) {
+            Align::Start => 0,
+            Align::Middle => $spare / 2,
+            Align::End => $spare,
+        };
+        $base = ($words->y + $words->tall / 2) / 1000 + $size * ($outline->ascent + $outline->descent) / 2000;
+        $pdf->setFillColorArray($this->ink($words));
+        $pdf->outline($outline, $words->text, $x, $base, $size);
+    }
+
+    /** @return list<int> red, green, blue, 0 to 255 */
+    private function ink(SheetWords $words): array
+    {
+        return match (true) {
+            null !== $words->colour => self::rgb($words->colour),
+            Tone::Ink === $words->tone => [34, 48, 74],
+            default => [90, 98, 110],
+        };
     }
 
     /** @return array<string, mixed> */

@@ -1,6 +1,7 @@
 // The front of the book through the real interface: layouts chosen by what they leave, a year copied, a key designed.
+import { execFileSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
-import { complaints, make } from './support';
+import { complaints, edit, make, sample } from './support';
 
 test('a future log is chosen by the lines it leaves in December', async ({ page }) => {
   const said = complaints(page);
@@ -138,6 +139,28 @@ test('a language is chosen, and the place that writes it in its own way', async 
   await expect(page.getByLabel('As written in')).toHaveValue('de_AT');
   await page.getByLabel('Months and weekdays on paper in').selectOption('eo');
   await expect(page.getByRole('button', { name: 'Take back' })).toHaveAttribute('title', /Language on paper changed/);
+});
+
+test('a list of languages that does not come is asked for again', async ({ page }) => {
+  const made = await sample(page);
+  await page.route('**/api/languages', (route) => route.abort(), { times: 1 });
+  await page.goto(`/notebooks/${made.id}/stock`);
+  const said = page.getByRole('alert');
+  await expect(said).toContainText('The list of languages did not come.');
+  await expect(page.getByLabel('Months and weekdays on paper in')).toHaveValue('en');
+  await said.getByRole('button', { name: 'Ask again' }).click();
+  await page.getByLabel('Months and weekdays on paper in').selectOption('hi');
+  await expect(said).toHaveCount(0);
+});
+
+test('a year in Hindi is printed with all its letters', async ({ page }) => {
+  const made = await edit(page, await sample(page), { type: 'set-language', language: 'hi' });
+  await page.goto(`/notebooks/${made.id}/bench/7`);
+  await expect(page.getByText('जनवरी', { exact: true })).toBeVisible();
+  const answer = await page.request.get(`/api/notebooks/${made.id}/sheets/pages.pdf?pages=7`);
+  expect(answer.headers()['letters-missing']).toBe('');
+  const words = execFileSync('pdftotext', ['-', '-'], { input: await answer.body() }).toString();
+  for (const month of ['जनवरी', 'अप्रैल', 'सितंबर', 'दिसंबर']) expect(words).toContain(month);
 });
 
 test('the year in another way of drawing and another language, with its months to cut out', async ({ page }) => {

@@ -8,7 +8,16 @@
   }
   let { value, change }: Props = $props();
   let all = $state.raw<Language[]>([]);
-  api.languages().then(({ languages }) => (all = languages));
+  let wrong = $state('');
+
+  function fetch() {
+    wrong = '';
+    api.languages().then(
+      ({ languages }) => (all = languages),
+      () => (wrong = 'The list of languages did not come. '),
+    );
+  }
+  fetch();
 
   const base = $derived(value.split(/[_-]/)[0] ?? value);
   const known = $derived(all.filter((one) => !one.id.includes('_')));
@@ -17,6 +26,7 @@
 </script>
 
 <div class="grid grid-cols-2 gap-2.5">
+  {#if wrong}<p class="note stop wide" role="alert">{wrong}<button class="btn small" onclick={fetch}>Ask again</button></p>{/if}
   <label class="field" class:wide={places.length === 0}>
     <span>Months and weekdays on paper in</span>
     <select class="select" value={base} onchange={(event) => change(event.currentTarget.value)}>
@@ -37,5 +47,9 @@
 <style>
   .wide {
     grid-column: 1 / -1;
+  }
+  /* Names in thirty scripts stand in one list: the faces of this machine, or all of ours would be fetched for it. */
+  option {
+    font-family: system-ui, sans-serif;
   }
 </style>
