@@ -11,8 +11,8 @@ final class StarterKeys
     public const USUAL = 'upright';
 
     private const DONE = ['done', [[0, 4, 4, 4]]];
-    private const MOVED = ['moved on', [[2, 0, 4, 1], [4, 1, 2, 2]]];
-    private const DATED = ['put off to a date', [[2, 4, 0, 3], [0, 3, 2, 2]]];
+    private const MOVED = ['moved on', [[2, 2, 4, 2]]];
+    private const DATED = ['put off to a date', [[0, 0, 4, 0]]];
     private const DROPPED = ['dropped', [[0, 1, 4, 1], [0, 3, 4, 3]]];
 
     /** One plain mark with states added to it; few others beside it. */
