@@ -48,6 +48,7 @@ final class ComparisonView
             'figures' => $measures->figures,
             'lines' => $measures->lines,
             'minutes' => $measures->minutes,
+            'shown' => $measures->shown,
             'limits' => $measures->limits,
         ];
     }

@@ -6,8 +6,15 @@ declare(strict_types=1);
 
 namespace App\Export;
 
+// The library reads these when its class is loaded, just below: without them it puts a font of its own choice, not
+// embedded, into every file.
+\defined('K_TCPDF_EXTERNAL_CONFIG') || \define('K_TCPDF_EXTERNAL_CONFIG', true);
+\defined('PDF_FONT_NAME_MAIN') || \define('PDF_FONT_NAME_MAIN', 'dejavusanscondensed');
+
 final class OutlinePdf extends \TCPDF
 {
+    public const FONT = 'dejavusanscondensed';
+
     /** In a millimetre: 72 to the inch, 25.4 mm to the inch. */
     public const POINTS = 72 / 25.4;
 

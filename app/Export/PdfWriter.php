@@ -16,8 +16,6 @@ use AmpleMargin\Sheet\Tone;
 
 final class PdfWriter
 {
-    private const FONT = 'dejavusanscondensed';
-
     /** Anything but the letters of alphabets that stand one beside the other, and signs the face has with them. */
     private const FOREIGN = '/[^\p{Latin}\p{Greek}\p{Cyrillic}\p{Armenian}\p{Georgian}\p{Common}]|[^\x{00}-\x{2fff}]/u';
 
@@ -28,7 +26,7 @@ final class PdfWriter
     /** @param list<Sheet> $sheets one or more */
     public function write(array $sheets, string $title): string
     {
-        $pdf = $this->blank();
+        $pdf = new OutlinePdf();
         $outlines = $this->outlined($pdf, $sheets);
         $pdf->setPrintHeader(false);
         $pdf->setPrintFooter(false);
@@ -67,7 +65,7 @@ final class PdfWriter
      */
     public function missing(array $sheets): array
     {
-        $pdf = $this->blank();
+        $pdf = new OutlinePdf();
         $outlines = $this->outlined($pdf, $sheets);
         $missing = [];
         foreach ($this->foreign($pdf, $sheets) as $text) {
@@ -120,20 +118,9 @@ final class PdfWriter
         if (1 !== preg_match('/[^\x00-\x7f]/', $text)) {
             return [];
         }
-        $pdf->setFont(self::FONT, '', 10);
+        $pdf->setFont(OutlinePdf::FONT, '', 10);
 
-        return array_values(array_filter(mb_str_split($text), static fn (string $letter): bool => mb_ord($letter) > 127 && !$pdf->isCharDefined(mb_ord($letter), self::FONT)));
-    }
-
-    private function blank(): OutlinePdf
-    {
-        // Without this the library puts a font of its own choice, not embedded, into every file.
-        if (!\defined('K_TCPDF_EXTERNAL_CONFIG')) {
-            \define('K_TCPDF_EXTERNAL_CONFIG', true);
-            \define('PDF_FONT_NAME_MAIN', self::FONT);
-        }
-
-        return new OutlinePdf();
+        return array_values(array_filter(mb_str_split($text), static fn (string $letter): bool => mb_ord($letter) > 127 && !$pdf->isCharDefined(mb_ord($letter), OutlinePdf::FONT)));
     }
 
     /**
@@ -180,11 +167,11 @@ final class PdfWriter
             return;
         }
         $points = max(1.0, $words->size / 1000 * OutlinePdf::POINTS);
-        $pdf->setFont(self::FONT, '', $points);
+        $pdf->setFont(OutlinePdf::FONT, '', $points);
         // The reckoned size is for ordinary letters; wide ones are measured and shrunk to their place.
         $width = $pdf->GetStringWidth($words->text);
         if ($width > $words->wide / 1000) {
-            $pdf->setFont(self::FONT, '', $points * $words->wide / 1000 / $width);
+            $pdf->setFont(OutlinePdf::FONT, '', $points * $words->wide / 1000 / $width);
         }
         $pdf->setTextColorArray($this->ink($words));
         $pdf->setXY($words->x / 1000, $words->y / 1000);

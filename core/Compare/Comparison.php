@@ -88,7 +88,7 @@ final class Comparison
 
     /**
      * Fewest readability limits broken; then no more than an opening; then most room to write where there is least;
-     * then fewest pages; then the order in which people use them.
+     * then fewest pages; then most divisions to look up; then the order in which people use them.
      *
      * @param list<Candidate> $candidates
      */
@@ -105,12 +105,12 @@ final class Comparison
         return $best;
     }
 
-    /** @return array{int, int, int, int} smaller is better */
+    /** @return array{int, int, int, int, int} smaller is better */
     private static function rank(Candidate $one): array
     {
         $measures = $one->measures;
 
-        return [\count($measures->limits), max(0, $measures->pages - 2), -$measures->leastRoom(), $measures->pages];
+        return [\count($measures->limits), max(0, $measures->pages - 2), -$measures->leastRoom(), $measures->pages, -$measures->shown];
     }
 
     /** @param list<Candidate> $candidates */
@@ -122,8 +122,12 @@ final class Comparison
         if (null !== $measures->fewestLines()) {
             $said[] = "leaves {$measures->fewestLines()} lines, {$measures->leastRoom()} boxes of line, where least is left";
         }
+        if (0 < $measures->shown) {
+            $said[] = "shows $measures->shown divisions";
+        }
         $said[] = "about $measures->minutes minutes to draw";
+        $alike = array_filter($candidates, static fn (Candidate $one): bool => $one !== $best && self::rank($one) === self::rank($best));
 
-        return 'Of '.\count($candidates).' that fit: '.implode(', ', $said).'.';
+        return 'Of '.\count($candidates).' that fit: '.implode(', ', $said).'.'.([] === $alike ? '' : ' '.implode(' and ', array_map(static fn (Candidate $one): string => "“{$one->layout->name}”", $alike)).(1 === \count($alike) ? ' does' : ' do').' as well by these; this one is drawn more often.');
     }
 }

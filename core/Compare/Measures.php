@@ -35,6 +35,8 @@ final class Measures
         public readonly int $lines,
         public readonly int $minutes,
         public readonly array $limits,
+        /** Divisions of a side that can be looked up; 0 where it is no sheet of divisions. */
+        public readonly int $shown,
     ) {
     }
 
@@ -50,7 +52,7 @@ final class Measures
             }
         }
 
-        return new self($count->pages, $rooms, array_sum(array_map(self::free(...), $pages)), $count->figures, $count->lines, Minutes::of($count), self::limits($pages));
+        return new self($count->pages, $rooms, array_sum(array_map(self::free(...), $pages)), $count->figures, $count->lines, Minutes::of($count), self::limits($pages), \count(array_unique(array_merge(...array_map(static fn (PageDrawing $page): array => $page->shown, $pages)))));
     }
 
     /** Lines of the place that has fewest; null where nothing is kept for writing. */

@@ -8,9 +8,10 @@ namespace AmpleMargin\Counting;
 
 final class Fraction implements \Stringable
 {
+    /** Signs for denominators that have one for each of their fractions; a list that mixes signs and strokes reads badly. */
     private const GLYPHS = [
         '1/2' => '½', '1/3' => '⅓', '2/3' => '⅔', '1/4' => '¼', '3/4' => '¾', '1/5' => '⅕', '2/5' => '⅖',
-        '3/5' => '⅗', '4/5' => '⅘', '1/6' => '⅙', '5/6' => '⅚', '1/7' => '⅐', '1/8' => '⅛', '3/8' => '⅜',
+        '3/5' => '⅗', '4/5' => '⅘', '1/6' => '⅙', '5/6' => '⅚', '1/8' => '⅛', '3/8' => '⅜',
         '5/8' => '⅝', '7/8' => '⅞',
     ];
 

@@ -49,6 +49,9 @@ final class Canvas
     /** @var list<array{int, int, int, int}> */
     private array $cells = [];
 
+    /** @var array<string, true> */
+    private array $shown = [];
+
     /** @var array<string, int> how often each step has been said, so that the same words twice are two steps */
     private array $said = [];
 
@@ -92,6 +95,12 @@ final class Canvas
     public function cells(int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
     {
         $this->cells[] = [Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall)];
+    }
+
+    /** A division of a side that can be looked up on the page: "26 in 4, gap 2". */
+    public function shows(Division $division): void
+    {
+        $this->shown["$division->side: ".$division->run()] = true;
     }
 
     /**
@@ -235,7 +244,7 @@ final class Canvas
 
     public function finish(): PageDrawing
     {
-        return new PageDrawing($this->across, $this->down, $this->marks, $this->steps, array_values($this->workings), $this->findings, $this->rooms, $this->copying, $this->cells);
+        return new PageDrawing($this->across, $this->down, $this->marks, $this->steps, array_values($this->workings), $this->findings, $this->rooms, $this->copying, $this->cells, array_keys($this->shown));
     }
 
     /** A distance is the same in either school: boxes from one place to the next. */

@@ -27,6 +27,8 @@ final class PageDrawing
         public readonly array $rooms = [],
         public readonly array $copying = [],
         public readonly array $cells = [],
+        /** @var list<string> divisions of a side that can be looked up on it, each once */
+        public readonly array $shown = [],
     ) {
     }
 
@@ -55,6 +57,7 @@ final class PageDrawing
             $this->rooms,
             $this->copying,
             $this->cells,
+            $this->shown,
         );
     }
 

@@ -90,6 +90,31 @@ final class ComparisonTest extends TestCase
     }
 
     /** Whatever layout a spread has, it is among those compared, once, also where it is none of the usual ones. */
+    /** Counted by hand on 26 × 38: exact shares and the table of whole boxes, with gaps and without, by 2, 3, 4, 5 and 7. */
+    public function testASpacingSheetIsWeighedByTheDivisionsItShows(): void
+    {
+        $plan = Books::sample();
+        $found = Composer::compose($plan)->layouts($plan->spread('spacing-sheet') ?? throw new \LogicException()) ?? throw new \LogicException();
+        $shown = [];
+        foreach ($found->candidates as $one) {
+            $shown[$one->layout->name] = $one->measures->shown;
+        }
+        // 26 in 2 is 13 exactly and in whole boxes, 38 in 2 is 19: each is one division, though it stands there twice.
+        self::assertSame(['Numbered edges' => 28, 'Four corners' => 16, 'Table of containers' => 20, 'Half a page, with a quote' => 20, 'Loose card, with its pocket here' => 0], $shown);
+        self::assertSame(0, $found->best);
+        self::assertStringContainsString('shows 28 divisions', $found->reason);
+    }
+
+    /** A year in mini months and one as a matrix take a page and break no limit: nothing but custom decides, and it says so. */
+    public function testWhereOnlyCustomDecidesTheReasonSaysSo(): void
+    {
+        $plan = Books::sample();
+        $found = Composer::compose($plan)->layouts($plan->spread('year-at-a-glance') ?? throw new \LogicException()) ?? throw new \LogicException();
+        self::assertStringEndsWith('“Day matrix” does as well by these; this one is drawn more often.', $found->reason);
+        $log = Composer::compose($plan)->layouts($plan->spread('future-log') ?? throw new \LogicException()) ?? throw new \LogicException();
+        self::assertStringNotContainsString('as well', $log->reason);
+    }
+
     public function testTheLayoutASpreadHasIsAlwaysAmongThose(): void
     {
         foreach (['cover' => [['figures' => 'fold'], ['figures' => 'two']], 'future-log' => [['school' => 'columns'], ['school' => 'dates'], ['months_per_page' => 2, 'columns' => 1, 'extra' => 'frame'], ['line' => '2']], 'year-at-a-glance' => [['way' => 'printed'], ['week_numbers' => true]], 'key' => [['row' => '1', 'key_columns' => 2]]] as $id => $all) {

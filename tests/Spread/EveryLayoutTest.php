@@ -106,7 +106,7 @@ final class EveryLayoutTest extends TestCase
     /** "8⅔", "3 2/9", "13" as a number. */
     private static function boxes(string $written): float
     {
-        $glyphs = ['½' => 1 / 2, '⅓' => 1 / 3, '⅔' => 2 / 3, '¼' => 1 / 4, '¾' => 3 / 4, '⅕' => 1 / 5, '⅖' => 2 / 5, '⅗' => 3 / 5, '⅘' => 4 / 5, '⅙' => 1 / 6, '⅚' => 5 / 6, '⅐' => 1 / 7, '⅛' => 1 / 8, '⅜' => 3 / 8, '⅝' => 5 / 8, '⅞' => 7 / 8];
+        $glyphs = ['½' => 1 / 2, '⅓' => 1 / 3, '⅔' => 2 / 3, '¼' => 1 / 4, '¾' => 3 / 4, '⅕' => 1 / 5, '⅖' => 2 / 5, '⅗' => 3 / 5, '⅘' => 4 / 5, '⅙' => 1 / 6, '⅚' => 5 / 6, '⅛' => 1 / 8, '⅜' => 3 / 8, '⅝' => 5 / 8, '⅞' => 7 / 8];
         self::assertSame(1, preg_match('/^(\d*)(?: ?(\d+)\/(\d+)|(\D))?$/u', $written, $said), $written);
 
         return (float) $said[1] + (isset($said[4]) ? $glyphs[$said[4]] : (isset($said[3]) && '' !== $said[3] ? (int) $said[2] / (int) $said[3] : 0.0));

@@ -579,6 +579,8 @@ export interface components {
                 /** @description to rule */
                 lines: number;
                 minutes: number;
+                /** @description divisions of a side that can be looked up; 0 where it is no sheet of divisions */
+                shown: number;
                 /** @description readability limits broken */
                 limits: string[];
             }[];

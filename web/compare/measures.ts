@@ -13,6 +13,7 @@ export const MEASURES: Measure[] = [
   { id: 'at', name: 'Lines in', most: true, value: (one, at) => one.rooms.find((room) => room.for === at)?.lines ?? null },
   { id: 'fewest', name: 'Fewest lines in one', most: true, value: (one) => one.fewest_lines },
   { id: 'all', name: 'Lines in all', most: true, value: (one) => (one.rooms.length > 0 ? one.all_lines : null) },
+  { id: 'shown', name: 'Divisions on the page', most: true, value: (one) => one.shown || null },
   { id: 'pages', name: 'Pages', most: false, value: (one) => one.pages },
   { id: 'left', name: 'Boxes left over', most: false, value: (one) => one.left_over },
   { id: 'figures', name: 'Figures to write', most: false, value: (one) => one.figures },

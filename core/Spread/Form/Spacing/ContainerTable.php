@@ -52,6 +52,7 @@ final class ContainerTable implements School
     {
         foreach ($bars as $i => [$divisor, $division]) {
             $canvas->working("bar-$i", $division->run(), $division->working());
+            $canvas->shows($division);
             $canvas->pen($asked->colour($divisor));
             $canvas->step(Task::Ink, 'Draw in row '.($top + $i * $pitch + 1).' a bar a box tall: '.$division->run().'.', "bar-$i");
             foreach ($division->spans() as $span) {

@@ -38,7 +38,9 @@ final class DivisionTable
         foreach ($divisors as $divisor) {
             $canvas->pen($asked->colour($divisor));
             $rows = 'both' === $asked->gaps ? 2 : 1;
-            $said = array_map(self::said(...), $asked->divisions($side, $divisor));
+            $divisions = $asked->divisions($side, $divisor);
+            array_map($canvas->shows(...), $divisions);
+            $said = array_map(self::said(...), $divisions);
             for ($i = 0; $i < $rows; ++$i) {
                 $canvas->words(Layer::Writing, $x, $y++, $wide, 1, $said[$i] ?? "$divisor: no gap of 1 fits");
             }

@@ -11,6 +11,7 @@ namespace AmpleMargin\Spread\Form\Spacing;
 
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
@@ -51,13 +52,20 @@ final class FourCorners implements School
         if ('with' !== $asked->gaps) {
             $canvas->step(Task::Ink, "In the $corner corner rule $wide boxes across and $tall down: one part of $divisor without gaps.", "corner-$divisor");
             $this->frame($canvas, $wide, $tall, $right, $lower);
+            $this->shows($canvas, Division::of($canvas->across, $divisor, 0, Remainder::Exact), Division::of($canvas->down, $divisor, 0, Remainder::Exact));
         }
         $sizes = $this->sizes($canvas, $divisor);
         if ('without' !== $asked->gaps && null !== $sizes) {
             $canvas->step(Task::Ink, "In the same corner rule {$sizes[0]} across and {$sizes[1]} down: one part of $divisor with the best gap.", "corner-$divisor");
             $this->frame($canvas, Fraction::of($sizes[0]), Fraction::of($sizes[1]), $right, $lower);
+            $this->shows($canvas, Division::containers($canvas->across, $divisor), Division::containers($canvas->down, $divisor));
         }
         $canvas->pen(null);
+    }
+
+    private function shows(Canvas $canvas, ?Division ...$divisions): void
+    {
+        array_map($canvas->shows(...), array_filter($divisions));
     }
 
     /** Only the two sides that are not the page's edge. */

@@ -70,6 +70,7 @@ final class NumberedEdges implements School
             if (null === $division) {
                 continue;
             }
+            $canvas->shows($division);
             $note = "{$edge->value}-$divisor";
             $share = (string) Fraction::of(1, $divisor);
             $canvas->working($note, "$share = {$division->parts[0]}", "$side boxes ÷ $divisor = {$division->parts[0]}");
