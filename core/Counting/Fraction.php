@@ -15,6 +15,9 @@ final class Fraction implements \Stringable
         '5/8' => '⅝', '7/8' => '⅞',
     ];
 
+    /** For a share alone, which labels a place of one box. */
+    private const SHARES = ['1/7' => '⅐', '1/9' => '⅑', '1/10' => '⅒'];
+
     private function __construct(public readonly int $numerator, public readonly int $denominator)
     {
     }
@@ -121,13 +124,13 @@ final class Fraction implements \Stringable
         if (0 === $rest) {
             return (string) $whole;
         }
-        $written = self::GLYPHS["$rest/$this->denominator"] ?? null;
+        $written = self::GLYPHS["$rest/$this->denominator"] ?? (0 === $whole ? self::SHARES["$rest/$this->denominator"] ?? null : null);
         $sign = 0 === $whole && $this->numerator < 0 ? '−' : '';
         if (null !== $written) {
             return $sign.(0 === $whole ? '' : $whole).$written;
         }
 
-        return $sign.(0 === $whole ? '' : "$whole ")."$rest/$this->denominator";
+        return $sign.(0 === $whole ? '' : "$whole\u{a0}")."$rest/$this->denominator";
     }
 
     private static function greatestCommonDivisor(int $a, int $b): int
