@@ -12,6 +12,7 @@ use AmpleMargin\Key\KeyMark;
 use AmpleMargin\Key\KeyProblem;
 use AmpleMargin\Key\KeyReader;
 use AmpleMargin\Key\StarterKeys;
+use AmpleMargin\Key\SymbolSet;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\PlanWriter;
 use App\Api\Body;
@@ -53,7 +54,8 @@ final class KeyController
             ], $check->marks, array_keys($check->marks)),
             'problems' => array_map(static fn (KeyProblem $one): array => ['symbol' => $one->symbol, 'state' => $one->state, 'says' => $one->says, 'stops' => $one->stops], $check->problems()),
             'shapes' => $set->shapes(),
-            'remembered' => KeyCheck::REMEMBERED,
+            'most' => ['shapes' => KeyCheck::REMEMBERED, 'symbols' => SymbolSet::MOST_SYMBOLS, 'states' => SymbolSet::MOST_STATES, 'colours' => Palette::MOST],
+            'apart' => Palette::APART,
             'how' => KeyCheck::how(),
             'colours' => array_map(static fn (array $use): array => ['lines' => $use['lines'], 'band' => $use['band'], 'paper' => round($use['paper'], 1), 'ink' => round($use['ink'], 1)], $palette->uses()),
             'alike' => array_map(static fn (array $pair): array => ['one' => $pair[0], 'two' => $pair[1], 'eyes' => $pair[2], 'distance' => round($pair[3], 1)], $palette->alike()),

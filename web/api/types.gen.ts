@@ -529,7 +529,15 @@ export interface components {
                 stops: boolean;
             }[];
             shapes: number;
-            remembered: number;
+            /** @description how many there may be; of shapes, how many can be remembered */
+            most: {
+                shapes: number;
+                symbols: number;
+                states: number;
+                colours: number;
+            };
+            /** @description how far two pens must be apart in CIELAB */
+            apart: number;
             how: string;
             colours: {
                 lines: boolean;

@@ -25,10 +25,10 @@
     {/each}
   </ul>
   {#each draft.checked?.alike ?? [] as pair, i (i)}
-    <p class="note broken">“{draft.palette[pair.one]?.means}” and “{draft.palette[pair.two]?.means}” are taken for one another by {pair.eyes} ({pair.distance} apart in CIELAB, 20 are needed).</p>
+    <p class="note broken">“{draft.palette[pair.one]?.means}” and “{draft.palette[pair.two]?.means}” are taken for one another by {pair.eyes} ({pair.distance} apart in CIELAB, {draft.checked?.apart} are needed).</p>
   {/each}
   <div class="mt-2 flex flex-wrap items-center gap-3">
-    <button class="btn small" disabled={draft.palette.length >= 12} onclick={() => (draft.palette.push({ colour: '#22304a', means: '' }), draft.changed())}>Add a colour</button>
+    <button class="btn small" disabled={draft.palette.length >= draft.most.colours} onclick={() => (draft.palette.push({ colour: '#22304a', means: '' }), draft.changed())}>Add a colour</button>
     <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={draft.colours} onchange={(event) => ((draft.colours = event.currentTarget.checked), draft.changed())} /> Explain the colours on the key page</label>
   </div>
 </section>

@@ -46,7 +46,7 @@
       {:else}
         <p class="note">Every mark can be drawn, reached in ink and told from the others.</p>
       {/each}
-      <p class="figures"><strong>{draft.checked.shapes}</strong> shapes to remember, of {draft.checked.remembered} at most.</p>
+      <p class="figures"><strong>{draft.checked.shapes}</strong> shapes to remember, of {draft.checked.most.shapes} at most.</p>
       <p class="quiet mt-2">{draft.checked.how}</p>
     {/if}
     <h3 class="mt-4">Begin with</h3>
@@ -70,10 +70,10 @@
                 <Symbol strokes={draft.reached(i, j)} size="2.6rem" /><span>{state.name || '…'}</span>
               </button>
             {/each}
-            <button class="btn small plain" disabled={symbol.states.length >= 8} aria-label="Add a state to {symbol.name || 'this symbol'}" onclick={() => draft.addState(i)}>Add a state</button>
+            <button class="btn small plain" disabled={symbol.states.length >= draft.most.states} aria-label="Add a state to {symbol.name || 'this symbol'}" onclick={() => draft.addState(i)}>Add a state</button>
           </li>
         {/each}
-        <li><button class="btn small" disabled={draft.symbols.length >= 12} onclick={() => draft.addSymbol()}>Add a symbol</button></li>
+        <li><button class="btn small" disabled={draft.symbols.length >= draft.most.symbols} onclick={() => draft.addSymbol()}>Add a symbol</button></li>
       </ol>
       <Colours {draft} />
       </div>

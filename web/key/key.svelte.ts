@@ -109,6 +109,11 @@ export class KeyState {
     return ((this.state ? this.state.add : this.symbol?.strokes) ?? []) as Stroke[];
   }
 
+  /** How many of each there may be; none more until it has been said. */
+  get most() {
+    return this.checked?.most ?? { symbols: 0, states: 0, colours: 0 };
+  }
+
   /** All strokes of a mark once it is reached, as they were checked last. */
   reached(symbol: number, state: number | null): Stroke[] {
     return (this.checked?.marks.find((one) => one.symbol === symbol && one.state === state)?.strokes ?? []) as Stroke[];
