@@ -113,7 +113,7 @@ final class Measures
     {
         $limits = [];
         foreach ($pages as $page) {
-            if ([] !== array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Words && 1 === preg_match('/^\d+$/', $mark->text) && min($mark->wide, $mark->tall) < self::FIGURE)) {
+            if ([] !== array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Words && $mark->isFigure() && min($mark->wide, $mark->tall) < self::FIGURE)) {
                 $limits['figures'] = 'figures in less than a box';
             }
             foreach ($page->rooms as $room) {

@@ -23,4 +23,10 @@ final class Words extends Mark
     ) {
         parent::__construct($layer, $x, $y, $wide, $tall, $step, $note, $colour);
     }
+
+    /** A number to be copied: a day, a box, a page, a year. */
+    public function isFigure(): bool
+    {
+        return 1 === preg_match('/^\d{1,4}$/', $this->text);
+    }
 }

@@ -43,7 +43,7 @@ final class Count
             $count['cuts'] += \count(array_filter($page->steps, static fn (Step $step): bool => Task::Cut === $step->task));
             foreach ($page->marks as $mark) {
                 if ($mark instanceof Words) {
-                    if (1 === preg_match('/^\d{1,4}$/', $mark->text)) {
+                    if ($mark->isFigure()) {
                         ++$count['figures'];
                     } else {
                         ++$count['words'];
