@@ -1,6 +1,6 @@
 <?php
 
-/* Writes sheets as PDF at true size. The PDF library is kept behind this one class. */
+/* Writes sheets as PDF at true size. The PDF library is kept behind this class and OutlinePdf. */
 
 declare(strict_types=1);
 

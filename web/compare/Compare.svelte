@@ -129,6 +129,13 @@
   thead td {
     width: 8.5rem;
   }
+  /* What is measured stays in sight while candidates pass under it. */
+  tbody th {
+    position: sticky;
+    left: 0;
+    z-index: 1;
+    background: var(--color-base-200);
+  }
   thead th {
     vertical-align: top;
     padding: 0.2rem 0.35rem 0.6rem;

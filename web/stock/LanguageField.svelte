@@ -26,7 +26,7 @@
 </script>
 
 <div class="grid grid-cols-2 gap-2.5">
-  {#if wrong}<p class="note stop wide" role="alert">{wrong}<button class="btn small" onclick={fetch}>Ask again</button></p>{/if}
+  {#if wrong}<p class="note stop wide" role="alert">{wrong}<button type="button" class="btn small" onclick={fetch}>Ask again</button></p>{/if}
   <label class="field" class:wide={places.length === 0}>
     <span>Months and weekdays on paper in</span>
     <select class="select" value={base} onchange={(event) => change(event.currentTarget.value)}>
