@@ -20,6 +20,9 @@ final class Outlines
     /** Seconds they are kept: a month. */
     private const KEPT = 2_592_000;
 
+    /** @var array<string, Outline|null> of this request; null for what could not be set */
+    private array $known = [];
+
     public function __construct(private readonly ?CacheItemPoolInterface $cache = null, private readonly LoggerInterface $log = new NullLogger())
     {
     }
@@ -31,18 +34,19 @@ final class Outlines
      */
     public function of(array $texts): array
     {
-        $outlines = [];
+        $asked = array_fill_keys($texts, null);
         $new = [];
-        foreach (array_unique($texts) as $text) {
-            $kept = $this->cache?->getItem(self::key($text))->get();
-            $kept instanceof Outline ? $outlines[$text] = $kept : $new[] = $text;
+        foreach (array_keys(array_diff_key($asked, $this->known)) as $text) {
+            $kept = $this->cache?->getItem(self::key((string) $text))->get();
+            $kept instanceof Outline ? $this->known[$text] = $kept : $new[] = (string) $text;
         }
-        foreach ([] === $new ? [] : $this->set($new) as $text => $outline) {
-            $outlines[$text] = $outline;
-            $this->cache?->save($this->cache->getItem(self::key($text))->set($outline)->expiresAfter(self::KEPT));
+        $set = [] === $new ? [] : $this->set($new);
+        foreach ($set as $text => $outline) {
+            $this->cache?->save($this->cache->getItem(self::key((string) $text))->set($outline)->expiresAfter(self::KEPT));
         }
+        $this->known += $set + array_fill_keys($new, null);
 
-        return $outlines;
+        return array_filter(array_intersect_key($this->known, $asked));
     }
 
     /**

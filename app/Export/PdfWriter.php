@@ -27,7 +27,7 @@ final class PdfWriter
     public function write(array $sheets, string $title): string
     {
         $pdf = new OutlinePdf();
-        $outlines = $this->outlined($pdf, $sheets);
+        $outlines = $this->outlined($this->foreign($pdf, $sheets));
         $pdf->setPrintHeader(false);
         $pdf->setPrintFooter(false);
         $pdf->setAutoPageBreak(false);
@@ -65,11 +65,11 @@ final class PdfWriter
      */
     public function missing(array $sheets): array
     {
-        $pdf = new OutlinePdf();
-        $outlines = $this->outlined($pdf, $sheets);
+        $foreign = $this->foreign(new OutlinePdf(), $sheets);
+        $outlines = $this->outlined($foreign);
         $missing = [];
-        foreach ($this->foreign($pdf, $sheets) as $text) {
-            array_push($missing, ...isset($outlines[$text]) ? $outlines[$text]->missing : $this->lacking($pdf, $text));
+        foreach ($foreign as $text => $lacking) {
+            array_push($missing, ...isset($outlines[$text]) ? $outlines[$text]->missing : $lacking);
         }
 
         return array_values(array_unique($missing));
@@ -78,15 +78,15 @@ final class PdfWriter
     /**
      * The words that are printed as outlines, unless the printing face has more of their letters.
      *
-     * @param list<Sheet> $sheets
+     * @param array<string, list<string>> $foreign
      *
      * @return array<string, Outline>
      */
-    private function outlined(\TCPDF $pdf, array $sheets): array
+    private function outlined(array $foreign): array
     {
         return array_filter(
-            $this->outlines->of($this->foreign($pdf, $sheets)),
-            fn (Outline $outline, string|int $text): bool => [] === $outline->missing || \count($outline->missing) <= \count($this->lacking($pdf, (string) $text)),
+            $this->outlines->of(array_keys($foreign)),
+            static fn (Outline $outline, string $text): bool => [] === $outline->missing || \count($outline->missing) <= \count($foreign[$text]),
             \ARRAY_FILTER_USE_BOTH,
         );
     }
@@ -96,20 +96,24 @@ final class PdfWriter
      *
      * @param list<Sheet> $sheets
      *
-     * @return list<string> each once
+     * @return array<string, list<string>> the letters it lacks, by the words
      */
     private function foreign(\TCPDF $pdf, array $sheets): array
     {
         $words = [];
         foreach ($sheets as $sheet) {
             foreach ($sheet->marks as $mark) {
-                if ($mark instanceof SheetWords && (1 === preg_match(self::FOREIGN, $mark->text) || [] !== $this->lacking($pdf, $mark->text))) {
-                    $words[] = $mark->text;
+                if (!$mark instanceof SheetWords || isset($words[$mark->text])) {
+                    continue;
+                }
+                $lacking = $this->lacking($pdf, $mark->text);
+                if ([] !== $lacking || 1 === preg_match(self::FOREIGN, $mark->text)) {
+                    $words[$mark->text] = $lacking;
                 }
             }
         }
 
-        return array_values(array_unique($words));
+        return $words;
     }
 
     /** @return list<string> letters the printing face does not have */

@@ -29,28 +29,29 @@ function face(name) {
 }
 const has = (one, letter) => one.font.nominalGlyph(letter.codePointAt(0)) !== undefined;
 
+const isLetter = (sign) => /\p{L}/u.test(sign);
+/** Names of the faces for a letter's scripts; none are read for that. */
+const ownFaces = (letter) => scripts.filter((script) => script.letters.test(letter)).map((script) => script.name);
+
 /** Stretches of one face, one script and one direction, in the order they are written. */
 function stretches(text, levels) {
   const runs = [];
-  const facesOf = (letter) => scripts.filter((script) => script.letters.test(letter)).map((script) => face(script.name));
   /** Figures that begin a text are written with the letters they lead to: 2027年. */
-  const first = [...text].find((letter) => /\p{L}/u.test(letter)) ?? '';
+  const first = [...text].find(isLetter) ?? '';
   let at = 0;
   for (const letter of text) {
     const level = levels[at];
     at += letter.length;
     const last = runs.at(-1);
-    const leads = !last && !/\p{L}/u.test(letter);
-    const own = facesOf(leads ? first : letter);
-    const follows = last && last.level === level;
+    const leads = !last && !isLetter(letter);
+    const own = ownFaces(leads ? first : letter);
     // Figures and spaces go with the letters before them, where that face has them.
-    const joins = follows && has(last.face, letter) && (own.length > 0 ? own.includes(last.face) && last.foreign : !/\p{L}/u.test(letter) || !last.foreign);
-    if (joins) {
+    if (last && last.level === level && (own.length > 0 ? own.includes(last.face.name) : !isLetter(letter) || last.face.name === PLAIN) && has(last.face, letter)) {
       last.text += letter;
       continue;
     }
-    const chosen = own.find((one) => has(one, letter)) ?? (leads ? face(PLAIN) : (own[0] ?? face(PLAIN)));
-    runs.push({ face: chosen, level, foreign: own.includes(chosen), text: letter });
+    const name = own.find((one) => has(face(one), letter)) ?? (leads ? PLAIN : (own[0] ?? PLAIN));
+    runs.push({ face: face(name), level, text: letter });
   }
   return runs;
 }

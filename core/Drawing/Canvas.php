@@ -97,10 +97,12 @@ final class Canvas
         $this->cells[] = [Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall)];
     }
 
-    /** A division of a side that can be looked up on the page: "26 in 4, gap 2". */
-    public function shows(Division $division): void
+    /** Divisions of a side that can be looked up on the page: "26 in 4, gap 2". */
+    public function shows(Division ...$divisions): void
     {
-        $this->shown["$division->side: ".$division->run()] = true;
+        foreach ($divisions as $division) {
+            $this->shown["$division->side: ".$division->run()] = true;
+        }
     }
 
     /**

@@ -10,14 +10,14 @@
   let all = $state.raw<Language[]>([]);
   let wrong = $state('');
 
-  function fetch() {
+  function ask() {
     wrong = '';
     api.languages().then(
       ({ languages }) => (all = languages),
       () => (wrong = 'The list of languages did not come. '),
     );
   }
-  fetch();
+  ask();
 
   const base = $derived(value.split(/[_-]/)[0] ?? value);
   const known = $derived(all.filter((one) => !one.id.includes('_')));
@@ -26,7 +26,7 @@
 </script>
 
 <div class="grid grid-cols-2 gap-2.5">
-  {#if wrong}<p class="note stop wide" role="alert">{wrong}<button type="button" class="btn small" onclick={fetch}>Ask again</button></p>{/if}
+  {#if wrong}<p class="note stop wide" role="alert">{wrong}<button type="button" class="btn small" onclick={ask}>Ask again</button></p>{/if}
   <label class="field" class:wide={places.length === 0}>
     <span>Months and weekdays on paper in</span>
     <select class="select" value={base} onchange={(event) => change(event.currentTarget.value)}>

@@ -39,7 +39,7 @@ final class DivisionTable
             $canvas->pen($asked->colour($divisor));
             $rows = 'both' === $asked->gaps ? 2 : 1;
             $divisions = $asked->divisions($side, $divisor);
-            array_map($canvas->shows(...), $divisions);
+            $canvas->shows(...$divisions);
             $said = array_map(self::said(...), $divisions);
             for ($i = 0; $i < $rows; ++$i) {
                 $canvas->words(Layer::Writing, $x, $y++, $wide, 1, $said[$i] ?? "$divisor: no gap of 1 fits");

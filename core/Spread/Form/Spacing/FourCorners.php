@@ -47,25 +47,21 @@ final class FourCorners implements School
     {
         [$wide, $tall] = [Fraction::of($canvas->across, $divisor), Fraction::of($canvas->down, $divisor)];
         $canvas->cells($right ? Fraction::of($canvas->across)->minus($wide) : 0, $lower ? Fraction::of($canvas->down)->minus($tall) : 0, $wide, $tall);
-        $canvas->working("corner-$divisor", "$wide × $tall", "$canvas->across ÷ $divisor across, $canvas->down ÷ $divisor down".$this->gapped($canvas, $divisor));
+        $gapped = $this->gapped($canvas, $divisor);
+        $canvas->working("corner-$divisor", "$wide × $tall", "$canvas->across ÷ $divisor across, $canvas->down ÷ $divisor down".([] === $gapped ? '' : '; with gaps '.implode(' and ', array_map(DivisionTable::said(...), $gapped))));
         $canvas->pen($asked->colour($divisor));
         if ('with' !== $asked->gaps) {
             $canvas->step(Task::Ink, "In the $corner corner rule $wide boxes across and $tall down: one part of $divisor without gaps.", "corner-$divisor");
             $this->frame($canvas, $wide, $tall, $right, $lower);
-            $this->shows($canvas, Division::of($canvas->across, $divisor, 0, Remainder::Exact), Division::of($canvas->down, $divisor, 0, Remainder::Exact));
+            $canvas->shows(...array_filter([Division::of($canvas->across, $divisor, 0, Remainder::Exact), Division::of($canvas->down, $divisor, 0, Remainder::Exact)]));
         }
-        $sizes = $this->sizes($canvas, $divisor);
-        if ('without' !== $asked->gaps && null !== $sizes) {
-            $canvas->step(Task::Ink, "In the same corner rule {$sizes[0]} across and {$sizes[1]} down: one part of $divisor with the best gap.", "corner-$divisor");
-            $this->frame($canvas, Fraction::of($sizes[0]), Fraction::of($sizes[1]), $right, $lower);
-            $this->shows($canvas, Division::containers($canvas->across, $divisor), Division::containers($canvas->down, $divisor));
+        if ('without' !== $asked->gaps && [] !== $gapped) {
+            [$across, $down] = $gapped;
+            $canvas->step(Task::Ink, "In the same corner rule {$across->size()} across and {$down->size()} down: one part of $divisor with the best gap.", "corner-$divisor");
+            $this->frame($canvas, Fraction::of($across->size()), Fraction::of($down->size()), $right, $lower);
+            $canvas->shows($across, $down);
         }
         $canvas->pen(null);
-    }
-
-    private function shows(Canvas $canvas, ?Division ...$divisions): void
-    {
-        array_map($canvas->shows(...), array_filter($divisions));
     }
 
     /** Only the two sides that are not the page's edge. */
@@ -79,9 +75,10 @@ final class FourCorners implements School
 
     private function label(Canvas $canvas, SpacingAsked $asked, int $divisor, string $corner, bool $right, bool $lower): void
     {
-        $sizes = $this->sizes($canvas, $divisor) ?? [intdiv($canvas->across, $divisor), intdiv($canvas->down, $divisor)];
         // In the part itself, away from its ruled sides.
-        $wide = max(1, min($sizes[0], intdiv($canvas->across, $divisor)) - 1);
+        $part = intdiv($canvas->across, $divisor);
+        $gapped = $this->gapped($canvas, $divisor);
+        $wide = max(1, min([] === $gapped ? $part : $gapped[0]->size(), $part) - 1);
         $canvas->pen($asked->colour($divisor));
         $canvas->step(Task::Write, "Write in the $corner corner what it is divided by.", "corner-$divisor");
         $x = $right ? $canvas->across - $wide : 0;
@@ -90,20 +87,12 @@ final class FourCorners implements School
         $canvas->pen(null);
     }
 
-    /** @return array{int, int}|null parts with the best gap */
-    private function sizes(Canvas $canvas, int $divisor): ?array
+    /** @return array{}|array{Division, Division} across and down with the best gap, where both have one */
+    private function gapped(Canvas $canvas, int $divisor): array
     {
         $across = Division::containers($canvas->across, $divisor);
         $down = Division::containers($canvas->down, $divisor);
 
-        return null === $across || null === $down ? null : [$across->size(), $down->size()];
-    }
-
-    private function gapped(Canvas $canvas, int $divisor): string
-    {
-        $across = Division::containers($canvas->across, $divisor);
-        $down = Division::containers($canvas->down, $divisor);
-
-        return null === $across || null === $down ? '' : '; with gaps '.DivisionTable::said($across).' and '.DivisionTable::said($down);
+        return null === $across || null === $down ? [] : [$across, $down];
     }
 }
