@@ -3,17 +3,20 @@
 declare(strict_types=1);
 
 use App\Kernel;
+use App\Security\PublicFile;
 use Symfony\Component\HttpFoundation\Request;
-
-// PHP's own server asks here for every address; files that exist it sends itself.
-if ('cli-server' === \PHP_SAPI && is_file(__DIR__.parse_url($_SERVER['REQUEST_URI'], \PHP_URL_PATH))) {
-    return false;
-}
 
 require \dirname(__DIR__).'/vendor/autoload.php';
 
-$kernel = new Kernel($_SERVER['APP_ENV'] ?? 'prod', (bool) ($_SERVER['APP_DEBUG'] ?? false));
+header_remove('X-Powered-By');
 $request = Request::createFromGlobals();
+
+// PHP's own server asks here for every address, nginx only for those that are no files.
+if ('cli-server' === \PHP_SAPI && PublicFile::at(__DIR__, $request)?->send()) {
+    return;
+}
+
+$kernel = new Kernel($_SERVER['APP_ENV'] ?? 'prod', (bool) ($_SERVER['APP_DEBUG'] ?? false));
 $response = $kernel->handle($request);
 $response->send();
 $kernel->terminate($request, $response);

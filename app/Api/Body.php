@@ -8,6 +8,7 @@ namespace App\Api;
 
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
+use App\Plan\ExactJson;
 use App\Plan\PlanFiles;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Exception\HttpException;
@@ -17,16 +18,25 @@ final class Body
     /** @throws PlanProblem|HttpException */
     public static function values(Request $request): Values
     {
-        return Values::of(json_decode(self::text($request), true, 64));
+        try {
+            return Values::of(ExactJson::read(self::text($request)));
+        } catch (\JsonException $broken) {
+            throw PlanProblem::at('', 'What was sent is not whole, or lies deeper than a plan does ('.lcfirst($broken->getMessage()).').');
+        }
     }
 
-    /** @throws HttpException where it is larger than any plan file may be */
+    /** @throws HttpException where it is larger than any plan file may be, whether or not it says so beforehand */
     public static function text(Request $request): string
     {
-        if ((int) $request->headers->get('Content-Length', '0') > PlanFiles::LARGEST) {
-            throw new HttpException(413, \sprintf('This file has %.1f MB; a plan file has 5 MB at most.', (int) $request->headers->get('Content-Length') / 1_000_000));
+        $said = (int) $request->headers->get('Content-Length', '0');
+        if ($said > PlanFiles::LARGEST) {
+            throw new HttpException(413, PlanFiles::tooLarge($said));
+        }
+        $text = (string) stream_get_contents($request->getContent(true), PlanFiles::LARGEST + 1);
+        if (\strlen($text) > PlanFiles::LARGEST) {
+            throw new HttpException(413, 'This file has more than 5 MB; a plan file has 5 MB at most.');
         }
 
-        return $request->getContent();
+        return $text;
     }
 }

@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 use AmpleMargin\Book\Book;
-use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Book\ForeEdge;
 use AmpleMargin\Book\Requests;
 use AmpleMargin\Calendar\MonthWeek;
@@ -36,46 +36,69 @@ final class BookView
     {
     }
 
-    /** @throws NotFound where the notebook has no such book */
+    /** @throws NotFound|Unreadable where the notebook has no such book, or its plan cannot be read */
     public function compose(Notebook $notebook, string $volume = Volume::FIRST): Book
     {
-        $plan = $this->files->stored($notebook->plan());
+        $composed = $this->composed($notebook);
 
-        return \in_array($volume, $plan->books(), true) ? Composer::compose($plan, $volume) : throw new NotFound("This notebook has no book $volume.");
+        return $composed->has($volume) ? $composed->book($volume) : throw new NotFound("This notebook has no book $volume.");
     }
 
-    /** @return array<string, mixed> an entry of the shelf */
+    /** @throws Unreadable */
+    public function composed(Notebook $notebook): ComposedPlan
+    {
+        try {
+            return ComposedPlan::of($this->files->stored($notebook->plan()));
+        } catch (\Throwable $failure) {
+            throw new Unreadable($failure);
+        }
+    }
+
+    /** @return array<string, mixed> an entry of the shelf @throws Unreadable */
     public function shelf(Notebook $notebook): array
     {
-        $plan = $this->files->stored($notebook->plan());
+        $composed = $this->composed($notebook);
 
-        $first = Composer::compose($plan);
+        return $this->head($notebook, $composed->book(Volume::FIRST)) + ['volumes' => $this->volumes($composed)];
+    }
 
-        return $this->head($notebook, $first) + ['volumes' => $this->volumes($plan, Volume::FIRST, $first)];
+    /** @return array<string, mixed> a notebook whose plan cannot be read: what of it can be said, and why */
+    public function unreadable(Notebook $notebook, Unreadable $why): array
+    {
+        $plan = json_decode($notebook->plan(), true, 64, \JSON_INVALID_UTF8_SUBSTITUTE);
+        $title = \is_array($plan) && \is_string($plan['title'] ?? null) ? $plan['title'] : '';
+
+        return [
+            'id' => $notebook->id,
+            'version' => $notebook->version(),
+            'title' => '' === trim($title) ? 'A notebook without a title' : mb_substr($title, 0, 200),
+            'says' => $why->getMessage(),
+            'undo' => $this->notebooks->around($notebook)[0],
+        ];
     }
 
     /** @return array<string, mixed> */
-    public function book(Notebook $notebook, string $volume = Volume::FIRST): array
+    public function book(Notebook $notebook, string $volume, ComposedPlan $composed): array
     {
         // An edit can take away the book it was made in; the first is always there.
-        $plan = $this->files->stored($notebook->plan());
-        $volume = \in_array($volume, $plan->books(), true) ? $volume : Volume::FIRST;
-        $book = Composer::compose($plan, $volume);
+        $volume = $composed->has($volume) ? $volume : Volume::FIRST;
+        $book = $composed->book($volume);
         [$undo, $redo] = $this->notebooks->around($notebook);
 
-        return $this->head($notebook, $book) + $this->body($book) + ['book' => $volume, 'volumes' => $this->volumes($plan, $volume, $book), 'undo' => $undo, 'redo' => $redo];
+        return $this->head($notebook, $book) + $this->body($book) + ['book' => $volume, 'volumes' => $this->volumes($composed), 'undo' => $undo, 'redo' => $redo];
     }
 
     /**
-     * All books of the plan, where there is more than one; the open one is composed already.
+     * All books of the plan, where there is more than one.
      *
      * @return list<array<string, mixed>>
      */
-    private function volumes(Plan $plan, string $open, Book $composed): array
+    private function volumes(ComposedPlan $composed): array
     {
+        $plan = $composed->plan;
         $volumes = [];
         foreach ([] === $plan->volumes ? [] : $plan->books() as $id) {
-            $book = $id === $open ? $composed : Composer::compose($plan, $id);
+            $book = $composed->book($id);
             $volume = $plan->volume($id);
             $volumes[] = [
                 'book' => $id,

@@ -24,7 +24,7 @@ final class ShelfSampleCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         if ([] === $this->notebooks->all()) {
-            $this->notebooks->add($this->samples->fullYear());
+            $this->notebooks->add($this->samples->fullYear(), [], static fn (): bool => true);
         }
 
         return Command::SUCCESS;

@@ -16,6 +16,7 @@ use App\Api\BookView;
 use App\Api\ComparisonView;
 use App\Api\DrawingView;
 use App\Api\NotFound;
+use App\Entity\TickedStep;
 use App\Repository\Notebooks;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -45,7 +46,7 @@ final class DeskController
         return new JsonResponse(['across' => $book->plan->stock->across, 'down' => $book->plan->stock->down, 'pages' => $pages]);
     }
 
-    #[Route('/openings/{page}', requirements: ['page' => '\d{1,4}'], methods: 'GET')]
+    #[Route('/openings/{page}', requirements: ['page' => '[0-9]{1,4}'], methods: 'GET')]
     public function opening(string $id, int $page, Request $request): JsonResponse
     {
         $notebook = $this->notebooks->get($id);
@@ -87,7 +88,11 @@ final class DeskController
         if (!\is_bool($done)) {
             throw PlanProblem::at('done', 'Say whether the step is done.');
         }
-        $this->notebooks->tick($this->notebooks->get($id), $values->text('drawing', null, 60), $values->text('step', null, 20), $done);
+        [$drawing, $step] = [$values->text('drawing', null, 60), $values->text('step', null, 20)];
+        if (!TickedStep::isNamed($drawing, $step)) {
+            throw PlanProblem::at('step', 'This is not a step of any page.');
+        }
+        $this->notebooks->tick($this->notebooks->get($id), $drawing, $step, $done);
 
         return new Response('', Response::HTTP_NO_CONTENT);
     }

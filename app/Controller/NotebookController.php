@@ -6,12 +6,18 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Book\StarterPlan;
 use AmpleMargin\Counting\Tally;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
+use AmpleMargin\Plan\Values;
+use AmpleMargin\Plan\Volume;
 use App\Api\AskedBook;
 use App\Api\Body;
 use App\Api\BookView;
+use App\Api\Unreadable;
 use App\Entity\Notebook;
 use App\Plan\PlanFiles;
 use App\Plan\SamplePlans;
@@ -32,7 +38,16 @@ final class NotebookController
     #[Route('', methods: 'GET')]
     public function shelf(): JsonResponse
     {
-        return new JsonResponse(['notebooks' => array_map($this->view->shelf(...), $this->notebooks->all())]);
+        $shelf = ['notebooks' => [], 'unreadable' => []];
+        foreach ($this->notebooks->all() as $notebook) {
+            try {
+                $shelf['notebooks'][] = $this->view->shelf($notebook);
+            } catch (Unreadable $why) {
+                $shelf['unreadable'][] = $this->view->unreadable($notebook, $why);
+            }
+        }
+
+        return new JsonResponse($shelf);
     }
 
     #[Route('', methods: 'POST')]
@@ -40,37 +55,44 @@ final class NotebookController
     {
         $values = Body::values($request);
 
-        return $this->added($this->notebooks->add(StarterPlan::for(
+        return $this->add(StarterPlan::for(
             PlanReader::title($values),
             PlanReader::stock($values->inside('stock')),
             PlanReader::period($values->inside('period')),
             PlanReader::weeks($values->inside('weeks'))->first,
             $values->choice('counting', Tally::class, Tally::Boxes),
-        )));
+        ));
     }
 
     #[Route('/sample', methods: 'POST')]
     public function sample(SamplePlans $samples): JsonResponse
     {
-        return $this->added($this->notebooks->add($samples->fullYear()));
+        return $this->add($samples->fullYear());
     }
 
     #[Route('/import', methods: 'POST')]
     public function import(Request $request): JsonResponse
     {
-        return $this->added($this->notebooks->add(...$this->files->read(Body::text($request))));
+        return $this->add(...$this->files->read(Body::text($request)));
     }
 
     #[Route('/{id}', methods: 'GET')]
     public function show(string $id, Request $request): JsonResponse
     {
-        return $this->book($this->notebooks->get($id), $request);
+        $volume = AskedBook::of($request);
+        $notebook = $this->notebooks->get($id);
+
+        return $this->answer($volume)($notebook, $this->view->composed($notebook));
     }
 
     #[Route('/{id}', methods: 'DELETE')]
     public function remove(string $id, Request $request): Response
     {
-        $this->notebooks->remove($this->notebooks->get($id), $request->query->getInt('version'));
+        $version = $request->query->all()['version'] ?? '';
+        if (!\is_string($version) || 1 !== preg_match('/^\d{1,9}$/D', $version)) {
+            throw PlanProblem::at('version', 'Say which version of the notebook is to go.');
+        }
+        $this->notebooks->remove($this->notebooks->get($id), (int) $version);
 
         return new Response('', Response::HTTP_NO_CONTENT);
     }
@@ -78,52 +100,70 @@ final class NotebookController
     #[Route('/{id}/edits', methods: 'POST')]
     public function edit(string $id, Request $request): JsonResponse
     {
-        $notebook = $this->notebooks->get($id);
-        $values = Body::values($request);
-        $this->notebooks->edit($notebook, $values->count('version', 1, \PHP_INT_MAX), $values->inside('edit')->all());
+        [$volume, $values, $version] = $this->asked($request);
+        $edit = $values->inside('edit')->all();
 
-        return $this->book($notebook, $request);
+        return $this->notebooks->edit($this->notebooks->get($id), $version, $edit, $this->answer($volume));
     }
 
     #[Route('/{id}/undo', methods: 'POST')]
     public function undo(string $id, Request $request): JsonResponse
     {
-        $notebook = $this->notebooks->get($id);
-        $this->notebooks->undo($notebook, Body::values($request)->count('version', 1, \PHP_INT_MAX));
+        [$volume, , $version] = $this->asked($request);
 
-        return $this->book($notebook, $request);
+        return $this->notebooks->undo($this->notebooks->get($id), $version, $this->answer($volume));
     }
 
     #[Route('/{id}/redo', methods: 'POST')]
     public function redo(string $id, Request $request): JsonResponse
     {
-        $notebook = $this->notebooks->get($id);
-        $this->notebooks->redo($notebook, Body::values($request)->count('version', 1, \PHP_INT_MAX));
+        [$volume, , $version] = $this->asked($request);
 
-        return $this->book($notebook, $request);
+        return $this->notebooks->redo($this->notebooks->get($id), $version, $this->answer($volume));
     }
 
     #[Route('/{id}/plan.json', methods: 'GET')]
     public function download(string $id): Response
     {
         $notebook = $this->notebooks->get($id);
-        $plan = $this->files->stored($notebook->plan());
-        $latin = (string) transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', mb_substr($plan->title, 0, 60));
-        $name = trim((string) preg_replace('/[^a-z0-9]+/', '-', $latin), '-');
+        [$name, $file] = $this->file($notebook);
 
-        return new Response($this->files->file($plan, $this->notebooks->ticked($notebook)), 200, [
+        return new Response($file, 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'notebook' : $name).'.plan.json'),
         ]);
     }
 
-    private function book(Notebook $notebook, Request $request): JsonResponse
+    /** @return array{string, string} a name in plain letters, and the plan; one that cannot be read goes out as it is kept */
+    private function file(Notebook $notebook): array
     {
-        return new JsonResponse($this->view->book($notebook, AskedBook::of($request)));
+        try {
+            $plan = $this->files->stored($notebook->plan());
+        } catch (PlanProblem|\JsonException) {
+            return ['unreadable', $notebook->plan()];
+        }
+        $latin = (string) transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', mb_substr($plan->title, 0, 60));
+
+        return [trim((string) preg_replace('/[^a-z0-9]+/', '-', $latin), '-'), $this->files->file($plan, $this->notebooks->ticked($notebook))];
     }
 
-    private function added(Notebook $notebook): JsonResponse
+    /** @return array{string, Values, int} the book, what was sent, the version it is about: all read before anything is written */
+    private function asked(Request $request): array
     {
-        return new JsonResponse($this->view->book($notebook), Response::HTTP_CREATED);
+        $values = Body::values($request);
+
+        return [AskedBook::of($request), $values, $values->count('version', 1, \PHP_INT_MAX)];
+    }
+
+    /** @param list<array{drawing: string, step: string}> $ticked */
+    private function add(Plan $plan, array $ticked = []): JsonResponse
+    {
+        return $this->notebooks->add($plan, $ticked, $this->answer(Volume::FIRST, Response::HTTP_CREATED));
+    }
+
+    /** @return \Closure(Notebook, ComposedPlan): JsonResponse the book as the answer */
+    private function answer(string $volume, int $status = Response::HTTP_OK): \Closure
+    {
+        return fn (Notebook $notebook, ComposedPlan $composed): JsonResponse => new JsonResponse($this->view->book($notebook, $volume, $composed), $status);
     }
 }

@@ -12,6 +12,9 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity]
 class TickedStep
 {
+    /** Of one notebook; 1,000 pages of 20 steps. */
+    public const MOST = 20_000;
+
     public function __construct(
         #[ORM\Id]
         #[ORM\ManyToOne]
@@ -27,5 +30,11 @@ class TickedStep
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
         public readonly \DateTimeImmutable $at = new \DateTimeImmutable(),
     ) {
+    }
+
+    /** Whether a page's drawing and step could have these names: small letters, figures, hyphens and strokes. */
+    public static function isNamed(string $drawing, string $step): bool
+    {
+        return 1 === preg_match('#^[a-z0-9][a-z0-9/-]{0,59}$#D', $drawing) && 1 === preg_match('/^[a-z0-9]{1,20}$/D', $step);
     }
 }

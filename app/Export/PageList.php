@@ -10,6 +10,9 @@ use AmpleMargin\Plan\PlanProblem;
 
 final class PageList
 {
+    /** Parts between commas: no book has more pages. */
+    private const MOST = 1_000;
+
     /**
      * @return list<int> rising, each once
      *
@@ -17,8 +20,12 @@ final class PageList
      */
     public static function read(string $said, int $last): array
     {
+        $parts = explode(',', $said);
+        if (\count($parts) > self::MOST) {
+            throw PlanProblem::at('pages', 'A list of pages has at most '.number_format(self::MOST).' parts.');
+        }
         $pages = [];
-        foreach (explode(',', $said) as $part) {
+        foreach ($parts as $part) {
             if (1 !== preg_match('/^\s*(\d{1,4})\s*(?:[-–]\s*(\d{1,4})\s*)?$/u', $part, $found)) {
                 throw PlanProblem::at('pages', '“'.mb_substr(trim($part), 0, 40).'” is not a page: write pages as 7, 8-9.');
             }
@@ -27,11 +34,10 @@ final class PageList
             if ($from < 1 || $to > $last || $from > $to) {
                 throw PlanProblem::at('pages', trim($part)." is not in the book: its pages are 1 to $last.");
             }
-            array_push($pages, ...range($from, $to));
+            $pages += array_fill_keys(range($from, $to), true);
         }
-        $pages = array_unique($pages);
-        sort($pages);
+        ksort($pages);
 
-        return $pages;
+        return array_keys($pages);
     }
 }

@@ -10,12 +10,18 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\PlanWriter;
+use AmpleMargin\Plan\Values;
+use App\Entity\TickedStep;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 
 final class PlanFiles
 {
+    /** Bytes of a plan file. */
     public const LARGEST = 5_000_000;
+
+    /** Bytes of the plan in it, as this program writes it on one line; the rest is for the steps ticked. */
+    public const LARGEST_PLAN = 2_800_000;
 
     private const WRITTEN = \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION;
 
@@ -23,31 +29,34 @@ final class PlanFiles
     {
     }
 
-    /** As it is kept: one line, always the same for the same plan. */
+    /** As it is kept: one line, always the same for the same plan. @throws PlanProblem where it is larger than any may be */
     public function write(Plan $plan): string
     {
-        return json_encode(PlanWriter::plan($plan), self::WRITTEN);
+        $written = json_encode(PlanWriter::plan($plan), self::WRITTEN);
+        if (\strlen($written) > self::LARGEST_PLAN) {
+            throw PlanProblem::at('', \sprintf('The plan would have %s MB; it has %s MB at most.', self::megabytes(\strlen($written)), self::megabytes(self::LARGEST_PLAN)));
+        }
+
+        return $written;
     }
 
     /**
-     * As it is downloaded.
+     * As it is downloaded: with the steps ticked, and set out to be read where that leaves it small enough to be uploaded again.
      *
      * @param list<array{drawing: string, step: string}> $ticked
      */
     public function file(Plan $plan, array $ticked): string
     {
-        $written = PlanWriter::plan($plan);
-        if ([] !== $ticked) {
-            $written['ticked'] = $ticked;
-        }
+        $written = PlanWriter::plan($plan) + ([] === $ticked ? [] : ['ticked' => $ticked]);
+        $file = json_encode($written, self::WRITTEN | \JSON_PRETTY_PRINT)."\n";
 
-        return json_encode($written, self::WRITTEN | \JSON_PRETTY_PRINT)."\n";
+        return \strlen($file) > self::LARGEST ? json_encode($written, self::WRITTEN)."\n" : $file;
     }
 
     /** A plan this program has kept itself. */
     public function stored(string $json): Plan
     {
-        return PlanReader::plan(json_decode($json, true, 64, \JSON_THROW_ON_ERROR));
+        return PlanReader::plan(ExactJson::own($json));
     }
 
     /**
@@ -60,10 +69,10 @@ final class PlanFiles
     public function read(string $json): array
     {
         if (\strlen($json) > self::LARGEST) {
-            throw PlanProblem::at('', \sprintf('This file has %.1f MB; a plan file has 5 MB at most.', \strlen($json) / 1_000_000));
+            throw PlanProblem::at('', self::tooLarge(\strlen($json)));
         }
         try {
-            $plan = json_decode($json, true, 64, \JSON_THROW_ON_ERROR);
+            $plan = ExactJson::read($json);
         } catch (\JsonException $broken) {
             throw PlanProblem::at('', '' === trim($json) ? 'This file is empty.' : 'This file is not whole: it is cut off or not JSON ('.lcfirst($broken->getMessage()).'). Download the plan again from where it came.');
         }
@@ -71,20 +80,36 @@ final class PlanFiles
         // the reader would not keep, so that nothing in a file is ever dropped unsaid.
         $read = PlanReader::plan($plan);
         $this->check($json);
-        $ticked = [];
-        foreach (\is_array($plan) && \is_array($plan['ticked'] ?? null) ? $plan['ticked'] : [] as $tick) {
-            if (\is_array($tick) && \is_string($tick['drawing'] ?? null) && \is_string($tick['step'] ?? null)) {
-                $ticked[] = ['drawing' => $tick['drawing'], 'step' => $tick['step']];
-            }
-        }
+        $this->write($read);
+        $ticked = array_map(self::tick(...), Values::of($plan)->each('ticked', TickedStep::MOST));
 
         return [$read, $ticked];
+    }
+
+    /** @return array{drawing: string, step: string} */
+    private static function tick(Values $tick): array
+    {
+        [$drawing, $step] = [$tick->text('drawing', null, 60), $tick->text('step', null, 20)];
+
+        return TickedStep::isNamed($drawing, $step) ? ['drawing' => $drawing, 'step' => $step] : throw PlanProblem::at($tick->path('step'), 'This is not a step of any page.');
+    }
+
+    /** @param int $bytes of a file that has too many */
+    public static function tooLarge(int $bytes): string
+    {
+        return 'This file has '.self::megabytes($bytes).' MB; a plan file has '.self::megabytes(self::LARGEST).' MB at most.';
+    }
+
+    /** To the tenth, rounded up, so that what is too large never reads as what is allowed. */
+    private static function megabytes(int $bytes): string
+    {
+        return rtrim(rtrim(number_format(ceil($bytes / 100_000) / 10, 1), '0'), '.');
     }
 
     private function check(string $json): void
     {
         $validator = new Validator();
-        $result = $validator->validate(json_decode($json, false, 64, \JSON_THROW_ON_ERROR), (string) file_get_contents($this->schema));
+        $result = $validator->validate(json_decode($json, false, ExactJson::DEEPEST, \JSON_THROW_ON_ERROR), (string) file_get_contents($this->schema));
         if (!$result->isValid() && null !== $result->error()) {
             /** @var array<string, list<string>> $errors */
             $errors = (new ErrorFormatter())->format($result->error(), true);

@@ -6,97 +6,159 @@ declare(strict_types=1);
 
 namespace App\Repository;
 
+use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlanProblem;
 use App\Api\NotFound;
 use App\Api\Stale;
 use App\Entity\Edit;
 use App\Entity\Notebook;
 use App\Entity\TickedStep;
+use App\Plan\Composing;
 use App\Plan\PlanFiles;
 use Doctrine\DBAL\LockMode;
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
+use Doctrine\Persistence\ManagerRegistry;
 
 final class Notebooks
 {
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly PlanFiles $files)
+    public function __construct(private readonly ManagerRegistry $registry, private readonly PlanFiles $files, private readonly Composing $composing, private readonly DatabaseFile $file)
     {
     }
 
     /** @return list<Notebook> the last changed first */
     public function all(): array
     {
-        return $this->entities->getRepository(Notebook::class)->findBy([], ['changed' => 'DESC', 'id' => 'DESC']);
+        return $this->entities()->getRepository(Notebook::class)->findBy([], ['changed' => 'DESC', 'id' => 'DESC']);
     }
 
     /** @throws NotFound */
     public function get(string $id): Notebook
     {
-        return $this->entities->find(Notebook::class, $id) ?? throw new NotFound('There is no such notebook on the shelf.');
+        return $this->entities()->find(Notebook::class, $id) ?? throw new NotFound('There is no such notebook on the shelf.');
     }
 
-    /** @param list<array{drawing: string, step: string}> $ticked */
-    public function add(Plan $plan, array $ticked = []): Notebook
+    /** As it stands now, whatever was read or refused before in this request. @throws NotFound */
+    public function afresh(string $id): Notebook
+    {
+        // A refused write closes the manager that tried it; what it held is stale anyway.
+        $this->entities()->isOpen() ? $this->entities()->clear() : $this->registry->resetManager();
+
+        return $this->get($id);
+    }
+
+    /**
+     * A notebook for a plan, kept once it is known to be composed and answered.
+     *
+     * @template T
+     *
+     * @param list<array{drawing: string, step: string}> $ticked
+     * @param \Closure(Notebook, ComposedPlan): T        $answer
+     *
+     * @return T
+     *
+     * @throws PlanProblem where the plan cannot be composed
+     */
+    public function add(Plan $plan, array $ticked, \Closure $answer): mixed
     {
         $notebook = new Notebook($this->files->write($plan));
-        $this->entities->persist($notebook);
-        foreach (array_unique($ticked, \SORT_REGULAR) as $tick) {
-            $this->entities->persist(new TickedStep($notebook, $tick['drawing'], $tick['step']));
-        }
-        $this->entities->flush();
+        $composed = $this->composing->of($plan);
 
-        return $notebook;
+        return $this->kept(static function (EntityManagerInterface $entities) use ($notebook, $composed, $ticked, $answer): mixed {
+            $entities->persist($notebook);
+            foreach (array_unique($ticked, \SORT_REGULAR) as $tick) {
+                $entities->persist(new TickedStep($notebook, $tick['drawing'], $tick['step']));
+            }
+            $entities->flush();
+
+            return $answer($notebook, $composed);
+        });
     }
 
     /** @throws Stale where it was changed since `$version` */
     public function remove(Notebook $notebook, int $version): void
     {
         $this->at($notebook, $version);
-        $this->entities->remove($notebook);
-        $this->flush($notebook);
+        $this->kept(function (EntityManagerInterface $entities) use ($notebook): void {
+            $entities->remove($notebook);
+            $this->flush($notebook);
+        });
     }
 
-    /** @throws Stale where the notebook was changed since `$version`; nothing is written then */
-    public function edit(Notebook $notebook, int $version, mixed $edit): void
+    /**
+     * The edit made, its books composed and the answer put together before anything is kept.
+     *
+     * @template T
+     *
+     * @param \Closure(Notebook, ComposedPlan): T $answer
+     *
+     * @return T
+     *
+     * @throws Stale       where the notebook was changed since `$version`; nothing is written then
+     * @throws PlanProblem where the edit cannot be, or makes a book that cannot be composed
+     */
+    public function edit(Notebook $notebook, int $version, mixed $edit, \Closure $answer): mixed
     {
         $this->at($notebook, $version);
         $before = $notebook->plan();
         $edited = Edits::apply($this->files->stored($before), $edit);
         $after = $this->files->write($edited->plan);
+        $composed = $this->composing->of($edited->plan);
         if ($after === $before) {
-            return;
+            return $answer($notebook, $composed);
         }
-        $this->entities->wrapInTransaction(function () use ($notebook, $edited, $before, $after): void {
+
+        return $this->kept(function (EntityManagerInterface $entities) use ($notebook, $edited, $before, $after, $composed, $answer): mixed {
             // What was taken back and not put again is left behind by a new edit.
-            $this->entities->getConnection()->executeStatement('DELETE FROM edit WHERE notebook_id = ? AND number > ?', [$notebook->id, $notebook->edits()]);
+            $entities->getConnection()->executeStatement('DELETE FROM edit WHERE notebook_id = ? AND number > ?', [$notebook->id, $notebook->edits()]);
             $number = $notebook->edits() + 1;
-            $this->entities->persist(new Edit($notebook, $number, mb_substr($edited->said, 0, 500), $before, $after));
+            $entities->persist(new Edit($notebook, $number, mb_substr($edited->said, 0, 500), $before, $after));
             $notebook->become($after, $number);
             $this->flush($notebook);
+
+            return $answer($notebook, $composed);
         });
     }
 
-    /** Takes the last edit back. Nothing to take back changes nothing. @throws Stale */
-    public function undo(Notebook $notebook, int $version): void
+    /**
+     * Takes the last edit back. Nothing to take back changes nothing.
+     *
+     * @template T
+     *
+     * @param \Closure(Notebook, ComposedPlan): T $answer
+     *
+     * @return T
+     *
+     * @throws Stale|PlanProblem
+     */
+    public function undo(Notebook $notebook, int $version, \Closure $answer): mixed
     {
         $this->at($notebook, $version);
         $edit = $this->numbered($notebook, $notebook->edits());
-        if (null !== $edit) {
-            $notebook->become($edit->before(), $edit->number - 1);
-            $this->flush($notebook);
-        }
+
+        return $this->become($notebook, null === $edit ? null : [$edit->before(), $edit->number - 1], $answer);
     }
 
-    /** Puts the edit again that was taken back last. @throws Stale */
-    public function redo(Notebook $notebook, int $version): void
+    /**
+     * Puts the edit again that was taken back last.
+     *
+     * @template T
+     *
+     * @param \Closure(Notebook, ComposedPlan): T $answer
+     *
+     * @return T
+     *
+     * @throws Stale|PlanProblem
+     */
+    public function redo(Notebook $notebook, int $version, \Closure $answer): mixed
     {
         $this->at($notebook, $version);
         $edit = $this->numbered($notebook, $notebook->edits() + 1);
-        if (null !== $edit) {
-            $notebook->become($edit->after(), $edit->number);
-            $this->flush($notebook);
-        }
+
+        return $this->become($notebook, null === $edit ? null : [$edit->after(), $edit->number], $answer);
     }
 
     /**
@@ -107,7 +169,7 @@ final class Notebooks
     public function around(Notebook $notebook): array
     {
         /** @var array<int, string> $said the words alone: the plans beside them are large */
-        $said = $this->entities->getConnection()->fetchAllKeyValue('SELECT number, said FROM edit WHERE notebook_id = ? AND number BETWEEN ? AND ?', [$notebook->id, $notebook->edits(), $notebook->edits() + 1]);
+        $said = $this->entities()->getConnection()->fetchAllKeyValue('SELECT number, said FROM edit WHERE notebook_id = ? AND number BETWEEN ? AND ?', [$notebook->id, $notebook->edits(), $notebook->edits() + 1]);
 
         return [$said[$notebook->edits()] ?? null, $said[$notebook->edits() + 1] ?? null];
     }
@@ -116,27 +178,75 @@ final class Notebooks
     public function ticked(Notebook $notebook): array
     {
         /** @var list<array{drawing: string, step: string}> $rows */
-        $rows = $this->entities->createQuery('SELECT t.drawing, t.step FROM '.TickedStep::class.' t WHERE t.notebook = :notebook ORDER BY t.drawing, t.step')
+        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step FROM '.TickedStep::class.' t WHERE t.notebook = :notebook ORDER BY t.drawing, t.step')
             ->execute(['notebook' => $notebook]);
 
         return $rows;
     }
 
+    /**
+     * A step done, or not. Ticks are a set: to tick what is ticked changes nothing, whoever else does it at the same time.
+     *
+     * @throws PlanProblem where the notebook has more ticks than any book has steps
+     */
     public function tick(Notebook $notebook, string $drawing, string $step, bool $done): void
     {
-        $found = $this->entities->find(TickedStep::class, ['notebook' => $notebook->id, 'drawing' => $drawing, 'step' => $step]);
-        if ($done && null === $found) {
-            $this->entities->persist(new TickedStep($notebook, $drawing, $step));
-        } elseif (!$done && null !== $found) {
-            $this->entities->remove($found);
-        }
-        $this->entities->flush();
+        $this->kept(static function (EntityManagerInterface $entities) use ($notebook, $drawing, $step, $done): void {
+            $database = $entities->getConnection();
+            if (!$done) {
+                $database->executeStatement('DELETE FROM ticked_step WHERE notebook_id = ? AND drawing = ? AND step = ?', [$notebook->id, $drawing, $step]);
+
+                return;
+            }
+            $database->executeStatement('INSERT OR IGNORE INTO ticked_step (notebook_id, drawing, step, at) SELECT id, ?, ?, ? FROM notebook WHERE id = ?', [$drawing, $step, new \DateTimeImmutable(), $notebook->id], [2 => Types::DATETIME_IMMUTABLE]);
+            if (false !== $database->fetchOne('SELECT 1 FROM ticked_step WHERE notebook_id = ? LIMIT 1 OFFSET ?', [$notebook->id, TickedStep::MOST])) {
+                throw PlanProblem::at('step', 'A notebook keeps at most '.number_format(TickedStep::MOST).' ticked steps.');
+            }
+        });
+    }
+
+    /**
+     * @template T
+     *
+     * @param array{string, int}|null            $state  a plan and the edits in force with it; null for no change
+     * @param \Closure(Notebook, ComposedPlan): T $answer
+     *
+     * @return T
+     */
+    private function become(Notebook $notebook, ?array $state, \Closure $answer): mixed
+    {
+        [$plan, $edits] = $state ?? [$notebook->plan(), $notebook->edits()];
+        $composed = $this->composing->of($this->files->stored($plan));
+
+        return null === $state ? $answer($notebook, $composed) : $this->kept(function () use ($notebook, $plan, $edits, $composed, $answer): mixed {
+            $notebook->become($plan, $edits);
+            $this->flush($notebook);
+
+            return $answer($notebook, $composed);
+        });
+    }
+
+    /**
+     * One transaction, whole or not at all, and only then acknowledged.
+     *
+     * @template T
+     *
+     * @param \Closure(EntityManagerInterface): T $write
+     *
+     * @return T
+     */
+    private function kept(\Closure $write): mixed
+    {
+        $written = $this->entities()->wrapInTransaction($write);
+        $this->file->isStillThere();
+
+        return $written;
     }
 
     private function at(Notebook $notebook, int $version): void
     {
         try {
-            $this->entities->lock($notebook, LockMode::OPTIMISTIC, $version);
+            $this->entities()->lock($notebook, LockMode::OPTIMISTIC, $version);
         } catch (OptimisticLockException) {
             throw new Stale($notebook->id);
         }
@@ -145,7 +255,7 @@ final class Notebooks
     private function flush(Notebook $notebook): void
     {
         try {
-            $this->entities->flush();
+            $this->entities()->flush();
         } catch (OptimisticLockException) {
             throw new Stale($notebook->id);
         }
@@ -153,6 +263,13 @@ final class Notebooks
 
     private function numbered(Notebook $notebook, int $number): ?Edit
     {
-        return $this->entities->getRepository(Edit::class)->findOneBy(['notebook' => $notebook, 'number' => $number]);
+        return $this->entities()->getRepository(Edit::class)->findOneBy(['notebook' => $notebook, 'number' => $number]);
+    }
+
+    private function entities(): EntityManagerInterface
+    {
+        $entities = $this->registry->getManagerForClass(Notebook::class);
+
+        return $entities instanceof EntityManagerInterface ? $entities : throw new \LogicException('Notebooks are mapped.');
     }
 }

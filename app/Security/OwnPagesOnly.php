@@ -17,7 +17,16 @@ use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 
 final class OwnPagesOnly
 {
-    private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+    /** What every answer carries, files of the interface among them (docs/hosting.md has the same for nginx). */
+    public const HEADERS = [
+        'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; "
+            ."manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
+        'X-Content-Type-Options' => 'nosniff',
+        'X-Frame-Options' => 'DENY',
+        'Referrer-Policy' => 'no-referrer',
+        'Cross-Origin-Opener-Policy' => 'same-origin',
+        'Cross-Origin-Resource-Policy' => 'same-origin',
+    ];
 
     /** @throws AccessDeniedHttpException */
     #[AsEventListener(priority: 100)]
@@ -34,11 +43,9 @@ final class OwnPagesOnly
     public function guard(ResponseEvent $event): void
     {
         $headers = $event->getResponse()->headers;
-        $headers->set('Content-Security-Policy', self::POLICY);
-        $headers->set('X-Content-Type-Options', 'nosniff');
-        $headers->set('Referrer-Policy', 'no-referrer');
-        $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
-        $headers->set('Cross-Origin-Resource-Policy', 'same-origin');
+        foreach (self::HEADERS as $name => $value) {
+            $headers->set($name, $value);
+        }
         if (!$headers->has('Cache-Control') || true === $headers->getCacheControlDirective('private')) {
             $headers->set('Cache-Control', 'no-store');
         }

@@ -8,6 +8,7 @@ namespace AmpleMargin\Editing;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Plan\InUse;
+use AmpleMargin\Plan\MonthPlan;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
@@ -94,14 +95,13 @@ final class MonthEdits
     /** {spare, weights?}: where spare pages go. */
     public static function setSpare(Plan $plan, Values $values): Edited
     {
-        $weights = $plan->months->weights;
-        foreach ($values->map('weights') as $month => $weight) {
-            $read = Month::read($month);
-            if (null === $read || !$plan->period->contains($read) || !\is_int($weight) || $weight < 0 || $weight > 100) {
-                throw PlanProblem::at($values->path('weights'), 'A weight is a whole number from 0 to 100, for a month of the period.');
+        $given = $values->byMonth('weights', 0, MonthPlan::MOST_WEIGHT, 'a weight is a whole number from 0 to '.MonthPlan::MOST_WEIGHT);
+        foreach (array_keys($given) as $month) {
+            if (!$plan->period->contains(Month::read($month) ?? throw new \LogicException('Read as a month just now.'))) {
+                throw PlanProblem::at($values->path("weights/$month"), "$month is not in the period of the book.");
             }
-            $weights[$month] = $weight;
         }
+        $weights = $given + $plan->months->weights;
         ksort($weights);
 
         return new Edited($plan->with(['months' => $plan->months->with(['spare' => $values->choice('spare', Spare::class, $plan->months->spare), 'weights' => array_filter($weights, static fn (int $weight): bool => $weight > 0)])]), 'Spare pages changed');

@@ -30,7 +30,7 @@ final class SpreadEdits
         if (\count($plan->spreads) >= Plan::MOST_SPREADS) {
             throw PlanProblem::at($values->path('kind'), 'A book takes at most '.Plan::MOST_SPREADS.' spreads.');
         }
-        $spread = new PlannedSpread(self::freeId($plan, $kind->id), $kind->id, $values->choice('section', Section::class, $kind->section), $values->textOrNull('title'), $values->map('settings'));
+        $spread = new PlannedSpread(self::freeId($plan, $kind->id), $kind->id, $values->choice('section', Section::class, $kind->section), $values->textOrNull('title'), $values->kept('settings'));
 
         $spread = $spread->with(['book' => self::book($plan, $values, Volume::FIRST)]);
 
@@ -88,7 +88,7 @@ final class SpreadEdits
             'medium' => $values->choice('medium', Medium::class, $spread->medium),
             'worth' => $values->count('worth', 1, 5, $spread->worth),
             'book' => self::book($plan, $values, $spread->book),
-            'settings' => self::merged($spread->settings, $values->map('settings')),
+            'settings' => self::merged($spread->settings, $values->kept('settings')),
         ];
         $changed = $spread->with($changes);
 
@@ -113,10 +113,10 @@ final class SpreadEdits
     }
 
     /**
-     * @param array<string, mixed> $settings
-     * @param array<string, mixed> $changes
+     * @param array<array-key, mixed> $settings
+     * @param array<array-key, mixed> $changes
      *
-     * @return array<string, mixed>
+     * @return array<array-key, mixed>
      */
     private static function merged(array $settings, array $changes): array
     {

@@ -10,6 +10,8 @@ use AmpleMargin\Calendar\Month;
 
 final class MonthPlan
 {
+    public const MOST_WEIGHT = 100;
+
     /**
      * @param non-empty-list<Pattern> $patterns
      * @param string                  $usual     the id of the pattern months share

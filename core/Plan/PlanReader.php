@@ -146,14 +146,7 @@ final class PlanReader
 
     public static function inUse(Values $values): InUse
     {
-        $used = [];
-        foreach ($values->map('used') as $month => $page) {
-            if (null === Month::read($month) || !\is_int($page) || $page < 1 || $page > Stock::MOST_PAGES) {
-                throw PlanProblem::at($values->path('used'), "“{$month}” should be a month such as 2027-01 with the last page it took.");
-            }
-            $used[$month] = $page;
-        }
-        ksort($used);
+        $used = $values->byMonth('used', 1, Stock::MOST_PAGES, 'write a month such as 2027-01 with the last page it took');
         $lost = $values->pages('lost', Stock::MOST_PAGES);
 
         return new InUse($used, $lost);
@@ -237,7 +230,7 @@ final class PlanReader
             $values->text('kind', null, 80),
             $values->choice('section', Section::class),
             $values->textOrNull('title'),
-            $values->map('settings'),
+            $values->kept('settings'),
             $values->has('pin') ? $values->count('pin', 1, Stock::MOST_PAGES) : null,
             $values->choice('side', Side::class, Side::Any),
             $values->choice('medium', Medium::class, Medium::Dry),
@@ -265,18 +258,12 @@ final class PlanReader
         }
         $overrides = [];
         foreach ($values->map('overrides') as $month => $pattern) {
-            if (null === Month::read($month) || !\is_string($pattern)) {
-                throw PlanProblem::at($values->path('overrides'), "\"$month\" should be a month such as 2027-12, with the id of its pattern.");
+            if (null === Month::read((string) $month) || !\is_string($pattern)) {
+                throw PlanProblem::at($values->path("overrides/$month"), "\"$month\" should be a month such as 2027-12, with the id of its pattern.");
             }
-            $overrides[$month] = $pattern;
+            $overrides[(string) $month] = $pattern;
         }
-        $weights = [];
-        foreach ($values->map('weights') as $month => $weight) {
-            if (null === Month::read($month) || !\is_int($weight) || $weight < 0 || $weight > 100) {
-                throw PlanProblem::at($values->path('weights'), "The weight of “{$month}” is a whole number from 0 to 100.");
-            }
-            $weights[$month] = $weight;
-        }
+        $weights = $values->byMonth('weights', 0, MonthPlan::MOST_WEIGHT, 'a weight is a whole number from 0 to '.MonthPlan::MOST_WEIGHT);
         $plan = new MonthPlan($patterns, $values->text('usual', $patterns[0]->id, 40), $overrides, $values->choice('spare', Spare::class, Spare::End), $weights);
         foreach ([$plan->usual, ...array_values($overrides)] as $id) {
             if (null === $plan->pattern($id)) {

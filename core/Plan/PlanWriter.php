@@ -114,7 +114,7 @@ final class PlanWriter
         $written = ['id' => $spread->id, 'kind' => $spread->kind, 'section' => $spread->section->value];
         $more = [
             'title' => $spread->title,
-            'settings' => [] === $spread->settings ? null : $spread->settings,
+            'settings' => [] === $spread->settings ? null : (object) $spread->settings,
             'pin' => $spread->pin,
             'side' => Side::Any === $spread->side ? null : $spread->side->value,
             'medium' => Medium::Dry === $spread->medium ? null : $spread->medium->value,

@@ -11,7 +11,7 @@ final class PlannedSpread
     /**
      * @param string               $kind     a kind of the catalogue, or an unknown one that is kept as it came
      * @param string|null          $title    null for the kind's own name
-     * @param array<string, mixed> $settings as docs/format.md lists them by kind
+     * @param array<array-key, mixed> $settings as docs/format.md lists them by kind
      * @param int|null             $pin      the page it must stand on
      * @param string|null          $faces    the id of the spread that should stand opposite
      * @param string               $book     the volume it stands in
@@ -35,7 +35,7 @@ final class PlannedSpread
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{id: string, kind: string, section: Section, title: string|null, settings: array<string, mixed>, pin: int|null, side: Side, medium: Medium, faces: string|null, worth: int, book: string} $all */
+        /** @var array{id: string, kind: string, section: Section, title: string|null, settings: array<array-key, mixed>, pin: int|null, side: Side, medium: Medium, faces: string|null, worth: int, book: string} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

@@ -6,6 +6,9 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Plan;
 
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Paper\Millimetres;
+
 final class Values
 {
     public const LONGEST_TEXT = 10_000;
@@ -17,6 +20,8 @@ final class Values
 
     public static function of(mixed $values, string $path = ''): self
     {
+        // What an array would mistake for a list arrives as an object.
+        $values = $values instanceof \stdClass ? get_object_vars($values) : $values;
         if (!\is_array($values)) {
             throw PlanProblem::at($path, ('' === $path ? 'This' : "\"$path\"").' should hold named values.');
         }
@@ -156,7 +161,7 @@ final class Values
             throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should be a length in mm.");
         }
 
-        return \AmpleMargin\Paper\Millimetres::read($mm);
+        return Millimetres::read($mm);
     }
 
     /**
@@ -182,18 +187,46 @@ final class Values
         return $found[0];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<array-key, mixed> a name that is a whole number, such as "12", comes as one */
     public function map(string $name): array
     {
         $map = $this->values[$name] ?? [];
+        if ($map instanceof \stdClass) {
+            return get_object_vars($map);
+        }
         if (!\is_array($map) || ([] !== $map && array_is_list($map))) {
             throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should hold named values.");
         }
-        $named = [];
-        foreach ($map as $key => $value) {
-            $named[(string) $key] = $value;
-        }
 
-        return $named;
+        return $map;
+    }
+
+    /**
+     * Whole numbers by month, as "2027-05".
+     *
+     * @return array<string, int> rising
+     */
+    public function byMonth(string $name, int $least, int $most, string $says): array
+    {
+        $numbers = [];
+        foreach ($this->map($name) as $month => $number) {
+            if (null === Month::read((string) $month) || !\is_int($number) || $number < $least || $number > $most) {
+                throw PlanProblem::at($this->path("$name/$month"), "“{$month}”: $says.");
+            }
+            $numbers[(string) $month] = $number;
+        }
+        ksort($numbers);
+
+        return $numbers;
+    }
+
+    /**
+     * Named values of any shape, kept as they came within the bounds of `Kept`.
+     *
+     * @return array<array-key, mixed>
+     */
+    public function kept(string $name): array
+    {
+        return Kept::within($this->map($name), $this->path($name));
     }
 }

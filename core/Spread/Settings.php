@@ -12,7 +12,7 @@ use AmpleMargin\Counting\Fraction;
 
 final class Settings
 {
-    /** @param array<string, mixed> $values the person's over the kind's */
+    /** @param array<array-key, mixed> $values the person's over the kind's */
     public function __construct(private readonly array $values)
     {
     }

@@ -7,10 +7,12 @@ namespace Tests\Api;
 use App\Api\Stale;
 use App\Entity\Notebook;
 use App\Kernel;
-use App\Plan\PlanFiles;
+use App\Plan\Composing;
+use App\Repository\DatabaseFile;
 use App\Repository\Notebooks;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\Persistence\ManagerRegistry;
+use Tests\Books;
 
 /** Two writers that both read before either wrote: the check of the version alone cannot tell them apart, the database must. */
 final class ConcurrencyTest extends ApiTestCase
@@ -23,9 +25,9 @@ final class ConcurrencyTest extends ApiTestCase
         $mine = $first->get($made['id']);
         $theirs = $second->get($made['id']);
 
-        $first->edit($mine, $mine->version(), ['type' => 'set-title', 'title' => 'First']);
+        $first->edit($mine, $mine->version(), ['type' => 'set-title', 'title' => 'First'], self::nothing(...));
         try {
-            $second->edit($theirs, $theirs->version(), ['type' => 'set-title', 'title' => 'Second']);
+            $second->edit($theirs, $theirs->version(), ['type' => 'set-title', 'title' => 'Second'], self::nothing(...));
             self::fail('The second writer was not refused.');
         } catch (Stale) {
         }
@@ -44,9 +46,9 @@ final class ConcurrencyTest extends ApiTestCase
         $mine = $first->get($made['id']);
         $theirs = $second->get($made['id']);
 
-        $first->edit($mine, $edited['version'], ['type' => 'set-title', 'title' => 'Twice']);
+        $first->edit($mine, $edited['version'], ['type' => 'set-title', 'title' => 'Twice'], self::nothing(...));
         $this->expectException(Stale::class);
-        $second->undo($theirs, $edited['version']);
+        $second->undo($theirs, $edited['version'], self::nothing(...));
     }
 
     public function testRemovingANotebookTakesItsEditsAndTicksAlong(): void
@@ -63,6 +65,10 @@ final class ConcurrencyTest extends ApiTestCase
         self::assertSame('wal', $database->query('PRAGMA journal_mode')->fetchColumn());
     }
 
+    private static function nothing(): void
+    {
+    }
+
     /** @return array{Notebooks, EntityManagerInterface} a writer with a memory of its own */
     private function writer(): array
     {
@@ -73,6 +79,6 @@ final class ConcurrencyTest extends ApiTestCase
         $entities = $registry->getManagerForClass(Notebook::class);
         self::assertInstanceOf(EntityManagerInterface::class, $entities);
 
-        return [new Notebooks($entities, new PlanFiles(\dirname(__DIR__, 2).'/docs/plan.schema.json')), $entities];
+        return [new Notebooks($registry, Books::files(), new Composing(), new DatabaseFile()), $entities];
     }
 }

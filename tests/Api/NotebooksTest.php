@@ -108,8 +108,8 @@ final class NotebooksTest extends ApiTestCase
 
     public function testABrokenPlanFileAddsNothingToTheShelf(): void
     {
-        foreach (['{"format": "ample-margin-plan"', '[]', '{"format": "ample-margin-plan", "version": 2}', str_repeat('x', 5_000_001)] as $file) {
-            $problem = $this->call('POST', '/notebooks/import', $file, 422);
+        foreach ([['{"format": "ample-margin-plan"', 422], ['[]', 422], ['{"format": "ample-margin-plan", "version": 2}', 422], [str_repeat('x', 5_000_001), 413]] as [$file, $status]) {
+            $problem = $this->call('POST', '/notebooks/import', $file, $status);
             self::assertNotSame('', $problem['detail']);
         }
         self::assertSame([], $this->call('GET', '/notebooks')['notebooks']);

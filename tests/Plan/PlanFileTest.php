@@ -67,7 +67,7 @@ final class PlanFileTest extends TestCase
         yield 'something else' => [static fn (): string => '{"hello": 1}', 'format', 'not a plan file'];
         yield 'a list' => [static fn (): string => '[]', 'format', 'not a plan file'];
         yield 'of another version' => [$with(['version'], 7), 'version', 'version 7'];
-        yield 'over 5 MB' => [static fn (): string => str_repeat(' ', 5_000_001), '', '5.0 MB'];
+        yield 'over 5 MB' => [static fn (): string => str_repeat(' ', 5_000_001), '', '5.1 MB'];
         yield 'no boxes' => [$with(['stock', 'across'], 0), 'stock/across', 'at least 1'];
         yield 'a count in words' => [$with(['stock', 'across'], 'many'), 'stock/across', 'whole number'];
         yield 'half a box' => [$with(['stock', 'across'], 26.5), 'stock/across', 'whole number'];

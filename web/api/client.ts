@@ -4,6 +4,11 @@ import type { components } from './types.gen';
 type Schemas = components['schemas'];
 export type Book = Schemas['Book'];
 export type Head = Schemas['Head'];
+export type Unreadable = Schemas['Unreadable'];
+export interface Shelf {
+  notebooks: Head[];
+  unreadable: Unreadable[];
+}
 export type Spread = Schemas['Spread'];
 export type Month = Schemas['Month'];
 export type Pattern = Schemas['Pattern'];
@@ -92,7 +97,7 @@ export function about(address: string): string {
 }
 
 export const api = {
-  shelf: () => call<{ notebooks: Head[] }>('GET', '/notebooks'),
+  shelf: () => call<Shelf>('GET', '/notebooks'),
   catalogue: () => call<Catalogue>('GET', '/catalogue'),
   languages: () => call<{ languages: Language[] }>('GET', '/languages'),
   estimate: (query: Record<string, string>) => call<Estimate>('GET', `/estimate?${new URLSearchParams(query)}`),

@@ -495,6 +495,15 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Unreadable: {
+            id: string;
+            version: number;
+            title: string;
+            /** @description why */
+            says: string;
+            /** @description the edit that can be taken back */
+            undo: string | null;
+        };
         /** @description each from a dot to a dot of a grid of 5 × 5: x, y, to x, to y */
         Strokes: number[][];
         Symbol: {
@@ -1298,6 +1307,8 @@ export interface operations {
                 content: {
                     "application/json": {
                         notebooks: components["schemas"]["Head"][];
+                        /** @description notebooks whose plan cannot be read or composed */
+                        unreadable: components["schemas"]["Unreadable"][];
                     };
                 };
             };
@@ -1417,6 +1428,7 @@ export interface operations {
         };
         responses: {
             200: components["responses"]["Book"];
+            404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
@@ -1440,6 +1452,7 @@ export interface operations {
         };
         responses: {
             200: components["responses"]["Book"];
+            404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
         };
     };
@@ -1462,6 +1475,7 @@ export interface operations {
         };
         responses: {
             200: components["responses"]["Book"];
+            404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
         };
     };

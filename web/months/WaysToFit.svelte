@@ -1,21 +1,25 @@
 <!-- A book that runs out: the smallest set of changes that makes it last, then each change alone, with what is lost. -->
 <script lang="ts">
   import { api, type Book, type Ways } from '../api/client';
-  import { open } from '../state/book.svelte';
+  import { asProblem, open } from '../state/book.svelte';
 
   let { book }: { book: Book } = $props();
   let ways = $state.raw<Ways | null>(null);
+  let wrong = $state('');
 
   $effect(() => {
     let stale = false;
     ways = null;
+    wrong = '';
     const asked = { id: book.id, version: book.version };
     api
       .ways(asked.id)
       .then((found) => {
         if (!stale) ways = found;
       })
-      .catch(() => {});
+      .catch((error) => {
+        if (!stale) wrong = asProblem(error).detail;
+      });
     return () => (stale = true);
   });
   const pages = (n: number) => `${n} ${n === 1 ? 'page' : 'pages'}`;
@@ -23,7 +27,9 @@
 
 <section aria-label="Ways to make it fit" class="my-3">
   <h2>Make it fit</h2>
-  {#if ways === null}
+  {#if wrong}
+    <p class="note stop" role="alert">{wrong}</p>
+  {:else if ways === null}
     <p class="quiet" role="status">Looking for the smallest change…</p>
   {:else}
     {#if ways.best}

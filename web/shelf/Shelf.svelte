@@ -1,19 +1,19 @@
 <!-- The shelf: notebooks as fore-edges, one above another. -->
 <script lang="ts">
-  import { api, type Head } from '../api/client';
+  import { api, type Shelf, type Unreadable } from '../api/client';
   import { edges } from '../parts/edges';
   import ForeEdge from '../parts/ForeEdge.svelte';
   import Screen from '../parts/Screen.svelte';
   import { asProblem, open } from '../state/book.svelte';
   import { route } from '../state/route.svelte';
 
-  let notebooks = $state.raw<Head[] | null>(null);
+  let shelf = $state.raw<Shelf | null>(null);
   let wrong = $state('');
   let asking = $state<string | null>(null);
 
   async function load() {
     try {
-      notebooks = (await api.shelf()).notebooks;
+      shelf = await api.shelf();
     } catch (error) {
       wrong = asProblem(error).detail;
     }
@@ -44,7 +44,17 @@
     input.value = '';
   }
 
-  async function remove(notebook: Head) {
+  async function takeBack(notebook: Unreadable) {
+    wrong = '';
+    try {
+      await api.undo(notebook.id, notebook.version);
+    } catch (error) {
+      wrong = asProblem(error).detail;
+    }
+    await load();
+  }
+
+  async function remove(notebook: { id: string; version: number }) {
     try {
       await api.remove(notebook.id, notebook.version);
       asking = null;
@@ -54,6 +64,16 @@
     await load();
   }
 </script>
+
+{#snippet removal(notebook: { id: string; version: number; title: string })}
+  {#if asking === notebook.id}
+    <span class="quiet">Its plan and edits will be gone.</span>
+    <button class="btn small" onclick={() => remove(notebook)}>Take it off the shelf</button>
+    <button class="btn small plain" onclick={() => (asking = null)}>Keep it</button>
+  {:else}
+    <button class="btn small plain" aria-label="Remove {notebook.title}" onclick={() => (asking = notebook.id)}>Remove</button>
+  {/if}
+{/snippet}
 
 <Screen title="Shelf" handle="How to start">
   {#snippet margin()}
@@ -75,26 +95,33 @@
   {/snippet}
 
   <h2 class="mb-4">Notebooks on the shelf</h2>
-  {#if notebooks}
-    {#if notebooks.length === 0}
+  {#if shelf}
+    {#if shelf.notebooks.length + shelf.unreadable.length === 0}
       <p>The shelf is empty. Start a new notebook, or open the sample to see one that is planned to the last page.</p>
     {/if}
+    {#if shelf.unreadable.length > 0}
+      <ul class="mb-6 grid gap-3" aria-label="Notebooks that cannot be opened">
+        {#each shelf.unreadable as notebook (notebook.id)}
+          <li class="note stop">
+            <h3 class="line-clamp-2 wrap-anywhere" dir="auto">{notebook.title}</h3>
+            <p class="my-1 wrap-anywhere">{notebook.says}</p>
+            <p class="flex flex-wrap items-baseline gap-2">
+              <a class="btn small" href="/api/notebooks/{notebook.id}/plan.json" download>Download its plan</a>
+              {#if notebook.undo}<button class="btn small" onclick={() => takeBack(notebook)}>Take back: {notebook.undo}</button>{/if}
+              {@render removal(notebook)}
+            </p>
+          </li>
+        {/each}
+      </ul>
+    {/if}
     <ul class="grid gap-6">
-      {#each notebooks as notebook (notebook.id)}
+      {#each shelf.notebooks as notebook (notebook.id)}
         <li>
           <div class="flex flex-wrap items-baseline gap-x-4">
             <h3 class="line-clamp-2 wrap-anywhere" dir="auto"><a href="/notebooks/{notebook.id}/spreads">{notebook.title}</a></h3>
             <span class="quiet">{notebook.period.words}</span>
             <span class="quiet">{notebook.stock.sizes?.[0] ?? `${notebook.stock.width} × ${notebook.stock.height} mm`}, {notebook.stock.across} × {notebook.stock.down} boxes</span>
-            <span class="ml-auto">
-              {#if asking === notebook.id}
-                <span class="quiet">Its plan and edits will be gone.</span>
-                <button class="btn small" onclick={() => remove(notebook)}>Take it off the shelf</button>
-                <button class="btn small plain" onclick={() => (asking = null)}>Keep it</button>
-              {:else}
-                <button class="btn small plain" aria-label="Remove {notebook.title}" onclick={() => (asking = notebook.id)}>Remove</button>
-              {/if}
-            </span>
+            <span class="ml-auto">{@render removal(notebook)}</span>
           </div>
           {#each edges(notebook) as edge (edge.volume)}
             <div class="my-1.5"><ForeEdge {...edge} href={(page) => `/notebooks/${notebook.id}/bench/${page}${edge.volume === '1' ? '' : `?book=${edge.volume}`}`} /></div>

@@ -5,7 +5,7 @@
   import Findings from '../parts/Findings.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
-  import { open } from '../state/book.svelte';
+  import { asProblem, open } from '../state/book.svelte';
   import { route } from '../state/route.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import { openings } from './openings';
@@ -17,6 +17,7 @@
   let chosenId = $state<string | null>(null);
   let dragged = $state<string | null>(null);
   let drawings = $state.raw<Drawings | null>(null);
+  let wrong = $state('');
   let before = $state.raw(new Map<string, number | null>());
 
   const stretches = $derived(openings(book));
@@ -30,9 +31,15 @@
   $effect(() => {
     let stale = false;
     const asked = { id: book.id, version: book.version };
-    api.drawings(asked.id).then((found) => {
-      if (!stale) drawings = found;
-    });
+    wrong = '';
+    api
+      .drawings(asked.id)
+      .then((found) => {
+        if (!stale) drawings = found;
+      })
+      .catch((error) => {
+        if (!stale) wrong = asProblem(error).detail;
+      });
     return () => (stale = true);
   });
 
@@ -128,6 +135,7 @@
       <p class="my-2"><strong>{book.fit.sentence}</strong></p>
       <p class="quiet">Choose a spread to read why it stands where it stands. Drag it, or press Shift and an arrow key, to move it.</p>
     {/if}
+    {#if wrong}<p class="note stop" role="alert">The pages could not be drawn. {wrong}</p>{/if}
     {#if !book.placement.proven}<p class="note broken">This is the best order found in the time allowed; one that moves fewer spreads may exist. Pin what must stay.</p>{/if}
     <Findings findings={general} />
     <Saving />

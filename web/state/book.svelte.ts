@@ -10,24 +10,31 @@ class OpenBook {
   /** An edit that was refused because the book had changed; it can be made again. */
   refused = $state.raw<Edit | null>(null);
   private queue: Promise<unknown> = Promise.resolve();
+  /** The notebook and book that are wanted on the screen: an answer about another is left aside. */
+  private wanted = '';
 
   async open(id: string, volume: string) {
     inBook(volume);
+    const asked = (this.wanted = `${id} ${volume}`);
     if (this.book?.id === id && this.book.book === volume) return;
     if (this.book?.id !== id) this.book = null;
     this.problem = null;
     this.refused = null;
     this.saved = '';
     try {
-      this.book = await api.book(id);
+      const book = await api.book(id);
+      // A slow answer must not take the place of the notebook opened since.
+      if (asked !== this.wanted) return;
+      this.book = book;
       this.saved = 'All edits saved.';
     } catch (error) {
-      this.problem = asProblem(error);
+      if (asked === this.wanted) this.problem = asProblem(error);
     }
   }
 
   /** Takes a book that another call has just answered with. */
   take(book: Book) {
+    this.wanted = `${book.id} ${book.book}`;
     this.book = book;
     this.problem = null;
     this.saved = 'All edits saved.';
@@ -57,29 +64,43 @@ class OpenBook {
     return this.book?.findings.filter((finding) => finding.about === about) ?? [];
   }
 
+  /** An edit that was saved after another book was opened: where that is of the same notebook, it has changed too. */
+  private async elsewhere(sent: Book): Promise<boolean> {
+    const asked = this.wanted;
+    if (!asked.startsWith(`${sent.id} `)) return true;
+    const book = await api.book(sent.id);
+    if (asked === this.wanted) this.book = book;
+    return true;
+  }
+
   private inTurn(send: (book: Book) => Promise<Book>, edit: Edit | null): Promise<boolean> {
     const turn = this.queue.then(async () => {
-      if (!this.book) return false;
+      const sent = this.book;
+      if (!sent) return false;
+      const asked = this.wanted;
       this.saved = 'Saving…';
       try {
-        const before = this.book.book;
-        this.book = await send(this.book);
-        if (this.book.book !== before) {
+        const book = await send(sent);
+        if (asked !== this.wanted) return await this.elsewhere(sent);
+        this.book = book;
+        if (book.book !== sent.book) {
           // The edit took away the book that was open.
-          inBook(this.book.book);
-          route.go(route.to(route.screen, undefined, this.book.book), true);
+          inBook(book.book);
+          route.go(route.to(route.screen, undefined, book.book), true);
         }
         this.problem = null;
         this.refused = null;
         this.saved = 'All edits saved.';
         return true;
       } catch (error) {
+        if (asked !== this.wanted) return false;
         const problem = asProblem(error);
         this.problem = problem;
         this.saved = 'The last edit was not saved.';
         if (problem.status === 409) {
           this.refused = edit;
-          this.book = problem.current ?? (await api.book(this.book.id));
+          const current = problem.current ?? (await api.book(sent.id));
+          if (asked === this.wanted) this.book = current;
         }
         return false;
       }

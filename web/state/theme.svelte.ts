@@ -12,13 +12,21 @@ class Theme {
   toggle() {
     this.name = this.name === 'paper' ? 'lamp' : 'paper';
     document.documentElement.dataset.theme = this.name;
-    localStorage.setItem(KEY, this.name);
+    try {
+      localStorage.setItem(KEY, this.name);
+    } catch {
+      // Site data may be blocked: the choice then lasts as long as the page.
+    }
   }
 }
 
 function read(): 'paper' | 'lamp' {
-  const kept = localStorage.getItem(KEY);
-  if (kept === 'paper' || kept === 'lamp') return kept;
+  try {
+    const kept = localStorage.getItem(KEY);
+    if (kept === 'paper' || kept === 'lamp') return kept;
+  } catch {
+    // Blocked, as above.
+  }
   return matchMedia('(prefers-color-scheme: dark)').matches ? 'lamp' : 'paper';
 }
 

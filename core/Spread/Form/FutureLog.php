@@ -70,7 +70,8 @@ final class FutureLog implements Form, HasLayouts
     {
         $ways = [['say' => 'Leave out what stands with the lines', 'settings' => ['mini' => 'none', 'extra' => 'none']]];
         $categories = $request->settings->lines('categories');
-        for ($keep = \count($categories) - 1; $keep > 0; --$keep) {
+        // None that could not fit is tried, however many there are.
+        for ($keep = min(\count($categories) - 1, Rows::mostCategories($request->across)); $keep > 0; --$keep) {
             $ways[] = ['say' => 'Keep the first '.(1 === $keep ? 'category' : "$keep categories"), 'settings' => ['categories' => \array_slice($categories, 0, $keep)]];
         }
         foreach ([6, 4, 3, 2, 1] as $each) {

@@ -31,6 +31,17 @@ final class Rows implements School
     private const NAME = 4;
     private const CATEGORY = 4;
 
+    /** Columns that fit beside the names. */
+    public static function mostCategories(int $across): int
+    {
+        return intdiv($across - self::name($across), self::CATEGORY);
+    }
+
+    private static function name(int $across): int
+    {
+        return min(self::NAME, intdiv($across, 3));
+    }
+
     /** @param bool $byCategory a column for each of the setting "categories" */
     public function __construct(private readonly bool $byCategory = false)
     {
@@ -81,7 +92,7 @@ final class Rows implements School
         $top = Heading::boxes($canvas->down);
         $head = $this->byCategory ? 1 : 0;
         $categories = $this->byCategory ? $this->categories($request) : [''];
-        $name = min(self::NAME, intdiv($canvas->across, 3));
+        $name = self::name($canvas->across);
         $columns = Division::of($canvas->across - $name, \count($categories));
         $rows = $canvas->down - $top - $head < 1 ? null : Division::of($canvas->down - $top - $head, \count($months), 0, Remainder::After);
         if (null === $columns || null === $rows || $columns->size() < self::CATEGORY || $asked->line->compare($rows->size()) > 0) {

@@ -12,13 +12,19 @@ use AmpleMargin\Spread\Request;
 
 final class YearMonths
 {
-    /** @return non-empty-list<Month> from the setting "from" (else the period's first) on, as many as "months" says (else to its end) */
+    /**
+     * From the setting "from" (else the period's first) on, as many as "months" says; else to the period's end, or as many
+     * as the period has where that lies before or out of reach.
+     *
+     * @return non-empty-list<Month> 1 to 24
+     */
     public static function of(Request $request): array
     {
         $first = $request->settings->month('from') ?? $request->period->start;
-        $toTheEnd = max(1, $request->period->end->index() - $first->index() + 1);
+        $toTheEnd = $request->period->end->index() - $first->index() + 1;
+        $usual = $toTheEnd >= 1 && $toTheEnd <= Period::LONGEST ? $toTheEnd : $request->period->length();
 
-        return $first->run($request->settings->count('months', $toTheEnd, 1, Period::LONGEST));
+        return $first->run($request->settings->count('months', $usual, 1, Period::LONGEST));
     }
 
     /**

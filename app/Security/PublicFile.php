@@ -1,0 +1,46 @@
+<?php
+
+/* A file of the built interface as PHP's own server sends it: with the same headers as every other answer. */
+
+declare(strict_types=1);
+
+namespace App\Security;
+
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\RedirectResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+final class PublicFile
+{
+    private const TYPES = ['js' => 'text/javascript; charset=UTF-8', 'css' => 'text/css; charset=UTF-8', 'svg' => 'image/svg+xml', 'html' => 'text/html; charset=UTF-8', 'woff2' => 'font/woff2', 'png' => 'image/png', 'json' => 'application/json'];
+
+    /** Null where the address names no such file. The script itself is not one. */
+    public static function at(string $public, Request $request): ?Response
+    {
+        $path = rawurldecode((string) parse_url($request->getRequestUri(), \PHP_URL_PATH));
+        if ('/index.php' === $path) {
+            return self::guarded(new RedirectResponse('/', Response::HTTP_MOVED_PERMANENTLY));
+        }
+        $file = str_contains($path, "\0") ? false : realpath($public.$path);
+        $type = false === $file ? null : self::TYPES[pathinfo($file, \PATHINFO_EXTENSION)] ?? null;
+        if (false === $file || null === $type || !is_file($file) || !str_starts_with($file, $public.'/') || !$request->isMethodSafe()) {
+            return null;
+        }
+        $response = new BinaryFileResponse($file, 200, ['Content-Type' => $type], true, null, true);
+        // The names of built files change with what is in them.
+        $response->headers->set('Cache-Control', str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache, public');
+        $response->isNotModified($request);
+
+        return self::guarded($response->prepare($request));
+    }
+
+    private static function guarded(Response $response): Response
+    {
+        foreach (OwnPagesOnly::HEADERS as $name => $value) {
+            $response->headers->set($name, $value);
+        }
+
+        return $response;
+    }
+}

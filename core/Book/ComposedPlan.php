@@ -1,0 +1,38 @@
+<?php
+
+/* A plan with every one of its books composed: known to be whole before anything of it is kept. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Plan\Plan;
+
+final class ComposedPlan
+{
+    /** @param non-empty-array<array-key, Book> $books by id, the first first */
+    private function __construct(public readonly Plan $plan, private readonly array $books)
+    {
+    }
+
+    public static function of(Plan $plan): self
+    {
+        $books = [];
+        foreach ($plan->books() as $id) {
+            $books[$id] = Composer::compose($plan, $id);
+        }
+
+        return new self($plan, $books);
+    }
+
+    /** The book of that id; the first where an edit has taken it away. */
+    public function book(string $id): Book
+    {
+        return $this->books[$id] ?? $this->books[array_key_first($this->books)];
+    }
+
+    public function has(string $id): bool
+    {
+        return isset($this->books[$id]);
+    }
+}
