@@ -44,4 +44,14 @@ final class OutlinePdf extends \TCPDF
         $this->Cell($size * $outline->width / 1000, $size, $text, 0, 0, 'L', false, '', 2, true, 'T', 'B');
         $this->setTextRenderingMode(0, true);
     }
+
+    /**
+     * The library would put page numbers in the place of words such as {:ptp:}, which a person may have written.
+     *
+     * @return array<int, array{u: array{}, a: array{}}>
+     */
+    public function getAllInternalPageNumberAliases()
+    {
+        return array_fill(0, 5, ['u' => [], 'a' => []]);
+    }
 }

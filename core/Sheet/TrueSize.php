@@ -26,6 +26,12 @@ final class TrueSize
     /** µm between cut and grid in which numbered ticks can be read. From memory. */
     private const ROOM_FOR_NUMBERS = 6_500;
 
+    /**
+     * µm of letters below which no printer shows any: their place is a line, and the page's finding says that they are
+     * too many. From memory: six dots of a printer at 600 to the inch.
+     */
+    private const SMALLEST_LETTERS = 250;
+
     /** @var list<SheetLine|SheetArea|SheetWords> */
     private array $marks = [];
 
@@ -78,7 +84,7 @@ final class TrueSize
             $mark instanceof Frame => $this->frame($tone, $x, $y, $toX, $toY, $mark->colour),
             $mark instanceof Band => array_unshift($this->marks, new SheetArea($tone, $x, $y, $toX - $x, $toY - $y, false, $mark->colour)),
             $mark instanceof Ring => $this->marks[] = new SheetArea($tone, $x, $y, $toX - $x, $toY - $y, true, $mark->colour),
-            $mark instanceof Words => $this->marks[] = new SheetWords($tone, $x, $y, $toX - $x, $toY - $y, $mark->text, Grain::micrometres($mark->size, $this->pitch), $mark->align, $mark->colour),
+            $mark instanceof Words => $this->marks[] = Grain::micrometres($mark->size, $this->pitch) < self::SMALLEST_LETTERS ? new SheetLine($tone, $x, intdiv($y + $toY, 2), $toX, intdiv($y + $toY, 2), $mark->colour) : new SheetWords($tone, $x, $y, $toX - $x, $toY - $y, $mark->text, Grain::micrometres($mark->size, $this->pitch), $mark->align, $mark->colour),
             default => throw new \LogicException('A mark no sheet can show: '.$mark::class),
         };
     }
