@@ -191,6 +191,10 @@ final class BookView
         foreach ([...$book->front->placed, ...$book->back->placed] as $one) {
             $placed = $one->spread->id === $spread->id ? $one : $placed;
         }
+        $size = $placed;
+        foreach ([...$book->front->homeless, ...$book->back->homeless] as $one) {
+            $size ??= $one->spread->id === $spread->id ? $one : null;
+        }
 
         return [
             'id' => $spread->id,
@@ -199,7 +203,7 @@ final class BookView
             'known' => null !== $kind,
             'title' => Requests::title($spread),
             'section' => $spread->section->value,
-            'pages' => $placed?->spread->pages() ?? 1,
+            'pages' => $size?->spread->pages() ?? 1,
             'page' => $placed?->page,
             'range' => $placed instanceof Placed ? self::range($placed) : '',
             'why' => $book->front->why[$spread->id] ?? $book->back->why[$spread->id] ?? '',
@@ -207,6 +211,7 @@ final class BookView
             'side' => $spread->side->value,
             'medium' => $spread->medium->value,
             'faces' => $spread->faces,
+            'must_face' => $spread->mustFace,
             'worth' => $spread->worth,
             'book' => $spread->book,
             'settings' => (object) array_replace($kind->defaults ?? [], $spread->settings),

@@ -111,15 +111,6 @@ final class Composer
                 array_push($findings, ...$drawing->findings);
             }
         }
-        foreach ([[$front, $this->plan->stock->pages], [$back, $this->plan->stock->pages]] as [$placement, $last]) {
-            foreach ($placement->placed as $placed) {
-                if ($placed->lastPage() > $last) {
-                    $findings[] = new Finding($placed->spread->id, "{$placed->spread->name} would end on page {$placed->lastPage()}; the book has $last pages.", [
-                        ['say' => "Leave {$placed->spread->name} out", 'edit' => ['type' => 'remove-spread', 'spread' => $placed->spread->id]],
-                    ]);
-                }
-            }
-        }
 
         return [...$findings, ...(new Fillers($this->plan))->findings($front)];
     }

@@ -35,7 +35,8 @@ final class IndexEntries
         $backRows = [];
         foreach ($plan->inOrder() as $spread) {
             $placed = $found[$spread->id] ?? null;
-            $from = $placed->page ?? 0;
+            // What has no page comes last.
+            $from = $placed->page ?? \PHP_INT_MAX;
             $row = new IndexRow(Requests::title($spread), $placed?->range() ?? '');
             Section::Back === $spread->section ? $backRows[] = [$from, $row] : $rows[] = [$from, $row];
         }

@@ -12,7 +12,9 @@ use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthLayout;
 use AmpleMargin\Paging\PageRules;
+use AmpleMargin\Paging\Pins;
 use AmpleMargin\Paging\Placeable;
+use AmpleMargin\Paging\Placed;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\Placer;
 use AmpleMargin\Paging\RunOut;
@@ -39,22 +41,48 @@ final class Pager
         // How many rows the index has is known before where its entries stand.
         $rows = IndexEntries::of($this->plan, $this->requests->names, [], []);
         $inUse = $this->plan->inUse;
-        $front = $this->front($rows, $inUse);
-        $back = $this->back($rows);
-        $last = ([] === $back->placed ? $this->plan->stock->pages + 1 : $back->placed[0]->page) - 1;
-        $pinned = $this->pinned($front);
+        $sections = $this->sections($rows);
+        $backSpreads = $this->placeables(Section::Back, $rows);
+        // Pins of the front and of the back are settled together: a page is given once.
+        $frontPins = new Pins(array_merge(...$sections), $this->rules($inUse));
+        $backPins = new Pins($backSpreads, new PageRules(1, $this->plan->stock->pages, closed: $inUse->lost), $frontPins->kept);
+        $back = $this->back($backSpreads, $frontPins->kept, $backPins);
+        $front = Placer::place($sections, $this->rules($inUse), $backPins->kept, $frontPins);
+        $last = $this->lastBefore($back, $backPins);
+        $pinned = $this->pinned($front, $backPins);
         $months = $this->months($front->next, $last, $pinned, $inUse);
-        $inkedFront = $inUse->isEmpty() ? $front : $this->front($rows, new InUse());
-        $inked = $inUse->isEmpty() ? $months : $this->months($inkedFront->next, $last, $this->pinned($inkedFront), new InUse());
+        $inkedFront = $inUse->isEmpty() ? $front : Placer::place($sections, $this->rules(new InUse()), $backPins->kept);
+        $inked = $inUse->isEmpty() ? $months : $this->months($inkedFront->next, $last, $this->pinned($inkedFront, $backPins), new InUse());
+        $pages = $this->plan->stock->pages;
 
         return new Paged(
-            $front,
-            $back,
+            $front->upTo($last, $frontPins, "the book has $pages pages".($last < $pages ? ', and its back begins on page '.($last + 1) : '')),
+            $back->upTo($pages, $backPins, "the book has $pages pages"),
             $months,
             RunOut::of($months, $last, $front->next - 1),
             [...IndexCorrection::ofSpreads($inkedFront, $front), ...IndexCorrection::ofMonths($inked, $months, $this->requests->names)],
             Forecast::of($inked, $months, $inUse->used, $last),
         );
+    }
+
+    /** The last page that is not the back's; a back page that was pinned further forward is passed over like any pin. */
+    private function lastBefore(Placement $back, Pins $pins): int
+    {
+        $last = $this->plan->stock->pages;
+        foreach ($back->placed as $placed) {
+            if (!$pins->keeps($placed->spread->id)) {
+                $last = min($last, $placed->page - 1);
+            }
+        }
+
+        return $last;
+    }
+
+    private function rules(InUse $inUse): PageRules
+    {
+        $leaf = $this->plan->stock->firstLeaf;
+
+        return new PageRules($leaf->firstPage(), $this->plan->stock->pages, $this->monthsStart(), FirstLeaf::Undotted === $leaf ? [1] : [], $inUse->lost);
     }
 
     /**
@@ -99,15 +127,6 @@ final class Pager
         return [] === $months ? $from - 1 : $months[\count($months) - 1]->lastPage();
     }
 
-    /** @param list<IndexRow> $rows */
-    private function front(array $rows, InUse $inUse): Placement
-    {
-        $sections = $this->sections($rows);
-        $leaf = $this->plan->stock->firstLeaf;
-
-        return Placer::place($sections, new PageRules($leaf->firstPage(), $this->plan->stock->pages, $this->monthsStart(), FirstLeaf::Undotted === $leaf ? [1] : [], $inUse->lost));
-    }
-
     /**
      * The sections before the months; those that may mix with the next are placed as one.
      *
@@ -132,15 +151,16 @@ final class Pager
     /**
      * The back of the book: so far down that its last page is the book's last.
      *
-     * @param list<IndexRow> $rows
+     * @param list<Placeable> $spreads
+     * @param list<Placed>    $frontPins
      */
-    private function back(array $rows): Placement
+    private function back(array $spreads, array $frontPins, Pins $pins): Placement
     {
-        $spreads = $this->placeables(Section::Back, $rows);
-        $pages = intdiv(array_sum(array_map(static fn (Placeable $spread): int => $spread->halves, $spreads)) + 1, 2);
+        $flowing = array_filter($spreads, static fn (Placeable $spread): bool => !$pins->keeps($spread->id));
+        $pages = intdiv(array_sum(array_map(static fn (Placeable $spread): int => $spread->halves, $flowing)) + 1, 2);
         $last = $this->plan->stock->pages;
         for ($first = max(1, $last - $pages + 1);; --$first) {
-            $placement = Placer::place([$spreads], new PageRules(max(1, $first), $last, closed: $this->plan->inUse->lost));
+            $placement = Placer::place([$spreads], new PageRules(max(1, $first), $last, closed: $this->plan->inUse->lost), $frontPins, $pins);
             if ($placement->next <= $last + 1 || $first <= 1) {
                 return $placement;
             }
@@ -173,6 +193,7 @@ final class Pager
             $spread->medium,
             $spread->faces,
             $kind->needsGrid ?? true,
+            $spread->mustFace,
         );
     }
 
@@ -192,9 +213,9 @@ final class Pager
     }
 
     /** @return array<int, true> pages of pins that stand behind the front */
-    private function pinned(Placement $front): array
+    private function pinned(Placement $front, Pins $back): array
     {
-        $taken = [];
+        $taken = array_fill_keys(array_filter($back->pages(), static fn (int $page): bool => $page >= $front->next), true);
         foreach ($front->placed as $placed) {
             for ($page = $placed->page; $page <= $placed->lastPage() && $page >= $front->next; ++$page) {
                 $taken[$page] = true;

@@ -104,7 +104,8 @@ final class Requests
         $drawn = $kind->form->draw($request($part->pages));
         // A form of one page is drawn again for each page its part has.
         for ($first = $drawn; \count($drawn) < $part->pages;) {
-            $drawn = [...$drawn, ...$first];
+            $done = array_sum(array_map(static fn (PageDrawing $page): int => \count($page->steps), $drawn));
+            $drawn[] = $first[\count($drawn) % \count($first)]->again(\count($drawn), $done);
         }
 
         return $drawn;

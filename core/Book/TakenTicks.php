@@ -58,9 +58,8 @@ final class TakenTicks
         if (null === $drawing) {
             return $ticked;
         }
-        $rest = $drawing->later($before + \count($here));
 
-        return new PageDrawing($rest->across, $rest->down, [...$ticked->marks, ...$rest->marks], [...$ticked->steps, ...$rest->steps], [...$ticked->workings, ...$rest->workings], $rest->findings, $rest->rooms, $rest->copying, $rest->cells);
+        return $ticked->and($drawing->later($before + \count($here)));
     }
 
     /** @return list<Finding> of ticks that have no place any more */

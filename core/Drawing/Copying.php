@@ -22,4 +22,10 @@ final class Copying
         public readonly string $check,
     ) {
     }
+
+    /** The same figures, written by a step of another key. */
+    public function ofStep(string $key): self
+    {
+        return new self($key, $this->title, $this->headings, $this->rows, $this->check);
+    }
 }

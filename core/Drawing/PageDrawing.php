@@ -47,23 +47,73 @@ final class PageDrawing
     /** The same page with every step numbered higher. */
     public function later(int $by): self
     {
-        return new self(
-            $this->across,
-            $this->down,
-            array_map(static fn (Mark $mark): Mark => $mark->moved(0, $by), $this->marks),
-            array_map(static fn (Step $step): Step => $step->later($by), $this->steps),
-            $this->workings,
-            $this->findings,
-            $this->rooms,
-            $this->copying,
-            $this->cells,
-            $this->shown,
-        );
+        return 0 === $by ? $this : $this->with([
+            'marks' => array_map(static fn (Mark $mark): Mark => $mark->moved(0, $by), $this->marks),
+            'steps' => array_map(static fn (Step $step): Step => $step->later($by), $this->steps),
+        ]);
+    }
+
+    /** The same page drawn once more as the `$page`th of its spread, from 0: every step is a step of its own, numbered after those of the page before. */
+    public function again(int $page, int $after): self
+    {
+        $later = $this->later($after);
+
+        return $later->with([
+            'steps' => array_map(static fn (Step $step): Step => $step->onPage($page), $later->steps),
+            'copying' => array_map(static fn (Copying $one): Copying => $one->ofStep(Step::keyOnPage($one->step, $page)), $this->copying),
+        ]);
+    }
+
+    /**
+     * The same page lower down on a page of `$down` boxes, as the part below another.
+     *
+     * @param int    $boxes  further down
+     * @param int    $after  steps done before
+     * @param string $prefix of its notes and keys, so that they are its own
+     * @param string $where  said before each step and working
+     */
+    public function below(int $boxes, int $down, int $after, string $prefix, string $where): self
+    {
+        $grains = Grain::of($boxes);
+
+        return $this->with([
+            'down' => $down,
+            'marks' => array_map(static fn (Mark $mark): Mark => $mark->moved($grains, $after, $prefix), $this->marks),
+            'steps' => array_map(static fn (Step $step): Step => $step->below($boxes, $after, $prefix, $where), $this->steps),
+            'workings' => array_map(static fn (Working $working): Working => new Working($prefix.$working->note, $working->figure, "$where: $working->arithmetic"), $this->workings),
+            'rooms' => array_map(static fn (Room $room): Room => $room->moved($grains), $this->rooms),
+            'copying' => array_map(static fn (Copying $one): Copying => $one->ofStep($prefix.$one->step), $this->copying),
+            'cells' => array_map(static fn (array $cells): array => [$cells[0], $cells[1] + $grains, $cells[2], $cells[3]], $this->cells),
+        ]);
+    }
+
+    /** This page and another on one: the other's marks and steps come after. */
+    public function and(self $other): self
+    {
+        return $this->with([
+            'marks' => [...$this->marks, ...$other->marks],
+            'steps' => [...$this->steps, ...$other->steps],
+            'workings' => [...$this->workings, ...$other->workings],
+            'findings' => [...$this->findings, ...$other->findings],
+            'rooms' => [...$this->rooms, ...$other->rooms],
+            'copying' => [...$this->copying, ...$other->copying],
+            'cells' => [...$this->cells, ...$other->cells],
+            'shown' => array_values(array_unique([...$this->shown, ...$other->shown])),
+        ]);
     }
 
     /** @param list<Finding> $findings in place of its own */
     public function withFindings(array $findings): self
     {
-        return new self($this->across, $this->down, $this->marks, $this->steps, $this->workings, $findings, $this->rooms, $this->copying, $this->cells);
+        return $this->with(['findings' => $findings]);
+    }
+
+    /** @param array<string, mixed> $changes named as the constructor's parameters */
+    public function with(array $changes): self
+    {
+        /** @var array{across: int, down: int, marks: list<Mark>, steps: list<Step>, workings: list<Working>, findings: list<Finding>, rooms: list<Room>, copying: list<Copying>, cells: list<array{int, int, int, int}>, shown: list<string>} $all */
+        $all = array_replace(get_object_vars($this), $changes);
+
+        return new self(...$all);
     }
 }

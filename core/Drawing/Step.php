@@ -30,4 +30,24 @@ final class Step
     {
         return new self($this->number + $by, $this->key, $this->task, $this->text, $this->edge, $this->ticks, $this->note, $this->page);
     }
+
+    /** The same step to do again on another page: ticking one does not tick the other. */
+    public function onPage(int $page): self
+    {
+        return new self($this->number, self::keyOnPage($this->key, $page), $this->task, $this->text, $this->edge, $this->ticks, $this->note, $page);
+    }
+
+    /** The key that a step has where its page is drawn again as another. */
+    public static function keyOnPage(string $key, int $page): string
+    {
+        return substr(hash('xxh3', "$page $key"), 0, 12);
+    }
+
+    /** The same step further down the page; its counts begin at its own part's upper edge, and the words say where that is. */
+    public function below(int $boxes, int $after, string $prefix, string $where): self
+    {
+        $note = null === $this->note ? null : $prefix.$this->note;
+
+        return new self($this->number + $after, $prefix.$this->key, $this->task, ucfirst($where).", counted from $boxes boxes down: $this->text", $this->edge, $this->ticks, $note, $this->page);
+    }
 }

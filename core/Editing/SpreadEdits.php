@@ -45,7 +45,7 @@ final class SpreadEdits
         foreach ($plan->spreads as $spread) {
             if ($spread->id !== $gone->id) {
                 // Nothing may face a spread that is gone.
-                $left[] = $spread->faces === $gone->id ? $spread->with(['faces' => null]) : $spread;
+                $left[] = $spread->faces === $gone->id ? $spread->with(['faces' => null, 'mustFace' => false]) : $spread;
             }
         }
 
@@ -68,7 +68,7 @@ final class SpreadEdits
         return new Edited($plan->with(['spreads' => self::insert($others, $moved, $before)]), self::name($moved).' moved');
     }
 
-    /** {spread, title?, pin?, side?, medium?, faces?, worth?, settings?}: settings are merged; one that is null goes back to its default. */
+    /** {spread, title?, pin?, side?, medium?, faces?, must_face?, worth?, settings?}: settings are merged; one that is null goes back to its default. */
     public static function set(Plan $plan, Values $values): Edited
     {
         $spread = self::spread($plan, $values);
@@ -83,6 +83,7 @@ final class SpreadEdits
         if ($values->names('faces')) {
             $changes['faces'] = self::faced($plan, $spread, $values);
         }
+        $changes['mustFace'] = $values->flag('must_face', $spread->mustFace && null !== ($changes['faces'] ?? $spread->faces));
         $changes += [
             'side' => $values->choice('side', Side::class, $spread->side),
             'medium' => $values->choice('medium', Medium::class, $spread->medium),

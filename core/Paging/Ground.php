@@ -12,7 +12,7 @@ use AmpleMargin\Plan\Side;
 
 final class Ground
 {
-    /** @var array<int, Placeable> page → the pinned spread on it */
+    /** @var array<int, non-empty-list<Placeable>> page → what is pinned to it; two halves share a page */
     private array $taken = [];
 
     /** @var array<int, int> pages nothing may stand on */
@@ -24,12 +24,12 @@ final class Ground
         $this->closed = array_flip($rules->closed);
         foreach ($pinned as $placed) {
             for ($page = $placed->page; $page <= $placed->lastPage(); ++$page) {
-                $this->taken[$page] = $placed->spread;
+                $this->taken[$page][] = $placed->spread;
             }
         }
     }
 
-    /** This page, or the next one no pin has taken. */
+    /** This page, or the next one no pin has taken any of. */
     public function freeFrom(int $page): int
     {
         while (isset($this->taken[$page]) || isset($this->closed[$page])) {
@@ -39,6 +39,12 @@ final class Ground
         return $page;
     }
 
+    /** Whether a single half page is pinned here, so that another half may stand below it. */
+    public function isHalfTaken(int $page): bool
+    {
+        return isset($this->taken[$page]) && !isset($this->closed[$page]) && 1 === \count($this->taken[$page]) && $this->taken[$page][0]->isHalf();
+    }
+
     /**
      * Whether a spread may start here.
      *
@@ -46,22 +52,58 @@ final class Ground
      */
     public function takes(Placeable $spread, int $page, ?Medium $behind): bool
     {
-        $last = $page + $spread->pages() - 1;
+        return null === $this->trouble($spread, $page, $behind);
+    }
+
+    /**
+     * Why a spread may not start here, as the end of a sentence; null where it may.
+     *
+     * @param Medium|null $behind as above
+     */
+    public function trouble(Placeable $spread, int $page, ?Medium $behind): ?string
+    {
         if (($spread->startsLeft || Side::Left === $spread->side) && !Leaf::isLeft($page)) {
-            return false;
+            return "page $page is a right page";
         }
         if (Side::Right === $spread->side && Leaf::isLeft($page)) {
-            return false;
+            return "page $page is a left page";
         }
+        $last = $page + $spread->pages() - 1;
         for ($at = $page; $at <= $last; ++$at) {
-            if (isset($this->taken[$at]) || isset($this->closed[$at]) || !$this->bears($spread, $at)) {
-                return false;
+            if (isset($this->closed[$at])) {
+                return "page $at is skipped, ruined or kept for another";
+            }
+            if (isset($this->taken[$at]) && !($spread->isHalf() && $this->isHalfTaken($at))) {
+                return "{$this->taken[$at][0]->name} is pinned to page $at";
+            }
+            if (!$this->bears($spread, $at)) {
+                return Medium::Stamped === $spread->medium && !$this->rules->stampable($at)
+                    ? "page $at is on one of the first or last ".PageRules::STAMP_LEAVES.' leaves, where stamps print unevenly'
+                    : "page $at has no dots";
             }
         }
-        $behind ??= Leaf::isLeft($page) ? ($this->taken[$page - 1] ?? null)?->medium : null;
-        $ahead = Leaf::isLeft($last) ? null : ($this->taken[$last + 1] ?? null)?->medium;
+        $pinned = Leaf::isLeft($page) ? $this->medium($page - 1) : null;
+        $ahead = Leaf::isLeft($last) ? null : $this->medium($last + 1);
+        foreach ([[$behind, $page - 1], [$pinned, $page - 1], [$ahead, $last + 1]] as [$other, $at]) {
+            if (!self::backToBack($spread->medium, $other)) {
+                return Medium::Bleeds === $spread->medium ? "it bleeds through to page $at, on the back of the same leaf" : "what stands on page $at, on the back of the same leaf, bleeds through";
+            }
+        }
 
-        return self::backToBack($spread->medium, $behind) && self::backToBack($spread->medium, $ahead);
+        return null;
+    }
+
+    /** What a pinned page is made with; of two halves the one that bleeds, and decoration only where both are. */
+    private function medium(int $page): ?Medium
+    {
+        $media = array_map(static fn (Placeable $spread): Medium => $spread->medium, $this->taken[$page] ?? []);
+        foreach ([Medium::Bleeds, Medium::Dry, Medium::Stamped] as $medium) {
+            if (\in_array($medium, $media, true)) {
+                return $medium;
+            }
+        }
+
+        return $media[0] ?? null;
     }
 
     /** Whether the page itself suits the spread, whatever stands beside it. */

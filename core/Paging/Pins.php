@@ -18,30 +18,56 @@ final class Pins
     /** @var list<Finding> */
     public array $findings = [];
 
-    /** @param list<Placeable> $spreads in book order; of two pins on one page the earlier spread's is kept */
-    public function __construct(array $spreads, PageRules $rules)
+    /**
+     * @param list<Placeable> $spreads in book order; of two pins on one page the earlier spread's is kept, of two halves both
+     * @param list<Placed>    $others  pins of the rest of the book, kept already
+     */
+    public function __construct(array $spreads, private readonly PageRules $rules, private readonly array $others = [])
     {
         foreach ($spreads as $spread) {
             if (null === $spread->pin) {
                 continue;
             }
-            $trouble = $this->trouble($spread, $spread->pin, $rules);
+            $ground = new Ground($rules, [...$others, ...$this->kept]);
+            $trouble = $this->trouble($spread, $spread->pin, $ground);
             if (null === $trouble) {
-                $this->kept[] = new Placed($spread, $spread->pin);
+                $this->kept[] = new Placed($spread, $spread->pin, $ground->isHalfTaken($spread->pin) ? 1 : 0);
             } else {
-                $this->findings[] = new Finding($spread->id, $trouble, $this->offers($spread, $spread->pin, $rules));
+                $this->findings[] = new Finding($spread->id, $trouble, $this->offers($spread, $spread->pin, $ground));
             }
         }
     }
 
-    private function trouble(Placeable $spread, int $page, PageRules $rules): ?string
+    public function keeps(string $id): bool
+    {
+        foreach ($this->kept as $placed) {
+            if ($placed->spread->id === $id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<int> the pages pins stand on */
+    public function pages(): array
+    {
+        $pages = [];
+        foreach ($this->kept as $placed) {
+            array_push($pages, ...range($placed->page, $placed->lastPage()));
+        }
+
+        return array_values(array_unique($pages));
+    }
+
+    private function trouble(Placeable $spread, int $page, Ground $ground): ?string
     {
         $last = $page + $spread->pages() - 1;
-        if ($page < $rules->first) {
-            return "$spread->name is pinned to page $page, which the stock’s first leaf takes; the plan starts on page $rules->first.";
+        if ($page < $this->rules->first) {
+            return "$spread->name is pinned to page $page, which the stock’s first leaf takes; the plan starts on page {$this->rules->first}.";
         }
-        if ($last > $rules->last) {
-            return "$spread->name is pinned to page $page and would end on page $last; the book has $rules->last pages.";
+        if ($last > $this->rules->last) {
+            return "$spread->name is pinned to page $page and would end on page $last; the book has {$this->rules->last} pages.";
         }
         if ($spread->startsLeft && !Leaf::isLeft($page)) {
             return "$spread->name is an opening; page $page is a right page and would split it.";
@@ -49,25 +75,22 @@ final class Pins
         if ((Side::Left === $spread->side && !Leaf::isLeft($page)) || (Side::Right === $spread->side && Leaf::isLeft($page))) {
             return "$spread->name wants a {$spread->side->value} page and is pinned to page $page, which is a ".Leaf::side($page).'.';
         }
-        foreach ((new Ground($rules, $this->kept))->pinned as $other) {
-            if ($page <= $other->lastPage() && $last >= $other->page) {
+        foreach ($ground->pinned as $other) {
+            if ($page <= $other->lastPage() && $last >= $other->page && !($spread->isHalf() && $ground->isHalfTaken($page))) {
                 return "$spread->name is pinned to page $page, where {$other->spread->name} is pinned already.";
             }
         }
-        if (!(new Ground($rules, $this->kept))->takes($spread, $page, null)) {
-            return "$spread->name cannot stand on page $page: the page, or the back of its leaf, does not suit it.";
-        }
+        $why = $ground->trouble($spread, $page, null);
 
-        return null;
+        return null === $why ? null : "$spread->name cannot stand on page $page: $why.";
     }
 
     /** @return list<array{say: string, edit: array<string, mixed>}> */
-    private function offers(Placeable $spread, int $page, PageRules $rules): array
+    private function offers(Placeable $spread, int $page, Ground $ground): array
     {
         $offers = [];
-        $ground = new Ground($rules, $this->kept);
         foreach ([$page - 1, $page + 1, $page - 2, $page + 2] as $near) {
-            if ($near >= $rules->first && $near + $spread->pages() - 1 <= $rules->last && \count($offers) < 2 && $ground->takes($spread, $near, null)) {
+            if ($near >= $this->rules->first && $near + $spread->pages() - 1 <= $this->rules->last && \count($offers) < 2 && $ground->takes($spread, $near, null)) {
                 $offers[] = ['say' => "Pin it to page $near", 'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'pin' => $near]];
             }
         }

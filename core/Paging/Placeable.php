@@ -17,6 +17,7 @@ final class Placeable
      * @param int|null    $pin       page it must start on
      * @param string|null $faces     id of the spread it should face
      * @param bool        $needsGrid cannot stand on an undotted page
+     * @param bool        $mustFace  whether facing it is a rule, and not only a wish
      */
     public function __construct(
         public readonly string $id,
@@ -28,6 +29,7 @@ final class Placeable
         public readonly Medium $medium = Medium::Dry,
         public readonly ?string $faces = null,
         public readonly bool $needsGrid = true,
+        public readonly bool $mustFace = false,
     ) {
     }
 
@@ -35,6 +37,12 @@ final class Placeable
     public function pages(): int
     {
         return max(1, intdiv($this->halves, 2));
+    }
+
+    /** Whether it is half a page, which another half may share. */
+    public function isHalf(): bool
+    {
+        return 1 === $this->halves;
     }
 
     /** What decides where it may stand: spreads with the same shape can stand in for one another. */

@@ -18,6 +18,7 @@ final class Placement
      * @param int                   $next     the page after the last one used
      * @param int                   $moved    places moved from the wanted order, in all
      * @param bool                  $proven   false where the search was cut short and a better order may exist
+     * @param list<Placed>          $homeless what has no page, because the book has no more or they are given to others
      */
     public function __construct(
         public readonly array $placed,
@@ -27,7 +28,34 @@ final class Placement
         public readonly int $next,
         public readonly int $moved,
         public readonly bool $proven,
+        public readonly array $homeless = [],
     ) {
+    }
+
+    /**
+     * What stands on pages up to this one, or is pinned; all else has none, which is said of each.
+     *
+     * @param string $because as the end of a sentence
+     */
+    public function upTo(int $last, Pins $pins, string $because): self
+    {
+        $fits = static fn (Placed $placed): bool => $placed->lastPage() <= $last || $pins->keeps($placed->spread->id);
+        $homeless = array_values(array_filter($this->placed, static fn (Placed $placed): bool => !$fits($placed)));
+        $findings = array_map(static fn (Placed $placed): Finding => new Finding($placed->spread->id, "{$placed->spread->name} has no page: $because.", [
+            ['say' => "Leave {$placed->spread->name} out", 'edit' => ['type' => 'remove-spread', 'spread' => $placed->spread->id]],
+        ]), $homeless);
+        $why = array_diff_key($this->why, array_fill_keys(array_map(static fn (Placed $placed): string => $placed->spread->id, $homeless), ''));
+
+        return [] === $homeless ? $this : new self(
+            array_values(array_filter($this->placed, $fits)),
+            array_values(array_filter($this->empty, static fn (int $page): bool => $page <= $last)),
+            $why,
+            [...$this->findings, ...$findings],
+            $this->next,
+            $this->moved,
+            $this->proven,
+            $homeless,
+        );
     }
 
     public function pageOf(string $id): ?int

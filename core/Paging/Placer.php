@@ -6,80 +6,41 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Paging;
 
-use AmpleMargin\Drawing\Finding;
-
 final class Placer
 {
     /**
      * @param list<list<Placeable>> $sections in book order; a spread never leaves its own
+     * @param list<Placed>          $others   pins of the rest of the book, which everything here flows round too
+     * @param Pins|null             $pins     of these sections, where they are settled already
      */
-    public static function place(array $sections, PageRules $rules): Placement
+    public static function place(array $sections, PageRules $rules, array $others = [], ?Pins $pins = null): Placement
     {
-        $all = array_merge(...array_values($sections));
-        $pins = new Pins($all, $rules);
-        $pinned = array_fill_keys(array_map(static fn (Placed $placed): string => $placed->spread->id, $pins->kept), true);
-        $groups = array_map(static fn (array $section): array => array_values(array_filter($section, static fn (Placeable $spread): bool => !isset($pinned[$spread->id]))), $sections);
-        [$pairs, $findings] = self::pairs($sections);
-        $ground = new Ground($rules, $pins->kept);
+        $pins ??= new Pins(array_merge(...array_values($sections)), $rules, $others);
         $pinnedAt = [];
         foreach ($pins->kept as $placed) {
             $pinnedAt[$placed->spread->id] = $placed->page;
         }
-        $found = (new PlacingSearch($groups, $ground, $pairs, $pinnedAt))->run();
+        $groups = array_map(static fn (array $section): array => array_values(array_filter($section, static fn (Placeable $spread): bool => !isset($pinnedAt[$spread->id]))), $sections);
+        $pairs = new Pairs($sections);
+        $ground = new Ground($rules, [...$pins->kept, ...$others]);
+        $found = (new PlacingSearch($groups, $ground, $pairs->all, $pinnedAt, $pairs->required))->run()
+            // Where no order brings all together that must be, the best that does not.
+            ?? (new PlacingSearch($groups, $ground, $pairs->all, $pinnedAt))->run()
+            ?? throw new \LogicException('Without a rule for pairs there always is an order.');
         $placed = [...$found->placed, ...$pins->kept];
         usort($placed, static fn (Placed $a, Placed $b): int => [$a->page, $a->half] <=> [$b->page, $b->half]);
-        $next = self::next($found->placed, $pins->kept, $rules);
+        $next = self::next($found->placed, $ground->pinned, $rules);
         $empty = self::emptyPages($placed, $ground, $next);
 
         return new Placement(
             $placed,
             $empty,
-            (new Reasons($groups, $found->placed, $pins->kept, $empty, $pairs))->all(),
-            [...$pins->findings, ...$findings],
+            (new Reasons($groups, $found->placed, $pins->kept, $empty, $pairs->all))->all(),
+            [...$pins->findings, ...$pairs->findings, ...$pairs->apart($placed)],
             $next,
             $found->moved,
             $found->proven,
         );
-    }
-
-    /**
-     * @param list<list<Placeable>> $sections
-     *
-     * @return array{array<string, string>, list<Finding>}
-     */
-    private static function pairs(array $sections): array
-    {
-        $home = [];
-        $known = [];
-        foreach ($sections as $i => $section) {
-            foreach ($section as $spread) {
-                $home[$spread->id] = $i;
-                $known[$spread->id] = $spread;
-            }
-        }
-        $pairs = [];
-        $findings = [];
-        foreach ($known as $id => $spread) {
-            $other = null === $spread->faces ? null : $known[$spread->faces] ?? null;
-            if (null === $spread->faces || isset($pairs[$id])) {
-                continue;
-            }
-            $trouble = match (true) {
-                null === $other || $other === $spread => "$spread->name should face a spread that is not in this part of the book.",
-                2 !== $spread->halves || 2 !== $other->halves => "$spread->name and $other->name cannot face each other: a pair is two single pages.",
-                $home[$id] !== $home[$other->id] => "$spread->name and $other->name stand in different sections and cannot face each other.",
-                isset($pairs[$other->id]) => "$other->name already faces another spread; $spread->name cannot face it too.",
-                default => null,
-            };
-            if (null === $trouble) {
-                $pairs[$id] = $spread->faces;
-                $pairs[$spread->faces] = $id;
-            } else {
-                $findings[] = new Finding($id, $trouble, [['say' => 'Part the pair', 'edit' => ['type' => 'set-spread', 'spread' => $id, 'faces' => null]]]);
-            }
-        }
-
-        return [$pairs, $findings];
     }
 
     /**
@@ -108,7 +69,7 @@ final class Placer
     private static function emptyPages(array $placed, Ground $ground, int $next): array
     {
         $used = [];
-        foreach ($placed as $one) {
+        foreach ([...$placed, ...$ground->pinned] as $one) {
             for ($page = $one->page; $page <= $one->lastPage(); ++$page) {
                 $used[$page] = true;
             }

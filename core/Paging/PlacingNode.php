@@ -31,7 +31,8 @@ final class PlacingNode
     public function placing(Placeable $spread, int $page, int $half, int $empty, int $shape, int $moved, int $parent, int $kept): self
     {
         $last = $page + $spread->pages() - 1;
-        $medium = 1 === $half && Medium::Bleeds === $this->lastMedium ? Medium::Bleeds : $spread->medium;
+        // Two halves on one page: where one bleeds, the page does.
+        $medium = 1 === $half && $page === $this->lastPage && Medium::Bleeds === $this->lastMedium ? Medium::Bleeds : $spread->medium;
         $child = new self(
             1 === $spread->halves ? $page + $half : $last + 1,
             1 === $spread->halves ? 1 - $half : 0,
@@ -53,7 +54,8 @@ final class PlacingNode
     /** States with the same key have the same future; of them only the best is kept. */
     public function key(bool $paired): string
     {
-        return implode(',', $this->counts)."/$this->empty/$this->half/".match ($this->lastMedium) {
+        // Halves that fill pinned pages take no page of their own, so the page is not given by what was placed before.
+        return implode(',', $this->counts)."/$this->page/$this->empty/$this->half/".match ($this->lastMedium) {
             Medium::Bleeds => 'b',
             Medium::Decoration => 'd',
             default => '',

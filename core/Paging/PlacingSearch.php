@@ -34,18 +34,21 @@ final class PlacingSearch
      * @param list<list<Placeable>>  $groups sections in book order; spreads never leave theirs
      * @param array<string, string>  $pairs  id → the id it should face, both ways
      * @param array<string, int>     $pinnedAt id → page
+     * @param array<string, true>    $required ids of pairs that must face each other, both of each
      */
     public function __construct(
         private readonly array $groups,
         private readonly Ground $ground,
         private readonly array $pairs,
         private readonly array $pinnedAt,
+        private readonly array $required = [],
         private readonly int $mostNodes = 60_000,
     ) {
         $this->budget = $mostNodes;
     }
 
-    public function run(): PlacingResult
+    /** Null where no order was found in which every pair that must face each other does. */
+    public function run(): ?PlacingResult
     {
         $longest = max([0, ...array_map(\count(...), $this->groups)]);
         $best = null;
@@ -62,7 +65,7 @@ final class PlacingSearch
             }
         }
 
-        return $best ?? $this->asWanted();
+        return $best ?? ([] === $this->required ? $this->asWanted() : null);
     }
 
     private function inWindow(int $window, int $mostEmpty): ?PlacingResult
@@ -128,7 +131,7 @@ final class PlacingSearch
                         continue;
                     }
                     $spread = $group[$wanted];
-                    if ((1 === $half && 1 !== $spread->halves) || !$this->ground->takes($spread, $page, $behind)) {
+                    if ((1 === $half && 1 !== $spread->halves) || !$this->keepsRequired($spread, $page, $node) || !$this->ground->takes($spread, $page, $behind)) {
                         continue;
                     }
                     $child = $node->placing($spread, $page, $half, $empty, $shape, abs($rank - $wanted), $at, $this->keptBy($spread, $page, $node));
@@ -157,8 +160,15 @@ final class PlacingSearch
         $places = [];
         [$page, $half, $empty] = [$node->page, $node->half, $node->empty];
         while ($empty <= $mostEmpty) {
-            if (0 === $half) {
-                $page = $this->ground->freeFrom($page);
+            if (0 === $half && $this->ground->isHalfTaken($page)) {
+                // The half below a pinned half; passed over it is not counted as empty, for the pin wants it so.
+                $places[] = [$page, 1, $empty];
+                ++$page;
+                continue;
+            }
+            if (0 === $half && $page !== $this->ground->freeFrom($page)) {
+                ++$page;
+                continue;
             }
             $places[] = [$page, $half, $empty];
             $empty += 2 - $half;
@@ -166,6 +176,29 @@ final class PlacingSearch
         }
 
         return $places;
+    }
+
+    /** Whether every pair that must face each other still can, with this spread here: the first on the left, the second next on the right. */
+    private function keepsRequired(Placeable $spread, int $page, PlacingNode $node): bool
+    {
+        $waiting = $this->waitsFor($node);
+        if (null !== $waiting) {
+            return $spread->id === $waiting && $page === $node->lastPage + 1;
+        }
+        if (!isset($this->required[$spread->id])) {
+            return true;
+        }
+        $pin = $this->pinnedAt[$this->pairs[$spread->id]] ?? null;
+
+        return null === $pin ? Leaf::isLeft($page) : $page === Leaf::facing($pin);
+    }
+
+    /** The spread that must come next, opposite the last one placed; null where none must. */
+    private function waitsFor(PlacingNode $node): ?string
+    {
+        $other = isset($this->required[$node->lastId]) ? $this->pairs[$node->lastId] : null;
+
+        return null === $other || isset($this->pinnedAt[$other]) || !Leaf::isLeft($node->lastPage) ? null : $other;
     }
 
     /** 1 where placing this spread here brings it opposite the one it should face. */
@@ -194,7 +227,7 @@ final class PlacingSearch
             if (Side::Left === $this->ground->rules->then && !Leaf::isLeft($next)) {
                 $empty += 2;
             }
-            if ($empty <= $mostEmpty && (null === $best || $node->isBetterThan($this->nodes[$best]))) {
+            if ($empty <= $mostEmpty && null === $this->waitsFor($node) && (null === $best || $node->isBetterThan($this->nodes[$best]))) {
                 [$best, $bestEmpty] = [$at, $empty];
             }
         }

@@ -237,6 +237,7 @@ final class PlanReader
             $values->textOrNull('faces', 40),
             $values->count('worth', 1, 5, 3),
             $values->text('book', Volume::FIRST, 2),
+            $values->flag('must_face', false),
         );
     }
 

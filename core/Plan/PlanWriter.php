@@ -119,6 +119,7 @@ final class PlanWriter
             'side' => Side::Any === $spread->side ? null : $spread->side->value,
             'medium' => Medium::Dry === $spread->medium ? null : $spread->medium->value,
             'faces' => $spread->faces,
+            'must_face' => $spread->mustFace ? true : null,
             'worth' => 3 === $spread->worth ? null : $spread->worth,
             'book' => Volume::FIRST === $spread->book ? null : $spread->book,
         ];

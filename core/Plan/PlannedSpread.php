@@ -15,6 +15,7 @@ final class PlannedSpread
      * @param int|null             $pin      the page it must stand on
      * @param string|null          $faces    the id of the spread that should stand opposite
      * @param string               $book     the volume it stands in
+     * @param bool                 $mustFace whether that is a rule, and not only a wish
      * @param int                  $worth    1 (could go) to 5 (the book is for this)
      */
     public function __construct(
@@ -29,13 +30,14 @@ final class PlannedSpread
         public readonly ?string $faces = null,
         public readonly int $worth = 3,
         public readonly string $book = Volume::FIRST,
+        public readonly bool $mustFace = false,
     ) {
     }
 
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{id: string, kind: string, section: Section, title: string|null, settings: array<array-key, mixed>, pin: int|null, side: Side, medium: Medium, faces: string|null, worth: int, book: string} $all */
+        /** @var array{id: string, kind: string, section: Section, title: string|null, settings: array<array-key, mixed>, pin: int|null, side: Side, medium: Medium, faces: string|null, worth: int, book: string, mustFace: bool} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

@@ -13,13 +13,16 @@ use AmpleMargin\Plan\Side;
 
 final class Exhaustive
 {
-    private const MOST_EMPTY = 10;
+    public const MOST_EMPTY = 10;
 
     /** @var array{int, int, int}|null */
     private ?array $best = null;
 
-    /** @param list<list<Placeable>> $sections */
-    public function __construct(private readonly array $sections, private readonly PageRules $rules)
+    /**
+     * @param list<list<Placeable>> $sections
+     * @param array<int, Medium>    $halves   page → what the half page is made with that is pinned to its upper half
+     */
+    public function __construct(private readonly array $sections, private readonly PageRules $rules, private readonly array $halves = [])
     {
     }
 
@@ -54,12 +57,24 @@ final class Exhaustive
             return;
         }
         if (!isset($order[$at])) {
-            $cost = self::cost($laid, $this->sections, $this->rules);
+            if (!$this->keepsRules($laid)) {
+                return;
+            }
+            $cost = self::cost($laid, $this->sections, $this->rules, $this->halves);
             $this->best = null === $this->best ? $cost : min($this->best, $cost);
 
             return;
         }
         $spread = $order[$at];
+        if (0 === $half && isset($this->halves[$page])) {
+            // Only another half may stand on such a page, on its lower half; to pass it over costs nothing.
+            if (1 === $spread->halves && $this->legal($spread, $page, $laid)) {
+                $this->lay($order, $at + 1, $page + 1, 0, [...$laid, [$spread, $page, 1]], $skipped);
+            }
+            $this->lay($order, $at, $page + 1, 0, $laid, $skipped);
+
+            return;
+        }
         if ((0 === $half || 1 === $spread->halves) && $this->legal($spread, $page, $laid)) {
             $placed = [...$laid, [$spread, $page, $half]];
             1 === $spread->halves
@@ -81,15 +96,44 @@ final class Exhaustive
             if ($spread->needsGrid && \in_array($at, $this->rules->undotted, true)) {
                 return false;
             }
+            if (isset($this->halves[$at]) && 1 !== $spread->halves) {
+                return false;
+            }
+        }
+        foreach ([$right ? null : $page - 1, 1 === $last % 2 ? $last + 1 : null] as $leaf) {
+            $pinned = null === $leaf ? null : $this->halves[$leaf] ?? null;
+            if (null !== $pinned && self::spoils($pinned, $spread->medium)) {
+                return false;
+            }
         }
         // The page before is the front of the same leaf when this one is a left page.
         foreach ($right ? [] : $laid as [$other, $from]) {
             $to = $from + max(1, intdiv($other->halves, 2)) - 1;
             if ($to === $page - 1) {
-                $bad = (Medium::Bleeds === $other->medium && Medium::Decoration !== $spread->medium) || (Medium::Bleeds === $spread->medium && Medium::Decoration !== $other->medium);
-                if ($bad) {
+                if (self::spoils($other->medium, $spread->medium)) {
                     return false;
                 }
+            }
+        }
+
+        return true;
+    }
+
+    private static function spoils(Medium $one, Medium $other): bool
+    {
+        return (Medium::Bleeds === $one && Medium::Decoration !== $other) || (Medium::Bleeds === $other && Medium::Decoration !== $one);
+    }
+
+    /** Whether all that must face another does. */
+    private function keepsRules(array $laid): bool
+    {
+        $pages = [];
+        foreach ($laid as [$spread, $page]) {
+            $pages[$spread->id] = $page;
+        }
+        foreach (self::required($this->sections) as [$one, $other]) {
+            if ($pages[$one] + (0 === $pages[$one] % 2 ? 1 : -1) !== $pages[$other]) {
+                return false;
             }
         }
 
@@ -99,23 +143,27 @@ final class Exhaustive
     /**
      * @param list<array{Placeable, int, int}> $laid
      * @param list<list<Placeable>>            $sections
+     * @param array<int, Medium>               $halves
      *
      * @return array{int, int, int}
      */
-    public static function cost(array $laid, array $sections, PageRules $rules): array
+    public static function cost(array $laid, array $sections, PageRules $rules, array $halves = []): array
     {
-        $taken = [];
+        $taken = array_fill_keys(array_keys($halves), 2);
         $end = $rules->first - 1;
         foreach ($laid as [$spread, $page]) {
             $pages = max(1, intdiv($spread->halves, 2));
             for ($i = 0; $i < $pages; ++$i) {
-                $taken[$page + $i] = ($taken[$page + $i] ?? 0) + (1 === $spread->halves ? 1 : 2);
+                $taken[$page + $i] = isset($halves[$page + $i]) ? 2 : ($taken[$page + $i] ?? 0) + (1 === $spread->halves ? 1 : 2);
                 $end = max($end, $page + $i);
             }
         }
         $empty = 0;
         for ($page = $rules->first; $page <= $end; ++$page) {
             $empty += 2 - ($taken[$page] ?? 0);
+        }
+        while (isset($halves[$end + 1])) {
+            ++$end;
         }
         $empty += Side::Left === $rules->then && 0 !== ($end + 1) % 2 ? 2 : 0;
         $moved = 0;
@@ -125,6 +173,35 @@ final class Exhaustive
         }
 
         return [$empty, $moved, -self::kept($laid, $sections)];
+    }
+
+    /**
+     * The pairs that must face each other: of those that can be pairs at all, each spread in one only.
+     *
+     * @param list<list<Placeable>> $sections
+     *
+     * @return list<array{string, string}>
+     */
+    public static function required(array $sections): array
+    {
+        $required = [];
+        foreach ($sections as $section) {
+            $single = array_filter($section, static fn (Placeable $spread): bool => 2 === $spread->halves);
+            $byId = array_combine(array_map(static fn (Placeable $spread): string => $spread->id, $single), $single);
+            $paired = [];
+            foreach ($single as $spread) {
+                $other = $byId[$spread->faces ?? ''] ?? null;
+                if (null === $other || isset($paired[$spread->id]) || isset($paired[$other->id]) || (Side::Any !== $spread->side && $spread->side === $other->side)) {
+                    continue;
+                }
+                $paired[$spread->id] = $paired[$other->id] = true;
+                if ($spread->mustFace) {
+                    $required[] = [$spread->id, $other->id];
+                }
+            }
+        }
+
+        return $required;
     }
 
     private static function kept(array $laid, array $sections): int

@@ -9,6 +9,7 @@ use AmpleMargin\Paging\Placeable;
 use AmpleMargin\Paging\Placed;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\Placer;
+use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\Side;
 use PHPUnit\Framework\TestCase;
@@ -118,6 +119,76 @@ final class PlacerTest extends TestCase
             ++$proven;
         }
         self::assertSame(1500, $proven);
+    }
+
+    /** The same with half pages pinned here and there, and with pairs that must face each other. */
+    public function testNoOrderRoundPinnedHalvesOrWithPairsThatMustFaceIsBetter(): void
+    {
+        [$shared, $required] = [0, 0];
+        for ($seed = 1; $seed <= 1200; ++$seed) {
+            mt_srand($seed);
+            [$sections, $rules] = self::randomCase(5);
+            $halves = [];
+            $pins = [];
+            for ($i = mt_rand(0, 2); $i > 0; --$i) {
+                $page = mt_rand($rules->first + 1, 7);
+                if (!isset($halves[$page]) && !isset($halves[$page - 1]) && !isset($halves[$page + 1])) {
+                    $halves[$page] = Medium::Dry;
+                    $pins[] = new Placeable("pin-$page", "pin-$page", 1, pin: $page);
+                }
+            }
+            $sections = array_map(static fn (array $section): array => array_map(static fn (Placeable $one): Placeable => null === $one->faces ? $one : self::mustFace($one), $section), $sections);
+            $best = (new Exhaustive($sections, $rules, $halves))->best();
+            if (null === $best || $best[0] > Exhaustive::MOST_EMPTY) {
+                // Beyond what was tried.
+                continue;
+            }
+            $placement = Placer::place([...\array_slice($sections, 0, -1), [...$sections[\count($sections) - 1], ...$pins]], $rules);
+            $free = array_values(array_filter($placement->placed, static fn (Placed $placed): bool => null === $placed->spread->pin));
+            $laid = array_map(static fn (Placed $placed): array => [$placed->spread, $placed->page, $placed->half], $free);
+            self::assertSame($best, Exhaustive::cost($laid, $sections, $rules, $halves), "seed $seed");
+            $shared += \count(array_filter($free, static fn (Placed $placed): bool => isset($halves[$placed->page])));
+            $required += \count(Exhaustive::required($sections));
+        }
+        self::assertGreaterThan(30, $shared);
+        self::assertGreaterThan(30, $required);
+    }
+
+    private static function mustFace(Placeable $one): Placeable
+    {
+        return new Placeable($one->id, $one->name, $one->halves, $one->startsLeft, $one->side, $one->pin, $one->medium, $one->faces, $one->needsGrid, true);
+    }
+
+    public function testTwoHalvesArePinnedToOnePageAndAThirdIsNot(): void
+    {
+        $placement = Placer::place([[new Placeable('a', 'A', 1, pin: 5), new Placeable('b', 'B', 1, pin: 5), new Placeable('c', 'C', 1, pin: 5)]], new PageRules(1, 20));
+
+        self::assertSame([5, 5], [$placement->pageOf('a'), $placement->pageOf('b')]);
+        self::assertSame('C is pinned to page 5, where A is pinned already.', $placement->findings[0]->says);
+    }
+
+    public function testAPinSaysWhyItsPageDoesNotSuitIt(): void
+    {
+        $why = static fn (Placeable $spread, PageRules $rules, Placeable ...$others): string => Placer::place([[...$others, $spread]], $rules)->findings[0]->says;
+
+        self::assertSame('A cannot stand on page 1: page 1 has no dots.', $why(new Placeable('a', 'A', 2, pin: 1), new PageRules(1, 20, undotted: [1])));
+        self::assertSame('A cannot stand on page 3: page 3 is skipped, ruined or kept for another.', $why(new Placeable('a', 'A', 2, pin: 3), new PageRules(1, 20, closed: [3])));
+        self::assertSame('A cannot stand on page 3: page 3 is on one of the first or last 3 leaves, where stamps print unevenly.', $why(new Placeable('a', 'A', 2, pin: 3, medium: Medium::Stamped), new PageRules(1, 20)));
+        self::assertSame('A cannot stand on page 4: what stands on page 3, on the back of the same leaf, bleeds through.', $why(new Placeable('a', 'A', 2, pin: 4), new PageRules(1, 20), new Placeable('b', 'B', 2, pin: 3, medium: Medium::Bleeds)));
+    }
+
+    public function testAPairThatIsNotKeptIsSaidAndCanBeMadeARule(): void
+    {
+        $spreads = static fn (bool $must): array => [[self::page('a'), self::page('b'), new Placeable('c', 'C', 2, faces: 'd', mustFace: $must), self::page('d')]];
+        $wished = Placer::place($spreads(false), new PageRules(1, 20));
+        self::assertSame(['a' => 1, 'b' => 2, 'c' => 3, 'd' => 4], self::pages($wished));
+        self::assertStringStartsWith('C stands on page 3, d on page 4: they do not face each other.', $wished->findings[0]->says);
+        self::assertFalse($wished->findings[0]->broken);
+        self::assertSame(['type' => 'set-spread', 'spread' => 'c', 'must_face' => true], $wished->findings[0]->offers[0]['edit']);
+
+        $ruled = Placer::place($spreads(true), new PageRules(1, 20));
+        self::assertSame(self::pages($ruled)['d'], Leaf::facing(self::pages($ruled)['c']));
+        self::assertSame([], $ruled->findings);
     }
 
     public function testTheSamePlanIsAlwaysPlacedTheSame(): void

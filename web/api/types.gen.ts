@@ -861,6 +861,8 @@ export interface components {
             /** @enum {unknown} */
             medium: "dry" | "bleeds" | "stamped" | "decoration";
             faces: string | null;
+            /** @description whether facing it is a rule, and not only a wish */
+            must_face: boolean;
             worth: number;
             book: string;
             settings: {

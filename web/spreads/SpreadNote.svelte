@@ -36,8 +36,8 @@
   <h2 class="line-clamp-4 wrap-anywhere" dir="auto">{spread.title}</h2>
   <button class="btn small plain" onclick={close}>Close</button>
 </div>
-<p class="quiet">{spread.kind_name}, {spread.range}</p>
-<p class="note">{spread.why}</p>
+<p class="quiet">{spread.kind_name}, {spread.range || 'without a page'}</p>
+{#if spread.why}<p class="note">{spread.why}</p>{/if}
 <Findings findings={open.findingsOn(spread.id)} />
 
 <div class="my-3 flex flex-wrap gap-1.5">
@@ -90,6 +90,9 @@
         {#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
       </select>
     </label>
+    {#if spread.faces}
+      <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={spread.must_face} onchange={(event) => set({ must_face: event.currentTarget.checked })} /> It must, even if more spreads move for it</label>
+    {/if}
   {/if}
   {#if book.volumes.length > 0}
     <label class="field">

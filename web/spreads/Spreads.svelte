@@ -25,6 +25,8 @@
   const spreads = $derived(new Map(book.spreads.map((spread) => [spread.id, spread])));
   const marks = $derived(new Map((drawings?.pages ?? []).map((page) => [page.page, page.marks as Mark[]])));
   const general = $derived(book.findings.filter((finding) => finding.about !== chosenId));
+  /** What the book has no page for. */
+  const homeless = $derived(book.spreads.filter((spread) => spread.page === null));
   /** In the order of pages, which is how keys go through them. */
   const inBook = $derived([...book.spreads].sort((a, b) => (a.page ?? 0) - (b.page ?? 0)));
 
@@ -176,6 +178,16 @@
       {/each}
     </div>
     <section class="catalogue" aria-label="Catalogue">
+      {#if homeless.length > 0}
+        <section class="mb-4" aria-label="Without a page">
+          <h2>Without a page</h2>
+          <ul>
+            {#each homeless as spread (spread.id)}
+              <li><button class="btn small wrap-anywhere" data-spread={spread.id} aria-pressed={spread.id === chosenId} onclick={() => (chosenId = spread.id)}>{spread.title}</button></li>
+            {/each}
+          </ul>
+        </section>
+      {/if}
       <details class="mb-4">
         <summary class="cursor-pointer">Sections that may mix</summary>
         <p class="quiet my-1">A page may then cross into the next section where that fills a gap.</p>
