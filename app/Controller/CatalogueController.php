@@ -26,7 +26,7 @@ final class CatalogueController
     {
         return new JsonResponse([
             'spreads' => array_map(self::kind(...), Catalogue::spreads()),
-            'month_parts' => array_map(static fn (Kind $kind): array => ['kind' => $kind->id, 'name' => $kind->name, 'purpose' => $kind->purpose], Catalogue::monthParts()),
+            'month_parts' => array_map(static fn (Kind $kind): array => ['kind' => $kind->id, 'name' => $kind->name, 'purpose' => $kind->purpose, 'fields' => self::fields($kind)], Catalogue::monthParts()),
             'papers' => array_map(static fn (PaperSize $size): array => [
                 'name' => $size->value,
                 'width' => $size->micrometres()[0] / 1000,
@@ -79,7 +79,13 @@ final class CatalogueController
             'purpose' => $kind->purpose,
             'filler' => $kind->filler,
             'layouts' => $kind->form instanceof HasLayouts,
-            'fields' => array_map(static fn (Field $field): array => ['when' => (object) $field->when] + get_object_vars($field), $kind->fields),
+            'fields' => self::fields($kind),
         ];
+    }
+
+    /** @return list<non-empty-array<mixed>> */
+    private static function fields(Kind $kind): array
+    {
+        return array_map(static fn (Field $field): array => ['when' => (object) $field->when] + get_object_vars($field), $kind->fields);
     }
 }

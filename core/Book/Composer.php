@@ -107,6 +107,9 @@ final class Composer
             if (null === Catalogue::kind($spread->kind)) {
                 $findings[] = new Finding($spread->id, "This program does not know the kind “{$spread->kind}”. It is kept as it came, with one page, and nothing is drawn for it.");
             }
+            if ($this->requests->isHalfAsked($spread) && !$this->requests->isHalf($spread)) {
+                $findings[] = new Finding($spread->id, Requests::title($spread).' takes more than one page, so it cannot share one.', [['say' => 'Give it pages of its own', 'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'settings' => ['half' => null]]]], false);
+            }
             foreach ($drawings[$spread->id] ?? [] as $drawing) {
                 array_push($findings, ...$drawing->findings);
             }

@@ -6,9 +6,11 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\Placement;
+use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
@@ -45,10 +47,25 @@ final class IndexEntries
         usort($backRows, $byPage);
         $months = [];
         foreach ($plan->months() as $i => $month) {
+            // A month that takes no pages has no row: known before it is ranged, so that the index stays as long as it was sized.
+            if (!self::hasPages($plan, $month)) {
+                continue;
+            }
             $months[] = new IndexRow($names->monthAndYear($month), isset($blocks[$i]) ? $blocks[$i]->range() : '', true);
         }
         $elsewhere = array_map(static fn (PlannedSpread $spread): IndexRow => new IndexRow(Requests::title($spread), $others[$spread->id] ?? ''), $plan->elsewhere);
 
         return [...array_column($rows, 1), ...$months, ...array_column($backRows, 1), ...$elsewhere];
+    }
+
+    private static function hasPages(Plan $plan, Month $month): bool
+    {
+        foreach ($plan->months->patternOf($month)->parts as $part) {
+            if ($part->pages > 0 || PatternPart::WEEKS === $part->kind) {
+                return true;
+            }
+        }
+
+        return isset($plan->inUse->used[$month->iso()]);
     }
 }

@@ -32,13 +32,18 @@ final class Requests
         return $spread->title ?? Catalogue::kind($spread->kind)->name ?? $spread->kind;
     }
 
-    /** Whether it takes half a page and may share it: only what would fill a single page can. */
-    public function isHalf(PlannedSpread $spread): bool
+    /** Whether the person wants it on half a page. */
+    public function isHalfAsked(PlannedSpread $spread): bool
     {
         $kind = Catalogue::kind($spread->kind);
 
-        return null !== $kind && $kind->halves && true === ($spread->settings['half'] ?? false) && $this->plan->stock->down >= 4
-            && 1 === $kind->form->pages($this->on($this->plan->stock->down, $spread, [], []));
+        return null !== $kind && $kind->halves && true === ($spread->settings['half'] ?? false) && $this->plan->stock->down >= 4;
+    }
+
+    /** Whether it takes half a page and may share it: only what would fill a single page can. */
+    public function isHalf(PlannedSpread $spread): bool
+    {
+        return $this->isHalfAsked($spread) && 1 === Catalogue::kind($spread->kind)?->form->pages($this->on($this->plan->stock->down, $spread, [], []));
     }
 
     /**
@@ -58,7 +63,8 @@ final class Requests
      */
     private function on(int $down, PlannedSpread $spread, array $index, array $numbering): Request
     {
-        $settings = new Settings(array_replace(Catalogue::kind($spread->kind)->defaults ?? [], $spread->settings));
+        $kind = Catalogue::kind($spread->kind);
+        $settings = new Settings(array_replace($kind->defaults ?? [], $spread->settings), $kind->fields ?? []);
 
         return new Request(
             $spread->id,
@@ -84,24 +90,24 @@ final class Requests
         if (null === $kind) {
             return [];
         }
-        $request = fn (int $pages): Request => new Request(
+        $settings = new Settings(array_replace($kind->defaults, $part->settings), $kind->fields);
+        $drawn = $kind->form->draw(new Request(
             $month->iso(),
             $kind->name,
-            new Settings($kind->defaults),
+            $settings,
             $this->plan->stock->across,
             $this->plan->stock->down,
             $this->plan->period,
-            $this->plan->weeks->first,
+            $settings->weekStart($this->plan->weeks->first),
             $this->names,
             $this->plan->counting,
             [],
-            $pages,
+            $part->pages,
             $month,
             $part->weeks,
             palette: $this->plan->pens(),
             pitch: $this->plan->stock->pitch,
-        );
-        $drawn = $kind->form->draw($request($part->pages));
+        ));
         // A form of one page is drawn again for each page its part has.
         for ($first = $drawn; \count($drawn) < $part->pages;) {
             $done = array_sum(array_map(static fn (PageDrawing $page): int => \count($page->steps), $drawn));

@@ -14,6 +14,9 @@ final class Names
     /** @var array<string, \IntlDateFormatter> */
     private static array $formatters = [];
 
+    /** @var array<string, \IntlDateFormatter> */
+    private static array $withYear = [];
+
     public function __construct(public readonly string $locale = 'en')
     {
     }
@@ -74,10 +77,20 @@ final class Names
         return $this->list('ccccc')[$day->value - 1];
     }
 
-    /** "January 2027". */
+    /** "January 2027", "2027年1月": as the language writes it. */
     public function monthAndYear(Month $month): string
     {
-        return $this->month($month->month).' '.$month->year;
+        $formatter = self::$withYear[$this->locale] ??= new \IntlDateFormatter(
+            // With the figures of the rest of the page.
+            $this->locale.(str_contains($this->locale, '@') ? ';' : '@').'numbers=latn',
+            \IntlDateFormatter::NONE,
+            \IntlDateFormatter::NONE,
+            'UTC',
+            \IntlDateFormatter::GREGORIAN,
+            (string) (new \IntlDatePatternGenerator($this->locale))->getBestPattern('yMMMM'),
+        );
+
+        return (string) $formatter->format($month->firstDayNumber() * 86400);
     }
 
     /** "Fri 1 Jan", for lists of weeks. */

@@ -37,6 +37,16 @@ final class Palette
         return [] === $this->pens ? null : $this->pens[$nth % \count($this->pens)];
     }
 
+    /**
+     * The same pens with other meanings, one for each name; from the first again where there are more names than pens.
+     *
+     * @param list<string> $names
+     */
+    public function meaning(array $names): self
+    {
+        return [] === $this->pens ? $this : new self(array_map(fn (string $name, int $i): Pen => new Pen($this->pens[$i % \count($this->pens)]->colour, $name), $names, array_keys($names)));
+    }
+
     /** @return list<Pen> those whose lines stand out on paper */
     public function forLines(): array
     {

@@ -62,7 +62,7 @@ final class MonthLayout
         $wanted = PatternPages::of($pattern, $weeks, $this->weeks->pages);
         $spare = $this->extra[$month->iso()] ?? 0;
         if ($spare > 0) {
-            $wanted[] = [MonthPart::SPARE, $spare, false, []];
+            $wanted[] = new WantedPart(MonthPart::SPARE, $spare);
         }
         $parts = $this->mended($wanted, $from);
         $parts = $this->asUsed($parts, $from, $this->inUse->used[$month->iso()] ?? null);
@@ -76,7 +76,7 @@ final class MonthLayout
      * The parts on their pages. Where a page of the block was lost, pages of notes give way, as few as let the
      * block end where it would have ended, so that no later range moves; where that cannot be, none do.
      *
-     * @param list<array{string, int, bool, list<MonthWeek>}> $wanted
+     * @param list<WantedPart> $wanted
      *
      * @return list<MonthPart>
      */
@@ -117,31 +117,30 @@ final class MonthLayout
     /**
      * Pages of notes need not hang together: a lost page may lie between them.
      *
-     * @param list<array{string, int, bool, list<MonthWeek>}> $wanted
+     * @param list<WantedPart> $wanted
      *
-     * @return list<array{string, int, bool, list<MonthWeek>}>
+     * @return list<WantedPart>
      */
     private static function notesApart(array $wanted): array
     {
         $apart = [];
         foreach ($wanted as $part) {
-            array_push($apart, ...('month-notes' === $part[0] ? array_fill(0, max(1, $part[1]), ['month-notes', 1, false, []]) : [$part]));
+            array_push($apart, ...('month-notes' === $part->kind ? array_fill(0, max(1, $part->pages), $part->on(1)) : [$part]));
         }
 
         return $apart;
     }
 
     /**
-     * @param list<array{string, int, bool, list<MonthWeek>}> $wanted
+     * @param list<WantedPart> $wanted
      *
-     * @return list<array{string, int, bool, list<MonthWeek>}>|null one page of notes fewer, the last first; null where there are none
+     * @return list<WantedPart>|null one page of notes fewer, the last first; null where there are none
      */
     private static function lessNotes(array $wanted): ?array
     {
         for ($i = \count($wanted) - 1; $i >= 0; --$i) {
-            if ('month-notes' === $wanted[$i][0]) {
-                [$kind, $pages, $left, $weeks] = $wanted[$i];
-                $kept = $pages > 1 ? [[$kind, $pages - 1, $left, $weeks]] : [];
+            if ('month-notes' === $wanted[$i]->kind) {
+                $kept = $wanted[$i]->pages > 1 ? [$wanted[$i]->on($wanted[$i]->pages - 1)] : [];
 
                 return [...\array_slice($wanted, 0, $i), ...$kept, ...\array_slice($wanted, $i + 1)];
             }
@@ -151,7 +150,7 @@ final class MonthLayout
     }
 
     /**
-     * @param list<array{string, int, bool, list<MonthWeek>}> $wanted
+     * @param list<WantedPart> $wanted
      * @param array<int, true>                                $lost
      *
      * @return list<MonthPart>
@@ -161,13 +160,18 @@ final class MonthLayout
         $taken = $this->pinned + $lost;
         $parts = [];
         $page = $from;
-        foreach ($wanted as [$kind, $pages, $left, $weeks]) {
-            $start = self::earliest($page, $pages, $left, $taken);
+        foreach ($wanted as $part) {
+            $start = self::earliest($page, $part->pages, $part->startsLeft, $taken);
             for (; $page < $start; ++$page) {
-                $parts[] = new MonthPart(isset($taken[$page]) ? MonthPart::TAKEN : MonthPart::FREE, $page, 1);
+                // A page passed over before the month begins is not the month's.
+                if (!isset($taken[$page])) {
+                    $parts[] = new MonthPart(MonthPart::FREE, $page, 1);
+                } elseif ([] !== $parts) {
+                    $parts[] = new MonthPart(MonthPart::TAKEN, $page, 1);
+                }
             }
-            $parts[] = new MonthPart($kind, $start, $pages, $weeks);
-            $page = $start + $pages;
+            $parts[] = new MonthPart($part->kind, $start, $part->pages, $part->weeks, $part->settings);
+            $page = $start + $part->pages;
         }
 
         return [] === $taken ? self::freePageFirst($parts) : $parts;
@@ -192,7 +196,7 @@ final class MonthLayout
         $kept = [];
         foreach ($parts as $part) {
             if ($part->page <= $used) {
-                $kept[] = new MonthPart($part->kind, $part->page, min($part->pages, $used - $part->page + 1), $part->weeks);
+                $kept[] = $part->at($part->page, min($part->pages, $used - $part->page + 1));
             }
         }
 
@@ -236,7 +240,7 @@ final class MonthLayout
             if (MonthPart::FREE === $part->kind && 1 === $part->pages && $i > 0) {
                 $moved = [new MonthPart(MonthPart::FREE, $parts[0]->page, 1)];
                 for ($j = 0; $j < $i; ++$j) {
-                    $moved[] = new MonthPart($parts[$j]->kind, $parts[$j]->page + 1, $parts[$j]->pages, $parts[$j]->weeks);
+                    $moved[] = $parts[$j]->at($parts[$j]->page + 1, $parts[$j]->pages);
                 }
 
                 return [...$moved, ...\array_slice($parts, $i + 1)];

@@ -30,7 +30,15 @@ final class MonthPart
         public readonly int $page,
         public readonly int $pages,
         public readonly array $weeks = [],
+        /** @var array<array-key, mixed> of its kind */
+        public readonly array $settings = [],
     ) {
+    }
+
+    /** The same on other pages. */
+    public function at(int $page, int $pages): self
+    {
+        return new self($this->kind, $page, $pages, $this->weeks, $this->settings);
     }
 
     public function lastPage(): int

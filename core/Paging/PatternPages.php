@@ -16,7 +16,7 @@ final class PatternPages
     /**
      * @param list<MonthWeek> $weeks
      *
-     * @return list<array{string, int, bool, list<MonthWeek>}> kind, pages, starts left, weeks
+     * @return list<WantedPart>
      */
     public static function of(Pattern $pattern, array $weeks, WeekPages $each): array
     {
@@ -26,7 +26,7 @@ final class PatternPages
                 array_push($wanted, ...self::weeks($weeks, $each));
             } elseif ($part->pages > 0) {
                 // A calendar of two pages is an opening; other parts may turn the page.
-                $wanted[] = [$part->kind, $part->pages, 'month-calendar' === $part->kind && 2 === $part->pages, []];
+                $wanted[] = new WantedPart($part->kind, $part->pages, 'month-calendar' === $part->kind && 2 === $part->pages, [], $part->settings);
             }
         }
 
@@ -38,7 +38,7 @@ final class PatternPages
      *
      * @param list<MonthWeek> $weeks
      *
-     * @return list<array{string, int, bool, list<MonthWeek>}>
+     * @return list<WantedPart>
      */
     private static function weeks(array $weeks, WeekPages $each): array
     {
@@ -56,6 +56,6 @@ final class PatternPages
             $pages[] = [max(1, intdiv($halves, 2)), [$week]];
         }
 
-        return array_map(static fn (array $page): array => [PatternPart::WEEKS, $page[0], 2 === $page[0], $page[1]], array_values($pages));
+        return array_map(static fn (array $page): WantedPart => new WantedPart(PatternPart::WEEKS, $page[0], 2 === $page[0], $page[1]), array_values($pages));
     }
 }

@@ -10,8 +10,11 @@ final class PatternPart
 {
     public const WEEKS = 'weeks';
 
-    /** @param int $pages 0 to 20; not used by the part "weeks" */
-    public function __construct(public readonly string $kind, public readonly int $pages)
+    /**
+     * @param int                     $pages    0 to 20; not used by the part "weeks"
+     * @param array<array-key, mixed> $settings as docs/format.md lists them by kind
+     */
+    public function __construct(public readonly string $kind, public readonly int $pages, public readonly array $settings = [])
     {
     }
 }

@@ -244,7 +244,7 @@ final class PlanReader
     public static function pattern(Values $values): Pattern
     {
         $parts = array_map(
-            static fn (Values $part): PatternPart => new PatternPart($part->text('kind', null, 80), $part->count('pages', 0, 20, 1)),
+            static fn (Values $part): PatternPart => new PatternPart($part->text('kind', null, 80), $part->count('pages', 0, 20, 1), $part->kept('settings')),
             $values->each('parts', 20),
         );
 

@@ -133,7 +133,7 @@ final class PlanWriter
         return [
             'id' => $pattern->id,
             'name' => $pattern->name,
-            'parts' => array_map(static fn (PatternPart $part): array => ['kind' => $part->kind, 'pages' => $part->pages], $pattern->parts),
+            'parts' => array_map(static fn (PatternPart $part): array => ['kind' => $part->kind, 'pages' => $part->pages] + ([] === $part->settings ? [] : ['settings' => (object) $part->settings]), $pattern->parts),
         ];
     }
 

@@ -1,6 +1,9 @@
 <?php
 
-/* A spread's settings, read with the kind's own defaults; a value that makes no sense counts as not given. */
+/*
+ * A spread's settings, read with the kind's own defaults; a value that makes no sense counts as not given, and so does one
+ * that is not asked for while another setting is what it is (`Field::when`).
+ */
 
 declare(strict_types=1);
 
@@ -12,21 +15,58 @@ use AmpleMargin\Counting\Fraction;
 
 final class Settings
 {
-    /** @param array<array-key, mixed> $values the person's over the kind's */
-    public function __construct(private readonly array $values)
+    /** @var array<string, Field> by name */
+    private readonly array $fields;
+
+    /**
+     * @param array<array-key, mixed> $values the person's over the kind's
+     * @param iterable<Field>         $fields of the kind
+     */
+    public function __construct(private readonly array $values, iterable $fields = [])
     {
+        $named = [];
+        foreach ($fields as $field) {
+            $named[$field->name] = $field;
+        }
+        $this->fields = $named;
+    }
+
+    /** The value as it came; null where it is not given, or not asked for as the other settings stand. */
+    private function value(string $name): mixed
+    {
+        return $this->isAsked($name) ? $this->values[$name] ?? null : null;
+    }
+
+    private function isAsked(string $name): bool
+    {
+        foreach (($this->fields[$name] ?? null)->when ?? [] as $other => $values) {
+            if (!$this->isAsked($other) || !\in_array($this->said($other), $values, true)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** The value of a choice, its first where none makes sense. */
+    private function said(string $choice): ?string
+    {
+        $choices = array_column(($this->fields[$choice] ?? null)->choices ?? [], 0);
+        $value = $this->values[$choice] ?? null;
+
+        return \is_string($value) && \in_array($value, $choices, true) ? $value : $choices[0] ?? null;
     }
 
     public function count(string $name, int $default, int $least, int $most): int
     {
-        $value = $this->values[$name] ?? null;
+        $value = $this->value($name);
 
         return \is_int($value) && $value >= $least && $value <= $most ? $value : $default;
     }
 
     public function text(string $name, string $default = ''): string
     {
-        $value = $this->values[$name] ?? null;
+        $value = $this->value($name);
 
         return \is_string($value) && '' !== trim($value) ? trim($value) : $default;
     }
@@ -38,7 +78,7 @@ final class Settings
      */
     public function choice(string $name, array $choices): string
     {
-        $value = $this->values[$name] ?? null;
+        $value = $this->value($name);
 
         return \is_string($value) && \in_array($value, $choices, true) ? $value : $choices[0];
     }
@@ -52,7 +92,7 @@ final class Settings
      */
     public function counts(string $name, array $default, int $least, int $most): array
     {
-        $value = $this->values[$name] ?? null;
+        $value = $this->value($name);
         $counts = array_filter(\is_array($value) ? $value : [], static fn (mixed $one): bool => \is_int($one) && $one >= $least && $one <= $most);
 
         return [] === $counts ? $default : array_values(array_unique($counts));
@@ -61,7 +101,7 @@ final class Settings
     /** A length of 1, 1½ or 2 boxes, given as "1", "1.5" or "2", or as a whole number. */
     public function boxes(string $name, string $default = '1'): Fraction
     {
-        $value = $this->values[$name] ?? null;
+        $value = $this->value($name);
         $said = \is_int($value) || \is_float($value) ? (string) $value : $value;
         $said = \in_array($said, ['1', '1.5', '2', '3'], true) ? $said : $default;
 
@@ -71,7 +111,7 @@ final class Settings
     /** The day weeks begin on, given as ISO 8601 numbers it ("1", "6" or "7"); the book's where it is not. */
     public function weekStart(Weekday $book): Weekday
     {
-        $value = $this->values['week_start'] ?? null;
+        $value = $this->value('week_start');
 
         return \in_array($value, ['1', '6', '7'], true) ? Weekday::from((int) $value) : $book;
     }
@@ -79,7 +119,7 @@ final class Settings
     /** A month given as "2027-05", or null. */
     public function month(string $name): ?Month
     {
-        $value = $this->values[$name] ?? null;
+        $value = $this->value($name);
 
         return \is_string($value) ? Month::read($value) : null;
     }
@@ -87,18 +127,18 @@ final class Settings
     /** The values as they came, for settings with a shape of their own. */
     public function raw(string $name): mixed
     {
-        return $this->values[$name] ?? null;
+        return $this->value($name);
     }
 
     /** @param array<string, mixed> $changes */
     public function with(array $changes): self
     {
-        return new self(array_replace($this->values, $changes));
+        return new self(array_replace($this->values, $changes), $this->fields);
     }
 
     public function flag(string $name, bool $default): bool
     {
-        $value = $this->values[$name] ?? null;
+        $value = $this->value($name);
 
         return \is_bool($value) ? $value : $default;
     }
@@ -110,7 +150,7 @@ final class Settings
      */
     public function lines(string $name, array $default = []): array
     {
-        $value = $this->values[$name] ?? null;
+        $value = $this->value($name);
         if (!\is_array($value)) {
             return $default;
         }

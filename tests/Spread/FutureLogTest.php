@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Room;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
+use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form\FutureLog;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Settings;
@@ -33,9 +34,12 @@ final class FutureLogTest extends TestCase
         yield 'six a page, 2 boxes a line' => [['months_per_page' => 6, 'columns' => 2, 'line' => '2'], 2, array_fill(0, 12, 5)];
         // 35 = 2 × 17 + 1; − 1 for the name = 16.
         yield 'four a page' => [['months_per_page' => 4, 'columns' => 2], 3, array_fill(0, 12, 16)];
-        // − 7 for the letters and six rows of a mini month above = 9.
-        yield 'four a page, mini months above' => [['months_per_page' => 4, 'columns' => 2, 'mini' => 'above'], 3, array_fill(0, 12, 9)];
-        yield 'four a page, mini months above, a memory' => [['months_per_page' => 4, 'columns' => 2, 'mini' => 'above', 'extra' => 'memory'], 3, array_fill(0, 12, 6)];
+        // − 7 for the letters and six rows of a mini month above = 9: May and August 2027; February has four rows, the others five.
+        yield 'four a page, mini months above' => [['months_per_page' => 4, 'columns' => 2, 'mini' => 'above'], 3, [10, 11, 10, 10, 9, 10, 10, 9, 10, 10, 10, 10]];
+        yield 'four a page, mini months above, a memory' => [['months_per_page' => 4, 'columns' => 2, 'mini' => 'above', 'extra' => 'memory'], 3, [7, 8, 7, 7, 6, 7, 7, 6, 7, 7, 7, 7]];
+        // 35 = 3 × 11 + 2 × 1: a lying print of 18 × 11 fills the height, and 26 − 18 − 1 beside it = 7 boxes for 10 lines.
+        yield 'three a page, a frame beside the lines' => [['months_per_page' => 3, 'columns' => 1, 'extra' => 'frame'], 4, array_fill(0, 12, 10)];
+        yield 'a column per month, a mini month asked for where none can be' => [['school' => 'columns', 'mini' => 'above'], 2, array_fill(0, 12, 34)];
         yield 'three a page, mini months beside' => [['months_per_page' => 3, 'columns' => 1, 'mini' => 'beside'], 4, array_fill(0, 12, 10)];
         yield 'two a page, a frame for a print of 11 × 18 boxes' => [['months_per_page' => 2, 'columns' => 1, 'extra' => 'frame'], 6, array_fill(0, 12, 17 - 1 - 11)];
         yield 'two a page, a count' => [['months_per_page' => 2, 'columns' => 1, 'extra' => 'statistic'], 6, array_fill(0, 12, 15)];
@@ -115,6 +119,43 @@ final class FutureLogTest extends TestCase
         self::assertCount(1, array_filter(array_merge(...array_map(static fn (PageDrawing $page): array => $page->steps, $pages)), static fn (Step $step): bool => Task::Cut === $step->task));
     }
 
+    /** @return iterable<string, array{string, list<list<int>>}> the last month, and the months in each of the six columns */
+    public static function doors(): iterable
+    {
+        yield 'eight months' => ['2027-08', [[1, 2], [3, 4], [5], [6], [7], [8]]];
+        yield 'seven months' => ['2027-07', [[1, 2], [3], [4], [5], [6], [7]]];
+        yield 'eleven months' => ['2027-11', [[1, 2], [3, 4], [5, 6], [7, 8], [9, 10], [11]]];
+        yield 'four months' => ['2027-04', [[1], [2], [3], [4], [], []]];
+    }
+
+    /** @param list<list<int>> $columns */
+    #[DataProvider('doors')]
+    public function testADoorSpreadsAnyNumberOfMonthsOverItsColumns(string $end, array $columns): void
+    {
+        $pages = $this->draw(['school' => 'door'], '2027-01', $end);
+        $found = [];
+        foreach ($pages as $page) {
+            $byColumn = [];
+            foreach ($page->rooms as $room) {
+                $byColumn[$room->place[0]][] = (int) substr($room->for, 5);
+            }
+            ksort($byColumn);
+            array_push($found, ...array_values($byColumn));
+        }
+        self::assertSame(array_values(array_filter($columns)), $found);
+        if ([] === $columns[5]) {
+            self::assertSame([Task::Write], array_map(static fn (Step $step): Task => $step->task, $pages[3]->steps), 'nothing to tick or erase on an empty page');
+            self::assertSame([], $pages[3]->marks);
+        }
+    }
+
+    public function testALogMayBeginWithAnyMonthAndHaveAnyNumber(): void
+    {
+        $months = static fn (array $pages): array => array_map(static fn (Room $room): string => $room->for, array_merge(...array_map(static fn (PageDrawing $page): array => $page->rooms, $pages)));
+        self::assertSame(['2027-07', '2027-08', '2027-09', '2027-10', '2027-11', '2027-12'], $months($this->draw(['from' => '2027-07'])));
+        self::assertSame(['2028-01', '2028-02', '2028-03'], $months($this->draw(['from' => '2028-01', 'months' => 3])));
+    }
+
     public function testAFrameThatDoesNotFitSaysItsSizeAndWhatWouldFit(): void
     {
         $finding = $this->draw(['months_per_page' => 6, 'columns' => 2, 'extra' => 'frame'])[0]->findings[0];
@@ -141,7 +182,7 @@ final class FutureLogTest extends TestCase
     {
         $period = new Period(Month::read($start) ?? self::fail(), Month::read($end) ?? self::fail());
 
-        return (new FutureLog())->draw(new Request('log', 'Future log', new Settings($settings + ['months_per_page' => 6, 'columns' => 2]), 26, 38, $period, Weekday::Monday));
+        return (new FutureLog())->draw(new Request('log', 'Future log', new Settings($settings + ['months_per_page' => 6, 'columns' => 2], Catalogue::kind('future-log')->fields ?? []), 26, 38, $period, Weekday::Monday));
     }
 
     /**

@@ -771,6 +771,7 @@ export interface components {
                 kind: string;
                 name: string;
                 purpose: string;
+                fields: components["schemas"]["Field"][];
             }[];
             papers: {
                 name: string;
@@ -875,6 +876,9 @@ export interface components {
             parts: {
                 kind: string;
                 pages: number;
+                settings?: {
+                    [key: string]: unknown;
+                };
             }[];
         };
         Month: {

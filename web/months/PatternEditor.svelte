@@ -2,7 +2,8 @@
 <script lang="ts">
   import type { Book, Pattern } from '../api/client';
   import { open } from '../state/book.svelte';
-  import { catalogue } from '../state/catalogue.svelte';
+  import { asked, catalogue } from '../state/catalogue.svelte';
+  import SettingField from '../spreads/SettingField.svelte';
 
   interface Props {
     book: Book;
@@ -17,6 +18,19 @@
 
   function setPages(i: number, pages: number) {
     save({ parts: pattern.parts.map((part, j) => (j === i ? { ...part, pages } : part)) });
+  }
+  /** The settings of a part that matter as its others stand. */
+  function fields(part: Pattern['parts'][number]) {
+    return asked(catalogue.all?.month_parts.find((one) => one.kind === part.kind)?.fields ?? [], part.settings ?? {});
+  }
+  function setPart(i: number, setting: string, value: unknown) {
+    save({
+      parts: pattern.parts.map((part, j) => {
+        if (j !== i) return part;
+        const settings = Object.fromEntries(Object.entries({ ...part.settings, [setting]: value }).filter(([, one]) => one !== null));
+        return { ...part, settings };
+      }),
+    });
   }
   function move(i: number, way: -1 | 1) {
     const parts = [...pattern.parts];
@@ -59,6 +73,16 @@
           <button class="step" aria-label="Move {name(part.kind)} up" disabled={i === 0} onclick={() => move(i, -1)}>↑</button>
           <button class="step" aria-label="Take {name(part.kind)} out" onclick={() => save({ parts: pattern.parts.filter((_, j) => j !== i) })}>×</button>
         </span>
+        {#if fields(part).length > 0}
+          <details class="settings">
+            <summary>How {name(part.kind)} is drawn</summary>
+            <div class="grid gap-2 py-2">
+              {#each fields(part) as field (field.name)}
+                <SettingField {field} value={part.settings?.[field.name]} change={(value) => setPart(i, field.name, value)} />
+              {/each}
+            </div>
+          </details>
+        {/if}
       </li>
     {/each}
   </ol>
@@ -94,6 +118,13 @@
     gap: 0.5rem;
     border-top: 1px solid var(--color-base-300);
     padding: 0.15rem 0;
+  }
+  .settings {
+    grid-column: 1 / -1;
+  }
+  .settings summary {
+    cursor: pointer;
+    color: var(--color-secondary);
   }
   .step {
     width: 1.8rem;

@@ -24,7 +24,7 @@
   {#if book.spare === 'weights'}
     <div class="grid grid-cols-3 gap-2">
       {#each book.months as month (month.month)}
-        <label class="field"><span>{month.name.split(' ')[0]}</span><input class="input input-sm figures" inputmode="numeric" value={month.weight} onchange={(event) => weigh(month.month, event.currentTarget)} /></label>
+        <label class="field"><span>{month.name}</span><input class="input input-sm figures" inputmode="numeric" value={month.weight} onchange={(event) => weigh(month.month, event.currentTarget)} /></label>
       {/each}
     </div>
   {/if}

@@ -4,7 +4,7 @@
   import Findings from '../parts/Findings.svelte';
   import { open } from '../state/book.svelte';
   import { route } from '../state/route.svelte';
-  import { catalogue } from '../state/catalogue.svelte';
+  import { asked, catalogue } from '../state/catalogue.svelte';
   import SettingField from './SettingField.svelte';
 
   interface Props {
@@ -17,12 +17,7 @@
   let { book, spread, edit, shift, close }: Props = $props();
 
   const kind = $derived(catalogue.all?.spreads.find((one) => one.kind === spread.kind));
-  /** Settings that matter as the others stand now. */
-  const asked = $derived(
-    (kind?.fields ?? []).filter((field) =>
-      Object.entries(field.when).every(([name, values]) => values.includes(String(spread.settings[name] ?? kind?.fields.find((one) => one.name === name)?.choices[0]?.[0] ?? ''))),
-    ),
-  );
+  const fields = $derived(asked(kind?.fields ?? [], spread.settings));
   const others = $derived(book.spreads.filter((one) => one.id !== spread.id && one.pages === 1));
   const set = (changes: Record<string, unknown>) => edit({ type: 'set-spread', spread: spread.id, ...changes });
 
@@ -51,7 +46,7 @@
 
 <div class="grid gap-2.5">
   <label class="field"><span>Title</span><input class="input" value={spread.title} onchange={(event) => set({ title: event.currentTarget.value })} /></label>
-  {#each asked as field (field.name)}
+  {#each fields as field (field.name)}
     <SettingField {field} value={spread.settings[field.name]} change={(value) => set({ settings: { [field.name]: value } })} />
   {/each}
   <div class="grid grid-cols-2 gap-2.5">

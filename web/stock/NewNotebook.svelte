@@ -18,13 +18,23 @@
   let first = $state(1);
   let counting = $state('boxes');
   let title = $state('');
+
+  /** "July to December 2027": what a person would write on its back. */
+  function usualTitle(start: string, end: string): string {
+    const say = (month: string, options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat('en', { ...options, timeZone: 'UTC' }).format(new Date(`${month}-01T00:00:00Z`));
+    const whole = { month: 'long', year: 'numeric' } as const;
+    if (!/^\d{4}-\d{2}$/.test(start) || !/^\d{4}-\d{2}$/.test(end)) return 'Notebook';
+    if (start === end) return say(start, whole);
+    if (start.slice(0, 4) !== end.slice(0, 4)) return `${say(start, whole)} to ${say(end, whole)}`;
+    return start.endsWith('-01') && end.endsWith('-12') ? start.slice(0, 4) : `${say(start, { month: 'long' })} to ${say(end, whole)}`;
+  }
   let wrong = $state<{ field: string | null; detail: string } | null>(null);
 
   async function make(event: SubmitEvent) {
     event.preventDefault();
     wrong = null;
     try {
-      const book = await api.make({ title: title.trim() || `Notebook ${period.start} to ${period.end}`, stock: toStock(answers), period, weeks: { first }, counting });
+      const book = await api.make({ title: title.trim() || usualTitle(period.start, period.end), stock: toStock(answers), period, weeks: { first }, counting });
       open.take(book);
       route.go(`/notebooks/${book.id}/spreads`);
     } catch (error) {

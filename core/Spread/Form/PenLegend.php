@@ -9,8 +9,10 @@ namespace AmpleMargin\Spread\Form;
 use AmpleMargin\Colour\Palette;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Request;
 
 final class PenLegend
 {
@@ -20,6 +22,28 @@ final class PenLegend
     /** @param int $wide boxes */
     public function __construct(private readonly Palette $palette, private readonly int $wide)
     {
+    }
+
+    /** The legend a spread asks for: of the book's pens, of its own names for them, or none. @param int $wide boxes */
+    public static function asked(Request $request, int $wide): self
+    {
+        return new self(match ($request->settings->choice('legend', ['book', 'own', 'none'])) {
+            'none' => new Palette([]),
+            // Without names there is a swatch for each pen, to be named by hand.
+            'own' => $request->palette->meaning($request->settings->lines('legend_names', array_fill(0, \count($request->palette->pens), ''))),
+            default => $request->palette,
+        }, $wide);
+    }
+
+    /** Whether two entries would have to share a pen. */
+    public static function sharedPens(Request $request): ?Finding
+    {
+        $names = \count($request->settings->lines('legend_names'));
+        $pens = \count($request->palette->pens);
+
+        return 'own' === $request->settings->choice('legend', ['book', 'own', 'none']) && $names > $pens
+            ? new Finding($request->id, "The legend has $names entries and the book $pens pens: colours are used again from entry ".($pens + 1).' on. Add pens on the key, or leave entries out.', [], false)
+            : null;
     }
 
     /** Boxes it is tall; 0 where there is nothing to explain or no room to. */

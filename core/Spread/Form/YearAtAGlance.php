@@ -13,9 +13,9 @@ use AmpleMargin\Spread\Form\Year\DayMatrix;
 use AmpleMargin\Spread\Form\Year\DotLines;
 use AmpleMargin\Spread\Form\Year\PrintedMonths;
 use AmpleMargin\Spread\Form\Year\Way;
-use AmpleMargin\Spread\Form\Year\YearMonths;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\MonthsShown;
 use AmpleMargin\Spread\Offers;
 use AmpleMargin\Spread\Request;
 
@@ -32,7 +32,7 @@ final class YearAtAGlance implements Form, HasLayouts
 
     public function pages(Request $request): int
     {
-        return $this->way($request)->pages($request, YearMonths::of($request));
+        return $this->way($request)->pages($request, MonthsShown::of($request));
     }
 
     public function draw(Request $request): array
@@ -54,7 +54,7 @@ final class YearAtAGlance implements Form, HasLayouts
     {
         $way = $this->way($request);
 
-        return $way instanceof PrintedMonths ? $way->cutOut($request, YearMonths::of($request)) : [];
+        return $way instanceof PrintedMonths ? $way->cutOut($request, MonthsShown::of($request)) : [];
     }
 
     public function layouts(Request $request): array
@@ -75,7 +75,7 @@ final class YearAtAGlance implements Form, HasLayouts
     /** @return list<PageDrawing> */
     private function plain(Request $request): array
     {
-        return $this->way($request)->draw($request, YearMonths::of($request));
+        return $this->way($request)->draw($request, MonthsShown::of($request));
     }
 
     private function way(Request $request): Way

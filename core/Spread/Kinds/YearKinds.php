@@ -21,9 +21,9 @@ final class YearKinds
         $glance = new YearAtAGlance();
 
         return [
-            new Kind('year-at-a-glance', 'Year at a glance', Section::Year, $glance, 'Every day of the period: mini months, a matrix, dot lines, printed months.', [], self::glance()),
-            new Kind('half-year-at-a-glance', 'Half-year at a glance', Section::Year, $glance, 'Six months, with lines for notes beside each.', ['way' => 'notes', 'months' => 6], self::glance()),
-            new Kind('term-at-a-glance', 'Term at a glance', Section::Year, $glance, 'The months of a term, its weeks numbered, up to four deadlines coloured on one day.', ['way' => 'split', 'day' => '2', 'months' => 4, 'week_numbers' => true], self::glance()),
+            new Kind('year-at-a-glance', 'Year at a glance', Section::Year, $glance, 'Every day of the period: mini months, a matrix, dot lines, printed months.', [], self::glance(), halves: true),
+            new Kind('half-year-at-a-glance', 'Half-year at a glance', Section::Year, $glance, 'Six months, with lines for notes beside each.', ['way' => 'notes', 'months' => 6], self::glance(), halves: true),
+            new Kind('term-at-a-glance', 'Term at a glance', Section::Year, $glance, 'The months of a term, its weeks numbered, up to four deadlines coloured on one day.', ['way' => 'split', 'day' => '2', 'months' => 4, 'week_numbers' => true], self::glance(), halves: true),
             new Kind('month-at-a-glance', 'Month at a glance', Section::Year, new MonthCells(), 'One month in large cells, on an opening or a page.', [], [Field::month('from', 'Month'), Field::choice('cells', 'Drawn as', ['grid' => 'cells in weeks', 'lines' => 'a line a day']), Field::count('pages', 'Pages', 1, 2)->when('cells', ['grid']), Field::weekStart()]),
             new Kind('future-log', 'Future log', Section::Year, new FutureLog(), 'Dates beyond the months already drawn.', ['months_per_page' => 6, 'columns' => 2], self::log()),
         ];
@@ -46,6 +46,9 @@ final class YearKinds
             Field::boxes('line', 'Boxes a line of notes')->when('way', ['notes', 'split']),
             Field::count('columns', 'Months across', 1, 8)->when('way', $blocks),
             Field::count('pages', 'Pages', 1, 12),
+            ...self::legend(['split', 'matrix']),
+            Field::lines('marks', 'What the marks on a dot mean')->when('way', ['dots']),
+            FrontKinds::half(),
             Field::count('printed_width', 'Printed or stamped month, mm wide', 8, 200)->when('way', ['printed']),
             Field::count('printed_height', 'Printed or stamped month, mm tall', 8, 200)->when('way', ['printed']),
         ];
@@ -64,8 +67,23 @@ final class YearKinds
             Field::weekStart()->when('mini', ['beside', 'above']),
             Field::choice('extra', 'With each month', ['none' => 'nothing more', 'statistic' => 'a row for a count', 'memory' => 'room for a memory', 'frame' => 'a frame for a photo'])->when('school', ['months', 'door']),
             Field::lines('categories', 'Categories')->when('school', ['category']),
-            Field::count('months_beyond', 'Months beyond the end', 0, 12),
+            Field::month('from', 'First month'),
+            Field::count('months', 'Months', 1, 24),
+            Field::count('months_beyond', 'Months beyond the last', 0, 12),
             Field::flag('next_year', 'A page for next year', false),
+        ];
+    }
+
+    /**
+     * @param non-empty-list<string> $ways that have a legend of colours
+     *
+     * @return list<Field>
+     */
+    private static function legend(array $ways): array
+    {
+        return [
+            Field::choice('legend', 'Legend', ['book' => 'the pens of the book', 'own' => 'its own', 'none' => 'none'])->when('way', $ways),
+            Field::lines('legend_names', 'What the colours mean')->when('legend', ['own']),
         ];
     }
 }

@@ -49,20 +49,18 @@ final class Containers implements School
             return;
         }
         [$columns, $rows] = $layout;
-        $lines = $places[0]->lines;
-        [, , $wide, $tall] = $places[0]->write;
         $canvas->working('across', "{$columns->size()} boxes wide", $columns->working());
         $canvas->working('down', "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title = $rows->side; ".$rows->working());
-        $canvas->working('lines', "$lines lines a month", "{$rows->size()} boxes − 1 for the name".($tall < $rows->size() - 1 ? ' − '.($rows->size() - 1 - $tall).' for what stands with it' : '')." = $tall, ÷ $asked->line a line = $lines lines of $wide boxes");
+        $painter = new LogPainter($canvas, $request, $asked);
+        $painter->lines($places);
         $canvas->tickDivision(Edge::Top, $columns, 'across');
         $canvas->tickDivision(Edge::Side, $rows, 'down', $top);
-        $painter = new LogPainter($canvas, $request, $asked);
         $painter->ink($places);
         if ($titled) {
             Heading::write($canvas, $request);
         }
         $painter->write($places);
-        Closing::page($canvas, "Count the lines below a month’s name: $lines.", 'lines');
+        Closing::page($canvas, 'Count the lines below a month’s name: '.LogPainter::count($places).'.', 'lines');
     }
 
     /**

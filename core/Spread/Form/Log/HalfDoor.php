@@ -38,61 +38,74 @@ final class HalfDoor implements School
     {
         $top = Heading::boxes($request->down);
         $halves = Division::containers($request->across, 2);
-        $each = intdiv(\count($asked->months) + self::COLUMNS - 1, self::COLUMNS);
-        $rows = $request->down - $top < 1 ? null : Division::containers($request->down - $top, $each);
-        $places = null === $halves || null === $rows ? null : $this->places($asked, $halves, $rows, $top, $each);
-        if (null === $halves || null === $rows || null === $places) {
+        $places = null === $halves || $request->down - $top < 1 ? null : $this->places($asked, $halves, $top, $request->down - $top);
+        if (null === $halves || null === $places) {
             $why = new Finding($request->id, "Half a page of $request->across boxes is too narrow for a month’s lines".('none' === $asked->mini ? '' : " with a mini month $asked->mini").', or no line is left.');
 
             return Pages::draw($request, range(0, 3), static fn (Canvas $canvas, int $i) => 0 === $i ? $canvas->finding($why) : null);
         }
 
-        return Pages::draw($request, range(0, 3), fn (Canvas $canvas, int $i) => $this->page($canvas, $request, $asked, $i, $halves, $rows, array_merge(...array_values(array_intersect_key($places, self::ON_PAGE[$i])))));
+        return Pages::draw($request, range(0, 3), fn (Canvas $canvas, int $i) => $this->page($canvas, $request, $asked, $i, $halves, array_values(array_intersect_key($places, self::ON_PAGE[$i]))));
     }
 
     /**
-     * @return array<int, list<MonthPlace>>|null column → its months
+     * The months of each column: as many in each, the first columns one more where they do not divide.
+     *
+     * @return list<list<Month>>
      */
-    private function places(LogAsked $asked, Division $halves, Division $rows, int $top, int $each): ?array
+    private function columns(LogAsked $asked): array
     {
+        [$each, $more] = [intdiv(\count($asked->months), self::COLUMNS), \count($asked->months) % self::COLUMNS];
         $columns = [];
-        foreach (self::ON_PAGE as $sides) {
-            foreach ($sides as $column => $side) {
-                $columns[$column] = [];
-                foreach (\array_slice($asked->months, $column * $each, $each) as $i => $month) {
-                    $place = $this->place($month, $asked, $halves, $rows, $top, $i, $side);
-                    if (null === $place) {
-                        return null;
-                    }
-                    $columns[$column][] = $place;
-                }
-            }
+        for ($column = 0, $from = 0; $column < self::COLUMNS; ++$column) {
+            $count = $each + ($column < $more ? 1 : 0);
+            $columns[] = \array_slice($asked->months, $from, $count);
+            $from += $count;
         }
 
         return $columns;
     }
 
-    private function place(Month $month, LogAsked $asked, Division $halves, Division $rows, int $top, int $nth, string $side): ?MonthPlace
+    /**
+     * @return array<int, list<MonthPlace>>|null column → its months
+     */
+    private function places(LogAsked $asked, Division $halves, int $top, int $tall): ?array
     {
-        return MonthPlace::of($month, $halves->spans()['left' === $side ? 0 : 1]['from']->floor(), $rows->spans()[$nth]['from']->floor() + $top, $halves->size(), $rows->size(), $asked);
+        $columns = $this->columns($asked);
+        $places = [];
+        foreach (self::ON_PAGE as $sides) {
+            foreach ($sides as $column => $side) {
+                $places[$column] = [];
+                $rows = [] === $columns[$column] ? null : Division::containers($tall, \count($columns[$column]));
+                foreach ($columns[$column] as $i => $month) {
+                    $place = null === $rows ? null : MonthPlace::of($month, $halves->spans()['left' === $side ? 0 : 1]['from']->floor(), $rows->spans()[$i]['from']->floor() + $top, $halves->size(), $rows->size(), $asked);
+                    if (null === $place) {
+                        return null;
+                    }
+                    $places[$column][] = $place;
+                }
+            }
+        }
+
+        return $places;
     }
 
-    /** @param list<MonthPlace> $places */
-    private function page(Canvas $canvas, Request $request, LogAsked $asked, int $i, Division $halves, Division $rows, array $places): void
+    /** @param list<list<MonthPlace>> $columns of this page */
+    private function page(Canvas $canvas, Request $request, LogAsked $asked, int $i, Division $halves, array $columns): void
     {
         $top = Heading::boxes($canvas->down);
+        $places = array_merge(...$columns);
+        $painter = new LogPainter($canvas, $request, $asked);
         $canvas->working('across', "{$halves->size()} boxes wide", $halves->working());
-        $canvas->working('down', "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title = $rows->side; ".$rows->working());
-        if ([] !== $places) {
-            $canvas->working('lines', "{$places[0]->lines} lines a month", "{$rows->size()} boxes − 1 for the name, ÷ $asked->line a line; {$places[0]->write[2]} boxes long");
+        if ([] !== $places || 1 === $i || 2 === $i) {
+            $canvas->tickDivision(Edge::Top, $halves, 'across');
         }
-        $canvas->tickDivision(Edge::Top, $halves, 'across');
-        $canvas->tickDivision(Edge::Side, $rows, 'down', $top);
+        $this->tickRows($canvas, $columns, $top);
         if (1 === $i || 2 === $i) {
             $this->cut($canvas, $halves, 1 === $i);
         }
-        $painter = new LogPainter($canvas, $request, $asked);
         if ([] !== $places) {
+            $painter->lines($places);
             $painter->ink($places);
         }
         if (0 === $i) {
@@ -101,7 +114,28 @@ final class HalfDoor implements School
         if ([] !== $places) {
             $painter->write($places);
         }
+        if ([] === $places && 3 === $i) {
+            $canvas->step(Task::Write, 'No month stands here: keep the page for what has no month yet.');
+
+            return;
+        }
         Closing::page($canvas, 1 === $i || 2 === $i ? 'Turn the leaf both ways: four columns are in sight each time.' : 'Lay the cut leaf over this page: the outer half stays in sight.', 'across');
+    }
+
+    /**
+     * Once for columns that have as many months as one another.
+     *
+     * @param list<list<MonthPlace>> $columns
+     */
+    private function tickRows(Canvas $canvas, array $columns, int $top): void
+    {
+        foreach (array_unique(array_filter(array_map(\count(...), $columns), static fn (int $count): bool => $count > 0)) as $count) {
+            $rows = Division::containers($canvas->down - $top, $count);
+            if (null !== $rows) {
+                $canvas->working("down-$count", "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title = $rows->side; ".$rows->working());
+                $canvas->tickDivision(Edge::Side, $rows, "down-$count", $top);
+            }
+        }
     }
 
     private function cut(Canvas $canvas, Division $halves, bool $front): void

@@ -8,7 +8,9 @@ namespace AmpleMargin\Spread\Form\Log;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\MonthGrid;
+use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Spread\MonthsShown;
 use AmpleMargin\Spread\Request;
 
 final class LogAsked
@@ -21,7 +23,6 @@ final class LogAsked
      * @param Fraction    $line  boxes a line: 1, 1½ or 2
      * @param string      $mini  "none", "beside" or "above"
      * @param string      $extra "none", "statistic", "memory" or "frame"
-     * @param int         $rows  date rows of the longest month
      */
     private function __construct(
         public readonly array $months,
@@ -29,14 +30,15 @@ final class LogAsked
         public readonly bool $ruled,
         public readonly string $mini,
         public readonly string $extra,
-        public readonly int $rows,
+        private readonly Weekday $first,
         private readonly int $pitch,
     ) {
     }
 
     public static function read(Request $request): self
     {
-        $months = $request->period->start->run($request->period->length() + $request->settings->count('months_beyond', 0, 0, 12));
+        $shown = MonthsShown::of($request);
+        $months = $shown[0]->run(\count($shown) + $request->settings->count('months_beyond', 0, 0, 12));
         $line = $request->settings->boxes('line');
 
         return new self(
@@ -46,7 +48,7 @@ final class LogAsked
             !$line->isWhole() || $request->settings->flag('ruled', false),
             $request->settings->choice('mini', ['none', 'beside', 'above']),
             $request->settings->choice('extra', ['none', 'statistic', 'memory', 'frame']),
-            max(array_map(static fn (Month $month): int => (new MonthGrid($month, $request->first))->rows, $months)),
+            $request->first,
             $request->pitch,
         );
     }
@@ -56,24 +58,25 @@ final class LogAsked
         return $this->months[\count($this->months) - 1];
     }
 
+    /** Date rows of a month, 4 to 6. */
+    public function rowsOf(Month $month): int
+    {
+        return (new MonthGrid($month, $this->first))->rows;
+    }
+
     /**
-     * Boxes the extra takes at the foot of a container of this width; null where it does not fit across it.
+     * The places the extra may take in a container of this width: below the lines, or beside them.
      *
-     * @return array{int, int}|null wide, tall
+     * @return non-empty-list<array{int, int, bool}> boxes wide, boxes tall, whether beside
      */
-    public function extraIn(int $wide): ?array
+    public function extras(int $wide): array
     {
         if ('frame' !== $this->extra) {
-            return [$wide, ['none' => 0, 'statistic' => 1, 'memory' => 3][$this->extra] ?? 0];
+            return [[$wide, ['none' => 0, 'statistic' => 1, 'memory' => 3][$this->extra] ?? 0, false]];
         }
         [$narrow, $long] = array_map(fn (int $length): int => intdiv($length + $this->pitch - 1, $this->pitch), self::PRINT);
 
-        // Lying it leaves most lines; upright where it is too long for that.
-        return match (true) {
-            $long <= $wide => [$long, $narrow],
-            $narrow <= $wide => [$narrow, $long],
-            default => null,
-        };
+        return [[$long, $narrow, false], [$narrow, $long, false], [$narrow, $long, true], [$long, $narrow, true]];
     }
 
     public function frameSays(): string

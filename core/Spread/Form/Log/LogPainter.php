@@ -27,16 +27,73 @@ final class LogPainter
         $this->canvas->step(Task::Ink, 'Rule the '.\count($places).(1 === \count($places) ? ' container' : ' containers').', and a line under each name’s row.', 'down');
         foreach ($places as $place) {
             $this->canvas->frame(Layer::Ink, $place->x, $place->y, $place->wide, $place->tall);
-            $this->canvas->line(Layer::Ink, $place->x, $place->y + 1, $place->wide, 0);
+            $this->canvas->line(Layer::Ink, $place->x, $place->y + 1, $place->nameWide(), 0);
         }
         $this->extra($places);
         foreach ($places as $place) {
             [$x, $y, $wide, $tall] = $place->write;
             $this->canvas->room($place->month->iso(), $this->request->names->monthAndYear($place->month), $x, $y, $wide, $tall, $this->asked->line);
+            if (null !== $place->short) {
+                $this->canvas->cells(...$place->short);
+            }
         }
         if ($this->asked->ruled) {
-            $this->rule($places);
+            foreach ($this->alike($places) as $group) {
+                $this->rule($group, \count($group) < \count($places));
+            }
         }
+    }
+
+    /**
+     * How many lines a month has and why, for the page's working.
+     *
+     * @param list<MonthPlace> $places
+     */
+    public function lines(array $places): void
+    {
+        foreach ($this->alike($places) as $i => $group) {
+            $this->canvas->working(0 === $i ? 'lines' : "lines-$i", self::lineWords($group[0]->lines()).' a month', $group[0]->working().(\count($group) < \count($places) ? ' ('.$this->named($group).')' : ''));
+        }
+    }
+
+    /**
+     * "10" lines a month, or from the fewest to the most.
+     *
+     * @param non-empty-list<MonthPlace> $places
+     */
+    public static function count(array $places): string
+    {
+        $lines = array_map(static fn (MonthPlace $place): int => $place->lines(), $places);
+
+        return min($lines) === max($lines) ? (string) max($lines) : min($lines).' to '.max($lines);
+    }
+
+    private static function lineWords(int $lines): string
+    {
+        return $lines.(1 === $lines ? ' line' : ' lines');
+    }
+
+    /**
+     * Months whose containers have the same room, in the order they first stand.
+     *
+     * @param list<MonthPlace> $places
+     *
+     * @return list<non-empty-list<MonthPlace>>
+     */
+    private function alike(array $places): array
+    {
+        $groups = [];
+        foreach ($places as $place) {
+            $groups[$place->tall.' '.$place->working()][] = $place;
+        }
+
+        return array_values($groups);
+    }
+
+    /** @param list<MonthPlace> $places */
+    private function named(array $places): string
+    {
+        return implode(', ', array_map(fn (MonthPlace $place): string => $this->request->names->monthShort($place->month->month), $places));
     }
 
     /** @param list<MonthPlace> $places */
@@ -44,7 +101,7 @@ final class LogPainter
     {
         $this->canvas->step(Task::Write, 'Write the names of the months, down the first column and then the next.', 'lines');
         foreach ($places as $place) {
-            $this->canvas->words(Layer::Writing, Fraction::of(4 * $place->x + 1, 4), $place->y, Fraction::of(2 * $place->wide - 1, 2), 1, $this->name($place->month));
+            $this->canvas->words(Layer::Writing, Fraction::of(4 * $place->x + 1, 4), $place->y, Fraction::of(2 * $place->nameWide() - 1, 2), 1, $this->name($place->month));
         }
         foreach ($places as $place) {
             if (null !== $place->mini) {
@@ -69,9 +126,9 @@ final class LogPainter
         if (null === $extra) {
             return;
         }
-        [, , $wide, $tall] = $extra;
+        [$at, , $wide, $tall] = $extra;
         $this->canvas->step(Task::Ink, match ($this->asked->extra) {
-            'frame' => "Frame $wide × $tall boxes at the foot of each month, from its left edge, for a photo.",
+            'frame' => "Frame $wide × $tall boxes at the foot of each month, ".($at === $places[0]->x ? 'from its left edge' : 'at its right edge').', for a photo.',
             'memory' => "Rule off the last $tall boxes of each month for a memory.",
             default => 'Rule off the last row of each month for a count.',
         }, 'lines');
@@ -81,22 +138,38 @@ final class LogPainter
         }
     }
 
-    /** @param list<MonthPlace> $places */
-    private function rule(array $places): void
+    /**
+     * @param non-empty-list<MonthPlace> $places with the same room
+     * @param bool                       $some   whether others on the page have another
+     */
+    private function rule(array $places, bool $some): void
     {
         $line = $this->asked->line;
-        [, $y, , $tall] = $places[0]->write ?? [0, 0, 0, 0];
-        $lines = $places[0]->lines ?? 0;
+        [, $y, , $tall] = $places[0]->write;
+        $lines = $places[0]->lines();
         $left = Fraction::of($tall)->minus($line->times($lines));
-        $this->canvas->step(Task::Ink, "Rule $lines ".(1 === $lines ? 'line' : 'lines').' to write on in each month, one every '.($line->equals(1) ? 'box' : "$line boxes").': the first '.$line->plus($y - ($places[0]->y ?? 0)).' boxes below its upper edge; '.($left->compare(0) > 0 ? "$left left over at the end" : 'nothing left over at the end').'.', 'lines');
+        $in = $some ? 'in '.$this->named($places) : 'in each month';
+        $this->canvas->step(Task::Ink, 'Rule '.self::lineWords($lines)." to write on $in, one every ".($line->equals(1) ? 'box' : "$line boxes").': the first '.$line->plus($y - $places[0]->y).' boxes below its upper edge; '.($left->compare(0) > 0 ? "$left left over at the end" : 'nothing left over at the end').'.', 'lines');
         foreach ($places as $place) {
-            [$x, $y, $wide, $tall] = $place->write;
-            for ($i = 1; $i <= $place->lines; ++$i) {
-                $at = $this->asked->line->times($i)->plus($y);
-                // The container's own edge is a line already.
-                if ($at->compare($place->y + $place->tall) < 0) {
-                    $this->canvas->line(Layer::Ink, $x, $at, $wide, 0);
-                }
+            $this->linesIn($place, $place->write);
+        }
+        if (null !== $places[0]->short) {
+            $this->canvas->step(Task::Ink, 'Rule '.Fraction::of($places[0]->short[3])->dividedBy($line)->floor()." short lines beside the mini month $in, {$places[0]->short[2]} boxes long, to the right edge.", 'lines');
+            foreach ($places as $place) {
+                $this->linesIn($place, $place->short ?? $place->write);
+            }
+        }
+    }
+
+    /** @param array{int, int, int, int} $room */
+    private function linesIn(MonthPlace $place, array $room): void
+    {
+        [$x, $y, $wide, $tall] = $room;
+        for ($i = 1; $this->asked->line->times($i)->compare($tall) <= 0; ++$i) {
+            $at = $this->asked->line->times($i)->plus($y);
+            // The container's own edge is a line already.
+            if ($at->compare($place->y + $place->tall) < 0) {
+                $this->canvas->line(Layer::Ink, $x, $at, $wide, 0);
             }
         }
     }

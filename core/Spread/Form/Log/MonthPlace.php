@@ -14,10 +14,16 @@ final class MonthPlace
     /** Lines narrower than this hold no words. From memory. */
     private const NARROWEST = 4;
 
+    /** Boxes a mini month takes across, with one of air beside it. */
+    private const MINI = 8;
+
     /**
      * @param array{int, int, int, int}      $write x, y, wide, tall of the room for lines
      * @param array{int, int}|null           $mini  x, y of the mini month's letters row
+     * @param array{int, int, int, int}|null $short room for short lines beside a mini month that stands above
      * @param array{int, int, int, int}|null $extra
+     * @param list<string>                   $lessTall what is taken from the height, each as "− 1 for the name"
+     * @param list<string>                   $lessWide from the width
      */
     private function __construct(
         public readonly Month $month,
@@ -27,32 +33,91 @@ final class MonthPlace
         public readonly int $tall,
         public readonly array $write,
         public readonly ?array $mini,
+        public readonly ?array $short,
         public readonly ?array $extra,
-        public readonly int $lines,
+        public readonly Fraction $line,
+        private readonly array $lessTall,
+        private readonly array $lessWide,
     ) {
     }
 
-    /** Null where no line is left, or a line would be too narrow for words. */
+    /** With the extra where it leaves most room to write. Null where no line is left, or a line would be too narrow for words. */
     public static function of(Month $month, int $x, int $y, int $wide, int $tall, LogAsked $asked): ?self
     {
-        $extra = $asked->extraIn($wide);
-        if (null === $extra) {
-            return null;
-        }
-        $mini = null;
-        [$writeX, $writeY, $writeWide, $writeTall] = [$x, $y + 1, $wide, $tall - 1 - $extra[1]];
-        if ('above' === $asked->mini) {
-            $mini = [$x, $y + 1];
-            [$writeY, $writeTall] = [$writeY + 1 + $asked->rows, $writeTall - 1 - $asked->rows];
-        } elseif ('beside' === $asked->mini) {
-            $mini = [$x, $y + 1];
-            [$writeX, $writeWide] = [$x + 8, $wide - 8];
-        }
-        $lines = Fraction::of($writeTall)->dividedBy($asked->line)->floor();
-        if ($lines < 1 || $writeWide < self::NARROWEST || (null !== $mini && ($wide < 7 || $tall - 1 - $extra[1] < 1 + $asked->rows))) {
-            return null;
+        $best = null;
+        foreach ($asked->extras($wide) as [$across, $down, $beside]) {
+            $place = $across > $wide || $down > $tall ? null : self::with($month, $x, $y, $wide, $tall, $asked, $across, $down, $beside);
+            if (null !== $place && (null === $best || $place->room() > $best->room())) {
+                $best = $place;
+            }
         }
 
-        return new self($month, $x, $y, $wide, $tall, [$writeX, $writeY, $writeWide, $writeTall], $mini, 0 === $extra[1] ? null : [$x, $y + $tall - $extra[1], $extra[0], $extra[1]], $lines);
+        return $best;
+    }
+
+    /** Whole lines that fit. */
+    public function lines(): int
+    {
+        return Fraction::of($this->write[3])->dividedBy($this->line)->floor();
+    }
+
+    /** Boxes from the left edge that the name may take. */
+    public function nameWide(): int
+    {
+        // An extra as tall as the container stands beside the name too.
+        return null !== $this->extra && $this->extra[1] === $this->y ? $this->extra[0] - $this->x : $this->wide;
+    }
+
+    /** The arithmetic of its lines. */
+    public function working(): string
+    {
+        [, , $wide, $tall] = $this->write;
+        $said = "$this->tall boxes ".implode(' ', $this->lessTall)." = $tall; $tall ÷ $this->line a line = {$this->lines()} ".(1 === $this->lines() ? 'line' : 'lines');
+        $said .= [] === $this->lessWide ? " of $wide boxes" : "; $this->wide boxes ".implode(' ', $this->lessWide)." = $wide boxes a line";
+        if (null !== $this->short) {
+            $said .= '; beside the mini month '.Fraction::of($this->short[3])->dividedBy($this->line)->floor()." short lines of {$this->short[2]} boxes";
+        }
+
+        return $said;
+    }
+
+    /** Boxes of line, all lines together. */
+    private function room(): int
+    {
+        return $this->lines() * $this->write[2];
+    }
+
+    private static function with(Month $month, int $x, int $y, int $wide, int $tall, LogAsked $asked, int $across, int $down, bool $beside): ?self
+    {
+        [$writeX, $writeY, $writeWide, $writeTall] = [$x, $y + 1, $wide, $tall - 1];
+        [$lessTall, $lessWide, $mini, $short, $extra] = [['− 1 for the name'], [], null, null, null];
+        $what = "the $asked->extra";
+        if ($beside) {
+            $writeWide -= $across + 1;
+            $lessWide[] = "− $across for $what − 1 beside it";
+            $extra = [$x + $wide - $across, $down === $tall ? $y : $y + $tall - $down, $across, $down];
+        } elseif ($down > 0) {
+            $writeTall -= $down;
+            $lessTall[] = "− $down for $what";
+            $extra = [$x, $y + $tall - $down, $across, $down];
+        }
+        $rows = 1 + $asked->rowsOf($month);
+        if ('none' !== $asked->mini) {
+            $mini = [$x, $y + 1];
+            if ($writeWide < self::MINI - 1 || $writeTall < $rows) {
+                return null;
+            }
+        }
+        if ('above' === $asked->mini) {
+            $lessTall[] = "− $rows for the mini month";
+            $short = $writeWide - self::MINI >= self::NARROWEST ? [$x + self::MINI, $writeY, $writeWide - self::MINI, $rows] : null;
+            [$writeY, $writeTall] = [$writeY + $rows, $writeTall - $rows];
+        } elseif ('beside' === $asked->mini) {
+            $lessWide[] = '− '.self::MINI.' for the mini month';
+            [$writeX, $writeWide] = [$x + self::MINI, $writeWide - self::MINI];
+        }
+        $place = new self($month, $x, $y, $wide, $tall, [$writeX, $writeY, $writeWide, $writeTall], $mini, $short, $extra, $asked->line, $lessTall, $lessWide);
+
+        return $writeTall < 1 || $writeWide < self::NARROWEST || $place->lines() < 1 ? null : $place;
     }
 }

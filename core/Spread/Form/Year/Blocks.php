@@ -43,6 +43,10 @@ final class Blocks implements Way
 
         return Pages::draw($request, $layout->pages, function (Canvas $canvas, BlockPage $page, int $i) use ($request, $layout, $months): void {
             $this->page($canvas, $request, $layout, $page, $months, 0 === $i);
+            $shared = 0 === $i && $this->split ? PenLegend::sharedPens($request) : null;
+            if (null !== $shared) {
+                $canvas->finding($shared);
+            }
             if (0 === $i && \count($layout->pages) > 2) {
                 $this->manyPages($canvas, $request, $layout, $months);
             }
@@ -65,7 +69,7 @@ final class Blocks implements Way
     /** Boxes the legend takes at the foot of the page, with one of air above it. */
     private function foot(Request $request): int
     {
-        $tall = $this->split ? (new PenLegend($request->palette, $request->across))->tall() : 0;
+        $tall = $this->split ? PenLegend::asked($request, $request->across)->tall() : 0;
 
         return 0 === $tall ? 0 : $tall + 1;
     }
@@ -81,7 +85,7 @@ final class Blocks implements Way
         $canvas->tickDivision(Edge::Top, $page->across, 'across');
         $canvas->tickDivision(Edge::Side, $page->down, 'down', $from);
         $places = array_map(static fn (array $place): array => [$place[0], $place[1] + $from, $place[2], $place[3]], $page->places());
-        $legend = new PenLegend($request->palette, $canvas->across);
+        $legend = PenLegend::asked($request, $canvas->across);
         if ($this->split) {
             $legend->swatches($canvas, 0, $canvas->down - $legend->tall());
             $painter->quarters($places);

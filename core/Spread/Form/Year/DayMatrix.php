@@ -85,15 +85,19 @@ final class DayMatrix implements Way
         $canvas->tickAll(Edge::Top, array_values(array_filter([$label, $label + $columns * $wide], static fn (int $at): bool => $at < $canvas->across)), 'the matrix', 'cells');
         $canvas->tickAll(Edge::Side, array_values(array_filter([$top, $top + $rows * $tall], static fn (int $at): bool => $at < $canvas->down)), 'the matrix', 'cells');
         $left = $label + $columns * $wide + 1;
-        $legend = new PenLegend($request->palette, $canvas->across - $left);
+        $legend = PenLegend::asked($request, $canvas->across - $left);
         $legendAt = $legend->tall() > 0 && $legend->tall() <= $canvas->down - $top && $canvas->across - $left >= self::LEGEND - 1 ? [$left, $top] : null;
         if (null === $legendAt) {
-            $legend = new PenLegend($request->palette, $canvas->across);
+            $legend = PenLegend::asked($request, $canvas->across);
             $below = $top + $rows * $tall + 1;
             $legendAt = $legend->tall() > 0 && $below + $legend->tall() <= $canvas->down ? [0, $below] : null;
         }
         if (null !== $legendAt) {
             $legend->swatches($canvas, ...$legendAt);
+        }
+        $shared = $titled ? PenLegend::sharedPens($request) : null;
+        if (null !== $shared) {
+            $canvas->finding($shared);
         }
         $this->rule($canvas, $label, $top, $columns * $wide, $rows * $tall, $wide, $tall);
         $this->strike($canvas, $layout, $share, $top);

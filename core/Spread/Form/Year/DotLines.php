@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Form\MarkLegend;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
@@ -51,7 +52,7 @@ final class DotLines implements Way
      */
     private function layout(Request $request, array $months): ?array
     {
-        $room = $request->down - Heading::boxes($request->down);
+        $room = $request->down - Heading::boxes($request->down) - (new MarkLegend($request))->tall();
         for ($lines = 1; $lines <= 4; ++$lines) {
             $dots = intdiv(self::DAYS + $lines - 1, $lines);
             $label = min(6, $request->across - $dots);
@@ -76,7 +77,8 @@ final class DotLines implements Way
     {
         ['lines' => $lines, 'dots' => $dots, 'label' => $label] = $layout;
         $top = Heading::boxes($canvas->down);
-        $spans = ($down = Division::ofSize($canvas->down - $top, \count($share), 2 * $lines, 0) ?? throw new \LogicException('As many months as fit are put on a page.'))->spans();
+        $legend = new MarkLegend($request);
+        $spans = ($down = Division::ofSize($canvas->down - $top - $legend->tall(), \count($share), 2 * $lines, 0) ?? throw new \LogicException('As many months as fit are put on a page.'))->spans();
         $canvas->working('down', 2 * $lines.' boxes a month', (1 === $lines ? 'one line' : "$lines lines")." of at most $dots dots, each with a row above it for its figures; ".$down->working());
         $canvas->working('across', "$dots dots a line", "$label boxes for the names + $dots dots, one a box = ".($label + $dots)." of $canvas->across");
         $canvas->tickAll(Edge::Top, [$label], "names $label, then the dots", 'across');
@@ -88,9 +90,15 @@ final class DotLines implements Way
                 $canvas->ring(Layer::Ink, Fraction::of(3 * $x + 1, 3), Fraction::of(3 * $y + 4, 3), Fraction::of(1, 3), Fraction::of(1, 3));
             }
         }
+        $tooMany = $titled ? $legend->tooMany() : null;
+        if (null !== $tooMany) {
+            $canvas->finding($tooMany);
+        }
+        $legend->marks($canvas);
         if ($titled) {
             Heading::write($canvas, $request);
         }
+        $legend->names($canvas);
         $canvas->step(Task::Write, 'Write the name of each month before its dots.', 'across');
         foreach ($share as $i => $month) {
             $name = $label > 4 ? YearMonths::name($request, $month, $months) : $request->names->monthShort($month->month);
