@@ -64,7 +64,12 @@ final class DrawingView
             foreach ($drawing->copying as $copying) {
                 $group['copying'][] = ['step' => $copying->step, 'title' => $copying->title, 'headings' => $copying->headings, 'rows' => $copying->rows, 'check' => $copying->check, 'page' => $at];
             }
-            array_push($group['findings'], ...array_map(BookView::finding(...), $drawing->findings));
+            // What both pages say is said once.
+            foreach (array_map(BookView::finding(...), $drawing->findings) as $finding) {
+                if (!\in_array($finding, $group['findings'], true)) {
+                    $group['findings'][] = $finding;
+                }
+            }
             $groups[$name] = $group;
         }
 

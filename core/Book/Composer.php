@@ -110,12 +110,45 @@ final class Composer
             if ($this->requests->isHalfAsked($spread) && !$this->requests->isHalf($spread)) {
                 $findings[] = new Finding($spread->id, Requests::title($spread).' takes more than one page, so it cannot share one.', [['say' => 'Give it pages of its own', 'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'settings' => ['half' => null]]]], false);
             }
-            foreach ($drawings[$spread->id] ?? [] as $drawing) {
-                array_push($findings, ...$drawing->findings);
-            }
+            array_push($findings, ...self::once($drawings[$spread->id] ?? [], $front->pageOf($spread->id) ?? $back->pageOf($spread->id)));
         }
 
         return [...$findings, ...(new Fillers($this->plan))->findings($front)];
+    }
+
+    /**
+     * What the pages of a spread say, each thing once and where.
+     *
+     * @param list<PageDrawing> $pages
+     * @param int|null          $first the page the first of them stands on
+     *
+     * @return list<Finding>
+     */
+    private static function once(array $pages, ?int $first): array
+    {
+        /** @var array<string, array{Finding, non-empty-list<int>}> $said */
+        $said = [];
+        foreach ($pages as $nth => $page) {
+            foreach ($page->findings as $finding) {
+                $said[$finding->says] = [$finding, [...$said[$finding->says][1] ?? [], ($first ?? 1) + $nth]];
+            }
+        }
+
+        $findings = [];
+        foreach ($said as [$finding, $on]) {
+            $where = (null === $first ? 'On its pages ' : 'On pages ').self::listed($on);
+            $findings[] = 1 === \count($on) ? $finding : new Finding($finding->about, "$where: $finding->says", $finding->offers, $finding->broken);
+        }
+
+        return $findings;
+    }
+
+    /** "8–10" where they follow one another, else "8, 10". @param non-empty-list<int> $pages rising */
+    private static function listed(array $pages): string
+    {
+        $last = $pages[\count($pages) - 1];
+
+        return \count($pages) > 2 && \count($pages) === $last - $pages[0] + 1 ? "{$pages[0]}–$last" : implode(', ', $pages);
     }
 
     /**

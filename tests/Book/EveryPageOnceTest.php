@@ -143,4 +143,30 @@ final class EveryPageOnceTest extends TestCase
             }
         }
     }
+
+    public function testAFindingOfSeveralPagesIsSaidOnceWithItsPages(): void
+    {
+        $plan = Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => 'future-log', 'settings' => ['months_per_page' => 4, 'columns' => 2, 'extra' => 'frame']]]);
+        $book = Composer::compose($plan);
+        $said = array_values(array_filter($book->findings, static fn (Finding $one): bool => 'future-log' === $one->about));
+        $page = $book->pageOf('future-log');
+        self::assertCount(1, $said);
+        self::assertStringStartsWith("On pages {$page}–".($page + 2).': 4 months a page', $said[0]->says);
+        self::assertNotSame([], $said[0]->offers);
+    }
+
+    public function testABookWithoutMonthsListsNoneInItsIndexAndAMonthBeginsOnAPageOfItsOwn(): void
+    {
+        $none = ['type' => 'set-pattern', 'pattern' => ['id' => 'none', 'name' => 'None', 'parts' => []]];
+        $book = Composer::compose(Books::edited(Books::starter(), [$none, ['type' => 'use-pattern', 'pattern' => 'none']]));
+        self::assertSame([], array_filter($book->index, static fn ($row): bool => $row->isMonth));
+
+        $plan = Books::starter();
+        $january = Composer::compose($plan)->months[0]->page;
+        $pinned = Composer::compose(Books::edited($plan, [['type' => 'add-spread', 'kind' => 'notes', 'section' => 'year'], ['type' => 'set-spread', 'spread' => 'notes-2', 'pin' => $january], ['type' => 'use-pattern', 'pattern' => 'bare']]));
+        self::assertGreaterThan($january, $pinned->months[0]->page);
+        foreach ($pinned->months as $month) {
+            self::assertSame('month', $pinned->slot($month->page)->is);
+        }
+    }
 }

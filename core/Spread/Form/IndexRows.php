@@ -106,7 +106,7 @@ final class IndexRows implements Form, HasLayouts
     {
         $all = $room * $this->pages($request);
         $entries = \count($request->index);
-        $canvas->working('rows', "$room rows a page", "$canvas->down boxes − $top for the title, ÷ {$this->line($request)} a row = ".$this->rows($request).(1 < \count($this->columns($request)->parts) ? ' in each of 2 columns' : '')."; $entries entries, ".max(0, $all - $entries).' rows to add');
+        $canvas->working('rows', "$room rows a page", "$canvas->down boxes − $top for the title = ".($canvas->down - $top).'; '.($canvas->down - $top)." ÷ {$this->line($request)} a row = ".$this->rows($request).(1 < \count($this->columns($request)->parts) ? ' in each of 2 columns' : '')."; $entries entries, ".max(0, $all - $entries).' rows to add');
         if ($entries > $all) {
             $canvas->finding(new Finding($request->id, "The index has $entries entries and room for $all. Give it ".intdiv($entries + self::SPARE + $room - 1, $room).' pages.', [[
                 'say' => 'Let the index take the pages it needs',

@@ -135,7 +135,7 @@ final class Legend implements Form, HasLayouts
         $across = Division::containers($canvas->across, $columns) ?? Division::of($canvas->across, 1) ?? throw new \LogicException('Every page is a box wide.');
         $free = $canvas->down - $top - $this->foot($request);
         $rows = max(1, Fraction::of($free)->dividedBy($row)->floor());
-        $canvas->working('rows', "$rows rows".($columns > 1 ? ' a column' : ''), "$canvas->down boxes − $top for the title".($this->foot($request) > 0 ? " − {$this->foot($request)} for the colours" : '')." = $free, ÷ $row a row = $rows rows".($columns > 1 ? " in $columns columns" : '')."; $all marks, ".max(0, $room - $all).' rows to add');
+        $canvas->working('rows', "$rows rows".($columns > 1 ? ' a column' : ''), "$canvas->down boxes − $top for the title".($this->foot($request) > 0 ? " − {$this->foot($request)} for the colours" : '')." = $free; $free ÷ $row a row = $rows rows".($columns > 1 ? " in $columns columns" : '')."; $all marks, ".max(0, $room - $all).' rows to add');
         if ($columns > 1) {
             $canvas->working('columns', "{$across->size()} boxes wide", $across->working());
             $canvas->tickDivision(Edge::Top, $across, 'columns');

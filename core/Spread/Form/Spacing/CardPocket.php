@@ -28,7 +28,7 @@ final class CardPocket implements School
             return;
         }
         $from = $canvas->down - $depth;
-        $canvas->working('pocket', "$wide × $depth boxes", "the card is $canvas->across × $canvas->down; the pocket is 1 box wider, and ⅔ of $canvas->down = $depth boxes deep, so that the card does not slide out");
+        $canvas->working('pocket', "$wide × $depth boxes", "the card is $canvas->across × $canvas->down; $canvas->across + 1 = $wide boxes wide; ⅔ of $canvas->down, rounded up = $depth boxes deep, so that the card does not slide out");
         $canvas->tickAll(Edge::Side, [$from], "the pocket’s mouth, $depth boxes above the lower edge", 'pocket');
         $canvas->step(Task::Pencil, "Draw where the pocket goes: its mouth $from boxes down. It is $wide boxes wide, so it stands half a box over the grid on either side.", 'pocket');
         $canvas->frame(Layer::Pencil, 0, $from, $canvas->across, $depth);

@@ -114,7 +114,7 @@ final class BlockPainter
             for ($i = 1; $i <= $lines; ++$i) {
                 $this->canvas->line(Layer::Ink, $from, $line->times($i)->plus($y + $head), $wide, 0);
             }
-            $this->canvas->working('notes', $lines.(1 === $lines ? ' line' : ' lines').' a month', "$tall boxes beside the block, ÷ $line a line; $wide boxes long");
+            $this->canvas->working('notes', $lines.(1 === $lines ? ' line' : ' lines').' a month', "$tall boxes beside the block ÷ $line a line = $lines; {$across->size()} boxes − {$this->asked->wide()} for the block − 1 beside it = $wide boxes a line");
         }
     }
 
