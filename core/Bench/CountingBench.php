@@ -8,6 +8,7 @@ namespace AmpleMargin\Bench;
 
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Counting\Split;
 use AmpleMargin\Counting\Splitting;
@@ -145,17 +146,17 @@ final class CountingBench
         $parts = [] === $asked->ratio ? $asked->parts : \count($asked->ratio);
         $gaps = ($parts - 1) * $gap;
         if ($parts > $side) {
-            return ["$side boxes in $parts parts is less than a box each: $side parts are the most.", null];
+            return [Plural::boxes($side)." in $parts parts is less than a box each: $side parts are the most.", null];
         }
         if ($side - $gaps < $parts) {
             $fits = 1 === $parts ? 0 : intdiv($side - $parts, $parts - 1);
 
-            return [max(0, $parts - 1)." gaps of $gap take $gaps of the $side boxes: less than a box is left for each part. A gap of $fits is the widest.", $fits];
+            return [max(0, $parts - 1)." gaps of $gap take $gaps of the ".Plural::boxes($side).": less than a box is left for each part. A gap of $fits is the widest.", $fits];
         }
         if ($asked->again > 1 && null !== (new Splitting($asked->parts, $asked->gap, $asked->policy, $asked->ratio))->of($side)) {
             return [Remainder::Exact === $asked->policy
                 ? 'Parts that fall between dots cannot be divided again on dots.'
-                : "A part has fewer than $asked->again boxes to be divided into again.", null];
+                : 'A part has fewer than '.Plural::boxes($asked->again).' to be divided into again.', null];
         }
 
         return $this->unsymmetric($side, $asked, $parts, $gap);

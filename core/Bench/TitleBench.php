@@ -12,6 +12,7 @@ use AmpleMargin\Counting\FoldedTitle;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Lettering;
 use AmpleMargin\Counting\Pitched;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\TitlePlace;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
@@ -45,11 +46,11 @@ final class TitleBench
         }
         $one = $asked ?? $largest;
         $ways[] = null === $one
-            ? new Placed('one', 'Not on one line', "not even at one box a letter in $this->across boxes")
+            ? new Placed('one', 'Not on one line', 'not even at one box a letter in '.Plural::boxes($this->across))
             : new Placed('one', 'On one line, '.self::boxes($this->centre($one->width)->before).' before it', "{$one->working()}; {$this->centre($one->width)->working()}", $this->lettered([[$one, $this->centre($one->width)->before]]));
         $two = Lettering::onTwoLines($title, $this->across, $tall);
         if (null !== $two) {
-            $ways[] = new Placed('two', "On two lines, letters {$two[0]->wide} wide", implode('; ', array_map(fn (Lettering $line): string => '“'.implode('', $line->letters)."” $line->width boxes, {$this->centre($line->width)->before} before it", $two)), $this->lettered(array_map(fn (Lettering $line): array => [$line, $this->centre($line->width)->before], $two)));
+            $ways[] = new Placed('two', "On two lines, letters {$two[0]->wide} wide", implode('; ', array_map(fn (Lettering $line): string => '“'.implode('', $line->letters).'” '.Plural::boxes($line->width).", {$this->centre($line->width)->before} before it", $two)), $this->lettered(array_map(fn (Lettering $line): array => [$line, $this->centre($line->width)->before], $two)));
         }
         $folded = FoldedTitle::largest($title, $this->across, $tall);
         if (null !== $folded) {
@@ -102,7 +103,7 @@ final class TitleBench
     {
         $centre = Centring::of($this->across, $block);
         if (null === $centre) {
-            return [new Placed('grid', 'It does not fit', "$block boxes on $this->across")];
+            return [new Placed('grid', 'It does not fit', Plural::boxes($block)." on $this->across")];
         }
         $paper = Centring::onPaper($width, $firstDot, $this->pitch, $block);
         $off = $paper['off'];

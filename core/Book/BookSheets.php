@@ -16,6 +16,9 @@ use AmpleMargin\Sheet\TrueSize;
 
 final class BookSheets
 {
+    /** Said where the cut is made. */
+    private const KNIFE = 'Cut with scissors, or with a knife on a mat along a steel ruler, in light passes, fingers behind the blade’s path.';
+
     public function __construct(private readonly Book $book, private readonly PaperSize $paper)
     {
     }
@@ -51,11 +54,11 @@ final class BookSheets
     {
         $stock = $this->book->plan->stock;
         [$widths, $heights] = SpacingCard::faces($stock, ...$this->divisors());
-        $about = "$stock->across × $stock->down boxes. Cut with scissors, or with a knife on a mat along a steel ruler, fingers behind the blade’s path";
+        $about = "$stock->across × $stock->down boxes";
 
         return [
-            TrueSize::sheet($widths, $stock->pitch, $this->paper, "Loose spacing card, widths: $about", null, false),
-            TrueSize::sheet($heights, $stock->pitch, $this->paper, "Loose spacing card, heights: $about", null, false),
+            TrueSize::sheet($widths, $stock->pitch, $this->paper, "Loose spacing card, widths: $about", null, false, self::KNIFE),
+            TrueSize::sheet($heights, $stock->pitch, $this->paper, "Loose spacing card, heights: $about", null, false, self::KNIFE),
         ];
     }
 
@@ -92,7 +95,7 @@ final class BookSheets
         $sheets = [];
         foreach ($this->book->plan->spreads as $spread) {
             foreach ($this->book->cutOut($spread) as $drawing) {
-                $sheets[] = TrueSize::sheet($drawing, $stock->pitch, $this->paper, 'Months to cut out: '.Requests::title($spread)." ({$this->book->plan->title})", null, false);
+                $sheets[] = TrueSize::sheet($drawing, $stock->pitch, $this->paper, 'Months to cut out: '.Requests::title($spread)." ({$this->book->plan->title})", null, false, self::KNIFE);
             }
         }
 

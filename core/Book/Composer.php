@@ -143,7 +143,11 @@ final class Composer
         return $findings;
     }
 
-    /** "8–10" where they follow one another, else "8, 10". @param non-empty-list<int> $pages rising */
+    /**
+     * "8–10" where they follow one another, else "8, 10".
+     *
+     * @param non-empty-list<int> $pages rising
+     */
     private static function listed(array $pages): string
     {
         $last = $pages[\count($pages) - 1];

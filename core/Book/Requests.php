@@ -54,7 +54,8 @@ final class Requests
     {
         $down = $this->plan->stock->down;
 
-        return $this->on($this->isHalf($spread) ? intdiv($down, 2) : $down, $spread, $index, $numbering);
+        // Between two halves stays a box at least.
+        return $this->on($this->isHalf($spread) ? intdiv($down - 1, 2) : $down, $spread, $index, $numbering);
     }
 
     /**

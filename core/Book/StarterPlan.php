@@ -23,12 +23,15 @@ use AmpleMargin\Spread\Catalogue;
 
 final class StarterPlan
 {
+    /** Months of a half-year. */
+    private const HALF = 6;
+
     private const SPREADS = ['name-page', 'cover', 'key', 'quote', 'index', 'spacing-sheet', 'year-at-a-glance', 'future-log', 'goals-by-area', 'notes'];
 
     /** The richest of the starter patterns that lasts to the end of the period; the plainest where none does. */
     public static function for(string $title, Stock $stock, Period $period, Weekday $first, Tally $counting = Tally::Boxes): Plan
     {
-        $plan = new Plan($title, $stock, $period, new WeekPlan($first), self::spreads(), new MonthPlan(self::patterns(), 'ordinary'), $counting);
+        $plan = new Plan($title, $stock, $period, new WeekPlan($first), self::spreads($period), new MonthPlan(self::patterns(), 'ordinary'), $counting);
         foreach ([['rich', WeekPages::Two], ['ordinary', WeekPages::Two], ['ordinary', WeekPages::One], ['plain', WeekPages::One]] as [$pattern, $pages]) {
             $try = $plan->with(['months' => new MonthPlan(self::patterns(), $pattern), 'weeks' => new WeekPlan($first, WeekSchool::MostDays, $pages)]);
             if (Composer::compose($try)->runOut->fits) {
@@ -57,11 +60,15 @@ final class StarterPlan
     }
 
     /** @return list<PlannedSpread> */
-    private static function spreads(): array
+    private static function spreads(Period $period): array
     {
-        return array_map(
-            static fn (string $kind): PlannedSpread => new PlannedSpread($kind, $kind, Catalogue::kind($kind)->section ?? Section::Back),
-            self::SPREADS,
-        );
+        // Half a year or less is no year at a glance.
+        $glance = $period->length() <= self::HALF ? ['half-year-at-a-glance', ['months' => $period->length()]] : ['year-at-a-glance', []];
+
+        return array_map(static function (string $kind) use ($glance): PlannedSpread {
+            [$id, $settings] = 'year-at-a-glance' === $kind ? $glance : [$kind, []];
+
+            return new PlannedSpread($id, $id, Catalogue::kind($id)->section ?? Section::Back, null, $settings);
+        }, self::SPREADS);
     }
 }

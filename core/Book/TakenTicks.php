@@ -9,6 +9,7 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Bench\CountingBench;
 use AmpleMargin\Bench\Region;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
@@ -68,7 +69,7 @@ final class TakenTicks
         $findings = [];
         foreach ($this->all as [$one, $ticks]) {
             if (null === $ticks) {
-                $findings[] = new Finding(null === $this->plan->spread($one->on) ? 'book' : $one->on, "A split of {$one->side()} boxes was taken into a region of $one->wide × $one->tall boxes at $one->x, $one->y; it is not on this page of {$this->plan->stock->across} × {$this->plan->stock->down} any more.", [
+                $findings[] = new Finding(null === $this->plan->spread($one->on) ? 'book' : $one->on, 'A split of '.Plural::boxes($one->side())." was taken into a region of $one->wide × $one->tall boxes at $one->x, $one->y; it is not on this page of {$this->plan->stock->across} × {$this->plan->stock->down} any more.", [
                     ['say' => 'Leave its ticks out', 'edit' => ['type' => 'drop-split', 'taken' => $one->id]],
                 ], false);
             }
@@ -83,8 +84,8 @@ final class TakenTicks
         $half = Fraction::of(1, 2);
         $edge = $one->height ? Edge::Side : Edge::Top;
         $split = $one->split();
-        $canvas->working($one->id, "{$one->side()} boxes split", $split?->working() ?? '');
-        $canvas->tickStep($edge, $ticks, "{$one->side()} boxes: ".($split?->run() ?? ''), $one->id);
+        $canvas->working($one->id, Plural::boxes($one->side()).' split', $split?->working() ?? '');
+        $canvas->tickStep($edge, $ticks, Plural::boxes($one->side()).': '.($split?->run() ?? ''), $one->id);
         foreach ($ticks as $tick) {
             // At both ends of the region, so that a ruler can be laid from tick to tick.
             if ($one->height) {

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Compare;
 
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Spread\HasLayouts;
@@ -120,7 +121,7 @@ final class Comparison
         $said = [[] === $measures->limits ? 'breaks no readability limit' : 'breaks the fewest readability limits ('.implode(', ', $measures->limits).')'];
         $said[] = 1 === $measures->pages ? 'takes one page' : (2 === $measures->pages ? 'takes one opening' : "takes $measures->pages pages");
         if (null !== $measures->fewestLines()) {
-            $said[] = "leaves {$measures->fewestLines()} lines, {$measures->leastRoom()} boxes of line, where least is left";
+            $said[] = "leaves {$measures->fewestLines()} lines, ".Plural::boxes($measures->leastRoom()).' of line, where least is left';
         }
         if (0 < $measures->shown) {
             $said[] = "shows $measures->shown divisions";

@@ -93,6 +93,6 @@ final class BlockDigits
 
     public function working(): string
     {
-        return \count($this->figures).' figures of '.self::WIDE * $this->scale.' × '.self::TALL * $this->scale." boxes (a 1 is narrower), gaps of $this->scale: $this->width boxes across, {$this->filled()} to fill";
+        return \count($this->figures).' figures of '.self::WIDE * $this->scale.' × '.self::TALL * $this->scale." boxes (a 1 is narrower), gaps of $this->scale: ".Plural::boxes($this->width)." across, {$this->filled()} to fill";
     }
 }

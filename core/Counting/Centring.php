@@ -51,10 +51,11 @@ final class Centring
 
     public function working(): string
     {
-        $sum = "($this->side − $this->block) ÷ 2 = ".Fraction::of($this->side - $this->block, 2);
+        $half = Fraction::of($this->side - $this->block, 2);
+        $sum = "($this->side − $this->block) ÷ 2 = ";
 
         return $this->isTrue()
-            ? "$sum boxes before and after, counted on the grid"
-            : "$sum: half a box off, so $this->before before and $this->after after, counted on the grid";
+            ? $sum.Plural::boxes($half).' before and after, counted on the grid'
+            : "$sum$half: half a box off, so $this->before before and $this->after after, counted on the grid";
     }
 }

@@ -215,7 +215,7 @@ final class Division
             $sum .= 1 === \count($gaps) ? ' + '.($count - 1)." × {$this->gaps[0]}" : ' + gaps '.implode(', ', $this->gaps);
         }
 
-        return "$this->side boxes = $sum".($this->remainder > 0 && $this->before + $this->after > 0 ? " + $this->remainder left over" : '');
+        return Plural::boxes($this->side)." = $sum".($this->remainder > 0 && $this->before + $this->after > 0 ? " + $this->remainder left over" : '');
     }
 
     public function isEqual(): bool

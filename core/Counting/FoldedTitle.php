@@ -49,7 +49,7 @@ final class FoldedTitle
 
     public function working(): string
     {
-        return "before the fold {$this->left->width} boxes, after it {$this->right->width}; $this->air free on either side of the fold, so that no letter sits on it";
+        return 'before the fold '.Plural::boxes($this->left->width).", after it {$this->right->width}; $this->air free on either side of the fold, so that no letter sits on it";
     }
 
     /** @param non-empty-list<string> $letters */

@@ -150,7 +150,7 @@ final class Lettering
     {
         $count = \count($this->letters);
 
-        return "$count letters, $this->wide boxes wide and $this->tall tall, ".($count - 1)." gaps of $this->gap: $this->width boxes";
+        return "$count letters, ".Plural::boxes($this->wide)." wide and $this->tall tall, ".($count - 1)." gaps of $this->gap: ".Plural::boxes($this->width);
     }
 
     /** @param list<string> $letters */

@@ -12,6 +12,7 @@ namespace AmpleMargin\Drawing;
 use AmpleMargin\Counting\BlockDigits;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Counting\Ticks;
 
@@ -27,6 +28,9 @@ final class Canvas
 
     /** Centred words keep this share of their place, in hundredths, so that figures in neighbouring boxes stay apart. */
     private const CENTRED = 84;
+
+    /** Grains from the left edge that words keep free for its ticks: a third of a box. */
+    private const BEHIND_TICKS = 280;
 
     /** @var list<Mark> */
     private array $marks = [];
@@ -139,7 +143,7 @@ final class Canvas
         if ($from > 0) {
             array_unshift($ticks, Fraction::of($from));
         }
-        $this->tickAll($edge, $ticks, "$division->side boxes: {$division->run()}", $note);
+        $this->tickAll($edge, $ticks, Plural::boxes($division->side).": {$division->run()}", $note);
     }
 
     /**
@@ -172,11 +176,11 @@ final class Canvas
         $this->step(Task::Pencil, $text, $note, $edge, $ticks);
     }
 
-    /** A short pencil tick at the edge, half a box long. */
+    /** A short pencil tick at the edge, a quarter of a box long: it ends before words that begin there. */
     public function tick(Edge $edge, int|Fraction $at): void
     {
-        $half = Fraction::of(1, 2);
-        Edge::Top === $edge ? $this->line(Layer::Pencil, $at, 0, 0, $half) : $this->line(Layer::Pencil, 0, $at, $half, 0);
+        $long = Fraction::of(1, 4);
+        Edge::Top === $edge ? $this->line(Layer::Pencil, $at, 0, 0, $long) : $this->line(Layer::Pencil, 0, $at, $long, 0);
     }
 
     /** What follows is drawn with a pen of this colour, until another is taken. @param string|null $colour #rrggbb; null for the layer's own */
@@ -215,16 +219,17 @@ final class Canvas
         $this->marks[] = new Ring($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note, $this->colour);
     }
 
-    /** Words in a place, on one line; the letters shrink until they fit its width. */
+    /** Words in a place, on one line; the letters shrink until they fit its width. At the left edge they begin behind its ticks. */
     public function words(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall, string $text, Align $align = Align::Start): void
     {
-        $place = Grain::of($wide);
+        $inset = Align::Start === $align && Grain::of($wide) > Grain::PER_BOX ? max(0, self::BEHIND_TICKS - Grain::of($x)) : 0;
+        $place = Grain::of($wide) - $inset;
         $room = Align::Middle === $align ? intdiv($place * self::CENTRED, 100) : $place;
         $height = intdiv(Grain::of($tall) * self::LETTER, Grain::PER_BOX);
         // Letters of East Asian scripts are twice as wide as others.
         $length = max(1, mb_strwidth($text));
         $size = min($height, intdiv($room * 100, $length * self::LETTER_WIDTH));
-        $this->marks[] = new Words($layer, Grain::of($x), Grain::of($y), $place, Grain::of($tall), $this->current(), $this->note, $text, max(1, $size), $align, $this->colour);
+        $this->marks[] = new Words($layer, Grain::of($x) + $inset, Grain::of($y), $place, Grain::of($tall), $this->current(), $this->note, $text, max(1, $size), $align, $this->colour);
     }
 
     /** Whether there is pencil to erase. */

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Drawing;
 
+use AmpleMargin\Counting\Plural;
+
 final class Step
 {
     /**
@@ -48,6 +50,6 @@ final class Step
     {
         $note = null === $this->note ? null : $prefix.$this->note;
 
-        return new self($this->number + $after, $prefix.$this->key, $this->task, ucfirst($where).", counted from $boxes boxes down: $this->text", $this->edge, $this->ticks, $note, $this->page);
+        return new self($this->number + $after, $prefix.$this->key, $this->task, ucfirst($where).', counted from '.Plural::boxes($boxes)." down: $this->text", $this->edge, $this->ticks, $note, $this->page);
     }
 }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing;
 
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\SplitReader;
@@ -25,7 +26,7 @@ final class SplitEdits
             throw PlanProblem::at($values->path('policy'), 'This school has no answer for this side: choose another, or another gap.');
         }
 
-        return new Edited($plan->with(['taken' => [...$plan->taken, $taken]]), "{$taken->side()} boxes split");
+        return new Edited($plan->with(['taken' => [...$plan->taken, $taken]]), Plural::boxes($taken->side()).' split');
     }
 
     /** {taken} */

@@ -14,6 +14,7 @@ use AmpleMargin\Calendar\WeekSchool;
 use AmpleMargin\Colour\Colour;
 use AmpleMargin\Colour\Palette;
 use AmpleMargin\Colour\Pen;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Paper\FirstLeaf;
 use AmpleMargin\Paper\Stock;
@@ -207,7 +208,7 @@ final class PlanReader
             throw PlanProblem::at($values->path('end'), "The period ends ({$end->iso()}) before it starts ({$start->iso()}).");
         }
         if ($length > Period::LONGEST) {
-            throw PlanProblem::at($values->path('end'), "From {$start->iso()} to {$end->iso()} is $length months: at most ".Period::LONGEST.'.');
+            throw PlanProblem::at($values->path('end'), "From {$start->iso()} to {$end->iso()} is ".Plural::of($length, 'month', 'months').': at most '.Period::LONGEST.'.');
         }
 
         return new Period($start, $end);

@@ -44,9 +44,10 @@ final class Pocket
             $words(0, intdiv($deep, 2), $f, 'glue'),
             $words($right, intdiv($deep, 2), $f, 'glue'),
         );
-        $title = 'Pocket of the loose card. Scissors will do; with a knife: a mat, a steel ruler, fingers behind the blade';
+        $title = 'Pocket of the loose card';
+        $caution = 'Scissors will do; with a knife: a mat, a steel ruler, light passes, fingers behind the blade’s path.';
 
-        return new Sheet($paper, $title, null, [...$marks, ...SheetFoot::marks($room->width, $room->height, $title)]);
+        return new Sheet($paper, $title, null, [...$marks, ...SheetFoot::marks($room->width, $room->height, $title, $caution)]);
     }
 
     /**

@@ -71,7 +71,8 @@ final class SpacingCard
                 $canvas->words(Layer::Writing, $from, $at, $size, 1, (string) $size, Align::Middle);
             } else {
                 $canvas->frame(Layer::Ink, $at, $from, 1, $size);
-                $canvas->words(Layer::Writing, $at, $from, 1, $size > 1 ? 2 : 1, (string) $size, Align::Middle);
+                // In one box, as on the other side, so that all figures have one size.
+                $canvas->words(Layer::Writing, $at, $from, 1, 1, (string) $size, Align::Middle);
             }
         }
     }

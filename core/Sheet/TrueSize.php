@@ -42,11 +42,12 @@ final class TrueSize
     /**
      * @param int                  $pitch µm
      * @param array{int, int}|null $trim  width and height in µm of what is cut out, where that is larger than the grid
+     * @param string               $caution about what is done with the sheet
      * @param bool                 $rulers numbered ticks along the upper and left edges
      *
      * @throws SheetRefused where the grid does not fit on the paper
      */
-    public static function sheet(PageDrawing $drawing, int $pitch, PaperSize $paper, string $title, ?array $trim = null, bool $rulers = true): Sheet
+    public static function sheet(PageDrawing $drawing, int $pitch, PaperSize $paper, string $title, ?array $trim = null, bool $rulers = true, string $caution = ''): Sheet
     {
         $room = new PrintRoom($paper);
         [$wide, $tall] = [$drawing->across * $pitch, $drawing->down * $pitch];
@@ -62,7 +63,7 @@ final class TrueSize
             min($margin) >= self::ROOM_FOR_NUMBERS ? $self->edges($drawing, ...$margin) : $self->rulers($drawing);
         }
         $self->cropMarks($cut, $margin);
-        array_push($self->marks, ...SheetFoot::marks($room->width, $room->height, $title));
+        array_push($self->marks, ...SheetFoot::marks($room->width, $room->height, $title, $caution));
 
         return new Sheet($paper, $title, new DotGrid($self->left, $self->top, $pitch, $drawing->across, $drawing->down), $self->marks);
     }

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
@@ -13,13 +15,23 @@ use AmpleMargin\Drawing\Task;
 
 final class Heading
 {
-    /** Boxes a title takes with the air below it: 3 on an ordinary page, less on a small one (common practice, no source). */
+    /** Boxes a title takes with the air below it: 3 on an ordinary page, less on a small one or half a page (common practice, no source). */
     public static function boxes(int $down): int
     {
         return match (true) {
             $down >= 30 => 3,
-            $down >= 20 => 2,
+            $down >= 16 => 2,
             default => 1,
+        };
+    }
+
+    /** Boxes its letters take of them: larger than an entry's wherever there is room for that. */
+    private static function letters(int $down): Fraction
+    {
+        return match (self::boxes($down)) {
+            3 => Fraction::of(2),
+            2 => Fraction::of(3, 2),
+            default => Fraction::of(1),
         };
     }
 
@@ -32,7 +44,7 @@ final class Heading
     /** Letters of an ordinary width that can be read in the boxes of a title. */
     private static function most(int $across, int $down): int
     {
-        return intdiv($across * 100 * max(1, self::boxes($down) - 1), 56);
+        return Fraction::of($across * 100, 56)->times(self::letters($down))->floor();
     }
 
     /** Begins the step that writes the title in the boxes kept for it. */
@@ -41,11 +53,10 @@ final class Heading
         $title ??= $request->title;
         $boxes = self::boxes($canvas->down);
         if (!self::fits($title, $canvas->across, $canvas->down)) {
-            $canvas->finding(new Finding($request->id, 'The title has '.mb_strlen($title)." letters: too many to be read in $canvas->across boxes, where ".self::most($canvas->across, $canvas->down).' fit. Shorten it, or write it on two lines.'));
+            $canvas->finding(new Finding($request->id, 'The title has '.mb_strlen($title).' letters: too many to be read in '.Plural::boxes($canvas->across).', where '.self::most($canvas->across, $canvas->down).' fit. Shorten it, or write it on two lines.'));
         }
-        $letters = max(1, $boxes - 1);
         $canvas->step(Task::Write, 'Write the title '.self::quoted($title)." in the top $boxes ".(1 === $boxes ? 'box' : 'boxes').'.', 'heading');
-        $canvas->words(Layer::Writing, 0, 0, $canvas->across, $letters, $title);
+        $canvas->words(Layer::Writing, 0, 0, $canvas->across, self::letters($canvas->down), $title);
     }
 
     /** Long words are cut in a step, never on the page. */

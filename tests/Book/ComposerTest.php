@@ -100,11 +100,11 @@ final class ComposerTest extends TestCase
         $drawing = $book->drawing($page) ?? self::fail();
         self::assertSame(38, $drawing->down);
         $lines = array_filter($drawing->marks, static fn ($mark): bool => $mark instanceof Line && Layer::Ink === $mark->layer);
-        // The lower half begins 19 boxes down; below a title of 1 it has 18 lines, the last on the page's own edge.
-        self::assertSame([21 * 840, 38 * 840], [min(array_column($lines, 'y')), max(array_column($lines, 'y'))]);
+        // 38 = 18 + 2 + 18: the lower half begins 20 boxes down; below a title of 2 it has 16 lines, the last on the page's own edge.
+        self::assertSame([23 * 840, 38 * 840], [min(array_column($lines, 'y')), max(array_column($lines, 'y'))]);
         self::assertCount(\count(array_unique(array_column($drawing->steps, 'key'))), $drawing->steps);
         self::assertSame(range(1, \count($drawing->steps)), array_column($drawing->steps, 'number'));
-        self::assertStringStartsWith('Lower half, counted from 19 boxes down: Rule 18 lines', implode('', array_filter(array_column($drawing->steps, 'text'), static fn (string $text): bool => str_contains($text, 'Rule 18'))));
+        self::assertStringStartsWith('Lower half, counted from 20 boxes down: Rule 16 lines', implode('', array_filter(array_column($drawing->steps, 'text'), static fn (string $text): bool => str_contains($text, 'Rule 16'))));
         self::assertSame([], $book->front->empty);
     }
 

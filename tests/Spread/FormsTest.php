@@ -217,7 +217,10 @@ final class FormsTest extends TestCase
         self::assertSame([18, 8, 18, 8, 18, 8], $cuts);
         $heads = array_map(static fn (PageDrawing $page): string => implode(' ', array_map(static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '', $page->marks)), $pages);
         self::assertStringContainsString('Rent', $heads[0]);
-        self::assertSame(['January 2027', 'June 2027'], [trim($heads[1]), trim($heads[6])]);
+        self::assertStringEndsWith('Sum', trim($heads[0]));
+        // 38 − 3 for the title − 1 for the headings = 34; 6 items + 2 to add + 1 for the sum = 9 rows of 3.
+        self::assertContains('6 for the items + 2 to add + 1 for the sum = 9; 34 boxes below the headings = 9 × 3 + 7 left over', array_column($pages[0]->workings, 'arithmetic'));
+        self::assertSame(['January 2027 Planned Really', 'June 2027 Planned Really'], array_map(static fn (string $words): string => trim((string) preg_replace('/ +/', ' ', $words)), [$heads[1], $heads[6]]));
     }
 
     public function testADividerNamesItsMonthInTheLanguageOfThePaper(): void

@@ -70,18 +70,26 @@ final class MonthPagesTest extends TestCase
         $names = new Names();
         foreach (['2026', '2027', '2028'] as $year) {
             $book = self::book("$year-01", "$year-12", 1, $pages, 'plain', 1000, $school);
-            $written = [];
+            $written = $of = [];
             foreach ($book->months as $block) {
                 foreach ($block->parts as $part) {
                     for ($page = $part->page; 'weeks' === $part->kind && $page <= $part->lastPage(); ++$page) {
-                        array_push($written, ...self::days($book, $page));
+                        foreach (self::days($book, $page) as $words) {
+                            // A day of another month than the pages are for says its month.
+                            [$weekday, $day, $month] = explode(' ', "$words ");
+                            self::assertNotSame($names->monthShort($block->month->month), $month, $words);
+                            self::assertTrue('' !== $month || (int) $day <= $block->month->days());
+                            $written[] = "$weekday $day";
+                            $of["$weekday $day"][] = '' === $month ? $block->month->month : array_search($month, array_map($names->monthShort(...), range(1, 12)), true) + 1;
+                        }
                     }
                 }
             }
-            $expected = [];
+            $expected = $inMonth = [];
             for ($month = 1; $month <= 12; ++$month) {
                 $said = Luxon::months()[\sprintf('%s-%02d', $year, $month)];
                 for ($day = 1; $day <= $said['days']; ++$day) {
+                    $inMonth[] = $month;
                     $expected[] = $names->weekday(Weekday::from(($said['weekday'] + $day - 2) % 7 + 1))." $day";
                 }
             }
@@ -90,6 +98,10 @@ final class MonthPagesTest extends TestCase
             self::assertIsInt($from);
             self::assertLessThan(7, $from);
             self::assertSame($expected, \array_slice($written, $from, \count($expected)), $year);
+            $months = array_map(static function (string $words) use (&$of): int {
+                return array_shift($of[$words]);
+            }, $written);
+            self::assertSame($inMonth, \array_slice($months, $from, \count($expected)), "$year, months");
             self::assertLessThan(7, \count($written) - $from - \count($expected));
         }
     }
@@ -99,7 +111,7 @@ final class MonthPagesTest extends TestCase
     {
         $days = [];
         foreach ($book->drawing($page)->marks ?? [] as $mark) {
-            if ($mark instanceof Words && 1 === preg_match('/^\w+day \d+$/', $mark->text)) {
+            if ($mark instanceof Words && 1 === preg_match('/^\w+day \d+( \w{3})?$/', $mark->text)) {
                 $days[] = $mark->text;
             }
         }

@@ -78,6 +78,9 @@ final class WorkingsTest extends TestCase
 
     private function check(PageDrawing $page, string $about): void
     {
+        foreach ([...array_column($page->steps, 'text'), ...array_column($page->findings, 'says'), ...array_column($page->workings, 'figure'), ...array_column($page->workings, 'arithmetic')] as $words) {
+            self::assertDoesNotMatchRegularExpression('/(?<![\d½⅓⅔¼¾.,–×] )(?<![\d½⅓⅔¼¾.,–])1 (boxes|lines|rows|columns|months|pages|weeks|containers|letters|cells|entries)\b/u', $words, $about);
+        }
         foreach ($page->workings as $working) {
             if (!str_contains($working->arithmetic, '=')) {
                 continue;

@@ -125,7 +125,7 @@ final class YearWaysTest extends TestCase
         foreach ([['2', 2.0], ['1.5', 1.5]] as [$day, $size]) {
             $pages = $this->draw(['way' => 'split', 'day' => $day], 31, 46, '2027-02', 1);
             $ticks = array_values(array_filter($pages[0]->marks, static fn (Mark $mark): bool => $mark instanceof Line && Layer::Ink === $mark->layer && max($mark->wide, $mark->tall) < $size * Grain::PER_BOX));
-            $reach = ($size - 1) / 2;
+            $reach = 1 / 8;
             $total = array_sum(array_map(static fn (Mark $mark): int => $mark->wide + $mark->tall, $ticks));
             self::assertEqualsWithDelta(28 * 4 * $reach * Grain::PER_BOX, $total, 1.0, 'four ticks for each of 28 days');
             foreach ($pages[0]->marks as $figure) {

@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
@@ -48,8 +49,8 @@ final class Containers implements Form, HasLayouts
             return [$canvas->finish()];
         }
         [$columns, $rows] = $layout;
-        $canvas->working('across', "{$columns->size()} boxes wide", $columns->working());
-        $canvas->working('down', "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title = $rows->side; ".$rows->working());
+        $canvas->working('across', Plural::boxes($columns->size()).' wide', $columns->working());
+        $canvas->working('down', Plural::boxes($rows->size()).' tall', Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working());
         $canvas->tickDivision(Edge::Top, $columns, 'across');
         $canvas->tickDivision(Edge::Side, $rows, 'down', $top);
         $this->ink($canvas, $request, $names, $columns, $rows, $top);

@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -48,7 +49,7 @@ final class IndexRows implements Form, HasLayouts
         return Pages::draw($request, range(0, $this->pages($request) - 1), function (Canvas $canvas, int $i) use ($request, $rows, $columns, $room, $line): void {
             $top = Heading::boxes($canvas->down);
             if (\count($columns->parts) > 1) {
-                $canvas->working('columns', "{$columns->size()} boxes wide", $columns->working());
+                $canvas->working('columns', Plural::boxes($columns->size()).' wide', $columns->working());
                 $canvas->tickDivision(Edge::Top, $columns, 'columns');
             }
             0 === $i ? $this->begin($canvas, $request, $room, $top) : $canvas->step(Task::Write, 'Leave the title’s boxes free and go on with the index.');
@@ -106,7 +107,7 @@ final class IndexRows implements Form, HasLayouts
     {
         $all = $room * $this->pages($request);
         $entries = \count($request->index);
-        $canvas->working('rows', "$room rows a page", "$canvas->down boxes − $top for the title = ".($canvas->down - $top).'; '.($canvas->down - $top)." ÷ {$this->line($request)} a row = ".$this->rows($request).(1 < \count($this->columns($request)->parts) ? ' in each of 2 columns' : '')."; $entries entries, ".max(0, $all - $entries).' rows to add');
+        $canvas->working('rows', Plural::of($room, 'row', 'rows').' a page', Plural::boxes($canvas->down)." − $top for the title = ".($canvas->down - $top).'; '.($canvas->down - $top)." ÷ {$this->line($request)} a row = ".$this->rows($request).(1 < \count($this->columns($request)->parts) ? ' in each of 2 columns' : '')."; $entries entries, ".Plural::of(max(0, $all - $entries), 'row', 'rows').' to add');
         if ($entries > $all) {
             $canvas->finding(new Finding($request->id, "The index has $entries entries and room for $all. Give it ".intdiv($entries + self::SPARE + $room - 1, $room).' pages.', [[
                 'say' => 'Let the index take the pages it needs',
@@ -121,11 +122,11 @@ final class IndexRows implements Form, HasLayouts
         $now = array_filter($entries, static fn (IndexRow $entry): bool => !$entry->isMonth);
         $later = array_filter($entries, static fn (IndexRow $entry): bool => $entry->isMonth);
         if ([] !== $later) {
-            $canvas->step(Task::Write, 'Keep '.self::counted($later, 'row').' for the months'.($line->equals(1) ? '' : ", one every $line boxes").': write the names now, the ranges in pencil, and ink each range when its month is drawn.', 'rows');
+            $canvas->step(Task::Write, 'Keep '.self::counted($later, 'row').' for the months'.($line->equals(1) ? '' : ', one every '.Plural::boxes($line)).': write the names now, the ranges in pencil, and ink each range when its month is drawn.', 'rows');
             $this->place($canvas, $later, $columns, $rows, $top, $line);
         }
         if ([] !== $now) {
-            $canvas->step(Task::Write, 'Write now: '.self::counted($now, 'entry').', one '.($line->equals(1) ? 'a row' : "every $line boxes").', names from the left edge, page numbers at the right.', 'rows');
+            $canvas->step(Task::Write, 'Write now: '.self::counted($now, 'entry').', one '.($line->equals(1) ? 'a row' : 'every '.Plural::boxes($line)).', names from the left edge, page numbers at the right.', 'rows');
             $this->place($canvas, $now, $columns, $rows, $top, $line);
         }
     }

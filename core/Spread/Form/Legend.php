@@ -11,6 +11,7 @@ namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
@@ -120,7 +121,7 @@ final class Legend implements Form, HasLayouts
                 : "The key has $count marks and room for $room. Take fewer boxes a row, or two columns.", 0 === $room ? [] : [
                     ['say' => 'Let the key lay itself out', 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['row' => null, 'key_columns' => null]]],
                 ]))
-            : ($room < $count + self::ROOM ? $canvas->finding(new Finding($request->id, 'The key leaves '.($room - $count).' rows for symbols to come.', [], false)) : null);
+            : ($room < $count + self::ROOM ? $canvas->finding(new Finding($request->id, 'The key leaves '.Plural::of($room - $count, 'row', 'rows').' for symbols to come.', [], false)) : null);
         if (null !== $request->settings->raw('symbols')) {
             foreach (KeyCheck::problemsOf($set, $request->pitch) as $problem) {
                 $canvas->finding(new Finding($request->id, $problem->says, [], $problem->stops));
@@ -135,9 +136,9 @@ final class Legend implements Form, HasLayouts
         $across = Division::containers($canvas->across, $columns) ?? Division::of($canvas->across, 1) ?? throw new \LogicException('Every page is a box wide.');
         $free = $canvas->down - $top - $this->foot($request);
         $rows = max(1, Fraction::of($free)->dividedBy($row)->floor());
-        $canvas->working('rows', "$rows rows".($columns > 1 ? ' a column' : ''), "$canvas->down boxes − $top for the title".($this->foot($request) > 0 ? " − {$this->foot($request)} for the colours" : '')." = $free; $free ÷ $row a row = $rows rows".($columns > 1 ? " in $columns columns" : '')."; $all marks, ".max(0, $room - $all).' rows to add');
+        $canvas->working('rows', Plural::of($rows, 'row', 'rows').($columns > 1 ? ' a column' : ''), Plural::boxes($canvas->down)." − $top for the title".($this->foot($request) > 0 ? " − {$this->foot($request)} for the colours" : '')." = $free; $free ÷ $row a row = ".Plural::of($rows, 'row', 'rows').($columns > 1 ? " in $columns columns" : '')."; $all marks, ".Plural::of(max(0, $room - $all), 'row', 'rows').' to add');
         if ($columns > 1) {
-            $canvas->working('columns', "{$across->size()} boxes wide", $across->working());
+            $canvas->working('columns', Plural::boxes($across->size()).' wide', $across->working());
             $canvas->tickDivision(Edge::Top, $across, 'columns');
         }
         $legend = new PenLegend($request->palette, $canvas->across);
@@ -178,7 +179,7 @@ final class Legend implements Form, HasLayouts
     /** @param list<array{KeyMark, int, Fraction}> $places */
     private function strokes(Canvas $canvas, array $places, Fraction $row): void
     {
-        $canvas->step(Task::Ink, 'Draw the symbols, one every '.($row->equals(1) ? 'box' : "$row boxes").', each in the second box of its column; a state is its symbol with strokes added.', 'rows');
+        $canvas->step(Task::Ink, 'Draw the symbols, one every '.($row->equals(1) ? 'box' : Plural::boxes($row)).', each in the second box of its column; a state is its symbol with strokes added.', 'rows');
         foreach ($places as [$mark, $x, $y]) {
             foreach ($mark->strokes as $stroke) {
                 $canvas->line(Layer::Ink, self::at($stroke->x)->plus($x + 1), self::at($stroke->y)->plus($y), Fraction::of($stroke->toX - $stroke->x, 5), Fraction::of($stroke->toY - $stroke->y, 5));

@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Form;
 use AmpleMargin\Counting\BlockDigits;
 use AmpleMargin\Counting\FoldedTitle;
 use AmpleMargin\Counting\Lettering;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\TitlePlace;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
@@ -82,7 +83,7 @@ final class Lettered implements Form, HasLayouts
         $title = $this->title($request);
         $lettering = Lettering::largest($title, $canvas->across, TitlePlace::room($canvas->down));
         if (null === $lettering) {
-            $canvas->finding(new Finding($request->id, mb_strlen($title)." letters do not fit in $canvas->across boxes, not even at one box a letter. Shorten the title, or write it on two lines."));
+            $canvas->finding(new Finding($request->id, mb_strlen($title).' letters do not fit in '.Plural::boxes($canvas->across).', not even at one box a letter. Shorten the title, or write it on two lines.'));
 
             return;
         }
@@ -105,7 +106,7 @@ final class Lettered implements Form, HasLayouts
         $placed = [];
         foreach ($lines as $i => $line) {
             $centre = TitlePlace::across($canvas->across, $line->width);
-            $canvas->working("letters-$i", "$line->width boxes", $line->working().'; '.$centre->working());
+            $canvas->working("letters-$i", Plural::boxes($line->width), $line->working().'; '.$centre->working());
             $placed[] = [$line, $centre->before, 0 === $i ? $top : $top + $lines[0]->tall + 1];
         }
         GuideBoxes::draw($canvas, $placed);
@@ -115,7 +116,7 @@ final class Lettered implements Form, HasLayouts
     private function half(Canvas $canvas, Request $request, FoldedTitle $folded, bool $left): void
     {
         $lettering = $left ? $folded->left : $folded->right;
-        $canvas->working('letters', "$lettering->width boxes", $lettering->working().'; '.$folded->working());
+        $canvas->working('letters', Plural::boxes($lettering->width), $lettering->working().'; '.$folded->working());
         GuideBoxes::draw($canvas, [[$lettering, $left ? $folded->from : $folded->air, TitlePlace::above($canvas->down, $lettering->tall)]]);
         $left
             ? Closing::page($canvas, "Count from the fold: $folded->air free, then the last letter.", 'letters')
@@ -127,18 +128,18 @@ final class Lettered implements Form, HasLayouts
         $title = $this->title($request);
         $block = BlockDigits::largest($title, $canvas->across, TitlePlace::room($canvas->down));
         if (null === $block) {
-            $this->instead($canvas, $request, BlockDigits::knows($title) ? Heading::quoted($title)." needs more than $canvas->across boxes in block figures of 3 × 5" : 'Block figures are drawn for years and other numbers');
+            $this->instead($canvas, $request, BlockDigits::knows($title) ? Heading::quoted($title).' needs more than '.Plural::boxes($canvas->across).' in block figures of 3 × 5' : 'Block figures are drawn for years and other numbers');
 
             return;
         }
         $centre = TitlePlace::across($canvas->across, $block->width);
         $top = TitlePlace::above($canvas->down, $block->tall);
-        $canvas->working('letters', "$block->width boxes", $block->working().'; '.$centre->working());
+        $canvas->working('letters', Plural::boxes($block->width), $block->working().'; '.$centre->working());
         $canvas->tickAll(Edge::Top, array_values(array_filter([$centre->before, $centre->before + $block->width], static fn (int $at): bool => $at > 0 && $at < $canvas->across)), Heading::quoted($title).' in block figures', 'letters');
         $canvas->tickAll(Edge::Side, array_values(array_filter([$top, $top + $block->tall], static fn (int $at): bool => $at > 0 && $at < $canvas->down)), "figures $block->tall tall", 'letters');
-        $canvas->step(Task::Ink, "Fill {$block->filled()} boxes with ink, row by row, as drawn.", 'letters');
+        $canvas->step(Task::Ink, 'Fill '.Plural::boxes($block->filled()).' with ink, row by row, as drawn.', 'letters');
         $canvas->blocks($block, $centre->before, $top);
-        $this->close($canvas, $request, $block->tall, "Count the filled boxes of the first figure’s top row before you go on: as drawn, $centre->before boxes before it.");
+        $this->close($canvas, $request, $block->tall, 'Count the filled boxes of the first figure’s top row before you go on: as drawn, '.Plural::boxes($centre->before).' before it.');
     }
 
     /** The title on one line where the way asked for cannot be, and why. */

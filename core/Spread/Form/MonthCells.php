@@ -10,6 +10,7 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -67,13 +68,13 @@ final class MonthCells implements Form, HasLayouts
         $across = Division::of($canvas->across, $columns);
         $down = Division::of($canvas->down - $top - 1, $grid->rows);
         if (null === $across || null === $down || $down->size() < 2 || $across->size() < 2) {
-            $canvas->finding(new Finding($request->id, "{$request->names->monthAndYear($grid->month)} needs $grid->rows rows of 2 boxes and $columns columns of 2; the page has $canvas->across × ".($canvas->down - $top - 1).' boxes below its title.'));
+            $canvas->finding(new Finding($request->id, "{$request->names->monthAndYear($grid->month)} needs ".Plural::of($grid->rows, 'row', 'rows')." of 2 boxes and $columns columns of 2; the page has $canvas->across × ".($canvas->down - $top - 1).' boxes below its title.'));
 
             return;
         }
-        $canvas->working('rows', "$grid->rows rows", $grid->working());
-        $canvas->working('across', "{$across->size()} boxes wide", $across->working());
-        $canvas->working('down', "{$down->size()} boxes tall", "$canvas->down boxes − $top for the title − 1 for the weekdays = $down->side; ".$down->working());
+        $canvas->working('rows', Plural::of($grid->rows, 'row', 'rows'), $grid->working());
+        $canvas->working('across', Plural::boxes($across->size()).' wide', $across->working());
+        $canvas->working('down', Plural::boxes($down->size()).' tall', Plural::boxes($canvas->down)." − $top for the title − 1 for the weekdays = $down->side; ".$down->working());
         $canvas->tickDivision(Edge::Top, $across, 'across');
         $canvas->tickDivision(Edge::Side, $down, 'down', $top + 1);
         $last = min(7, $firstColumn + $columns) - $firstColumn;
@@ -87,7 +88,7 @@ final class MonthCells implements Form, HasLayouts
 
     private function ink(Canvas $canvas, Division $across, Division $down, MonthGrid $grid, int $top, int $columns): void
     {
-        $canvas->step(Task::Ink, "Rule $columns columns and $grid->rows rows of cells.", 'across');
+        $canvas->step(Task::Ink, "Rule $columns columns and ".Plural::of($grid->rows, 'row', 'rows').' of cells.', 'across');
         $left = $across->before;
         $wide = $columns * $across->size();
         $canvas->cells($left, $top + 1 + $down->before, $wide, $grid->rows * $down->size());
@@ -133,7 +134,7 @@ final class MonthCells implements Form, HasLayouts
 
             return $canvas->finish();
         }
-        $canvas->working('rows', "{$month->days()} lines", "$canvas->down boxes − $top for the title = $room; {$month->days()} × 1 + ".($room - $month->days()).' left over');
+        $canvas->working('rows', "{$month->days()} lines", Plural::boxes($canvas->down)." − $top for the title = $room; {$month->days()} × 1 + ".($room - $month->days()).' left over');
         $ends = array_values(array_filter(range(1, $month->days() - 1), static fn (int $day): bool => 6 === $grid->column($day)));
         $canvas->tickAll(Edge::Side, array_map(static fn (int $day): int => $top + $day, $ends), 'where a week ends', 'rows');
         $canvas->step(Task::Ink, 'Rule a line below every day that ends a week.', 'rows');

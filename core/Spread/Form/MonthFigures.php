@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
@@ -35,7 +36,7 @@ final class MonthFigures
         $name = $this->request->names->monthAndYear($grid->month);
         $note = $grid->month->iso();
         $first = $this->request->names->weekday($grid->first->plus($grid->offset));
-        $this->canvas->working($note, "$grid->rows rows", "$name: ".$grid->working());
+        $this->canvas->working($note, Plural::of($grid->rows, 'row', 'rows'), "$name: ".$grid->working());
         $this->canvas->step(Task::Write, "$name: {$before}the 1st is a $first, column ".($grid->offset + 1)."; {$grid->month->days()} days. {$grid->closingCheck()}.$after", $note);
         $this->canvas->copying($name, $this->initials(), $grid->figures(), ucfirst($grid->closingCheck()).'.');
     }

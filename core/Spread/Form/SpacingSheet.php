@@ -37,7 +37,12 @@ final class SpacingSheet implements Form, HasLayouts
     public function draw(Request $request): array
     {
         $canvas = new Canvas($request->across, $request->down, $request->tally);
-        $this->school($request)->draw($canvas, $request, SpacingAsked::read($request));
+        $asked = SpacingAsked::read($request);
+        $this->school($request)->draw($canvas, $request, $asked);
+        $shared = $asked->sharedColours($request->id);
+        if (null !== $shared) {
+            $canvas->finding($shared);
+        }
 
         return [$canvas->finish()];
     }

@@ -10,6 +10,7 @@ use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
@@ -32,9 +33,8 @@ final class WeekBoxes implements Form
         $weeks = $request->weeks;
         if (2 === $this->pages($request) && 1 === \count($weeks)) {
             $days = $this->days($weeks[0]);
-            $left = \array_slice($days, 0, 4);
-            $first = $this->page($request, [[$this->name($request, $weeks[0]), $left]], 0, 0, 4);
-            $second = $this->page($request, [['', [...\array_slice($days, 4), null]]], 1, \count($first->steps), 4);
+            $first = $this->page($request, [[$this->name($request, $weeks[0]), \array_slice($days, 0, 4)]], 0, 0, 4);
+            $second = $this->page($request, [['', \array_slice($days, 4)]], 1, \count($first->steps), 4);
 
             return [$first, $second];
         }
@@ -44,52 +44,96 @@ final class WeekBoxes implements Form
     }
 
     /**
-     * @param list<array{string, list<Day|null>}> $weeks a name and its days; null for a container of notes
-     * @param int                                 $parts containers to divide the page into when it holds one week
+     * @param list<array{string, list<Day>}> $weeks a name and its days
+     * @param int                            $parts containers a week is divided into: a short week leaves those after its days for notes
      */
     private function page(Request $request, array $weeks, int $page, int $done, int $parts): \AmpleMargin\Drawing\PageDrawing
     {
         $canvas = new Canvas($request->across, $request->down, $request->tally, $page, $done);
-        $share = intdiv($canvas->down, max(1, \count($weeks)));
+        // Between two weeks stays a box, as between other halves of a page.
+        $share = intdiv($canvas->down - \count($weeks) + 1, max(1, \count($weeks)));
         foreach ($weeks as $i => [$name, $days]) {
-            $this->week($canvas, $request, $i * $share, $share, $name, $days, max($parts, \count($days)));
+            $this->week($canvas, $request, $i * ($canvas->down - $share), $share, $name, $days, $parts);
         }
         Closing::page($canvas, 'Count the containers and read the dates once more.', 'down-0');
 
         return $canvas->finish();
     }
 
-    /** @param list<Day|null> $days */
+    /** @param list<Day> $days */
     private function week(Canvas $canvas, Request $request, int $from, int $share, string $name, array $days, int $parts): void
     {
         [$head, $rows] = $this->divide($share, $parts);
         if (null === $rows) {
-            $canvas->finding(new Finding($request->id, "$parts days of 1 box or more do not fit in $share boxes."));
+            $canvas->finding(new Finding($request->id, "$parts days of 1 box or more do not fit in ".Plural::boxes($share).'.'));
 
             return;
         }
         $note = "down-$from";
-        $canvas->working($note, "{$rows->size()} boxes a day", "$share boxes − $head for the title = $rows->side; ".$rows->working());
-        $canvas->tickDivision(Edge::Side, $rows, $note, $from + $head);
-        $canvas->step(Task::Ink, 'Rule '.\count($days).(1 === \count($days) ? ' container.' : ' containers.'), $note);
-        $spans = $rows->spans();
-        foreach (array_keys($days) as $i) {
-            $canvas->frame(Layer::Ink, 0, $spans[$i]['from']->plus($from + $head), $canvas->across, $rows->size());
+        $top = $from + $head;
+        $containers = $this->containers($rows, \count($days));
+        $canvas->working($note, Plural::boxes($rows->size()).' a day', Plural::boxes($share)." − $head for the title = $rows->side; ".$rows->working());
+        $this->tick($canvas, $rows, $containers, $note, $top);
+        $canvas->step(Task::Ink, 'Rule '.Plural::of(\count($containers), 'container', 'containers').(\count($containers) > \count($days) && \count($days) < $parts - 1 ? ', the last one for notes, down to the end.' : '.'), $note);
+        foreach ($containers as [$at, $tall]) {
+            $canvas->frame(Layer::Ink, 0, $at->plus($top), $canvas->across, $tall);
         }
         if ('' !== $name) {
             $canvas->step(Task::Write, 'Write '.Heading::quoted($name).' at the top.', $note);
             $canvas->words(Layer::Writing, 0, $from, $canvas->across, max(1, min(2, $head)), $name);
         }
         $canvas->step(Task::Write, 'Write the days, each in the first row of its container.', $note);
-        foreach ($days as $i => $day) {
-            $words = null === $day ? 'Notes' : $request->names->weekday($day->weekday()).' '.$day->day;
-            $canvas->words(Layer::Writing, Fraction::of(1, 4), $spans[$i]['from']->plus($from + $head), Fraction::of(2 * $canvas->across - 1, 2), 1, $words);
+        foreach ($containers as $i => [$at]) {
+            $canvas->words(Layer::Writing, Fraction::of(1, 4), $at->plus($top), Fraction::of(2 * $canvas->across - 1, 2), 1, isset($days[$i]) ? $this->day($request, $days[$i]) : 'Notes');
         }
     }
 
     /**
-     * The title's boxes and the days below it: of titles one box shorter or taller than usual, the one that
-     * leaves least over (38 tall: a title of 4 leaves 34 = 7 × 4 + 6 × 1).
+     * One for each day; what a short week leaves is one more, for notes.
+     *
+     * @return list<array{Fraction, Fraction}> where it begins and how tall it is
+     */
+    private function containers(Division $rows, int $days): array
+    {
+        $spans = $rows->spans();
+        $containers = [];
+        foreach (\array_slice($spans, 0, $days) as $span) {
+            $containers[] = [$span['from'], $span['to']->minus($span['from'])];
+        }
+        if ($days < \count($spans)) {
+            $containers[] = [$spans[$days]['from'], $spans[\count($spans) - 1]['to']->minus($spans[$days]['from'])];
+        }
+
+        return $containers;
+    }
+
+    /**
+     * Ticks where containers begin and end; a short week has fewer than a whole one.
+     *
+     * @param list<array{Fraction, Fraction}> $containers
+     */
+    private function tick(Canvas $canvas, Division $rows, array $containers, string $note, int $top): void
+    {
+        if (\count($containers) === \count($rows->parts)) {
+            $canvas->tickDivision(Edge::Side, $rows, $note, $top);
+
+            return;
+        }
+        $ticks = [];
+        foreach ($containers as [$at, $tall]) {
+            foreach ([$at, $at->plus($tall)] as $end) {
+                $place = $end->plus($top);
+                if ($place->compare(0) > 0 && $place->compare($canvas->down) < 0) {
+                    $ticks[(string) $place] = $place;
+                }
+            }
+        }
+        $canvas->tickAll(Edge::Side, array_values($ticks), Plural::of(\count($containers) - 1, 'day', 'days').' of '.Plural::boxes($rows->size()).', then notes', $note);
+    }
+
+    /**
+     * The title's boxes and the days below it: of titles one box shorter or taller than usual, days of two boxes before
+     * smaller ones, then with gaps, then the one that leaves least over (38 tall: a title of 4 leaves 34 = 7 × 4 + 6 × 1).
      *
      * @return array{int, Division|null}
      */
@@ -97,14 +141,25 @@ final class WeekBoxes implements Form
     {
         $usual = Heading::boxes($share);
         $best = [$usual, null];
+        $least = null;
         foreach ([$usual, $usual + 1, max(1, $usual - 1)] as $head) {
-            $rows = Division::containers($share - $head, $parts) ?? Division::of($share - $head, $parts);
-            if (null !== $rows && (null === $best[1] || $rows->remainder < $best[1]->remainder)) {
-                $best = [$head, $rows];
+            foreach ([Division::containers($share - $head, $parts), Division::of($share - $head, $parts)] as $plain => $rows) {
+                $rank = null === $rows ? null : [-min(2, $rows->size()), $plain, $rows->remainder];
+                if (null !== $rank && (null === $least || $rank < $least)) {
+                    [$best, $least] = [[$head, $rows], $rank];
+                }
             }
         }
 
         return $best;
+    }
+
+    /** "Monday 4"; with its month where that is not the one these pages are for: "Monday 28 Dec". */
+    private function day(Request $request, Day $day): string
+    {
+        $strange = null !== $request->month && !$request->month->equals($day->month);
+
+        return $request->names->weekday($day->weekday()).' '.$day->day.($strange ? ' '.$request->names->monthShort($day->month->month) : '');
     }
 
     private function name(Request $request, MonthWeek $week): string

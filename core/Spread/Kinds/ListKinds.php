@@ -22,6 +22,8 @@ final class ListKinds
             new Kind('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']), 'A container for each area of life.', [], [Field::lines('areas', 'Areas'), Field::count('columns', 'Columns', 1, 4), Field::boxes('line', 'Boxes a line'), FrontKinds::half()], halves: true),
             new Kind('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors(), 'Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a record here, no advice.', ['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']], [
                 Field::lines('items', 'Items'),
+                Field::lines('columns', 'Columns on each face'),
+                Field::flag('sum', 'A row for the sum', true),
                 Field::count('leaves', 'Cut leaves', 1, 12),
                 Field::count('strip', 'Boxes of the strip', 2, 20),
             ]),

@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Form\Log;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
@@ -49,8 +50,8 @@ final class Containers implements School
             return;
         }
         [$columns, $rows] = $layout;
-        $canvas->working('across', "{$columns->size()} boxes wide", $columns->working());
-        $canvas->working('down', "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title = $rows->side; ".$rows->working());
+        $canvas->working('across', Plural::boxes($columns->size()).' wide', $columns->working());
+        $canvas->working('down', Plural::boxes($rows->size()).' tall', Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working());
         $painter = new LogPainter($canvas, $request, $asked);
         $painter->lines($places);
         $canvas->tickDivision(Edge::Top, $columns, 'across');
@@ -121,6 +122,6 @@ final class Containers implements School
 
         return new Finding($request->id, $this->columns
             ? "A column per month$with needs ".self::COLUMN." boxes across and two down; $request->across × $down are left."
-            : "$each months a page$with do not fit on $request->across × $down boxes with a line each.");
+            : Plural::of($each, 'month', 'months')." a page$with do not fit on $request->across × $down boxes with a line each.");
     }
 }

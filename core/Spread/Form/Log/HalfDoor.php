@@ -12,6 +12,7 @@ namespace AmpleMargin\Spread\Form\Log;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
@@ -40,7 +41,7 @@ final class HalfDoor implements School
         $halves = Division::containers($request->across, 2);
         $places = null === $halves || $request->down - $top < 1 ? null : $this->places($asked, $halves, $top, $request->down - $top);
         if (null === $halves || null === $places) {
-            $why = new Finding($request->id, "Half a page of $request->across boxes is too narrow for a month’s lines".('none' === $asked->mini ? '' : " with a mini month $asked->mini").', or no line is left.');
+            $why = new Finding($request->id, 'Half a page of '.Plural::boxes($request->across).' is too narrow for a month’s lines'.('none' === $asked->mini ? '' : " with a mini month $asked->mini").', or no line is left.');
 
             return Pages::draw($request, range(0, 3), static fn (Canvas $canvas, int $i) => 0 === $i ? $canvas->finding($why) : null);
         }
@@ -96,7 +97,7 @@ final class HalfDoor implements School
         $top = Heading::boxes($canvas->down);
         $places = array_merge(...$columns);
         $painter = new LogPainter($canvas, $request, $asked);
-        $canvas->working('across', "{$halves->size()} boxes wide", $halves->working());
+        $canvas->working('across', Plural::boxes($halves->size()).' wide', $halves->working());
         if ([] !== $places || 1 === $i || 2 === $i) {
             $canvas->tickDivision(Edge::Top, $halves, 'across');
         }
@@ -132,7 +133,7 @@ final class HalfDoor implements School
         foreach (array_unique(array_filter(array_map(\count(...), $columns), static fn (int $count): bool => $count > 0)) as $count) {
             $rows = Division::containers($canvas->down - $top, $count);
             if (null !== $rows) {
-                $canvas->working("down-$count", "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title = $rows->side; ".$rows->working());
+                $canvas->working("down-$count", Plural::boxes($rows->size()).' tall', Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working());
                 $canvas->tickDivision(Edge::Side, $rows, "down-$count", $top);
             }
         }

@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Form\Log;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
@@ -129,7 +130,7 @@ final class LogPainter
         [$at, , $wide, $tall] = $extra;
         $this->canvas->step(Task::Ink, match ($this->asked->extra) {
             'frame' => "Frame $wide × $tall boxes at the foot of each month, ".($at === $places[0]->x ? 'from its left edge' : 'at its right edge').', for a photo.',
-            'memory' => "Rule off the last $tall boxes of each month for a memory.",
+            'memory' => 'Rule off the last '.Plural::boxes($tall).' of each month for a memory.',
             default => 'Rule off the last row of each month for a count.',
         }, 'lines');
         foreach ($places as $place) {
@@ -149,12 +150,12 @@ final class LogPainter
         $lines = $places[0]->lines();
         $left = Fraction::of($tall)->minus($line->times($lines));
         $in = $some ? 'in '.$this->named($places) : 'in each month';
-        $this->canvas->step(Task::Ink, 'Rule '.self::lineWords($lines)." to write on $in, one every ".($line->equals(1) ? 'box' : "$line boxes").': the first '.$line->plus($y - $places[0]->y).' boxes below its upper edge; '.($left->compare(0) > 0 ? "$left left over at the end" : 'nothing left over at the end').'.', 'lines');
+        $this->canvas->step(Task::Ink, 'Rule '.self::lineWords($lines)." to write on $in, one every ".($line->equals(1) ? 'box' : Plural::boxes($line)).': the first '.$line->plus($y - $places[0]->y).' boxes below its upper edge; '.($left->compare(0) > 0 ? "$left left over at the end" : 'nothing left over at the end').'.', 'lines');
         foreach ($places as $place) {
             $this->linesIn($place, $place->write);
         }
         if (null !== $places[0]->short) {
-            $this->canvas->step(Task::Ink, 'Rule '.Fraction::of($places[0]->short[3])->dividedBy($line)->floor()." short lines beside the mini month $in, {$places[0]->short[2]} boxes long, to the right edge.", 'lines');
+            $this->canvas->step(Task::Ink, 'Rule '.Fraction::of($places[0]->short[3])->dividedBy($line)->floor()." short lines beside the mini month $in, ".Plural::boxes($places[0]->short[2]).' long, to the right edge.', 'lines');
             foreach ($places as $place) {
                 $this->linesIn($place, $place->short ?? $place->write);
             }

@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Form\Log;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 
 final class MonthPlace
 {
@@ -72,10 +73,10 @@ final class MonthPlace
     public function working(): string
     {
         [, , $wide, $tall] = $this->write;
-        $said = "$this->tall boxes ".implode(' ', $this->lessTall)." = $tall; $tall ÷ $this->line a line = {$this->lines()} ".(1 === $this->lines() ? 'line' : 'lines');
-        $said .= [] === $this->lessWide ? " of $wide boxes" : "; $this->wide boxes ".implode(' ', $this->lessWide)." = $wide boxes a line";
+        $said = Plural::boxes($this->tall).' '.implode(' ', $this->lessTall)." = $tall; $tall ÷ $this->line a line = {$this->lines()} ".(1 === $this->lines() ? 'line' : 'lines');
+        $said .= [] === $this->lessWide ? ' of '.Plural::boxes($wide) : '; '.Plural::boxes($this->wide).' '.implode(' ', $this->lessWide).' = '.Plural::boxes($wide).' a line';
         if (null !== $this->short) {
-            $said .= '; beside the mini month '.Fraction::of($this->short[3])->dividedBy($this->line)->floor()." short lines of {$this->short[2]} boxes";
+            $said .= '; beside the mini month '.Fraction::of($this->short[3])->dividedBy($this->line)->floor().' short lines of '.Plural::boxes($this->short[2]);
         }
 
         return $said;

@@ -12,6 +12,7 @@ namespace AmpleMargin\Spread\Form\Log;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
@@ -102,9 +103,9 @@ final class Rows implements School
         }
         $from = $top + $head + $rows->before;
         $lines = Fraction::of($rows->size())->dividedBy($asked->line)->floor();
-        $canvas->working('across', "{$columns->size()} boxes wide", "$canvas->across boxes − $name for the names = $columns->side; ".$columns->working());
-        $canvas->working('down', "{$rows->size()} boxes tall", "$canvas->down boxes − $top for the title".($head > 0 ? ' − 1 for the categories' : '')." = $rows->side; ".$rows->working());
-        $canvas->working('lines', self::lines($lines).' a month'.($this->byCategory ? ' and category' : ''), "{$rows->size()} boxes ÷ $asked->line a line = ".self::lines($lines)." of {$columns->size()} boxes");
+        $canvas->working('across', Plural::boxes($columns->size()).' wide', Plural::boxes($canvas->across)." − $name for the names = $columns->side; ".$columns->working());
+        $canvas->working('down', Plural::boxes($rows->size()).' tall', Plural::boxes($canvas->down)." − $top for the title".($head > 0 ? ' − 1 for the categories' : '')." = $rows->side; ".$rows->working());
+        $canvas->working('lines', self::lines($lines).' a month'.($this->byCategory ? ' and category' : ''), Plural::boxes($rows->size())." ÷ $asked->line a line = ".self::lines($lines).' of '.Plural::boxes($columns->size()));
         $left = $name + $columns->before;
         $wide = \count($categories) * $columns->size();
         $canvas->tickAll(Edge::Top, array_values(array_filter(array_map(static fn (int $i): int => $left + $i * $columns->size(), range(0, \count($categories))), static fn (int $at): bool => $at < $canvas->across)), "names $name, then {$columns->run()}", 'across');
@@ -126,12 +127,12 @@ final class Rows implements School
                 $canvas->words(Layer::Writing, $left + $j * $columns->size(), $from - 1, $columns->size(), 1, $category, Align::Middle);
             }
         }
-        Closing::page($canvas, 'Count the rows: '.\count($months)." months of {$rows->size()} boxes, $wide boxes of lines.", 'down');
+        Closing::page($canvas, 'Count the rows: '.Plural::of(\count($months), 'month', 'months').' of '.Plural::boxes($rows->size()).', '.Plural::boxes($wide).' of lines.', 'down');
     }
 
     private function ink(Canvas $canvas, LogAsked $asked, int $from, int $tall, int $months, int $left, int $wide, int $categories): void
     {
-        $canvas->step(Task::Ink, 'Rule '.($months + 1).' lines across, one every '.(1 === $tall ? 'box' : "$tall boxes").(1 === $categories ? '' : ', and '.($categories + 1).' down').'.', 'down');
+        $canvas->step(Task::Ink, 'Rule '.($months + 1).' lines across, one every '.(1 === $tall ? 'box' : Plural::boxes($tall)).(1 === $categories ? '' : ', and '.($categories + 1).' down').'.', 'down');
         for ($i = 0; $i <= $months; ++$i) {
             $canvas->line(Layer::Ink, 0, $from + $i * $tall, $left + $categories * $wide, 0);
         }
@@ -139,7 +140,7 @@ final class Rows implements School
             $canvas->line(Layer::Ink, $left + $j * $wide, $from, 0, $months * $tall);
         }
         if ($asked->ruled) {
-            $canvas->step(Task::Ink, "Rule the lines to write on, one every $asked->line boxes.", 'lines');
+            $canvas->step(Task::Ink, 'Rule the lines to write on, one every '.Plural::boxes($asked->line).'.', 'lines');
             for ($i = 0; $i < $months; ++$i) {
                 for ($line = $asked->line; $line->compare($tall) < 0; $line = $line->plus($asked->line)) {
                     $canvas->line(Layer::Ink, $left, $line->plus($from + $i * $tall), $categories * $wide, 0);
@@ -175,7 +176,7 @@ final class Rows implements School
     private function tooMany(Request $request, array $categories, int $name): Finding
     {
         $fit = max(1, intdiv($request->across - $name, self::CATEGORY));
-        $says = \count($categories).(1 === \count($categories) ? ' column' : ' categories').' of at least '.self::CATEGORY." boxes beside $name for the names do not fit on $request->across boxes, or no line is left down the page.";
+        $says = \count($categories).(1 === \count($categories) ? ' column' : ' categories').' of at least '.self::CATEGORY." boxes beside $name for the names do not fit on ".Plural::boxes($request->across).', or no line is left down the page.';
 
         return new Finding($request->id, $says.($this->byCategory ? " $fit would fit across." : ''));
     }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form\Spacing;
 
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\PocketSize;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -23,14 +24,14 @@ final class CardPocket implements School
         [$wide, $depth] = [$size->wide, $size->deep];
         $top = Heading::boxes($canvas->down);
         if ($depth + $top > $canvas->down) {
-            $canvas->finding(new Finding($request->id, "A pocket of $depth boxes leaves no room for a title on $canvas->down."));
+            $canvas->finding(new Finding($request->id, 'A pocket of '.Plural::boxes($depth)." leaves no room for a title on $canvas->down."));
 
             return;
         }
         $from = $canvas->down - $depth;
-        $canvas->working('pocket', "$wide × $depth boxes", "the card is $canvas->across × $canvas->down; $canvas->across + 1 = $wide boxes wide; ⅔ of $canvas->down, rounded up = $depth boxes deep, so that the card does not slide out");
-        $canvas->tickAll(Edge::Side, [$from], "the pocket’s mouth, $depth boxes above the lower edge", 'pocket');
-        $canvas->step(Task::Pencil, "Draw where the pocket goes: its mouth $from boxes down. It is $wide boxes wide, so it stands half a box over the grid on either side.", 'pocket');
+        $canvas->working('pocket', "$wide × $depth boxes", "the card is $canvas->across × $canvas->down; $canvas->across + 1 = ".Plural::boxes($wide)." wide; ⅔ of $canvas->down, rounded up = ".Plural::boxes($depth).' deep, so that the card does not slide out');
+        $canvas->tickAll(Edge::Side, [$from], 'the pocket’s mouth, '.Plural::boxes($depth).' above the lower edge', 'pocket');
+        $canvas->step(Task::Pencil, 'Draw where the pocket goes: its mouth '.Plural::boxes($from).' down. It is '.Plural::boxes($wide).' wide, so it stands half a box over the grid on either side.', 'pocket');
         $canvas->frame(Layer::Pencil, 0, $from, $canvas->across, $depth);
         Heading::write($canvas, $request);
         $canvas->step(Task::Wait, 'Fold the three flaps of the printed pocket back, glue them down on the page, and let the glue dry under a weight.', 'pocket');

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Form\Spacing;
 
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
@@ -33,8 +34,8 @@ final class DivisionTable
     public static function write(Canvas $canvas, SpacingAsked $asked, string $name, int $side, array $divisors, int $x, int $y, int $wide): int
     {
         $how = ['both' => 'without gaps, then with', 'without' => 'without gaps', 'with' => 'with the best gap'][$asked->gaps];
-        $canvas->step(Task::Write, "Write the table of divisions for $side boxes ".strtolower($name).": $how.", "table-$side");
-        $canvas->words(Layer::Writing, $x, $y++, $wide, 1, "$name: $side boxes");
+        $canvas->step(Task::Write, 'Write the table of divisions for '.Plural::boxes($side).' '.strtolower($name).": $how.", "table-$side");
+        $canvas->words(Layer::Writing, $x, $y++, $wide, 1, "$name: ".Plural::boxes($side));
         foreach ($divisors as $divisor) {
             $canvas->pen($asked->colour($divisor));
             $rows = 'both' === $asked->gaps ? 2 : 1;
@@ -46,7 +47,7 @@ final class DivisionTable
             }
         }
         $canvas->pen(null);
-        $canvas->working("table-$side", "$side boxes", 'part = (boxes − gaps) ÷ parts, rounded down; the best gap is the one of 1 to 3 that leaves least over');
+        $canvas->working("table-$side", Plural::boxes($side), 'part = (boxes − gaps) ÷ parts, rounded down; the best gap is the one of 1 to 3 that leaves least over');
 
         return $y;
     }

@@ -11,6 +11,7 @@ namespace AmpleMargin\Spread\Form\Spacing;
 
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
@@ -51,7 +52,7 @@ final class FourCorners implements School
         $canvas->working("corner-$divisor", "$wide × $tall", "$canvas->across ÷ $divisor across, $canvas->down ÷ $divisor down".([] === $gapped ? '' : '; with gaps '.implode(' and ', array_map(DivisionTable::said(...), $gapped))));
         $canvas->pen($asked->colour($divisor));
         if ('with' !== $asked->gaps) {
-            $canvas->step(Task::Ink, "In the $corner corner rule $wide boxes across and $tall down: one part of $divisor without gaps.", "corner-$divisor");
+            $canvas->step(Task::Ink, "In the $corner corner rule ".Plural::boxes($wide)." across and $tall down: one part of $divisor without gaps.", "corner-$divisor");
             $this->frame($canvas, $wide, $tall, $right, $lower);
             $canvas->shows(...array_filter([Division::of($canvas->across, $divisor, 0, Remainder::Exact), Division::of($canvas->down, $divisor, 0, Remainder::Exact)]));
         }
@@ -80,10 +81,11 @@ final class FourCorners implements School
         $gapped = $this->gapped($canvas, $divisor);
         $wide = max(1, min([] === $gapped ? $part : $gapped[0]->size(), $part) - 1);
         $canvas->pen($asked->colour($divisor));
-        $canvas->step(Task::Write, "Write in the $corner corner what it is divided by.", "corner-$divisor");
+        $canvas->step(Task::Write, "Write in the $corner corner what it is divided by, and below it the size of a part.", "corner-$divisor");
         $x = $right ? $canvas->across - $wide : 0;
-        $y = $lower ? $canvas->down - 1 : 0;
-        $canvas->words(Layer::Writing, $x, $y, $wide, 1, $wide > 3 ? Fraction::of(1, $divisor).': '.Fraction::of($canvas->across, $divisor).' × '.Fraction::of($canvas->down, $divisor) : (string) Fraction::of(1, $divisor), $right ? Align::End : Align::Start);
+        $align = $right ? Align::End : Align::Start;
+        $canvas->words(Layer::Writing, $x, $lower ? $canvas->down - 2 : 0, $wide, 1, (string) Fraction::of(1, $divisor), $align);
+        $canvas->words(Layer::Writing, $x, $lower ? $canvas->down - 1 : 1, $wide, 1, Fraction::of($canvas->across, $divisor).' × '.Fraction::of($canvas->down, $divisor), $align);
         $canvas->pen(null);
     }
 

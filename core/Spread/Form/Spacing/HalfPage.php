@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Form\Spacing;
 
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -31,7 +32,7 @@ final class HalfPage implements School
         }
         $wide = $halves->size();
         $right = $halves->spans()[1]['from']->floor();
-        $canvas->working('halves', "$wide boxes each", $halves->working());
+        $canvas->working('halves', Plural::boxes($wide).' each', $halves->working());
         $canvas->tickDivision(Edge::Top, $halves, 'halves');
         $lines = $request->settings->lines('lines');
         $tall = max(2, 2 * \count($lines));

@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Form\Spacing;
 
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
@@ -73,7 +74,7 @@ final class NumberedEdges implements School
             $canvas->shows($division);
             $note = "{$edge->value}-$divisor";
             $share = (string) Fraction::of(1, $divisor);
-            $canvas->working($note, "$share = {$division->parts[0]}", "$side boxes ÷ $divisor = {$division->parts[0]}");
+            $canvas->working($note, "$share = {$division->parts[0]}", Plural::boxes($side)." ÷ $divisor = {$division->parts[0]}");
             $canvas->pen($asked->colour($divisor));
             $canvas->step(Task::Ink, \sprintf('Tick %s %s in the %s %s: shares of %s, and write that after the last tick.', $canvas->tally->places($division->ticks()), $edge->words(), self::NTH[$i + 1], Edge::Top === $edge ? 'row' : 'column', $share), $note, $edge, $division->ticks());
             foreach ($division->ticks() as $tick) {

@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Form\Spacing;
 
 use AmpleMargin\Colour\Pen;
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Spread\Request;
 
 final class SpacingAsked
@@ -43,17 +44,43 @@ final class SpacingAsked
         return $this->colours()[$divisor] ?? null;
     }
 
-    /** @return array<int, string> divisor → the colour of its pen; empty for ink only */
+    /**
+     * A pen for each divisor, halves first, and plain ink for the one after the last pen. Only where there are more
+     * divisors still does a colour stand for two.
+     *
+     * @return array<int, string> divisor → the colour of its pen; those in ink are left out
+     */
     public function colours(): array
     {
-        $order = array_values(array_unique([...$this->across, ...$this->down]));
-        sort($order);
         $colours = [];
-        foreach ([] === $this->pens ? [] : $order as $i => $divisor) {
-            $colours[$divisor] = $this->pens[$i % \count($this->pens)]->colour;
+        foreach ($this->divisors() as $i => $divisor) {
+            $nth = $i % (\count($this->pens) + 1);
+            if (isset($this->pens[$nth])) {
+                $colours[$divisor] = $this->pens[$nth]->colour;
+            }
         }
 
         return $colours;
+    }
+
+    /** What two divisors of one colour are called, or null where every one has its own. */
+    public function sharedColours(string $about): ?Finding
+    {
+        $divisors = \count($this->divisors());
+        $different = \count($this->pens) + 1;
+
+        return [] !== $this->pens && $divisors > $different
+            ? new Finding($about, "$divisors divisors share ".$different.' colours, ink among them: pens whose lines stand out on paper are too few. Add such pens on the key, or choose fewer divisors.', [], false)
+            : null;
+    }
+
+    /** @return list<int> across and down, each once, rising */
+    private function divisors(): array
+    {
+        $divisors = array_values(array_unique([...$this->across, ...$this->down]));
+        sort($divisors);
+
+        return $divisors;
     }
 
     /** @return list<Division> a side by one divisor, without and with gaps as asked; those that exist */

@@ -12,6 +12,7 @@ use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
@@ -39,7 +40,7 @@ final class BlockPainter
     public function names(array $places): void
     {
         $names = $this->asked->name();
-        $this->canvas->step(Task::Write, 'Write the name of each month in the first '.(1 === $names ? 'row' : "$names rows").' of its block'.($this->layout->letters ? ', the weekday letters below it.' : '.'), 'down');
+        $this->canvas->step(Task::Write, 'Write the name of each month in the first '.(1 === $names ? 'row' : Plural::of($names, 'row', 'rows')).' of its block'.($this->layout->letters ? ', the weekday letters below it.' : '.'), 'down');
         foreach ($places as [$x, $y, , $grid]) {
             $this->canvas->words(Layer::Writing, $x, $y + $names - 1, $this->asked->wide(), 1, YearMonths::name($this->request, $grid->month, $this->months));
             if ($this->layout->letters) {
@@ -76,7 +77,8 @@ final class BlockPainter
      */
     public function quarters(array $places): void
     {
-        $tick = $this->day->minus(1)->dividedBy(2);
+        // An eighth: longer ones read as strokes beside the figure.
+        $tick = Fraction::of(1, 8);
         $this->canvas->step(Task::Ink, 'Rule the grid of each month, one cell a day.', 'down');
         foreach ($places as [$x, $y, , $grid]) {
             [$left, $top] = $this->corner($x, $y);
@@ -87,7 +89,7 @@ final class BlockPainter
                 $this->canvas->line(Layer::Ink, $this->day->times($column)->plus($left), $top, 0, $this->day->times($grid->rows));
             }
         }
-        if ($tick->compare(0) <= 0) {
+        if ($this->day->compare(1) <= 0) {
             return;
         }
         $this->canvas->step(Task::Ink, 'Tick the middle of each side of a day, '.$tick.' box inwards: so each day has four corners to colour, and its figure stays free.', 'down');
@@ -106,7 +108,7 @@ final class BlockPainter
         $line = $this->request->settings->boxes('line');
         $wide = $across->size() - $this->asked->wide() - 1;
         $head = $this->asked->name();
-        $this->canvas->step(Task::Ink, "Rule lines beside each month, $wide boxes long, from its name down to its last row, one every ".($line->equals(1) ? 'box' : "$line boxes").": the first $line below the name’s row.", 'notes');
+        $this->canvas->step(Task::Ink, 'Rule lines beside each month, '.Plural::boxes($wide).' long, from its name down to its last row, one every '.($line->equals(1) ? 'box' : Plural::boxes($line)).": the first $line below the name’s row.", 'notes');
         foreach ($places as [$x, $y, $rows, $grid]) {
             $from = $x + $this->asked->wide() + 1;
             $tall = $this->asked->tall($rows, $this->layout->letters) - $head;
@@ -114,7 +116,7 @@ final class BlockPainter
             for ($i = 1; $i <= $lines; ++$i) {
                 $this->canvas->line(Layer::Ink, $from, $line->times($i)->plus($y + $head), $wide, 0);
             }
-            $this->canvas->working('notes', $lines.(1 === $lines ? ' line' : ' lines').' a month', "$tall boxes beside the block ÷ $line a line = $lines; {$across->size()} boxes − {$this->asked->wide()} for the block − 1 beside it = $wide boxes a line");
+            $this->canvas->working('notes', $lines.(1 === $lines ? ' line' : ' lines').' a month', Plural::boxes($tall)." beside the block ÷ $line a line = $lines; ".Plural::boxes($across->size())." − {$this->asked->wide()} for the block − 1 beside it = ".Plural::boxes($wide).' a line');
         }
     }
 

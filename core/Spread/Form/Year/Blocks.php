@@ -12,6 +12,7 @@ namespace AmpleMargin\Spread\Form\Year;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
@@ -81,7 +82,7 @@ final class Blocks implements Way
         $from = $top + $layout->head();
         $painter = new BlockPainter($canvas, $request, $layout, $months, $this->split);
         $canvas->working('across', self::gap($page->across), $page->across->working());
-        $canvas->working('down', self::gap($page->down), "$canvas->down boxes − $top for the title".($layout->letters ? '' : " − {$layout->head()} for the weekdays").($this->foot($request) > 0 ? " − {$this->foot($request)} for the legend" : '')." = {$page->down->side}; ".$page->down->working());
+        $canvas->working('down', self::gap($page->down), Plural::boxes($canvas->down)." − $top for the title".($layout->letters ? '' : " − {$layout->head()} for the weekdays").($this->foot($request) > 0 ? " − {$this->foot($request)} for the legend" : '')." = {$page->down->side}; ".$page->down->working());
         $canvas->tickDivision(Edge::Top, $page->across, 'across');
         $canvas->tickDivision(Edge::Side, $page->down, 'down', $from);
         $places = array_map(static fn (array $place): array => [$place[0], $place[1] + $from, $place[2], $place[3]], $page->places());
@@ -111,7 +112,7 @@ final class Blocks implements Way
 
     private static function gap(Division $division): string
     {
-        return 1 === \count($division->parts) ? "{$division->parts[0]} boxes" : "$division->gap between";
+        return 1 === \count($division->parts) ? Plural::boxes($division->parts[0]) : "$division->gap between";
     }
 
     private function tooLarge(Request $request): Finding

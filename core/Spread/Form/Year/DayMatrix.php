@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Form\Year;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -81,7 +82,7 @@ final class DayMatrix implements Way
         $top = Heading::boxes($canvas->down) + 1;
         ['turned' => $turned, 'wide' => $wide, 'tall' => $tall, 'label' => $label] = $layout;
         [$columns, $rows] = $turned ? [self::DAYS, \count($share)] : [\count($share), self::DAYS];
-        $canvas->working('cells', "$columns × $rows cells", ($turned ? 'days across, months down, for 31 rows do not fit; ' : 'months across, days down; ')."$label + $columns × $wide = ".($label + $columns * $wide)." of $canvas->across boxes across; $top + $rows × $tall = ".($top + $rows * $tall)." of $canvas->down down");
+        $canvas->working('cells', "$columns × $rows cells", ($turned ? 'days across, months down, for 31 rows do not fit; ' : 'months across, days down; ')."$label + $columns × $wide = ".($label + $columns * $wide).' of '.Plural::boxes($canvas->across)." across; $top + $rows × $tall = ".($top + $rows * $tall)." of $canvas->down down");
         $canvas->tickAll(Edge::Top, array_values(array_filter([$label, $label + $columns * $wide], static fn (int $at): bool => $at < $canvas->across)), 'the matrix', 'cells');
         $canvas->tickAll(Edge::Side, array_values(array_filter([$top, $top + $rows * $tall], static fn (int $at): bool => $at < $canvas->down)), 'the matrix', 'cells');
         $left = $label + $columns * $wide + 1;

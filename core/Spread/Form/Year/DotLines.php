@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Form\Year;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -80,7 +81,7 @@ final class DotLines implements Way
         $legend = new MarkLegend($request);
         $spans = ($down = Division::ofSize($canvas->down - $top - $legend->tall(), \count($share), 2 * $lines, 0) ?? throw new \LogicException('As many months as fit are put on a page.'))->spans();
         $canvas->working('down', 2 * $lines.' boxes a month', (1 === $lines ? 'one line' : "$lines lines")." of at most $dots dots, each with a row above it for its figures; ".$down->working());
-        $canvas->working('across', "$dots dots a line", "$label boxes for the names + $dots dots, one a box = ".($label + $dots)." of $canvas->across");
+        $canvas->working('across', "$dots dots a line", Plural::boxes($label)." for the names + $dots dots, one a box = ".($label + $dots)." of $canvas->across");
         $canvas->tickAll(Edge::Top, [$label], "names $label, then the dots", 'across');
         $canvas->tickDivision(Edge::Side, $down, 'down', $top);
         $canvas->step(Task::Ink, 'Dot a line for each month: as many dots as it has days.', 'across');
