@@ -104,6 +104,20 @@ if ('core' === $argv[1]) {
     said('compose the same', timed(30, static fn () => Composer::compose($large)));
     $overfull = Tests\Books::edited($large, [['type' => 'use-pattern', 'pattern' => 'rich'], ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'split', 'pages' => '2']]]);
     said('the least regretted way to make it fit', timed(3, static fn () => (new AmpleMargin\Book\WaysToFit($overfull))->best()));
+    foreach ([[60, 192], [160, 400], [300, 900]] as [$count, $pages]) {
+        mt_srand(5);
+        $kinds = AmpleMargin\Spread\Catalogue::spreads();
+        $edits = array_map(static fn (): array => ['type' => 'add-spread', 'kind' => $kinds[mt_rand(0, count($kinds) - 1)]->id], range(1, $count));
+        $crowded = Tests\Books::edited(Tests\Books::starter(Tests\Books::a5($pages))->with(['spreads' => []]), [...$edits, ['type' => 'use-pattern', 'pattern' => 'rich']]);
+        $proven = 'nothing is enough';
+        said("ways to fit for $count spreads of every kind", timed(3, static function () use ($crowded, &$proven): void {
+            $ways = new AmpleMargin\Book\WaysToFit($crowded, patience: new AmpleMargin\Book\Patience(0.9, static fn (): float => hrtime(true) / 1e9));
+            $best = $ways->best();
+            $ways->single();
+            $proven = null === $best ? $proven : "regret $best->regret".($ways->isProven() ? ', proven least' : ", at least {$ways->bound()}");
+        }));
+        printf("%-52s %s\n", '', $proven);
+    }
     exit;
 }
 

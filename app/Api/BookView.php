@@ -44,6 +44,18 @@ final class BookView
         return $composed->has($volume) ? $composed->book($volume) : throw new NotFound("This notebook has no book $volume.");
     }
 
+    /** One book's plan, not composed. @throws NotFound|Unreadable */
+    public function plan(Notebook $notebook, string $volume): Plan
+    {
+        try {
+            $plan = $this->files->stored($notebook->plan());
+        } catch (\Throwable $failure) {
+            throw new Unreadable($failure);
+        }
+
+        return $plan->inBook($volume) ?? throw new NotFound("This notebook has no book $volume.");
+    }
+
     /** @throws Unreadable */
     public function composed(Notebook $notebook): ComposedPlan
     {

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use AmpleMargin\Book\Patience;
 use AmpleMargin\Book\Requests;
 use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
@@ -26,6 +27,9 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/notebooks/{id}')]
 final class DeskController
 {
+    /** Seconds the ways to fit may be looked for. */
+    private const PATIENCE = 0.9;
+
     public function __construct(private readonly Notebooks $notebooks, private readonly BookView $view)
     {
     }
@@ -62,11 +66,12 @@ final class DeskController
     #[Route('/ways', methods: 'GET')]
     public function ways(string $id, Request $request): JsonResponse
     {
-        $ways = new WaysToFit($this->view->compose($this->notebooks->get($id), AskedBook::of($request))->plan);
-        $written = static fn (Way $way): array => ['say' => $way->say, 'lost' => $way->lost, 'saves' => $way->saves, 'fits' => $way->fits, 'edit' => $way->edit];
+        $ways = new WaysToFit($this->view->plan($this->notebooks->get($id), AskedBook::of($request)), patience: new Patience(self::PATIENCE, static fn (): float => hrtime(true) / 1e9));
+        $written = static fn (Way $way): array => ['say' => $way->say, 'lost' => $way->lost, 'saves' => $way->saves, 'fits' => $way->fits, 'regret' => $way->regret, 'edit' => $way->edit];
         $best = $ways->best();
+        $single = array_map($written, $ways->single());
 
-        return new JsonResponse(['best' => null === $best ? null : $written($best), 'single' => array_map($written, $ways->single()), 'proven' => $ways->isProven()]);
+        return new JsonResponse(['best' => null === $best ? null : $written($best), 'single' => $single, 'proven' => $ways->isProven(), 'bound' => null === $best ? null : $ways->bound(), 'complete' => $ways->isComplete()]);
     }
 
     /** The layouts a spread could have on this stock, with what decides between them. */

@@ -17,12 +17,7 @@ final class ComposedPlan
 
     public static function of(Plan $plan): self
     {
-        $books = [];
-        foreach ($plan->books() as $id) {
-            $books[$id] = Composer::compose($plan, $id);
-        }
-
-        return new self($plan, $books);
+        return new self($plan, Composer::all($plan));
     }
 
     /** The book of that id; the first where an edit has taken it away. */

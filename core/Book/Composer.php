@@ -16,33 +16,65 @@ use AmpleMargin\Spread\IndexRow;
 
 final class Composer
 {
-    private readonly Requests $requests;
-
-    private function __construct(private readonly Plan $plan)
+    private function __construct(private readonly Plan $plan, private readonly Requests $requests)
     {
-        $this->requests = new Requests($plan);
     }
 
     /** One book of the plan; a plan has one unless it says otherwise. @throws \OutOfRangeException where it has no such book */
     public static function compose(Plan $plan, string $book = Volume::FIRST): Book
     {
-        $one = $plan->inBook($book) ?? throw new \OutOfRangeException("There is no book $book.");
-
-        return (new self($one))->book(self::elsewhere($plan, $book));
+        return self::books($plan, [$book])[$book] ?? throw new \OutOfRangeException("There is no book $book.");
     }
 
     /**
-     * Where the spreads of the other books stand, as the index of this one says it.
+     * Every book of the plan, the first first.
+     *
+     * @return non-empty-array<array-key, Book> by id
+     */
+    public static function all(Plan $plan): array
+    {
+        $books = self::books($plan, $plan->books());
+
+        return [] === $books ? throw new \LogicException('Every plan has a first book.') : $books;
+    }
+
+    /**
+     * Some books of the plan; each is placed once, for the index of each says where the spreads of the others stand.
+     *
+     * @param non-empty-list<string> $ids
+     *
+     * @return array<array-key, Book> by id; those the plan has
+     */
+    private static function books(Plan $plan, array $ids): array
+    {
+        $parts = [];
+        foreach ($plan->books() as $id) {
+            $one = $plan->inBook($id);
+            if (null !== $one) {
+                $requests = new Requests($one);
+                $parts[$id] = [new self($one, $requests), (new Pager($one, $requests))->page()];
+            }
+        }
+        $books = [];
+        foreach (array_intersect_key($parts, array_flip($ids)) as $id => [$composer, $paged]) {
+            $books[$id] = $composer->book($paged, self::elsewhere(array_map(static fn (array $part): Paged => $part[1], array_diff_key($parts, [$id => true]))));
+        }
+
+        return $books;
+    }
+
+    /**
+     * Where the spreads of the other books stand, as the index of one says it.
+     *
+     * @param array<array-key, Paged> $others
      *
      * @return array<string, string> id → "book 2, 14"
      */
-    private static function elsewhere(Plan $plan, string $book): array
+    private static function elsewhere(array $others): array
     {
         $found = [];
-        foreach ($plan->books() as $other) {
-            $one = $other === $book ? null : $plan->inBook($other);
-            $paged = null === $one ? null : (new Pager($one, new Requests($one)))->page();
-            foreach (null === $paged ? [] : [...$paged->front->placed, ...$paged->back->placed] as $placed) {
+        foreach ($others as $other => $paged) {
+            foreach ([...$paged->front->placed, ...$paged->back->placed] as $placed) {
                 $found[$placed->spread->id] = "book $other, $placed->page";
             }
         }
@@ -51,9 +83,8 @@ final class Composer
     }
 
     /** @param array<string, string> $elsewhere */
-    private function book(array $elsewhere): Book
+    private function book(Paged $paged, array $elsewhere): Book
     {
-        $paged = (new Pager($this->plan, $this->requests))->page();
         $index = IndexEntries::of($this->plan, $this->requests->names, [$paged->front, $paged->back], $paged->months, $elsewhere);
         $numbering = $this->plan->stock->numbered ? [] : Numbering::steps($paged, $this->requests->names);
         $drawings = $this->draw($index, $numbering);

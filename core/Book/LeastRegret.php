@@ -25,9 +25,9 @@ final class LeastRegret
      * @param int $halves at least so many
      * @param int $below sets of so much regret or more are left out
      *
-     * @return iterable<list<FitChange>>
+     * @return \Generator<int, list<FitChange>>
      */
-    public function sets(int $halves, int $below): iterable
+    public function sets(int $halves, int $below): \Generator
     {
         $least = $this->table($halves);
         $queue = new \SplPriorityQueue();

@@ -9,6 +9,7 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Editing\Edits;
+use AmpleMargin\Paging\PlacingSearch;
 use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
@@ -21,8 +22,11 @@ final class MoreBooks
     private const OWN_BOOK = 30;
     private const TWO_BOOKS = 40;
 
-    public function __construct(private readonly Plan $plan)
+    private readonly Known $known;
+
+    public function __construct(private readonly Plan $plan, ?Known $known = null, private readonly Patience $patience = new Patience())
     {
+        $this->known = $known ?? new Known(PlacingSearch::MOST_NODES);
     }
 
     /** @return list<Way> none for a plan that has more books already */
@@ -56,8 +60,11 @@ final class MoreBooks
     {
         $best = null;
         foreach (\array_slice($this->plan->period->months(), 1) as $month) {
+            if ($this->patience->isOver(1.0)) {
+                break;
+            }
             $plan = Edits::apply($this->plan, self::from($month))->plan;
-            [$first, $second] = [self::runOut($plan, Volume::FIRST), self::runOut($plan, '2')];
+            [$first, $second] = [$this->runOut($plan, Volume::FIRST), $this->runOut($plan, '2')];
             $spare = min($first->pages, $second->pages);
             if ($first->fits && $second->fits && (null === $best || $spare > $best[0])) {
                 $best = [$spare, $month];
@@ -80,16 +87,16 @@ final class MoreBooks
     /** @param array<string, mixed> $edit */
     private function way(string $say, string $lost, int $regret, array $edit): Way
     {
-        $before = self::runOut($this->plan, Volume::FIRST);
-        $after = self::runOut(Edits::apply($this->plan, $edit)->plan, Volume::FIRST);
+        $before = $this->runOut($this->plan, Volume::FIRST);
+        $after = $this->runOut(Edits::apply($this->plan, $edit)->plan, Volume::FIRST);
 
         return new Way($say, [$lost], $regret, $after->slack() - $before->slack(), $after->fits, $edit);
     }
 
-    private static function runOut(Plan $plan, string $book): RunOut
+    private function runOut(Plan $plan, string $book): RunOut
     {
         $one = $plan->inBook($book) ?? throw new \LogicException("Book $book was made just now.");
 
-        return (new Pager($one, new Requests($one)))->page()->runOut;
+        return (new Pager($one, new Requests($one), $this->known))->page()->runOut;
     }
 }

@@ -17,6 +17,7 @@ use AmpleMargin\Paging\Placeable;
 use AmpleMargin\Paging\Placed;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\Placer;
+use AmpleMargin\Paging\PlacingSearch;
 use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Paging\SparePages;
 use AmpleMargin\Paper\FirstLeaf;
@@ -29,10 +30,13 @@ use AmpleMargin\Plan\Spare;
 use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\ReadsIndex;
 
 final class Pager
 {
-    public function __construct(private readonly Plan $plan, private readonly Requests $requests)
+    /** @param Known|null $known from plans tried before, by a search */
+    public function __construct(private readonly Plan $plan, private readonly Requests $requests, private readonly ?Known $known = null)
     {
     }
 
@@ -47,11 +51,11 @@ final class Pager
         $frontPins = new Pins(array_merge(...$sections), $this->rules($inUse));
         $backPins = new Pins($backSpreads, new PageRules(1, $this->plan->stock->pages, closed: $inUse->lost), $frontPins->kept);
         $back = $this->back($backSpreads, $frontPins->kept, $backPins);
-        $front = Placer::place($sections, $this->rules($inUse), $backPins->kept, $frontPins);
+        $front = $this->front($sections, $inUse, $backPins, $frontPins);
         $last = $this->lastBefore($back, $backPins);
         $pinned = $this->pinned($front, $backPins);
         $months = $this->months($front->next, $last, $pinned, $inUse);
-        $inkedFront = $inUse->isEmpty() ? $front : Placer::place($sections, $this->rules(new InUse()), $backPins->kept);
+        $inkedFront = $inUse->isEmpty() ? $front : $this->front($sections, new InUse(), $backPins, null);
         $inked = $inUse->isEmpty() ? $months : $this->months($inkedFront->next, $last, $this->pinned($inkedFront, $backPins), new InUse());
         $pages = $this->plan->stock->pages;
 
@@ -76,6 +80,23 @@ final class Pager
         }
 
         return $last;
+    }
+
+    /** @param list<list<Placeable>> $sections */
+    private function front(array $sections, InUse $inUse, Pins $back, ?Pins $pins): Placement
+    {
+        $rules = $this->rules($inUse);
+        $place = fn (): Placement => Placer::place($sections, $rules, $back->kept, $pins, $this->known->nodes ?? PlacingSearch::MOST_NODES);
+
+        return $this->known?->placement('front '.self::named($sections).json_encode([$rules->then, $rules->closed, $back->pages()]), $place) ?? $place();
+    }
+
+    /**
+     * @param list<list<Placeable>> $sections
+     */
+    private static function named(array $sections): string
+    {
+        return implode('/', array_map(static fn (array $section): string => implode(' ', array_map(static fn (Placeable $one): string => "$one->id:$one->halves", $section)), $sections));
     }
 
     private function rules(InUse $inUse): PageRules
@@ -156,6 +177,17 @@ final class Pager
      */
     private function back(array $spreads, array $frontPins, Pins $pins): Placement
     {
+        $find = fn (): Placement => $this->againstTheEnd($spreads, $frontPins, $pins);
+
+        return $this->known?->placement('back '.self::named([$spreads]).json_encode(array_map(static fn (Placed $placed): int => $placed->page, $frontPins)), $find) ?? $find();
+    }
+
+    /**
+     * @param list<Placeable> $spreads
+     * @param list<Placed>    $frontPins
+     */
+    private function againstTheEnd(array $spreads, array $frontPins, Pins $pins): Placement
+    {
         $flowing = array_filter($spreads, static fn (Placeable $spread): bool => !$pins->keeps($spread->id));
         $pages = intdiv(array_sum(array_map(static fn (Placeable $spread): int => $spread->halves, $flowing)) + 1, 2);
         $last = $this->plan->stock->pages;
@@ -181,6 +213,14 @@ final class Pager
     private function placeable(PlannedSpread $spread, array $rows): Placeable
     {
         $kind = Catalogue::kind($spread->kind);
+        $make = fn (): Placeable => $this->sized($spread, $kind, $rows);
+
+        return $this->known?->placeable($spread->id.($kind?->form instanceof ReadsIndex ? ' '.\count($rows) : ''), $make) ?? $make();
+    }
+
+    /** @param list<IndexRow> $rows */
+    private function sized(PlannedSpread $spread, ?Kind $kind, array $rows): Placeable
+    {
         $pages = null === $kind ? 1 : $kind->form->pages($this->requests->spread($spread, $rows));
 
         return new Placeable(

@@ -3,11 +3,11 @@
 /*
  * The smallest set of changes that makes a book last, found and not tried out by hand.
  *
- * Every set of month changes is gone through in the order of its regret. For each, what must still be dropped
- * from the spreads is at least the pages that are too many even with no page left empty; sets of spreads that
- * drop so many come in the order of their regret, and the first that truly fits (the spreads placed, the
- * months ranged) is the best for that set of month changes. Sets that cannot beat the best so far are not
- * looked at.
+ * For every set of month changes, what must still be dropped from the spreads is at least the pages that are too many even
+ * with no page left empty; sets of spreads that drop so many come in the order of their regret. All these sets together
+ * are tried in the order of their regret, so the first that truly fits (the spreads placed, the months ranged) is the one
+ * that is regretted least. Where patience or tries end first, more is dropped at once, and what no way can be regretted
+ * less than is said beside it.
  */
 
 declare(strict_types=1);
@@ -21,11 +21,15 @@ use AmpleMargin\Plan\Plan;
 
 final class WaysToFit
 {
+    /** Shares of the patience: for the best way, and for it with each change alone. */
+    private const FOR_BEST = 0.6;
+    private const FOR_ALL = 0.9;
+
     private readonly FitChanges $changes;
 
     private readonly Paged $paged;
 
-    private int $budget;
+    private readonly Known $known;
 
     /** @var list<list<FitChange>> */
     private readonly array $classes;
@@ -33,22 +37,40 @@ final class WaysToFit
     /** @var list<Way>|null */
     private ?array $books = null;
 
+    private bool $proven = true;
+
+    private bool $complete = true;
+
+    private int $bound = 0;
+
     /** @param int $tries how many placements may be tried before the best so far has to do */
-    public function __construct(private readonly Plan $plan, int $tries = 600)
+    public function __construct(private readonly Plan $plan, private int $tries = 600, private readonly Patience $patience = new Patience())
     {
         $this->changes = new FitChanges($plan);
-        $this->paged = self::paged($plan);
+        $this->known = new Known();
+        $this->paged = $this->paged($plan);
         // Once months are in use their pages are settled: dropping what stands before them would save nothing.
         $this->classes = [] === $plan->inUse->used
             ? $this->changes->spreads($this->paged->front, $this->paged->back)
             : $this->changes->spreads($this->paged->back);
-        $this->budget = $tries;
     }
 
-    /** True where the search ended before its tries did: no set of these changes that fits is regretted less. */
+    /** True where the search ended before its tries and its patience did: no set of these changes that fits is regretted less. */
     public function isProven(): bool
     {
-        return $this->budget > 0;
+        return $this->proven;
+    }
+
+    /** False where patience ended before every change had been tried alone. */
+    public function isComplete(): bool
+    {
+        return $this->complete;
+    }
+
+    /** No way that fits is regretted less than this, proven or not. */
+    public function bound(): int
+    {
+        return $this->bound;
     }
 
     /**
@@ -60,19 +82,7 @@ final class WaysToFit
         if ($this->paged->runOut->fits) {
             return null;
         }
-        $best = null;
-        $regret = \PHP_INT_MAX;
-        foreach ($this->monthSets() as [$cost, $months]) {
-            if ($cost >= $regret || $this->budget <= 0) {
-                break;
-            }
-            $found = $this->leastSpreads($months, $regret - $cost);
-            if (null !== $found) {
-                $best = [...$months, ...$found];
-                $regret = $cost + self::regret($found);
-            }
-        }
-
+        $best = $this->least();
         $ways = null === $best ? [] : [$this->way($best)];
         foreach ($this->books() as $way) {
             if ($way->fits) {
@@ -80,8 +90,105 @@ final class WaysToFit
             }
         }
         usort($ways, static fn (Way $a, Way $b): int => $a->regret <=> $b->regret);
+        $this->proven = $this->proven || isset($ways[0]) && $ways[0]->regret <= $this->bound;
+        $this->bound = min($this->bound, $ways[0]->regret ?? $this->bound);
 
         return $ways[0] ?? null;
+    }
+
+    /**
+     * The changes that are regretted least, of all sets in the order of their regret.
+     *
+     * @return list<FitChange>|null
+     */
+    private function least(): ?array
+    {
+        $everything = array_map(static fn (array $group): FitChange => $group[\count($group) - 1], $this->changes->months());
+        if (!$this->fits([...$everything, ...array_merge(...$this->classes)])) {
+            // Not even all of it together is enough.
+            $this->bound = \PHP_INT_MAX;
+
+            return null;
+        }
+        /** @var \SplPriorityQueue<mixed, mixed> $queue */
+        $queue = new \SplPriorityQueue();
+        $sets = $this->monthSets();
+        $next = 0;
+        while (true) {
+            // A set of month changes is looked into once nothing cheaper is left.
+            while (isset($sets[$next]) && ($queue->isEmpty() || $sets[$next][0] <= self::first($queue)) && !$this->isOver()) {
+                $this->queue($queue, $sets[$next][1], (new LeastRegret($this->classes))->sets(max(0, $this->halvesMissing($sets[$next][1])), \PHP_INT_MAX));
+                ++$next;
+            }
+            if ($queue->isEmpty() && !isset($sets[$next])) {
+                $this->bound = \PHP_INT_MAX;
+
+                return null;
+            }
+            $this->bound = min($queue->isEmpty() ? \PHP_INT_MAX : self::first($queue), $sets[$next][0] ?? \PHP_INT_MAX);
+            if ($this->isOver() || --$this->tries < 0) {
+                $this->proven = false;
+
+                return $this->enough($sets[$next - 1][1] ?? []) ?? $this->enough($everything);
+            }
+            /** @var array{list<FitChange>, \Generator<int, list<FitChange>>} $cheapest */
+            $cheapest = $queue->extract();
+            [$months, $dropped] = $cheapest;
+            $all = [...$months, ...$dropped->current()];
+            if ($this->fits($all)) {
+                return $all;
+            }
+            $dropped->next();
+            $this->queue($queue, $months, $dropped);
+        }
+    }
+
+    /**
+     * Where there is no time to find the least: ever more spreads dropped beside some month changes, until the book lasts.
+     *
+     * @param list<FitChange> $months
+     *
+     * @return list<FitChange>|null
+     */
+    private function enough(array $months): ?array
+    {
+        $missing = max(0, $this->halvesMissing($months));
+        foreach ([$missing + 4, 2 * $missing + 8, $this->halves()] as $halves) {
+            foreach ((new LeastRegret($this->classes))->sets(min($halves, $this->halves()), \PHP_INT_MAX) as $dropped) {
+                if ($this->fits([...$months, ...$dropped])) {
+                    return [...$months, ...$dropped];
+                }
+                break;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param \SplPriorityQueue<mixed, mixed> $queue
+     * @param list<FitChange>                                                                             $months
+     * @param \Generator<int, list<FitChange>>                                                            $dropped
+     */
+    private function queue(\SplPriorityQueue $queue, array $months, \Generator $dropped): void
+    {
+        if ($dropped->valid()) {
+            $queue->insert([$months, $dropped], [-self::regret($months) - self::regret($dropped->current()), -\count($months)]);
+        }
+    }
+
+    /** @param \SplPriorityQueue<mixed, mixed> $queue the least regret in it */
+    private static function first(\SplPriorityQueue $queue): int
+    {
+        /** @var array{list<FitChange>, \Generator<int, list<FitChange>>} $cheapest */
+        $cheapest = $queue->top();
+
+        return self::regret($cheapest[0]) + self::regret($cheapest[1]->current());
+    }
+
+    private function isOver(): bool
+    {
+        return $this->patience->isOver(self::FOR_BEST);
     }
 
     /**
@@ -92,13 +199,13 @@ final class WaysToFit
     public function single(): array
     {
         $ways = [];
-        foreach ($this->changes->months() as $group) {
-            foreach ($group as $change) {
-                $ways[] = $this->way([$change]);
+        $alone = [...array_merge(...$this->changes->months()), ...array_map(static fn (array $class): FitChange => $class[0], $this->classes)];
+        foreach ($alone as $change) {
+            if ($this->patience->isOver(self::FOR_ALL)) {
+                $this->complete = false;
+                break;
             }
-        }
-        foreach ($this->classes as $class) {
-            $ways[] = $this->way([$class[0]]);
+            $ways[] = $this->way([$change]);
         }
         $ways = array_values(array_filter([...$ways, ...$this->books()], static fn (Way $way): bool => $way->saves > 0));
         usort($ways, static fn (Way $a, Way $b): int => [$a->regret, -$a->saves] <=> [$b->regret, -$b->saves]);
@@ -113,7 +220,7 @@ final class WaysToFit
      */
     private function books(): array
     {
-        return $this->books ??= (new MoreBooks($this->plan))->ways();
+        return $this->books ??= (new MoreBooks($this->plan, $this->known, $this->patience))->ways();
     }
 
     /**
@@ -134,28 +241,6 @@ final class WaysToFit
         usort($sets, static fn (array $a, array $b): int => [$a[0], \count($a[1])] <=> [$b[0], \count($b[1])]);
 
         return $sets;
-    }
-
-    /**
-     * The spreads to drop beside these month changes, with less regret than `$below`; null where none will do.
-     *
-     * @param list<FitChange> $months
-     *
-     * @return list<FitChange>|null
-     */
-    private function leastSpreads(array $months, int $below): ?array
-    {
-        $missing = $this->halvesMissing($months);
-        foreach ((new LeastRegret($this->classes))->sets(max(0, $missing), $below) as $dropped) {
-            if (--$this->budget < 0) {
-                return null;
-            }
-            if ($this->fits([...$months, ...$dropped])) {
-                return $dropped;
-            }
-        }
-
-        return null;
     }
 
     /**
@@ -196,14 +281,14 @@ final class WaysToFit
     /** @param list<FitChange> $changes */
     private function fits(array $changes): bool
     {
-        return self::paged($this->changed($changes))->runOut->fits;
+        return $this->paged($this->changed($changes))->runOut->fits;
     }
 
     /** @param list<FitChange> $changes */
     private function way(array $changes): Way
     {
         $say = implode('; ', array_map(static fn (FitChange $change): string => $change->say, $changes));
-        $after = self::paged($this->changed($changes))->runOut;
+        $after = $this->paged($this->changed($changes))->runOut;
 
         return new Way(
             $say,
@@ -221,9 +306,9 @@ final class WaysToFit
         return [] === $changes ? $this->plan : Edits::apply($this->plan, $this->changes->edit($changes, 'Made to fit'))->plan;
     }
 
-    private static function paged(Plan $plan): Paged
+    private function paged(Plan $plan): Paged
     {
-        return (new Pager($plan, new Requests($plan)))->page();
+        return (new Pager($plan, new Requests($plan), $this->known))->page();
     }
 
     /** @param list<FitChange> $changes */

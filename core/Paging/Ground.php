@@ -39,6 +39,17 @@ final class Ground
         return $page;
     }
 
+    public function hasHalfPins(): bool
+    {
+        foreach ($this->taken as $spreads) {
+            if ($spreads[0]->isHalf()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether a single half page is pinned here, so that another half may stand below it. */
     public function isHalfTaken(int $page): bool
     {
@@ -52,6 +63,15 @@ final class Ground
      */
     public function takes(Placeable $spread, int $page, ?Medium $behind): bool
     {
+        // Asked a million times by a search, so the plain cases are answered without finding words.
+        $left = Leaf::isLeft($page);
+        if (($spread->startsLeft || Side::Left === $spread->side) && !$left || Side::Right === $spread->side && $left) {
+            return false;
+        }
+        if ([] === $this->taken && [] === $this->closed && [] === $this->rules->undotted && Medium::Stamped !== $spread->medium) {
+            return !$left || null === $behind || self::backToBack($spread->medium, $behind);
+        }
+
         return null === $this->trouble($spread, $page, $behind);
     }
 

@@ -12,8 +12,9 @@ final class Placer
      * @param list<list<Placeable>> $sections in book order; a spread never leaves its own
      * @param list<Placed>          $others   pins of the rest of the book, which everything here flows round too
      * @param Pins|null             $pins     of these sections, where they are settled already
+     * @param int                   $nodes    states the search may walk
      */
-    public static function place(array $sections, PageRules $rules, array $others = [], ?Pins $pins = null): Placement
+    public static function place(array $sections, PageRules $rules, array $others = [], ?Pins $pins = null, int $nodes = PlacingSearch::MOST_NODES): Placement
     {
         $pins ??= new Pins(array_merge(...array_values($sections)), $rules, $others);
         $pinnedAt = [];
@@ -23,9 +24,9 @@ final class Placer
         $groups = array_map(static fn (array $section): array => array_values(array_filter($section, static fn (Placeable $spread): bool => !isset($pinnedAt[$spread->id]))), $sections);
         $pairs = new Pairs($sections);
         $ground = new Ground($rules, [...$pins->kept, ...$others]);
-        $found = (new PlacingSearch($groups, $ground, $pairs->all, $pinnedAt, $pairs->required))->run()
+        $found = (new PlacingSearch($groups, $ground, $pairs->all, $pinnedAt, $pairs->required, $nodes))->run()
             // Where no order brings all together that must be, the best that does not.
-            ?? (new PlacingSearch($groups, $ground, $pairs->all, $pinnedAt))->run()
+            ?? (new PlacingSearch($groups, $ground, $pairs->all, $pinnedAt, [], $nodes))->run()
             ?? throw new \LogicException('Without a rule for pairs there always is an order.');
         $placed = [...$found->placed, ...$pins->kept];
         usort($placed, static fn (Placed $a, Placed $b): int => [$a->page, $a->half] <=> [$b->page, $b->half]);

@@ -10,7 +10,12 @@
  *
  * In a large section only orders that move no spread further than a window are walked. If one spread moves
  * by more than w places, the places moved in all are at least 2w + 2; so an order without empty pages that
- * moves fewer in all is the best of all orders, not only of those in the window.
+ * moves fewer in all is the best of all orders, not only of those in the window. The same holds for as many empty pages as
+ * no order can do without. Once an order is known, those that must move more are not walked on.
+ *
+ * A spread goes to the first page that takes it: who stands further on can always be copied by waiting, so that never ends
+ * later. Only a spread that should face another is also tried further on, for that depends on the side it stands on, and a
+ * half page where another half is pinned that it could join.
  */
 
 declare(strict_types=1);
@@ -23,12 +28,22 @@ use AmpleMargin\Plan\Side;
 
 final class PlacingSearch
 {
-    private const WINDOWS = [3, 8, 20, \PHP_INT_MAX];
+    public const MOST_NODES = 60_000;
+
+    /** Places looked at that cost as much as one state. */
+    private const LOOKS = 10;
+
+    private const WINDOWS = [3, 8, 20, 50, \PHP_INT_MAX];
 
     /** @var array<int, PlacingNode> */
     private array $nodes = [];
 
     private int $budget;
+
+    private int $looked = 0;
+
+    /** The best found so far: with no fewer empty pages, only what moves no more can be better. */
+    private ?PlacingResult $best = null;
 
     /**
      * @param list<list<Placeable>>  $groups sections in book order; spreads never leave theirs
@@ -42,7 +57,7 @@ final class PlacingSearch
         private readonly array $pairs,
         private readonly array $pinnedAt,
         private readonly array $required = [],
-        private readonly int $mostNodes = 60_000,
+        int $mostNodes = self::MOST_NODES,
     ) {
         $this->budget = $mostNodes;
     }
@@ -51,42 +66,84 @@ final class PlacingSearch
     public function run(): ?PlacingResult
     {
         $longest = max([0, ...array_map(\count(...), $this->groups)]);
-        $best = null;
         foreach (self::WINDOWS as $window) {
-            $found = $this->inWindow($window, null === $best ? \PHP_INT_MAX : $best->empty);
-            if (null !== $found && (null === $best || $found->isBetterThan($best))) {
-                $best = $found;
+            $found = $this->inWindow($window);
+            if (null !== $found && (null === $this->best || $found->isBetterThan($this->best))) {
+                $this->best = $found;
             }
-            if (null !== $best && ($window >= $longest && null !== $found || 0 === $best->empty && $best->moved < 2 * $window + 2)) {
-                return $best->proven();
+            $whole = $window >= $longest && $this->budget > 0;
+            if (null !== $this->best && ($whole || $this->best->empty === $this->emptyHalves()[0] && $this->best->moved < 2 * $window + 2)) {
+                return $this->best->proven();
             }
             if ($this->budget <= 0) {
                 break;
             }
         }
 
-        return $best ?? ([] === $this->required ? $this->asWanted() : null);
+        return $this->best ?? ([] === $this->required ? $this->asWanted() : null);
     }
 
-    private function inWindow(int $window, int $mostEmpty): ?PlacingResult
+    private function inWindow(int $window): ?PlacingResult
     {
-        $spreads = array_sum(array_map(\count(...), $this->groups)) + \count($this->ground->pinned);
-        $step = $this->hasHalves() ? 1 : 2;
-        for ($empty = 0; $empty <= min($mostEmpty, 4 * $spreads + 4); $empty += $step) {
-            $found = $this->withEmpty($empty, $window);
-            if (null !== $found) {
+        foreach ($this->caps() as [$mostEmpty, $mostMoved]) {
+            $found = $this->withEmpty($mostEmpty, $mostMoved, $window);
+            if (null !== $found || $this->budget <= 0) {
                 return $found;
-            }
-            if ($this->budget <= 0) {
-                return null;
             }
         }
 
         return null;
     }
 
+    /**
+     * How many half pages may stay empty, and how many places be moved, in one walk after another. The best of a walk has the
+     * fewest empty pages there are, so before an order is known they may be twice as many each time; after that it is asked
+     * for fewer, and then for as many with no more moved.
+     *
+     * @return list<array{int, int|null}>
+     */
+    private function caps(): array
+    {
+        [$least, $step] = $this->emptyHalves();
+        if (null !== $this->best) {
+            return [...$this->best->empty - $step >= $least ? [[$this->best->empty - $step, null]] : [], [$this->best->empty, $this->best->moved]];
+        }
+        $most = 4 * (array_sum(array_map(\count(...), $this->groups)) + \count($this->ground->pinned)) + 4;
+        $caps = [[$least, null]];
+        for ($more = $step; $least + $more < $most; $more *= 2) {
+            $caps[] = [$least + $more, null];
+        }
+
+        return [...$caps, [$most, null]];
+    }
+
+    /**
+     * The fewest half pages that could stay empty, and by how many more: where what follows must start on a left page and
+     * nothing is pinned, whole pages that do not come out even leave one over whatever their order.
+     *
+     * @return array{int, int}
+     */
+    private function emptyHalves(): array
+    {
+        if ($this->hasHalves()) {
+            return [0, 1];
+        }
+        $rules = $this->ground->rules;
+        if (Side::Left !== $rules->then || [] !== $this->ground->pinned || [] !== $rules->closed) {
+            return [0, 2];
+        }
+        $pages = 0;
+        foreach ($this->groups as $group) {
+            foreach ($group as $spread) {
+                $pages += $spread->pages();
+            }
+        }
+
+        return [Leaf::isLeft($rules->first + $pages) ? 0 : 2, 4];
+    }
+
     /** Walks the orders that leave at most so many half pages empty. */
-    private function withEmpty(int $mostEmpty, int $window): ?PlacingResult
+    private function withEmpty(int $mostEmpty, ?int $mostMoved, int $window): ?PlacingResult
     {
         $this->nodes = [new PlacingNode($this->ground->rules->first)];
         $layer = [0];
@@ -101,7 +158,7 @@ final class PlacingSearch
                 $this->nodes[$at]->counts = array_fill(0, \count($shapes), 0);
             }
             for ($rank = 0; $rank < \count($group); ++$rank) {
-                $layer = $this->layer($layer, $group, $shapes, $rank, $mostEmpty, $window);
+                $layer = $this->layer($layer, $group, $shapes, $rank, [$mostEmpty, $mostMoved, $window]);
                 if ($this->budget <= 0) {
                     return null;
                 }
@@ -115,27 +172,35 @@ final class PlacingSearch
      * @param list<int>             $layer  nodes with `$rank` spreads of this group placed
      * @param list<Placeable>       $group
      * @param list<list<int>>       $shapes ranks by shape, rising
+     * @param array{int, int|null, int} $limits half pages empty, places moved in all, places any one is moved
      *
      * @return list<int>
      */
-    private function layer(array $layer, array $group, array $shapes, int $rank, int $mostEmpty, int $window): array
+    private function layer(array $layer, array $group, array $shapes, int $rank, array $limits): array
     {
         $next = [];
+        [$mostEmpty, $mostMoved, $window] = $limits;
+        $halfPins = $this->ground->hasHalfPins();
         foreach ($layer as $at) {
             $node = $this->nodes[$at];
+            $open = $this->open($node, $group, $shapes, $rank, $window);
             foreach ($this->places($node, $mostEmpty) as [$page, $half, $empty]) {
                 $behind = Leaf::isLeft($page) && $node->lastPage === $page - 1 ? $node->lastMedium : null;
-                foreach ($shapes as $shape => $ranks) {
-                    $wanted = $ranks[$node->counts[$shape]] ?? null;
-                    if (null === $wanted || abs($rank - $wanted) > $window) {
-                        continue;
-                    }
-                    $spread = $group[$wanted];
+                // Looking costs as well: a tenth of a state.
+                $this->looked += \count($open);
+                foreach ($open as $shape => $spread) {
                     if ((1 === $half && 1 !== $spread->halves) || !$this->keepsRequired($spread, $page, $node) || !$this->ground->takes($spread, $page, $behind)) {
                         continue;
                     }
-                    $child = $node->placing($spread, $page, $half, $empty, $shape, abs($rank - $wanted), $at, $this->keptBy($spread, $page, $node));
-                    $key = $child->key(isset($this->pairs[$spread->id]));
+                    $paired = isset($this->pairs[$spread->id]);
+                    if (!$paired && !($halfPins && $spread->isHalf())) {
+                        unset($open[$shape]);
+                    }
+                    $child = $node->placing($spread, $page, $half, $empty, $shape, abs($rank - $shapes[$shape][$node->counts[$shape]]), $at, $this->keptBy($spread, $page, $node));
+                    if (null !== $mostMoved && $child->moved + self::delay($child, $shapes, $rank) > $mostMoved) {
+                        continue;
+                    }
+                    $key = $child->key($paired);
                     if (!isset($next[$key])) {
                         --$this->budget;
                         $next[$key] = \count($this->nodes);
@@ -144,25 +209,67 @@ final class PlacingSearch
                         $this->nodes[$next[$key]] = $child;
                     }
                 }
+                if ([] === $open) {
+                    break;
+                }
             }
         }
+        $this->budget -= intdiv($this->looked, self::LOOKS);
+        $this->looked %= self::LOOKS;
 
         return array_values($next);
     }
 
     /**
+     * The next spread of each shape that may come now.
+     *
+     * @param list<Placeable> $group
+     * @param list<list<int>> $shapes
+     *
+     * @return array<int, Placeable>
+     */
+    private function open(PlacingNode $node, array $group, array $shapes, int $rank, int $window): array
+    {
+        $open = [];
+        foreach ($shapes as $shape => $ranks) {
+            $wanted = $ranks[$node->counts[$shape]] ?? null;
+            if (null !== $wanted && abs($rank - $wanted) <= $window) {
+                $open[$shape] = $group[$wanted];
+            }
+        }
+
+        return $open;
+    }
+
+    /**
+     * Places at least that the spreads passed over so far will have moved: each stands later than all that are placed.
+     *
+     * @param list<list<int>> $shapes
+     */
+    private static function delay(PlacingNode $node, array $shapes, int $rank): int
+    {
+        $delay = 0;
+        foreach ($shapes as $shape => $ranks) {
+            for ($i = $node->counts[$shape]; isset($ranks[$i]) && $ranks[$i] <= $rank; ++$i) {
+                $delay += $rank + 1 - $ranks[$i];
+            }
+        }
+
+        return $delay;
+    }
+
+    /**
      * The places the next spread may take: here, or after leaving pages empty.
      *
-     * @return list<array{int, int, int}> page, half, empty half pages so far
+     * @return iterable<array{int, int, int}> page, half, empty half pages so far
      */
-    private function places(PlacingNode $node, int $mostEmpty): array
+    private function places(PlacingNode $node, int $mostEmpty): iterable
     {
-        $places = [];
         [$page, $half, $empty] = [$node->page, $node->half, $node->empty];
         while ($empty <= $mostEmpty) {
             if (0 === $half && $this->ground->isHalfTaken($page)) {
                 // The half below a pinned half; passed over it is not counted as empty, for the pin wants it so.
-                $places[] = [$page, 1, $empty];
+                yield [$page, 1, $empty];
                 ++$page;
                 continue;
             }
@@ -170,12 +277,10 @@ final class PlacingSearch
                 ++$page;
                 continue;
             }
-            $places[] = [$page, $half, $empty];
+            yield [$page, $half, $empty];
             $empty += 2 - $half;
             [$page, $half] = [$page + 1, 0];
         }
-
-        return $places;
     }
 
     /** Whether every pair that must face each other still can, with this spread here: the first on the left, the second next on the right. */
@@ -227,7 +332,7 @@ final class PlacingSearch
             if (Side::Left === $this->ground->rules->then && !Leaf::isLeft($next)) {
                 $empty += 2;
             }
-            if ($empty <= $mostEmpty && null === $this->waitsFor($node) && (null === $best || $node->isBetterThan($this->nodes[$best]))) {
+            if ($empty <= $mostEmpty && null === $this->waitsFor($node) && (null === $best || $empty < $bestEmpty || $empty === $bestEmpty && $node->isBetterThan($this->nodes[$best]))) {
                 [$best, $bestEmpty] = [$at, $empty];
             }
         }

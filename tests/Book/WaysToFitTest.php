@@ -9,6 +9,7 @@ use AmpleMargin\Book\FitChange;
 use AmpleMargin\Book\FitChanges;
 use AmpleMargin\Book\MoreBooks;
 use AmpleMargin\Book\Pager;
+use AmpleMargin\Book\Patience;
 use AmpleMargin\Book\Requests;
 use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
@@ -79,6 +80,32 @@ final class WaysToFitTest extends TestCase
 
         self::assertTrue(Composer::compose(Edits::apply($plan, $best->edit)->plan)->runOut->fits);
         self::assertTrue($ways->isProven());
+    }
+
+    /** Where patience ends at once, what is found still makes the book last, and what it cannot beat is said beside it. */
+    public function testWithoutTimeAWayIsStillFoundAndItsBoundIsTrue(): void
+    {
+        $checked = 0;
+        for ($seed = 1; $checked < 15 && $seed < 400; ++$seed) {
+            $plan = self::small($seed);
+            $whole = new WaysToFit($plan, 100_000);
+            $least = $whole->best();
+            if (null === $least) {
+                continue;
+            }
+            ++$checked;
+            $now = 0.0;
+            $hasty = new WaysToFit($plan, 100_000, new Patience(1.0, static function () use (&$now): float {
+                // Each look at the clock takes a quarter of all the time there is.
+                return $now += 0.25;
+            }));
+            $best = $hasty->best() ?? self::fail("seed $seed");
+            self::assertTrue(self::fits(Edits::apply($plan, $best->edit)->plan) || str_contains($best->say, 'ook'), "seed $seed");
+            self::assertLessThanOrEqual($least->regret, $hasty->bound(), "seed $seed");
+            self::assertGreaterThanOrEqual($least->regret, $best->regret, "seed $seed");
+            self::assertTrue(!$hasty->isProven() || $best->regret === $least->regret, "seed $seed");
+        }
+        self::assertSame(15, $checked);
     }
 
     /** Against every subset of all changes, on small books; the seed is printed with any failure. */

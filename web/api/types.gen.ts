@@ -692,6 +692,8 @@ export interface components {
             /** @description pages */
             saves: number;
             fits: boolean;
+            /** @description how much it is missed, from memory */
+            regret: number;
             edit: components["schemas"]["Edit"];
         };
         Ways: {
@@ -699,6 +701,10 @@ export interface components {
             single: components["schemas"]["Way"][];
             /** @description no other set of these changes that fits is regretted less */
             proven: boolean;
+            /** @description nothing that fits is regretted less than this */
+            bound: number | null;
+            /** @description whether every change was tried alone in the time there is */
+            complete: boolean;
         };
         AtVersion: {
             version: number;

@@ -36,7 +36,7 @@
       {@const best = ways.best}
       <div class="note broken">
         <p><strong>{best.say}</strong></p>
-        <p class="quiet">Saves {pages(best.saves)}. Lost: {best.lost.join('; ')}.{ways.proven ? ' No other set of these changes that fits is regretted less.' : ' The best found in the time allowed.'}</p>
+        <p class="quiet">Saves {pages(best.saves)}. Lost: {best.lost.join('; ')}.{ways.proven ? ' No other set of these changes that fits is regretted less.' : ` The best found in the time allowed: its changes weigh ${best.regret}, and no less than ${ways.bound} could be enough.`}</p>
         <button class="btn chief small mt-1" onclick={() => open.edit(best.edit)}>Make it fit</button>
       </div>
     {:else}
@@ -51,6 +51,7 @@
         </li>
       {/each}
     </ul>
+    {#if !ways.complete}<p class="quiet">More changes were not tried alone, for want of time.</p>{/if}
   {/if}
 </section>
 

@@ -21,9 +21,10 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 
-final class IndexRows implements Form, HasLayouts
+final class IndexRows implements Form, HasLayouts, ReadsIndex
 {
     /** Rows kept free for what will be added. From memory. */
     private const SPARE = 6;

@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Api;
+
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Field;
+
+/**
+ * A long random journey through the interface's own calls: edits of every type with values right and wrong, taken back and
+ * put again, in several notebooks and books. Nothing breaks, every book can be opened afterwards, and every type of edit
+ * was made, not only tried.
+ */
+final class RandomJourneyTest extends ApiTestCase
+{
+    private const TYPES = [
+        'set-title', 'set-stock', 'set-period', 'set-weeks', 'set-counting', 'set-language', 'add-spread', 'move-spread', 'set-spread', 'remove-spread',
+        'set-pattern', 'remove-pattern', 'use-pattern', 'set-spare', 'set-used', 'set-lost', 'take-split', 'drop-split', 'set-palette', 'set-key',
+        'set-mixing', 'add-book', 'set-book', 'remove-book', 'several',
+    ];
+
+    private const EDITS = 5_000;
+    private const MADE = 50;
+
+    public function testFiveThousandEditsOfEveryTypeLeaveAShelfThatOpens(): void
+    {
+        mt_srand(20_270_101);
+        $made = array_fill_keys(self::TYPES, 0);
+        $statuses = [];
+        $books = [$this->make(), $this->call('POST', '/notebooks/sample', null, 201)];
+        for ($i = 0; $i < self::EDITS; ++$i) {
+            $nth = mt_rand(0, \count($books) - 1);
+            $book = $books[$nth];
+            // What was made least often is tried most.
+            $type = 0 === mt_rand(0, 2) ? array_search(min($made), $made, true) : self::TYPES[mt_rand(0, \count(self::TYPES) - 1)];
+            $edit = $this->edit((string) $type, $book);
+            [$status, $answer] = $this->ask('POST', "/notebooks/{$book['id']}/edits?book={$book['book']}", ['version' => 0 === mt_rand(0, 40) ? $book['version'] + 1 : $book['version'], 'edit' => $edit]);
+            $statuses[$status] = ($statuses[$status] ?? 0) + 1;
+            self::assertContains($status, [200, 409, 422], "edit $i: ".json_encode($edit).' '.json_encode($answer));
+            self::assertTrue(409 !== $status || isset($answer['current']), "edit $i: a stale edit is answered with the book");
+            if (200 === $status) {
+                $made[$type] += $answer['version'] > $book['version'] ? 1 : 0;
+                $books[$nth] = $answer;
+            } elseif (422 === $status) {
+                self::assertMatchesRegularExpression('/\S.*[.?]$/su', $answer['detail'], "edit $i");
+            }
+            if (0 === $i % 20) {
+                [$status, $answer] = $this->ask('POST', "/notebooks/{$book['id']}/".(0 === mt_rand(0, 2) ? 'redo' : 'undo').'?book=1', ['version' => $books[$nth]['version']]);
+                self::assertSame(200, $status);
+                $books[$nth] = $answer;
+            }
+            // A book that has grown large, or shrunk to nothing, is begun anew.
+            if (\count($books[$nth]['spreads']) > 40 || 0 === $i % 400) {
+                $books[$nth] = $this->make();
+            }
+        }
+        foreach ($made as $type => $count) {
+            self::assertGreaterThanOrEqual(self::MADE, $count, "$type was made");
+        }
+        self::assertGreaterThan(self::EDITS / 2, $statuses[200]);
+        self::assertGreaterThan(0, $statuses[409]);
+        $shelf = $this->call('GET', '/notebooks');
+        self::assertSame([], $shelf['unreadable']);
+        foreach ($books as $book) {
+            $this->opens($book);
+        }
+    }
+
+    /** @param array<string, mixed> $book */
+    private function opens(array $book): void
+    {
+        foreach ([] === $book['volumes'] ? ['1'] : array_column($book['volumes'], 'book') as $volume) {
+            $open = $this->call('GET', "/notebooks/{$book['id']}?book=$volume");
+            for ($page = 1; $page <= \count($open['pages']); $page += 2) {
+                $this->call('GET', "/notebooks/{$book['id']}/openings/$page?book=$volume");
+            }
+            $this->call('GET', "/notebooks/{$book['id']}/drawings?book=$volume");
+        }
+        $this->browser->request('GET', "/api/notebooks/{$book['id']}/plan.json");
+        $this->call('POST', '/notebooks/import', (string) $this->browser->getResponse()->getContent(), 201);
+    }
+
+    /** @return array{int, array<string, mixed>} without the check against the description, which takes longer than the call */
+    private function ask(string $method, string $path, array $body): array
+    {
+        self::getContainer()->get('doctrine.orm.entity_manager')->clear();
+        $this->browser->request($method, "/api$path", [], [], ['HTTP_ORIGIN' => 'http://localhost', 'CONTENT_TYPE' => 'application/json'], (string) json_encode($body));
+        $response = $this->browser->getResponse();
+
+        return [$response->getStatusCode(), json_decode((string) $response->getContent(), true, 64, \JSON_THROW_ON_ERROR)];
+    }
+
+    /** @return array<string, mixed> */
+    private function edit(string $type, array $book): array
+    {
+        $one = static fn (array $of): mixed => $of[array_rand($of)];
+        // Now and then a value that makes no sense.
+        $or = static fn (mixed $value): mixed => 0 === mt_rand(0, 24) ? $one([null, true, -1, 10_000, 1.5, '', 'none such', [], ['a' => 1], [[]]]) : $value;
+        $ids = [] === $book['spreads'] ? ['none'] : array_column($book['spreads'], 'id');
+        $months = array_column($book['months'], 'month') ?: ['2027-01'];
+        $stock = static fn (): array => ['width' => 148, 'height' => 210, 'pitch' => $one([4, 5]), 'across' => mt_rand(16, 27), 'down' => mt_rand(24, 39), 'pages' => 2 * mt_rand(20, 120)];
+        $key = [['name' => $one(['task', 'tide']), 'strokes' => [[0, 2, 4, 2]], 'states' => [['name' => 'done', 'add' => [[2, 0, 2, mt_rand(3, 4)]]]]], ['name' => 'note', 'strokes' => [[0, 0, 4, 4], [0, 4, mt_rand(3, 4), 0]], 'states' => []]];
+        $keys = array_column(array_filter($book['spreads'], static fn (array $spread): bool => 'key' === $spread['kind']), 'id');
+        $more = array_values(array_filter(array_column($book['volumes'], 'book'), static fn (string $id): bool => '1' !== $id)) ?: ['2'];
+        $kind = $one(Catalogue::spreads());
+
+        return ['type' => $type] + match ($type) {
+            'set-title' => ['title' => $or('Harbour '.mt_rand(1, 999))],
+            'set-stock' => ['stock' => $or($stock())],
+            'set-period' => ['period' => $or(['start' => \sprintf('2027-%02d', mt_rand(1, 6)), 'end' => \sprintf('%d-%02d', mt_rand(2027, 2028), mt_rand(6, 12))])],
+            'set-weeks' => ['weeks' => $or(['first' => $one([1, 6, 7]), 'school' => $one(['split', 'folded', 'first-day', 'most-days']), 'pages' => $one(['1', '2', '1/2'])])],
+            'set-counting' => ['counting' => $or($one(['boxes', 'dots']))],
+            'set-language' => ['language' => $or($one(['en', 'fi', 'hi', 'ja', 'ar_EG']))],
+            'add-spread' => ['kind' => $or($kind->id), 'settings' => $this->settings($kind->fields), 'book' => $book['book']],
+            'move-spread' => ['spread' => $or($one($ids)), 'section' => $one(['front', 'year', 'goals', 'trackers', 'back']), 'before' => $one([null, $one($ids)])],
+            'set-spread' => $this->changes($one, $or, $ids, $book),
+            'remove-spread' => ['spread' => $or($one($ids))],
+            'set-pattern' => ['pattern' => $or(['id' => $one(['bare', 'mine', 'yours']), 'name' => 'Mine '.mt_rand(1, 99), 'parts' => [['kind' => 'month-calendar', 'pages' => mt_rand(1, 2), 'settings' => ['week_start' => $one(['1', '7'])]], ['kind' => 'weeks', 'pages' => 0], ['kind' => 'month-goals', 'pages' => mt_rand(0, 3)]]])],
+            'remove-pattern' => ['pattern' => $or($one(array_column($book['patterns'], 'id')))],
+            'use-pattern' => ['pattern' => $or($one(array_column($book['patterns'], 'id'))), 'month' => $one([null, $one($months)])],
+            'set-spare' => ['spare' => $or($one(['end', 'even', 'weights'])), 'weights' => [$one($months) => mt_rand(0, 9)]],
+            'set-used' => ['month' => $one($months), 'page' => $or($one([null, mt_rand(10, 60)]))],
+            'set-lost' => ['page' => $or(mt_rand(1, 60)), 'lost' => 0 !== mt_rand(0, 2)],
+            'take-split' => ['on' => $one([...$ids, 'page-17']), 'nth' => 0, 'edge' => $or($one(['top', 'side'])), 'x' => mt_rand(0, 4), 'y' => mt_rand(0, 4), 'wide' => mt_rand(8, 20), 'tall' => mt_rand(8, 30), 'parts' => mt_rand(1, 5), 'gap' => $one([null, 0, 1]), 'policy' => 'outside'],
+            'drop-split' => ['taken' => $or($one(array_column($book['taken'], 'id') ?: ['taken-1']))],
+            'set-palette' => ['palette' => $or($one([null, [['colour' => \sprintf('#%06x', mt_rand(0, 0xffffff)), 'means' => 'Tram']]]))],
+            'set-key' => ['spread' => $or($one($keys ?: ['key'])), 'symbols' => $or($key), 'colours' => 0 === mt_rand(0, 1)],
+            'set-mixing' => ['mixing' => $or($one([[], ['goals'], ['front', 'year']]))],
+            'add-book' => ['title' => 'More '.mt_rand(1, 99), 'from' => $one([null, $one($months)])],
+            'set-book' => ['book' => $or($one($more)), 'title' => 'Later '.mt_rand(1, 99), 'stock' => $stock()],
+            'remove-book' => ['book' => $or($one($more))],
+            default => ['edits' => [['type' => 'set-title', 'title' => 'Both '.mt_rand(1, 999)], $this->edit('set-spread', $book)]],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function changes(\Closure $one, \Closure $or, array $ids, array $book): array
+    {
+        $spread = $one([] === $book['spreads'] ? [['id' => 'none', 'kind' => 'notes']] : $book['spreads']);
+        $kind = Catalogue::kind($spread['kind']);
+        $some = ['title' => 'Title '.mt_rand(1, 99), 'pin' => $one([null, mt_rand(1, 40)]), 'side' => $one(['any', 'left', 'right']), 'medium' => $one(['dry', 'bleeds', 'stamped', 'decoration']), 'faces' => $one([null, $one($ids)]), 'must_face' => 0 === mt_rand(0, 3), 'worth' => mt_rand(1, 5), 'settings' => $this->settings($kind->fields ?? [])];
+        $kept = array_rand($some, mt_rand(1, 3));
+
+        return ['spread' => $spread['id']] + array_map($or, array_intersect_key($some, array_flip((array) $kept)));
+    }
+
+    /**
+     * @param list<Field> $fields
+     *
+     * @return array<string, mixed>
+     */
+    private function settings(array $fields): array
+    {
+        $settings = [];
+        foreach ($fields as $field) {
+            if (0 === mt_rand(0, 2)) {
+                $settings[$field->name] = match ($field->type) {
+                    Field::COUNT => mt_rand($field->least, $field->most),
+                    Field::FLAG => 0 === mt_rand(0, 1),
+                    Field::CHOICE => $field->choices[mt_rand(0, \count($field->choices) - 1)][0],
+                    Field::LINES => array_map(static fn (int $i): string => "Line $i", range(1, mt_rand(1, 9))),
+                    Field::MONTH => \sprintf('%d-%02d', mt_rand(2026, 2029), mt_rand(1, 12)),
+                    Field::COUNTS => [2, mt_rand($field->least, $field->most)],
+                    default => 'Words '.mt_rand(1, 9),
+                };
+            }
+        }
+
+        return $settings;
+    }
+}
