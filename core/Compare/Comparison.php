@@ -126,7 +126,7 @@ final class Comparison
         if (0 < $measures->shown) {
             $said[] = "shows $measures->shown divisions";
         }
-        $said[] = "about $measures->minutes minutes to draw";
+        $said[] = "about $measures->minutes minutes to draw, without decoration";
         $alike = array_filter($candidates, static fn (Candidate $one): bool => $one !== $best && self::rank($one) === self::rank($best));
 
         return 'Of '.\count($candidates).' that fit: '.implode(', ', $said).'.'.([] === $alike ? '' : ' '.implode(' and ', array_map(static fn (Candidate $one): string => "“{$one->layout->name}”", $alike)).(1 === \count($alike) ? ' does' : ' do').' as well by these; this one is drawn more often.');

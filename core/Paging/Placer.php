@@ -24,9 +24,9 @@ final class Placer
         $groups = array_map(static fn (array $section): array => array_values(array_filter($section, static fn (Placeable $spread): bool => !isset($pinnedAt[$spread->id]))), $sections);
         $pairs = new Pairs($sections);
         $ground = new Ground($rules, [...$pins->kept, ...$others]);
-        $found = (new PlacingSearch($groups, $ground, $pairs->all, $pinnedAt, $pairs->required, $nodes))->run()
+        $found = (new PlacingSearch($groups, $ground, new Facing($pairs->all, $pinnedAt, $pairs->required), $nodes))->run()
             // Where no order brings all together that must be, the best that does not.
-            ?? (new PlacingSearch($groups, $ground, $pairs->all, $pinnedAt, [], $nodes))->run()
+            ?? (new PlacingSearch($groups, $ground, new Facing($pairs->all, $pinnedAt, []), $nodes))->run()
             ?? throw new \LogicException('Without a rule for pairs there always is an order.');
         $placed = [...$found->placed, ...$pins->kept];
         usort($placed, static fn (Placed $a, Placed $b): int => [$a->page, $a->half] <=> [$b->page, $b->half]);

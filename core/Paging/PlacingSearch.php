@@ -23,7 +23,6 @@ declare(strict_types=1);
 namespace AmpleMargin\Paging;
 
 use AmpleMargin\Paper\Leaf;
-use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\Side;
 
 final class PlacingSearch
@@ -45,20 +44,9 @@ final class PlacingSearch
     /** The best found so far: with no fewer empty pages, only what moves no more can be better. */
     private ?PlacingResult $best = null;
 
-    /**
-     * @param list<list<Placeable>>  $groups sections in book order; spreads never leave theirs
-     * @param array<string, string>  $pairs  id → the id it should face, both ways
-     * @param array<string, int>     $pinnedAt id → page
-     * @param array<string, true>    $required ids of pairs that must face each other, both of each
-     */
-    public function __construct(
-        private readonly array $groups,
-        private readonly Ground $ground,
-        private readonly array $pairs,
-        private readonly array $pinnedAt,
-        private readonly array $required = [],
-        int $mostNodes = self::MOST_NODES,
-    ) {
+    /** @param list<list<Placeable>> $groups sections in book order; spreads never leave theirs */
+    public function __construct(private readonly array $groups, private readonly Ground $ground, private readonly Facing $facing, int $mostNodes = self::MOST_NODES)
+    {
         $this->budget = $mostNodes;
     }
 
@@ -80,7 +68,7 @@ final class PlacingSearch
             }
         }
 
-        return $this->best ?? ([] === $this->required ? $this->asWanted() : null);
+        return $this->best ?? (!$this->facing->hasRules() ? WantedOrder::place($this->groups, $this->ground) : null);
     }
 
     private function inWindow(int $window): ?PlacingResult
@@ -150,7 +138,7 @@ final class PlacingSearch
         foreach ($this->groups as $group) {
             $shapes = [];
             foreach ($group as $rank => $spread) {
-                $shape = isset($this->pairs[$spread->id]) ? $spread->shape().$spread->id : $spread->shape();
+                $shape = $this->facing->isPaired($spread) ? $spread->shape().$spread->id : $spread->shape();
                 $shapes[$shape][] = $rank;
             }
             $shapes = array_values($shapes);
@@ -189,14 +177,14 @@ final class PlacingSearch
                 // Looking costs as well: a tenth of a state.
                 $this->looked += \count($open);
                 foreach ($open as $shape => $spread) {
-                    if ((1 === $half && 1 !== $spread->halves) || !$this->keepsRequired($spread, $page, $node) || !$this->ground->takes($spread, $page, $behind)) {
+                    if ((1 === $half && 1 !== $spread->halves) || !$this->facing->keeps($spread, $page, $node) || !$this->ground->takes($spread, $page, $behind)) {
                         continue;
                     }
-                    $paired = isset($this->pairs[$spread->id]);
+                    $paired = $this->facing->isPaired($spread);
                     if (!$paired && !($halfPins && $spread->isHalf())) {
                         unset($open[$shape]);
                     }
-                    $child = $node->placing($spread, $page, $half, $empty, $shape, abs($rank - $shapes[$shape][$node->counts[$shape]]), $at, $this->keptBy($spread, $page, $node));
+                    $child = $node->placing($spread, $page, $half, $empty, $shape, abs($rank - $shapes[$shape][$node->counts[$shape]]), $at, $this->facing->kept($spread, $page, $node));
                     if (null !== $mostMoved && $child->moved + self::delay($child, $shapes, $rank) > $mostMoved) {
                         continue;
                     }
@@ -283,43 +271,6 @@ final class PlacingSearch
         }
     }
 
-    /** Whether every pair that must face each other still can, with this spread here: the first on the left, the second next on the right. */
-    private function keepsRequired(Placeable $spread, int $page, PlacingNode $node): bool
-    {
-        $waiting = $this->waitsFor($node);
-        if (null !== $waiting) {
-            return $spread->id === $waiting && $page === $node->lastPage + 1;
-        }
-        if (!isset($this->required[$spread->id])) {
-            return true;
-        }
-        $pin = $this->pinnedAt[$this->pairs[$spread->id]] ?? null;
-
-        return null === $pin ? Leaf::isLeft($page) : $page === Leaf::facing($pin);
-    }
-
-    /** The spread that must come next, opposite the last one placed; null where none must. */
-    private function waitsFor(PlacingNode $node): ?string
-    {
-        $other = isset($this->required[$node->lastId]) ? $this->pairs[$node->lastId] : null;
-
-        return null === $other || isset($this->pinnedAt[$other]) || !Leaf::isLeft($node->lastPage) ? null : $other;
-    }
-
-    /** 1 where placing this spread here brings it opposite the one it should face. */
-    private function keptBy(Placeable $spread, int $page, PlacingNode $node): int
-    {
-        $other = $this->pairs[$spread->id] ?? null;
-        if (null === $other || 2 !== $spread->halves) {
-            return 0;
-        }
-        if (isset($this->pinnedAt[$other])) {
-            return $this->pinnedAt[$other] === Leaf::facing($page) ? 1 : 0;
-        }
-
-        return !Leaf::isLeft($page) && $node->lastPage === $page - 1 && $node->lastId === $other ? 1 : 0;
-    }
-
     /** @param list<int> $layer */
     private function best(array $layer, int $mostEmpty): ?PlacingResult
     {
@@ -332,7 +283,7 @@ final class PlacingSearch
             if (Side::Left === $this->ground->rules->then && !Leaf::isLeft($next)) {
                 $empty += 2;
             }
-            if ($empty <= $mostEmpty && null === $this->waitsFor($node) && (null === $best || $empty < $bestEmpty || $empty === $bestEmpty && $node->isBetterThan($this->nodes[$best]))) {
+            if ($empty <= $mostEmpty && null === $this->facing->waitsFor($node) && (null === $best || $empty < $bestEmpty || $empty === $bestEmpty && $node->isBetterThan($this->nodes[$best]))) {
                 [$best, $bestEmpty] = [$at, $empty];
             }
         }
@@ -345,38 +296,6 @@ final class PlacingSearch
         }
 
         return new PlacingResult(array_reverse($placed), $bestEmpty, $this->nodes[$best]->moved, $this->nodes[$best]->kept, false);
-    }
-
-    /** In the wanted order, whatever pages that leaves empty: where the search was cut short before it found any other. */
-    private function asWanted(): PlacingResult
-    {
-        $page = $this->ground->rules->first;
-        $placed = [];
-        $empty = 0;
-        $half = 0;
-        $last = null;
-        foreach ($this->groups as $group) {
-            foreach ($group as $spread) {
-                if (1 === $half && 1 !== $spread->halves) {
-                    [$page, $half, $empty] = [$page + 1, 0, $empty + 1];
-                }
-                $page = 0 === $half ? $this->ground->freeFrom($page) : $page;
-                while (!$this->ground->takes($spread, $page, $this->behind($last, $page))) {
-                    $page = $this->ground->freeFrom($page + 1);
-                    $empty += 2;
-                    $last = null;
-                }
-                $placed[] = $last = new Placed($spread, $page, $half);
-                [$page, $half] = 1 === $spread->halves ? [$page + $half, 1 - $half] : [$page + $spread->pages(), 0];
-            }
-        }
-
-        return new PlacingResult($placed, $empty, 0, 0, false);
-    }
-
-    private function behind(?Placed $last, int $page): ?Medium
-    {
-        return null !== $last && Leaf::isLeft($page) && $last->lastPage() === $page - 1 ? $last->spread->medium : null;
     }
 
     private function hasHalves(): bool

@@ -51,7 +51,7 @@ final class RandomJourneyTest extends ApiTestCase
                 $books[$nth] = $answer;
             }
             // A book that has grown large, or shrunk to nothing, is begun anew.
-            if (\count($books[$nth]['spreads']) > 40 || 0 === $i % 400) {
+            if (\count($books[$nth]['spreads']) > 13 || 0 === $i % 400) {
                 $books[$nth] = $this->make();
             }
         }
@@ -99,7 +99,7 @@ final class RandomJourneyTest extends ApiTestCase
         $or = static fn (mixed $value): mixed => 0 === mt_rand(0, 24) ? $one([null, true, -1, 10_000, 1.5, '', 'none such', [], ['a' => 1], [[]]]) : $value;
         $ids = [] === $book['spreads'] ? ['none'] : array_column($book['spreads'], 'id');
         $months = array_column($book['months'], 'month') ?: ['2027-01'];
-        $stock = static fn (): array => ['width' => 148, 'height' => 210, 'pitch' => $one([4, 5]), 'across' => mt_rand(16, 27), 'down' => mt_rand(24, 39), 'pages' => 2 * mt_rand(20, 120)];
+        $stock = static fn (): array => ['width' => 148, 'height' => 210, 'pitch' => $one([4, 5]), 'across' => mt_rand(16, 27), 'down' => mt_rand(24, 39), 'pages' => 2 * mt_rand(20, 60)];
         $key = [['name' => $one(['task', 'tide']), 'strokes' => [[0, 2, 4, 2]], 'states' => [['name' => 'done', 'add' => [[2, 0, 2, mt_rand(3, 4)]]]]], ['name' => 'note', 'strokes' => [[0, 0, 4, 4], [0, 4, mt_rand(3, 4), 0]], 'states' => []]];
         $keys = array_column(array_filter($book['spreads'], static fn (array $spread): bool => 'key' === $spread['kind']), 'id');
         $more = array_values(array_filter(array_column($book['volumes'], 'book'), static fn (string $id): bool => '1' !== $id)) ?: ['2'];
@@ -124,7 +124,7 @@ final class RandomJourneyTest extends ApiTestCase
             'set-lost' => ['page' => $or(mt_rand(1, 60)), 'lost' => 0 !== mt_rand(0, 2)],
             'take-split' => ['on' => $one([...$ids, 'page-17']), 'nth' => 0, 'edge' => $or($one(['top', 'side'])), 'x' => mt_rand(0, 4), 'y' => mt_rand(0, 4), 'wide' => mt_rand(8, 20), 'tall' => mt_rand(8, 30), 'parts' => mt_rand(1, 5), 'gap' => $one([null, 0, 1]), 'policy' => 'outside'],
             'drop-split' => ['taken' => $or($one(array_column($book['taken'], 'id') ?: ['taken-1']))],
-            'set-palette' => ['palette' => $or($one([null, [['colour' => \sprintf('#%06x', mt_rand(0, 0xffffff)), 'means' => 'Tram']]]))],
+            'set-palette' => ['palette' => $or($one([null, [['colour' => \sprintf('#%06x', mt_rand(0, 0xFFFFFF)), 'means' => 'Tram']]]))],
             'set-key' => ['spread' => $or($one($keys ?: ['key'])), 'symbols' => $or($key), 'colours' => 0 === mt_rand(0, 1)],
             'set-mixing' => ['mixing' => $or($one([[], ['goals'], ['front', 'year']]))],
             'add-book' => ['title' => 'More '.mt_rand(1, 99), 'from' => $one([null, $one($months)])],

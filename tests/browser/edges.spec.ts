@@ -50,7 +50,7 @@ test('two halves share a page, and each is chosen by its name', async ({ page })
   await expect(page.getByRole('heading', { name: 'The choir’s year' })).toBeVisible();
   await isAccessible(page);
   await page.goto(`/notebooks/${made.id}/bench/10`);
-  await expect(page.getByText(/Lower half, counted from 19 boxes down: Tick/).first()).toBeVisible();
+  await expect(page.getByText(/Lower half, counted from 20 boxes down: Tick/).first()).toBeVisible();
 });
 
 test('a door group starts left and says how to cut, with the knife’s rules beside the act', async ({ page }) => {

@@ -58,7 +58,7 @@
       <div class="my-3"><SettingField field={line} value={spread.settings.line} change={(value) => open.edit({ type: 'set-spread', spread: id, settings: { line: value } })} /></div>
     {/if}
     <p class="quiet">On {book.stock.across} × {book.stock.down} boxes of {book.stock.pitch} mm. Another paper ranks them anew. Choose a row’s name to sort by it.</p>
-    <p class="quiet mt-2">Minutes are reckoned from what is drawn, at the pace of practised hands; common practice. Under a box a figure, or under 1½ boxes a line, handwriting gets cramped.</p>
+    <p class="quiet mt-2">Minutes are reckoned from what is drawn, at the pace of practised hands; common practice. Decoration is your own and not among them: it can take several times as long. Under a box a figure, or under 1½ boxes a line, handwriting gets cramped.</p>
     {#if found && found.refused.length > 0}
       <h3 class="mt-4">Not on this paper</h3>
       <ul>

@@ -18,7 +18,7 @@ export const MEASURES: Measure[] = [
   { id: 'left', name: 'Boxes left over', most: false, value: (one) => one.left_over },
   { id: 'figures', name: 'Figures to write', most: false, value: (one) => one.figures },
   { id: 'lines', name: 'Lines to rule', most: false, value: (one) => one.lines },
-  { id: 'minutes', name: 'Minutes to draw', most: false, value: (one) => one.minutes },
+  { id: 'minutes', name: 'Minutes, undecorated', most: false, value: (one) => one.minutes },
   { id: 'limits', name: 'Limits broken', most: false, value: (one) => one.limits.length },
 ];
 
