@@ -124,7 +124,7 @@
   }
   .settings summary {
     cursor: pointer;
-    color: var(--color-secondary);
+    font-size: 0.9rem;
   }
   .step {
     width: 1.8rem;
