@@ -17,6 +17,7 @@ async function start(fresh: boolean): Promise<ChildProcess> {
 }
 
 async function stop(server: ChildProcess) {
+  if (server.exitCode !== null || server.signalCode !== null) return;
   const gone = new Promise((done) => server.on('exit', done));
   server.kill('SIGKILL');
   await gone;
@@ -43,7 +44,7 @@ test('edits, ticks and undo live through a crash and a restart of the program', 
     await stop(server);
     await page.getByRole('button', { name: 'Take back' }).click();
     await page.getByRole('link', { name: 'Spreads', exact: true }).click();
-    await expect(page.getByRole('alert')).toContainText('The program does not answer. Nothing was saved');
+    await expect(page.getByRole('alert').filter({ hasText: 'Nothing was saved' })).toContainText('The program does not answer.');
     await expect(page.getByRole('status').first()).toHaveText('The last edit was not saved.');
 
     server = await start(false);

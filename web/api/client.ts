@@ -74,7 +74,8 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
       body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
     });
   } catch {
-    throw new Problem(0, 'The program does not answer. Nothing was saved; start it again with bin/demo and repeat the last edit.', null, null);
+    const lost = method === 'GET' ? 'Start it again with bin/demo, then load this page again.' : 'Nothing was saved; start it again with bin/demo and repeat the last edit.';
+    throw new Problem(0, `The program does not answer. ${lost}`, null, null);
   }
   if (answer.status === 204) return undefined as T;
   const said = (await answer.json().catch(() => ({}))) as Record<string, unknown>;
