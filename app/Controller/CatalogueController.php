@@ -26,7 +26,7 @@ final class CatalogueController
     {
         return new JsonResponse([
             'spreads' => array_map(self::kind(...), Catalogue::spreads()),
-            'month_parts' => array_map(static fn (Kind $kind): array => ['kind' => $kind->id, 'name' => $kind->name, 'purpose' => $kind->purpose, 'fields' => self::fields($kind)], Catalogue::monthParts()),
+            'month_parts' => array_map(static fn (Kind $kind): array => ['kind' => $kind->id, 'name' => $kind->name, 'purpose' => $kind->purpose, 'pages' => $kind->pages, 'by_weeks' => $kind->byWeeks, 'fields' => self::fields($kind)], Catalogue::monthParts()),
             'papers' => array_map(static fn (PaperSize $size): array => [
                 'name' => $size->value,
                 'width' => $size->micrometres()[0] / 1000,
@@ -79,6 +79,7 @@ final class CatalogueController
             'purpose' => $kind->purpose,
             'filler' => $kind->filler,
             'layouts' => $kind->form instanceof HasLayouts,
+            'designer' => $kind->designer,
             'fields' => self::fields($kind),
         ];
     }

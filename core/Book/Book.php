@@ -18,7 +18,8 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
-use AmpleMargin\Spread\Form\YearAtAGlance;
+use AmpleMargin\Spread\HasCutOuts;
+use AmpleMargin\Spread\HasDivisions;
 use AmpleMargin\Spread\IndexRow;
 
 final class Book
@@ -100,7 +101,7 @@ final class Book
     {
         $form = Catalogue::kind($spread->kind)->form ?? null;
 
-        return $form instanceof YearAtAGlance ? $form->cutOut($this->requests->spread($spread, $this->index)) : [];
+        return $form instanceof HasCutOuts ? $form->cutOut($this->requests->spread($spread, $this->index)) : [];
     }
 
     /** The layouts of a spread side by side on this book's stock; null where it has one only. */
@@ -111,9 +112,12 @@ final class Book
         return null === $kind ? null : Comparison::of($kind, $this->requests->spread($spread, $this->index));
     }
 
-    public function spacing(PlannedSpread $spread): SpacingAsked
+    /** The divisions that can be looked up on a spread; null where it shows none. */
+    public function spacing(PlannedSpread $spread): ?SpacingAsked
     {
-        return SpacingAsked::read($this->requests->spread($spread, $this->index));
+        $form = Catalogue::kind($spread->kind)->form ?? null;
+
+        return $form instanceof HasDivisions ? $form->divisions($this->requests->spread($spread, $this->index)) : null;
     }
 
     public function pageOf(string $spread): ?int

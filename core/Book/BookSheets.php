@@ -66,9 +66,8 @@ final class BookSheets
     private function divisors(): array
     {
         foreach ($this->book->plan->spreads as $spread) {
-            if ('spacing-sheet' === $spread->kind) {
-                $asked = $this->book->spacing($spread);
-
+            $asked = $this->book->spacing($spread);
+            if (null !== $asked) {
                 return [$asked->across, $asked->down, $asked->colours()];
             }
         }

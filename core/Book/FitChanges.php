@@ -129,13 +129,14 @@ final class FitChanges
     private function without(Pattern $pattern, int $i): FitChange
     {
         $part = $pattern->parts[$i];
-        $name = strtolower(Catalogue::kind($part->kind)->name ?? $part->kind);
+        $kind = Catalogue::kind($part->kind);
+        $name = strtolower($kind->name ?? $part->kind);
         $pages = 1 === $part->pages ? '1 page' : "$part->pages pages";
 
         return FitChange::part(
-            'month-divider' === $part->kind ? "Drop the dividers of “{$pattern->name}”" : "Drop the $name of “{$pattern->name}”",
+            'Drop the '.($kind?->plural() ?? $name)." of “{$pattern->name}”",
             "$name, $pages in every month that uses “{$pattern->name}”",
-            'month-divider' === $part->kind ? 3 : 4 + $part->pages,
+            $kind?->regretOf($part->pages) ?? 0,
             $pattern->id,
             $i,
         );

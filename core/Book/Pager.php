@@ -12,6 +12,7 @@ use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthLayout;
 use AmpleMargin\Paging\PageRules;
+use AmpleMargin\Paging\PartKinds;
 use AmpleMargin\Paging\Pins;
 use AmpleMargin\Paging\Placeable;
 use AmpleMargin\Paging\Placed;
@@ -22,6 +23,7 @@ use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Paging\SparePages;
 use AmpleMargin\Paper\FirstLeaf;
 use AmpleMargin\Plan\InUse;
+use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
@@ -35,9 +37,12 @@ use AmpleMargin\Spread\ReadsIndex;
 
 final class Pager
 {
+    private readonly PartKinds $parts;
+
     /** @param Known|null $known from plans tried before, by a search */
     public function __construct(private readonly Plan $plan, private readonly Requests $requests, private readonly ?Known $known = null)
     {
+        $this->parts = new PartsOfCatalogue();
     }
 
     public function page(): Paged
@@ -139,7 +144,7 @@ final class Pager
      */
     private function layout(int $from, array $pinned, InUse $inUse, array $extra): array
     {
-        return (new MonthLayout($this->plan->months, $this->plan->weeks, $this->plan->period, $pinned, $inUse, $extra, $this->plan->ranged))->from($from);
+        return (new MonthLayout($this->parts, $this->plan->months, $this->plan->weeks, $this->plan->period, $pinned, $inUse, $extra, $this->plan->ranged))->from($from);
     }
 
     /** @param list<MonthBlock> $months */
@@ -241,11 +246,11 @@ final class Pager
     private function monthsStart(): Side
     {
         foreach (isset($this->plan->months()[0]) ? $this->plan->months->patternOf($this->plan->months()[0])->parts : [] as $part) {
-            if ('weeks' === $part->kind) {
+            if (PatternPart::WEEKS === $part->kind) {
                 return WeekPages::Two === $this->plan->weeks->pages ? Side::Left : Side::Any;
             }
             if ($part->pages > 0) {
-                return 'month-calendar' === $part->kind && 2 === $part->pages ? Side::Left : Side::Any;
+                return 2 === $part->pages && $this->parts->isOpening($part->kind) ? Side::Left : Side::Any;
             }
         }
 

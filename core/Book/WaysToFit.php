@@ -252,13 +252,13 @@ final class WaysToFit
     {
         $plan = $this->changed($months);
         if ([] !== $plan->inUse->used && [] !== $plan->months()) {
-            $blocks = (new MonthLayout($plan->months, $plan->weeks, $plan->period, [], $plan->inUse, [], $plan->ranged))->from($this->paged->front->next);
+            $blocks = (new MonthLayout(new PartsOfCatalogue(), $plan->months, $plan->weeks, $plan->period, [], $plan->inUse, [], $plan->ranged))->from($this->paged->front->next);
 
             return $this->halves() + 2 * ($blocks[\count($blocks) - 1]->lastPage() - $plan->stock->pages);
         }
         $shortest = \PHP_INT_MAX;
         foreach ([2, 3] as $start) {
-            $blocks = (new MonthLayout($plan->months, $plan->weeks, $plan->period, ranged: $plan->ranged))->from($start);
+            $blocks = (new MonthLayout(new PartsOfCatalogue(), $plan->months, $plan->weeks, $plan->period, ranged: $plan->ranged))->from($start);
             $shortest = min($shortest, array_sum(array_map(static fn (MonthBlock $block): int => $block->pages, $blocks)));
         }
 

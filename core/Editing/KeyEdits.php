@@ -12,15 +12,19 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Values;
+use AmpleMargin\Spread\Catalogue;
 
 final class KeyEdits
 {
+    /** The screen a kind is designed on that keeps its symbols as a key does. */
+    private const DESIGNER = 'key';
+
     /** {spread, symbols, palette?, colours?: whether the page explains the pens' colours} @throws PlanProblem */
     public static function set(Plan $plan, Values $values): Edited
     {
         $id = $values->text('spread', '', 40);
         $spread = $plan->spread($id);
-        if (null === $spread || 'key' !== $spread->kind) {
+        if (null === $spread || self::DESIGNER !== Catalogue::kind($spread->kind)?->designer) {
             throw PlanProblem::at($values->path('spread'), 'This key is not in the book any more.');
         }
         $set = KeyReader::read($values);

@@ -31,6 +31,7 @@ final class MonthLayout
      * @param list<Month>|null   $ranged the months of this book; null for all of the period
      */
     public function __construct(
+        private readonly PartKinds $kinds,
         private readonly MonthPlan $months,
         private readonly WeekPlan $weeks,
         private readonly Period $period,
@@ -59,7 +60,7 @@ final class MonthLayout
     {
         $pattern = $this->months->patternOf($month);
         $weeks = MonthWeeks::of($month, $this->weeks->first, $this->weeks->school, $this->period);
-        $wanted = PatternPages::of($pattern, $weeks, $this->weeks->pages);
+        $wanted = PatternPages::of($pattern, $weeks, $this->weeks->pages, $this->kinds);
         $spare = $this->extra[$month->iso()] ?? 0;
         if ($spare > 0) {
             $wanted[] = new WantedPart(MonthPart::SPARE, $spare);
@@ -125,7 +126,7 @@ final class MonthLayout
     {
         $apart = [];
         foreach ($wanted as $part) {
-            array_push($apart, ...('month-notes' === $part->kind ? array_fill(0, max(1, $part->pages), $part->on(1)) : [$part]));
+            array_push($apart, ...($part->givesWay ? array_fill(0, max(1, $part->pages), $part->on(1)) : [$part]));
         }
 
         return $apart;
@@ -139,7 +140,7 @@ final class MonthLayout
     private static function lessNotes(array $wanted): ?array
     {
         for ($i = \count($wanted) - 1; $i >= 0; --$i) {
-            if ('month-notes' === $wanted[$i]->kind) {
+            if ($wanted[$i]->givesWay) {
                 $kept = $wanted[$i]->pages > 1 ? [$wanted[$i]->on($wanted[$i]->pages - 1)] : [];
 
                 return [...\array_slice($wanted, 0, $i), ...$kept, ...\array_slice($wanted, $i + 1)];
@@ -271,7 +272,7 @@ final class MonthLayout
                 MonthPart::TAKEN => "$pages passed over",
                 MonthPart::SPARE => "$pages spare",
                 MonthPart::MORE => "$pages more than planned",
-                default => "$pages ".str_replace('month-', '', $kind),
+                default => "$pages {$this->kinds->word($kind)}",
             };
         }
 

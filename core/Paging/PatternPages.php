@@ -18,15 +18,14 @@ final class PatternPages
      *
      * @return list<WantedPart>
      */
-    public static function of(Pattern $pattern, array $weeks, WeekPages $each): array
+    public static function of(Pattern $pattern, array $weeks, WeekPages $each, PartKinds $kinds): array
     {
         $wanted = [];
         foreach ($pattern->parts as $part) {
             if (PatternPart::WEEKS === $part->kind) {
                 array_push($wanted, ...self::weeks($weeks, $each));
             } elseif ($part->pages > 0) {
-                // A calendar of two pages is an opening; other parts may turn the page.
-                $wanted[] = new WantedPart($part->kind, $part->pages, 'month-calendar' === $part->kind && 2 === $part->pages, [], $part->settings);
+                $wanted[] = new WantedPart($part->kind, $part->pages, 2 === $part->pages && $kinds->isOpening($part->kind), [], $part->settings, $kinds->givesWay($part->kind));
             }
         }
 

@@ -15,6 +15,7 @@ final class WantedPart
      * @param bool                    $startsLeft it is an opening
      * @param list<MonthWeek>         $weeks      on these pages
      * @param array<array-key, mixed> $settings   of its kind
+     * @param bool                    $givesWay   its pages hang together loosely
      */
     public function __construct(
         public readonly string $kind,
@@ -22,12 +23,13 @@ final class WantedPart
         public readonly bool $startsLeft = false,
         public readonly array $weeks = [],
         public readonly array $settings = [],
+        public readonly bool $givesWay = false,
     ) {
     }
 
     /** The same on fewer or more pages. */
     public function on(int $pages): self
     {
-        return new self($this->kind, $pages, $this->startsLeft, $this->weeks, $this->settings);
+        return new self($this->kind, $pages, $this->startsLeft, $this->weeks, $this->settings, $this->givesWay);
     }
 }

@@ -1,6 +1,14 @@
 <?php
 
-/* A kind of spread: one entry of the catalogue, data over a form. */
+/*
+ * A kind of spread, or a part of a month: one entry of the catalogue, data over a form. It says itself all that the rest of
+ * the program must know of it, so nothing else asks for a kind by its id. An entry reads as a sentence:
+ *
+ *     Kind::spread('notes', 'Notes', Section::Back, new RuledRows())
+ *         ->whichIs('A title and lines; takes what has no page of its own.')
+ *         ->asking(Field::count('pages', 'Pages', 1, 12))
+ *         ->mayTurnThePage()->fillsEmptyPages()->mayShareAPage()
+ */
 
 declare(strict_types=1);
 
@@ -10,28 +18,153 @@ use AmpleMargin\Plan\Section;
 
 final class Kind
 {
+    /** How much the part of a month is regretted beside its pages, where its kind says nothing else (from memory). */
+    private const MISSED = 4;
+
     /**
-     * @param Section|null         $section   null for the parts of a month
-     * @param string               $purpose   a line for the catalogue
-     * @param array<string, mixed> $defaults  settings where the person gives none
-     * @param list<Field>          $fields    settings it asks for
-     * @param bool                 $opensFlat two pages or more must start on a left page
-     * @param bool                 $filler    may be offered for an empty page
-     * @param bool                 $needsGrid cannot stand on an undotted page
-     * @param bool                 $halves    may take half a page and share it
+     * @param Section|null            $section   null for the parts of a month
+     * @param string                  $purpose   a line for the catalogue
+     * @param array<array-key, mixed> $defaults  settings where the person gives none
+     * @param list<Field>             $fields    settings it asks for
+     * @param bool                    $opensFlat two pages or more must start on a left page
+     * @param bool                    $filler    may be offered for an empty page
+     * @param bool                    $needsGrid cannot stand on an undotted page
+     * @param bool                    $halves    may take half a page and share it
+     * @param int                     $pages     a month part begins with
+     * @param bool                    $yields    gives up pages of its month where one is lost
+     * @param bool                    $byWeeks   sized by the weeks of its month
+     * @param int|null                $regret    of a month part dropped, whatever its pages; null for more with every page
+     * @param string|null             $designer  the screen it is designed on
+     * @param string|null             $plural    several of it, where that is not its name
      */
-    public function __construct(
+    private function __construct(
         public readonly string $id,
         public readonly string $name,
         public readonly ?Section $section,
         public readonly Form $form,
-        public readonly string $purpose,
+        public readonly string $purpose = '',
         public readonly array $defaults = [],
         public readonly array $fields = [],
         public readonly bool $opensFlat = true,
         public readonly bool $filler = false,
         public readonly bool $needsGrid = true,
         public readonly bool $halves = false,
+        public readonly int $pages = 1,
+        public readonly bool $yields = false,
+        public readonly bool $byWeeks = false,
+        private readonly ?int $regret = null,
+        public readonly ?string $designer = null,
+        private readonly ?string $plural = null,
     ) {
+    }
+
+    /** A spread a person puts into a book, in the section it usually stands in. */
+    public static function spread(string $id, string $name, Section $section, Form $form): self
+    {
+        return new self($id, $name, $section, $form);
+    }
+
+    /** A part of a month's pattern. */
+    public static function monthPart(string $id, string $name, Form $form): self
+    {
+        return new self($id, $name, null, $form, opensFlat: false);
+    }
+
+    /** What it is for, in a line. */
+    public function whichIs(string $purpose): self
+    {
+        return $this->with(['purpose' => $purpose]);
+    }
+
+    /** The settings a person is asked for. */
+    public function asking(Field ...$fields): self
+    {
+        return $this->with(['fields' => array_values($fields)]);
+    }
+
+    /** @param array<array-key, mixed> $settings where the person gives none */
+    public function unlessSaid(array $settings): self
+    {
+        return $this->with(['defaults' => $settings]);
+    }
+
+    /** Its pages may stand anywhere: they need not open flat. */
+    public function mayTurnThePage(): self
+    {
+        return $this->with(['opensFlat' => false]);
+    }
+
+    /** A month part that is an opening when it has two pages, as it usually has. */
+    public function isAnOpening(): self
+    {
+        return $this->with(['opensFlat' => true, 'pages' => 2]);
+    }
+
+    /** Offered where a page stays empty. */
+    public function fillsEmptyPages(): self
+    {
+        return $this->with(['filler' => true]);
+    }
+
+    /** Needs no counting, so it may stand on an undotted page. */
+    public function needsNoGrid(): self
+    {
+        return $this->with(['needsGrid' => false]);
+    }
+
+    public function mayShareAPage(): self
+    {
+        return $this->with(['halves' => true]);
+    }
+
+    /** A month part that has as many pages as its month's weeks need. */
+    public function followsTheWeeks(): self
+    {
+        return $this->with(['byWeeks' => true]);
+    }
+
+    /** A month part whose pages hang together loosely, and give way where one is lost. */
+    public function givesWay(): self
+    {
+        return $this->with(['yields' => true]);
+    }
+
+    /** @param string $plural several of it, within a sentence */
+    public function inPlural(string $plural): self
+    {
+        return $this->with(['plural' => $plural]);
+    }
+
+    /** Those of many months, within a sentence: "dividers", "notes". */
+    public function plural(): string
+    {
+        return $this->plural ?? strtolower($this->name);
+    }
+
+    /** @param int $regret of a month part dropped, however many pages it has (from memory) */
+    public function littleMissed(int $regret): self
+    {
+        return $this->with(['regret' => $regret]);
+    }
+
+    /** @param string $screen of the interface */
+    public function designedOn(string $screen): self
+    {
+        return $this->with(['designer' => $screen]);
+    }
+
+    /** How much so many pages of it are missed when a month part is dropped. */
+    public function regretOf(int $pages): int
+    {
+        return $this->regret ?? self::MISSED + $pages;
+    }
+
+    /** @param array<string, mixed> $changes named as the constructor's parameters */
+    private function with(array $changes): self
+    {
+        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, fields: list<Field>, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null} $all */
+        $all = array_replace(get_object_vars($this), $changes);
+
+        return new self(...$all);
     }
 }

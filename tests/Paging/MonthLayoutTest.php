@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Paging;
 
+use AmpleMargin\Book\PartsOfCatalogue;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Period;
@@ -58,7 +59,7 @@ final class MonthLayoutTest extends TestCase
     public function testAPinnedSpreadInsideAMonthIsPassedOver(): void
     {
         $plan = new MonthPlan([self::pattern([['month-calendar', 2], ['month-notes', 2]])], 'p');
-        $block = (new MonthLayout($plan, new WeekPlan(), self::period(), [14 => true]))->from(12)[0];
+        $block = (new MonthLayout(new PartsOfCatalogue(), $plan, new WeekPlan(), self::period(), [14 => true]))->from(12)[0];
 
         self::assertSame(['month-calendar 12–13', 'taken 14', 'month-notes 15–16'], self::said($block->parts));
     }
@@ -66,7 +67,7 @@ final class MonthLayoutTest extends TestCase
     public function testMonthsFollowOneAnother(): void
     {
         $plan = new MonthPlan([self::pattern([['month-notes', 3]]), new Pattern('long', 'Long', [new PatternPart('month-notes', 7)])], 'p', ['2027-03' => 'long']);
-        $blocks = (new MonthLayout($plan, new WeekPlan(), new Period(new Month(2027, 2), new Month(2027, 4))))->from(10);
+        $blocks = (new MonthLayout(new PartsOfCatalogue(), $plan, new WeekPlan(), new Period(new Month(2027, 2), new Month(2027, 4))))->from(10);
 
         self::assertSame(['10–12', '13–19', '20–22'], array_map(static fn ($block): string => $block->range(), $blocks));
     }
@@ -94,7 +95,7 @@ final class MonthLayoutTest extends TestCase
     /** @param list<array{string, int}> $parts */
     private static function layout(array $parts, WeekPages $pages = WeekPages::One): MonthLayout
     {
-        return new MonthLayout(new MonthPlan([self::pattern($parts)], 'p'), new WeekPlan(Weekday::Monday, WeekSchool::MostDays, $pages), self::period());
+        return new MonthLayout(new PartsOfCatalogue(), new MonthPlan([self::pattern($parts)], 'p'), new WeekPlan(Weekday::Monday, WeekSchool::MostDays, $pages), self::period());
     }
 
     /** @param list<array{string, int}> $parts */

@@ -30,7 +30,7 @@ final class OnPaperTest extends TestCase
     {
         $book = Composer::compose(Books::starter());
         $sheet = $book->plan->spread('spacing-sheet') ?? self::fail();
-        $colours = $book->spacing($sheet)->colours();
+        $colours = $book->spacing($sheet)?->colours() ?? self::fail();
         self::assertSame([2, 3, 4, 5], array_keys($colours), 'the fifth, 7, is in ink');
         self::assertSame($colours, array_unique($colours));
 

@@ -771,12 +771,18 @@ export interface components {
                 filler: boolean;
                 /** @description whether it has layouts to compare */
                 layouts: boolean;
+                /** @description the screen it is designed on */
+                designer: string | null;
                 fields: components["schemas"]["Field"][];
             }[];
             month_parts: {
                 kind: string;
                 name: string;
                 purpose: string;
+                /** @description it begins with */
+                pages: number;
+                /** @description sized by the weeks of its month */
+                by_weeks: boolean;
                 fields: components["schemas"]["Field"][];
             }[];
             papers: {

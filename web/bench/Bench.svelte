@@ -7,7 +7,7 @@
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
   import { catalogue } from '../state/catalogue.svelte';
-  import { route } from '../state/route.svelte';
+  import { route, type Screen as ScreenName } from '../state/route.svelte';
   import { BenchState } from './bench.svelte';
   import Pages from './Pages.svelte';
 
@@ -55,6 +55,7 @@
 
   /** The spreads of this opening that have more than one layout, and its key. */
   const spreads = $derived([...new Set(opening?.pages.map((page) => page?.spread ?? null))].map((id) => book.spreads.find((one) => one.id === id)).filter((one) => one !== undefined));
+  const kindOf = (kind: string) => catalogue.all?.spreads.find((one) => one.kind === kind);
   const comparable = $derived(spreads.filter((one) => catalogue.all?.spreads.find((kind) => kind.kind === one.kind)?.layouts));
 </script>
 
@@ -68,7 +69,8 @@
       <p class="ways">
         {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}
           {#if comparable.includes(one)}<a href={route.to('compare', one.id)} aria-label="Compare layouts of {one.title}">Compare layouts</a>{/if}
-          {#if one.kind === 'key'}<a href={route.to('key', one.id)}>Design the key</a>{/if}
+          {@const kind = kindOf(one.kind)}
+          {#if kind?.designer}<a href={route.to(kind.designer as ScreenName, one.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
         {/each}
         {#if group.copying.length > 0}<a href={route.to('copy', group.copying[0]?.page ?? route.page)}>Copying view</a>{/if}
       </p>

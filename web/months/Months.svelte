@@ -4,6 +4,7 @@
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
+  import { catalogue } from '../state/catalogue.svelte';
   import InUse from './InUse.svelte';
   import PageAxis from './PageAxis.svelte';
   import PatternEditor from './PatternEditor.svelte';
@@ -94,7 +95,7 @@
       </tbody>
       <tfoot>
         <tr><th scope="row">All months</th><td>{book.fit.reserved}</td><td colspan="4" class="legend">
-          {#each [['month-divider', 'divider'], ['month-calendar', 'calendar'], ['month-goals', 'goals'], ['weeks', 'weeks'], ['month-notes', 'notes'], ['free', 'free page'], ['spare', 'spare'], ['more', 'more than planned']] as [kind, name] (kind)}
+          {#each [...(catalogue.all?.month_parts ?? []).map((part) => [part.kind, part.name.toLowerCase()]), ['free', 'free page'], ['spare', 'spare'], ['more', 'more than planned']] as [kind, name] (kind)}
             <span><i class="part {kind}"></i>{name}</span>
           {/each}
         </td></tr>

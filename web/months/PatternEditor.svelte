@@ -13,7 +13,8 @@
   let { book, pattern, choose }: Props = $props();
 
   const users = $derived(book.months.filter((month) => month.pattern === pattern.id).length);
-  const name = (kind: string) => catalogue.all?.month_parts.find((part) => part.kind === kind)?.name ?? kind;
+  const kindOf = (kind: string) => catalogue.all?.month_parts.find((part) => part.kind === kind);
+  const name = (kind: string) => kindOf(kind)?.name ?? kind;
   const save = (changes: Partial<Pattern>) => open.edit({ type: 'set-pattern', pattern: { ...pattern, ...changes } });
 
   function setPages(i: number, pages: number) {
@@ -21,7 +22,7 @@
   }
   /** The settings of a part that matter as its others stand. */
   function fields(part: Pattern['parts'][number]) {
-    return asked(catalogue.all?.month_parts.find((one) => one.kind === part.kind)?.fields ?? [], part.settings ?? {});
+    return asked(kindOf(part.kind)?.fields ?? [], part.settings ?? {});
   }
   function setPart(i: number, setting: string, value: unknown) {
     save({
@@ -60,7 +61,7 @@
     {#each pattern.parts as part, i (i)}
       <li>
         <span class="part-name">{name(part.kind)}</span>
-        {#if part.kind === 'weeks'}
+        {#if kindOf(part.kind)?.by_weeks}
           <span class="quiet">by the month</span>
         {:else}
           <span class="pages">
@@ -94,7 +95,7 @@
       onchange={(event) => {
         const kind = event.currentTarget.value;
         event.currentTarget.value = '';
-        save({ parts: [...pattern.parts, { kind, pages: kind === 'month-calendar' ? 2 : 1 }] });
+        save({ parts: [...pattern.parts, { kind, pages: kindOf(kind)?.pages ?? 1 }] });
       }}
     >
       <option value="" disabled>choose</option>

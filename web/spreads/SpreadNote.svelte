@@ -3,7 +3,7 @@
   import type { Book, Edit, Spread } from '../api/client';
   import Findings from '../parts/Findings.svelte';
   import { open } from '../state/book.svelte';
-  import { route } from '../state/route.svelte';
+  import { route, type Screen } from '../state/route.svelte';
   import { asked, catalogue } from '../state/catalogue.svelte';
   import SettingField from './SettingField.svelte';
 
@@ -40,7 +40,7 @@
   <button class="btn small" onclick={() => shift(spread, 1)}>Move later</button>
   {#if spread.page !== null}<a class="btn small" href={route.to('bench', spread.page)}>Open on the bench</a>{/if}
   {#if kind?.layouts}<a class="btn small" href={route.to('compare', spread.id)}>Compare layouts</a>{/if}
-  {#if spread.kind === 'key'}<a class="btn small" href={route.to('key', spread.id)}>Design the key</a>{/if}
+  {#if kind?.designer}<a class="btn small" href={route.to(kind.designer as Screen, spread.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
   <button class="btn small" onclick={() => edit({ type: 'remove-spread', spread: spread.id })}>Remove</button>
 </div>
 

@@ -28,6 +28,8 @@ use AmpleMargin\Spread\Request;
 
 final class MonthCells implements Form, HasLayouts
 {
+    public const WAYS = ['grid' => 'cells in weeks', 'lines' => 'a line a day'];
+
     public function pages(Request $request): int
     {
         return self::isLines($request) || 1 === ($request->pages > 0 ? $request->pages : $request->settings->count('pages', 2, 1, 2)) ? 1 : 2;
@@ -55,7 +57,7 @@ final class MonthCells implements Form, HasLayouts
 
     private static function isLines(Request $request): bool
     {
-        return 'lines' === $request->settings->choice('cells', ['grid', 'lines']);
+        return 'lines' === $request->settings->choice('cells', array_keys(self::WAYS));
     }
 
     private static function month(Request $request): Month

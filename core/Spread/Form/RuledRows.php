@@ -21,6 +21,8 @@ use AmpleMargin\Spread\Request;
 
 final class RuledRows implements Form, HasLayouts
 {
+    public const LINES = ['1' => '1 box', '1.5' => '1½ boxes', '2' => '2 boxes', '3' => '3 boxes'];
+
     public function pages(Request $request): int
     {
         return max(1, $request->pages, $request->settings->count('pages', 1, 1, 12));

@@ -15,11 +15,12 @@ use AmpleMargin\Spread\Form\Spacing\HalfPage;
 use AmpleMargin\Spread\Form\Spacing\NumberedEdges;
 use AmpleMargin\Spread\Form\Spacing\School;
 use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
+use AmpleMargin\Spread\HasDivisions;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 
-final class SpacingSheet implements Form, HasLayouts
+final class SpacingSheet implements Form, HasLayouts, HasDivisions
 {
     public const SCHOOLS = [
         'edges' => 'Numbered edges',
@@ -45,6 +46,11 @@ final class SpacingSheet implements Form, HasLayouts
         }
 
         return [$canvas->finish()];
+    }
+
+    public function divisions(Request $request): SpacingAsked
+    {
+        return SpacingAsked::read($request);
     }
 
     public function layouts(Request $request): array

@@ -13,13 +13,14 @@ use AmpleMargin\Spread\Form\Year\DayMatrix;
 use AmpleMargin\Spread\Form\Year\DotLines;
 use AmpleMargin\Spread\Form\Year\PrintedMonths;
 use AmpleMargin\Spread\Form\Year\Way;
+use AmpleMargin\Spread\HasCutOuts;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\MonthsShown;
 use AmpleMargin\Spread\Offers;
 use AmpleMargin\Spread\Request;
 
-final class YearAtAGlance implements Form, HasLayouts
+final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
 {
     public const WAYS = [
         'mini' => 'Mini months',
@@ -45,11 +46,6 @@ final class YearAtAGlance implements Form, HasLayouts
         ]);
     }
 
-    /**
-     * The months to print and cut out, where this spread has room for printed ones.
-     *
-     * @return list<PageDrawing>
-     */
     public function cutOut(Request $request): array
     {
         $way = $this->way($request);

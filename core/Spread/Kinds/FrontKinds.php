@@ -22,12 +22,31 @@ final class FrontKinds
     public static function all(): array
     {
         return [
-            new Kind('name-page', 'Name page', Section::Front, new CentredWords(), 'Whose notebook it is; only what a finder needs. Keep the address short: the book is private.', ['lines' => ['This notebook belongs to', '…', 'If found, please write to', '…']], [Field::lines('lines', 'Lines')], needsGrid: false),
-            new Kind('cover', 'Cover of the year', Section::Front, new Lettered(), 'The year as large as the page takes it, or across the fold of an opening.', [], [Field::text('lettering', 'Lettering'), Field::choice('figures', 'Drawn in', Lettered::WAYS), Field::text('subtitle', 'Line below')]),
-            new Kind('key', 'Key', Section::Front, new Legend(), 'The symbols and the states they turn into by adding strokes.', [], self::key(), halves: true),
-            new Kind('index', 'Index', Section::Front, new IndexRows(), 'What stands where, the months’ ranges among it.', [], [Field::count('pages', 'Pages', 1, 6), Field::count('columns', 'Columns', 1, 2), Field::boxes('line', 'Boxes a row')]),
-            new Kind('quote', 'Quote', Section::Front, new CentredWords(), 'A few words in the middle of a page; the usual filler.', [], [Field::lines('lines', 'Lines'), self::half()], filler: true, needsGrid: false, halves: true),
-            new Kind('spacing-sheet', 'Grid spacing sheet', Section::Front, new SpacingSheet(), 'Numbered edges, shares, and the divisions of this stock with and without gaps.', [], self::spacing()),
+            Kind::spread('name-page', 'Name page', Section::Front, new CentredWords())
+                ->whichIs('Whose notebook it is; only what a finder needs. Keep the address short: the book is private.')
+                ->asking(Field::lines('lines', 'Lines'))
+                ->unlessSaid(['lines' => ['This notebook belongs to', '…', 'If found, please write to', '…']])
+                ->needsNoGrid(),
+            Kind::spread('cover', 'Cover of the year', Section::Front, new Lettered())
+                ->whichIs('The year as large as the page takes it, or across the fold of an opening.')
+                ->asking(Field::text('lettering', 'Lettering'), Field::choice('figures', 'Drawn in', Lettered::WAYS), Field::text('subtitle', 'Line below')),
+            Kind::spread('key', 'Key', Section::Front, new Legend())
+                ->whichIs('The symbols and the states they turn into by adding strokes.')
+                ->asking(...self::key())
+                ->mayShareAPage()
+                ->designedOn('key'),
+            Kind::spread('index', 'Index', Section::Front, new IndexRows())
+                ->whichIs('What stands where, the months’ ranges among it.')
+                ->asking(Field::count('pages', 'Pages', 1, 6), Field::count('columns', 'Columns', 1, 2), Field::boxes('line', 'Boxes a row')),
+            Kind::spread('quote', 'Quote', Section::Front, new CentredWords())
+                ->whichIs('A few words in the middle of a page; the usual filler.')
+                ->asking(Field::lines('lines', 'Lines'), self::half())
+                ->fillsEmptyPages()
+                ->needsNoGrid()
+                ->mayShareAPage(),
+            Kind::spread('spacing-sheet', 'Grid spacing sheet', Section::Front, new SpacingSheet())
+                ->whichIs('Numbered edges, shares, and the divisions of this stock with and without gaps.')
+                ->asking(...self::spacing()),
         ];
     }
 

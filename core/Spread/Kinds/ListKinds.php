@@ -19,20 +19,26 @@ final class ListKinds
     public static function all(): array
     {
         return [
-            new Kind('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']), 'A container for each area of life.', [], [Field::lines('areas', 'Areas'), Field::count('columns', 'Columns', 1, 4), Field::boxes('line', 'Boxes a line'), FrontKinds::half()], halves: true),
-            new Kind('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors(), 'Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a record here, no advice.', ['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']], [
-                Field::lines('items', 'Items'),
-                Field::lines('columns', 'Columns on each face'),
-                Field::flag('sum', 'A row for the sum', true),
-                Field::count('leaves', 'Cut leaves', 1, 12),
-                Field::count('strip', 'Boxes of the strip', 2, 20),
-            ]),
-            new Kind('notes', 'Notes', Section::Back, new RuledRows(), 'A title and lines; takes what has no page of its own.', [], [
-                Field::count('pages', 'Pages', 1, 12),
-                Field::choice('line', 'Boxes a line', ['1' => '1 box', '1.5' => '1½ boxes', '2' => '2 boxes', '3' => '3 boxes']),
-                Field::flag('ruled', 'Ruled lines', true),
-                FrontKinds::half(),
-            ], opensFlat: false, filler: true, halves: true),
+            Kind::spread('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']))
+                ->whichIs('A container for each area of life.')
+                ->asking(Field::lines('areas', 'Areas'), Field::count('columns', 'Columns', 1, 4), Field::boxes('line', 'Boxes a line'), FrontKinds::half())
+                ->mayShareAPage(),
+            Kind::spread('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors())
+                ->whichIs('Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a record here, no advice.')
+                ->asking(
+                    Field::lines('items', 'Items'),
+                    Field::lines('columns', 'Columns on each face'),
+                    Field::flag('sum', 'A row for the sum', true),
+                    Field::count('leaves', 'Cut leaves', 1, 12),
+                    Field::count('strip', 'Boxes of the strip', 2, 20),
+                )
+                ->unlessSaid(['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']]),
+            Kind::spread('notes', 'Notes', Section::Back, new RuledRows())
+                ->whichIs('A title and lines; takes what has no page of its own.')
+                ->asking(Field::count('pages', 'Pages', 1, 12), Field::choice('line', 'Boxes a line', RuledRows::LINES), Field::flag('ruled', 'Ruled lines', true), FrontKinds::half())
+                ->mayTurnThePage()
+                ->fillsEmptyPages()
+                ->mayShareAPage(),
         ];
     }
 }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Kinds;
 
+use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Spread\Field;
 use AmpleMargin\Spread\Form\Containers;
 use AmpleMargin\Spread\Form\Lettered;
@@ -20,11 +21,25 @@ final class MonthKinds
     public static function all(): array
     {
         return [
-            new Kind('month-divider', 'Divider', null, new Lettered(), 'The month’s name in guide boxes.', [], [Field::text('subtitle', 'Line below')]),
-            new Kind('month-calendar', 'Calendar', null, new MonthCells(), 'A cell a day, on an opening or one page.', [], [Field::choice('cells', 'Drawn as', ['grid' => 'cells in weeks', 'lines' => 'a line a day']), Field::weekStart()]),
-            new Kind('month-goals', 'Goals', null, new Containers(['Focus', 'To do', 'To keep', 'To let go']), 'What this month is for.', [], [Field::lines('areas', 'Areas'), Field::count('columns', 'Columns', 1, 4), Field::boxes('line', 'Boxes a line')]),
-            new Kind('weeks', 'Weeks', null, new WeekBoxes(), 'Every week of the month, on the pages the book gives a week.'),
-            new Kind('month-notes', 'Notes', null, new RuledRows(), 'Lines for notes and memories.', [], [Field::choice('line', 'Boxes a line', ['1' => '1 box', '1.5' => '1½ boxes', '2' => '2 boxes', '3' => '3 boxes']), Field::flag('ruled', 'Ruled lines', true)], false),
+            Kind::monthPart('month-divider', 'Divider', new Lettered())
+                ->whichIs('The month’s name in guide boxes.')
+                ->asking(Field::text('subtitle', 'Line below'))
+                ->inPlural('dividers')
+                ->littleMissed(3),
+            Kind::monthPart('month-calendar', 'Calendar', new MonthCells())
+                ->whichIs('A cell a day, on an opening or one page.')
+                ->asking(Field::choice('cells', 'Drawn as', MonthCells::WAYS), Field::weekStart())
+                ->isAnOpening(),
+            Kind::monthPart('month-goals', 'Goals', new Containers(['Focus', 'To do', 'To keep', 'To let go']))
+                ->whichIs('What this month is for.')
+                ->asking(Field::lines('areas', 'Areas'), Field::count('columns', 'Columns', 1, 4), Field::boxes('line', 'Boxes a line')),
+            Kind::monthPart(PatternPart::WEEKS, 'Weeks', new WeekBoxes())
+                ->whichIs('Every week of the month, on the pages the book gives a week.')
+                ->followsTheWeeks(),
+            Kind::monthPart('month-notes', 'Notes', new RuledRows())
+                ->whichIs('Lines for notes and memories.')
+                ->asking(Field::choice('line', 'Boxes a line', RuledRows::LINES), Field::flag('ruled', 'Ruled lines', true))
+                ->givesWay(),
         ];
     }
 }

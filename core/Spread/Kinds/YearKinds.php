@@ -18,15 +18,34 @@ final class YearKinds
     /** @return list<Kind> */
     public static function all(): array
     {
-        $glance = new YearAtAGlance();
-
         return [
-            new Kind('year-at-a-glance', 'Year at a glance', Section::Year, $glance, 'Every day of the period: mini months, a matrix, dot lines, printed months.', [], self::glance(), halves: true),
-            new Kind('half-year-at-a-glance', 'Half-year at a glance', Section::Year, $glance, 'Six months, with lines for notes beside each.', ['way' => 'notes', 'months' => 6], self::glance(), halves: true),
-            new Kind('term-at-a-glance', 'Term at a glance', Section::Year, $glance, 'The months of a term, its weeks numbered, up to four deadlines coloured on one day.', ['way' => 'split', 'day' => '2', 'months' => 4, 'week_numbers' => true], self::glance(), halves: true),
-            new Kind('month-at-a-glance', 'Month at a glance', Section::Year, new MonthCells(), 'One month in large cells, on an opening or a page.', [], [Field::month('from', 'Month'), Field::choice('cells', 'Drawn as', ['grid' => 'cells in weeks', 'lines' => 'a line a day']), Field::count('pages', 'Pages', 1, 2)->when('cells', ['grid']), Field::weekStart()]),
-            new Kind('future-log', 'Future log', Section::Year, new FutureLog(), 'Dates beyond the months already drawn.', ['months_per_page' => 6, 'columns' => 2], self::log()),
+            self::glanceOf('year-at-a-glance', 'Year at a glance', 'Every day of the period: mini months, a matrix, dot lines, printed months.', []),
+            self::glanceOf('half-year-at-a-glance', 'Half-year at a glance', 'Six months, with lines for notes beside each.', ['way' => 'notes', 'months' => 6]),
+            self::glanceOf(
+                'term-at-a-glance',
+                'Term at a glance',
+                'The months of a term, its weeks numbered, up to four deadlines coloured on one day.',
+                ['way' => 'split', 'day' => '2', 'months' => 4, 'week_numbers' => true],
+            ),
+            Kind::spread('month-at-a-glance', 'Month at a glance', Section::Year, new MonthCells())
+                ->whichIs('One month in large cells, on an opening or a page.')
+                ->asking(
+                    Field::month('from', 'Month'),
+                    Field::choice('cells', 'Drawn as', MonthCells::WAYS),
+                    Field::count('pages', 'Pages', 1, 2)->when('cells', ['grid']),
+                    Field::weekStart(),
+                ),
+            Kind::spread('future-log', 'Future log', Section::Year, new FutureLog())
+                ->whichIs('Dates beyond the months already drawn.')
+                ->asking(...self::log())
+                ->unlessSaid(['months_per_page' => 6, 'columns' => 2]),
         ];
+    }
+
+    /** @param array<string, mixed> $settings where the person gives none */
+    private static function glanceOf(string $id, string $name, string $purpose, array $settings): Kind
+    {
+        return Kind::spread($id, $name, Section::Year, new YearAtAGlance())->whichIs($purpose)->asking(...self::glance())->unlessSaid($settings)->mayShareAPage();
     }
 
     /** @return list<Field> */

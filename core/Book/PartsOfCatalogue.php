@@ -1,0 +1,28 @@
+<?php
+
+/* The kinds of month parts as the catalogue has them. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Paging\PartKinds;
+use AmpleMargin\Spread\Catalogue;
+
+final class PartsOfCatalogue implements PartKinds
+{
+    public function isOpening(string $kind): bool
+    {
+        return Catalogue::kind($kind)->opensFlat ?? false;
+    }
+
+    public function givesWay(string $kind): bool
+    {
+        return Catalogue::kind($kind)->yields ?? false;
+    }
+
+    public function word(string $kind): string
+    {
+        return strtolower(Catalogue::kind($kind)->name ?? $kind);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+/* A form on which divisions of the page can be looked up; the loose card shows the same ones. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread;
+
+use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
+
+interface HasDivisions
+{
+    public function divisions(Request $request): SpacingAsked;
+}
