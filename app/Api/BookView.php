@@ -143,7 +143,7 @@ final class BookView
             'months' => array_map(fn (MonthBlock $block): array => $this->month($book, $block), $book->months),
             'pages' => $this->pages($book),
             'index' => array_map(static fn (IndexRow $row): array => ['name' => $row->name, 'pages' => $row->pages, 'month' => $row->isMonth], $book->index),
-            'findings' => array_map(self::finding(...), $book->findings),
+            'findings' => array_map(self::finding(...), $book->findings()),
             'spare' => $book->plan->months->spare->value,
             'palette' => PlanWriter::palette($book->plan->pens()),
             'own_palette' => null !== $book->plan->palette,

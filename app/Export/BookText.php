@@ -30,7 +30,7 @@ final class BookText
         foreach ($book->months as $block) {
             $lines[] = '  '.self::padded($block->range()).$block->month->iso().': '.$block->working;
         }
-        foreach ([] === $book->findings ? [] : ['', 'Findings', ...array_map(static fn ($finding): string => '  '.$finding->says, $book->findings)] as $line) {
+        foreach ([] === $book->findings() ? [] : ['', 'Findings', ...array_map(static fn ($finding): string => '  '.$finding->says, $book->findings())] as $line) {
             $lines[] = $line;
         }
         foreach ($book->spreadPages() as $page) {

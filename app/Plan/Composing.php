@@ -22,7 +22,7 @@ final class Composing
     public function of(Plan $plan): ComposedPlan
     {
         try {
-            return ComposedPlan::of($plan);
+            return ComposedPlan::of($plan)->drawn();
         } catch (\Throwable $failure) {
             // A fault of the program, and yet no reason to keep what it could not show again.
             $this->log->error('A plan could not be composed: {failure}', ['failure' => $failure->getMessage(), 'exception' => $failure]);

@@ -24,16 +24,14 @@ use AmpleMargin\Spread\IndexRow;
 
 final class Book
 {
-    /** @var array<int, list<PageDrawing>> month parts drawn so far, by first page */
-    private array $monthDrawings = [];
+    /** @var list<Finding>|null */
+    private ?array $findings = null;
 
     /**
      * @param array<int, Slot>                 $slots    page → what stands there, pages past the end among them
-     * @param array<string, list<PageDrawing>> $drawings spread id → its pages
      * @param list<MonthBlock>                 $months
      * @param list<IndexRow>                   $index
      * @param list<IndexCorrection>            $corrections to an index inked before the book was in use
-     * @param list<Finding>                    $findings
      */
     public function __construct(
         public readonly Plan $plan,
@@ -43,13 +41,19 @@ final class Book
         public readonly RunOut $runOut,
         public readonly array $slots,
         public readonly array $index,
-        public readonly array $findings,
         public readonly array $corrections,
         public readonly ?Forecast $forecast,
-        private readonly array $drawings,
+        private readonly Drawings $drawings,
         private readonly Requests $requests,
         private readonly TakenTicks $taken,
+        private readonly BookFindings $said,
     ) {
+    }
+
+    /** @return list<Finding> what the person should know; asked for the first time, the spreads are drawn */
+    public function findings(): array
+    {
+        return $this->findings ??= $this->said->all();
     }
 
     public function slot(int $page): Slot
@@ -75,25 +79,24 @@ final class Book
     {
         $slot = $this->slot($page);
         if ('spread' === $slot->is) {
-            $drawing = $this->drawings[$slot->spread][$slot->nth] ?? null;
+            $drawing = $this->drawings->ofSpread($slot->spread)[$slot->nth] ?? null;
             $down = $this->plan->stock->down;
 
             return null === $drawing || $drawing->down === $down
                 ? $drawing
-                : HalfPages::together($drawing, null === $slot->lower ? null : $this->drawings[$slot->lower->spread][0] ?? null, $down);
+                : HalfPages::together($drawing, null === $slot->lower ? null : $this->drawings->ofSpread($slot->lower->spread)[0] ?? null, $down);
         }
         if (null === $slot->part || null === $slot->month) {
             return null;
         }
-        $pages = $this->monthDrawings[$slot->part->page] ??= $this->requests->drawPart($slot->month, $slot->part);
 
-        return $pages[$slot->nth] ?? null;
+        return $this->drawings->ofPart($slot->month, $slot->part)[$slot->nth] ?? null;
     }
 
     /** @return list<PageDrawing> */
     public function spreadDrawings(string $id): array
     {
-        return $this->drawings[$id] ?? [];
+        return $this->drawings->ofSpread($id);
     }
 
     /** @return list<PageDrawing> the months to print and stick into a spread; empty where it has no room for any */

@@ -26,6 +26,16 @@ final class ComposedPlan
         return $this->books[$id] ?? $this->books[array_key_first($this->books)];
     }
 
+    /** Draws the spreads of every book too: whatever breaks in that breaks now. */
+    public function drawn(): self
+    {
+        foreach ($this->books as $book) {
+            $book->findings();
+        }
+
+        return $this;
+    }
+
     public function has(string $id): bool
     {
         return isset($this->books[$id]);

@@ -1,18 +1,13 @@
 <?php
 
-/* Plan in, book out: a pure function. */
+/* Plan in, book out: a pure function. It places and ranges; pages are drawn when they are looked at. */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
-use AmpleMargin\Drawing\Finding;
-use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Volume;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\IndexRow;
 
 final class Composer
 {
@@ -87,7 +82,7 @@ final class Composer
     {
         $index = IndexEntries::of($this->plan, $this->requests->names, [$paged->front, $paged->back], $paged->months, $elsewhere);
         $numbering = $this->plan->stock->numbered ? [] : Numbering::steps($paged, $this->requests->names);
-        $drawings = $this->draw($index, $numbering);
+        $drawings = new Drawings($this->plan, $this->requests, $index, $numbering);
         $taken = new TakenTicks($this->plan);
 
         return new Book(
@@ -98,110 +93,12 @@ final class Composer
             $paged->runOut,
             (new Slots($this->plan, $this->requests->names))->fill($paged->front, $paged->back, $paged->months),
             $index,
-            [...$this->findings($paged->front, $paged->back, $drawings), ...$this->lost($paged), ...$taken->findings()],
             $paged->corrections,
             $paged->forecast,
             $drawings,
             $this->requests,
             $taken,
+            new BookFindings($this->plan, $this->requests, $paged, $drawings, $taken),
         );
-    }
-
-    /**
-     * @param list<IndexRow> $index
-     * @param list<string>   $numbering
-     *
-     * @return array<string, list<PageDrawing>>
-     */
-    private function draw(array $index, array $numbering): array
-    {
-        $drawings = [];
-        foreach ($this->plan->spreads as $spread) {
-            $kind = Catalogue::kind($spread->kind);
-            if (null !== $kind) {
-                $drawings[$spread->id] = $kind->form->draw($this->requests->spread($spread, $index, $numbering));
-            }
-        }
-
-        return $drawings;
-    }
-
-    /**
-     * @param array<string, list<PageDrawing>> $drawings
-     *
-     * @return list<Finding>
-     */
-    private function findings(Placement $front, Placement $back, array $drawings): array
-    {
-        $findings = [...$front->findings, ...$back->findings];
-        foreach ($this->plan->spreads as $spread) {
-            if (null === Catalogue::kind($spread->kind)) {
-                $findings[] = new Finding($spread->id, "This program does not know the kind “{$spread->kind}”. It is kept as it came, with one page, and nothing is drawn for it.");
-            }
-            if ($this->requests->isHalfAsked($spread) && !$this->requests->isHalf($spread)) {
-                $findings[] = new Finding($spread->id, Requests::title($spread).' takes more than one page, so it cannot share one.', [['say' => 'Give it pages of its own', 'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'settings' => ['half' => null]]]], false);
-            }
-            array_push($findings, ...self::once($drawings[$spread->id] ?? [], $front->pageOf($spread->id) ?? $back->pageOf($spread->id)));
-        }
-
-        return [...$findings, ...(new Fillers($this->plan))->findings($front)];
-    }
-
-    /**
-     * What the pages of a spread say, each thing once and where.
-     *
-     * @param list<PageDrawing> $pages
-     * @param int|null          $first the page the first of them stands on
-     *
-     * @return list<Finding>
-     */
-    private static function once(array $pages, ?int $first): array
-    {
-        /** @var array<string, array{Finding, non-empty-list<int>}> $said */
-        $said = [];
-        foreach ($pages as $nth => $page) {
-            foreach ($page->findings as $finding) {
-                $said[$finding->says] = [$finding, [...$said[$finding->says][1] ?? [], ($first ?? 1) + $nth]];
-            }
-        }
-
-        $findings = [];
-        foreach ($said as [$finding, $on]) {
-            $where = (null === $first ? 'On its pages ' : 'On pages ').self::listed($on);
-            $findings[] = 1 === \count($on) ? $finding : new Finding($finding->about, "$where: $finding->says", $finding->offers, $finding->broken);
-        }
-
-        return $findings;
-    }
-
-    /**
-     * "8–10" where they follow one another, else "8, 10".
-     *
-     * @param non-empty-list<int> $pages rising
-     */
-    private static function listed(array $pages): string
-    {
-        $last = $pages[\count($pages) - 1];
-
-        return \count($pages) > 2 && \count($pages) === $last - $pages[0] + 1 ? "{$pages[0]}–$last" : implode(', ', $pages);
-    }
-
-    /**
-     * What each skipped or ruined page does to the rest.
-     *
-     * @return list<Finding>
-     */
-    private function lost(Paged $paged): array
-    {
-        $moved = \count($paged->corrections);
-        $says = match ($moved) {
-            0 => 'nothing else moves',
-            1 => 'one entry of the index changes',
-            default => "$moved entries of the index change",
-        };
-
-        return array_map(static fn (int $page): Finding => new Finding("page-$page", "Page $page is passed over; openings behind it stay whole, and $says.", [
-            ['say' => "Page $page can be used after all", 'edit' => ['type' => 'set-lost', 'page' => $page, 'lost' => false]],
-        ], false), $this->plan->inUse->lost);
     }
 }

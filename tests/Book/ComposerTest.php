@@ -126,7 +126,7 @@ final class ComposerTest extends TestCase
 
         self::assertSame('Fits, 16 pages spare.', $book->runOut->sentence(new Names()));
         self::assertSame([192, 8], [$book->pageOf('notes-5') ?? $book->back->placed[1]->page, $book->pageOf('future-log')]);
-        self::assertSame([], array_filter($book->findings, static fn ($finding): bool => $finding->broken));
+        self::assertSame([], array_filter($book->findings(), static fn ($finding): bool => $finding->broken));
     }
 
     public function testABookThatIsTooSmallSaysPageMonthAndDay(): void
@@ -157,7 +157,7 @@ final class ComposerTest extends TestCase
         $book = Composer::compose($plan);
 
         self::assertNotNull($book->pageOf('star-map'));
-        self::assertStringContainsString('“star-map”', implode(' ', array_column($book->findings, 'says')));
+        self::assertStringContainsString('“star-map”', implode(' ', array_column($book->findings(), 'says')));
     }
 
     public function testAnEmptyPageOffersItsFillers(): void
@@ -167,7 +167,7 @@ final class ComposerTest extends TestCase
         $book = Composer::compose($plan);
         self::assertSame([1], $book->front->empty);
 
-        $finding = array_values(array_filter($book->findings, static fn ($one): bool => 'page-1' === $one->about))[0];
+        $finding = array_values(array_filter($book->findings(), static fn ($one): bool => 'page-1' === $one->about))[0];
         self::assertSame(['Put in: Quote', 'Put in: Notes'], array_column($finding->offers, 'say'));
         $filled = Composer::compose(Books::edited($plan, [$finding->offers[0]['edit']]));
         self::assertSame([[], 'quote'], [$filled->front->empty, $filled->slot(1)->spread]);
@@ -194,7 +194,7 @@ final class ComposerTest extends TestCase
         }
         $full = Composer::compose(Books::edited(Books::starter(), $many));
         self::assertFalse($full->runOut->fits);
-        $over = array_values(array_filter($full->findings, static fn ($finding): bool => str_contains($finding->says, 'the book has 192 pages')));
+        $over = array_values(array_filter($full->findings(), static fn ($finding): bool => str_contains($finding->says, 'the book has 192 pages')));
         self::assertNotSame([], $over);
         self::assertSame('remove-spread', $over[0]->offers[0]['edit']['type']);
 
@@ -204,7 +204,7 @@ final class ComposerTest extends TestCase
             ['type' => 'set-spread', 'spread' => 'cover', 'pin' => 500],
         ]));
         self::assertSame(40, $pins->pageOf('key'));
-        $said = implode(' ', array_column($pins->findings, 'says'));
+        $said = implode(' ', array_column($pins->findings(), 'says'));
         self::assertStringContainsString('Quote is pinned to page 40, where Key is pinned already.', $said);
         self::assertStringContainsString('the book has 192 pages', $said);
         self::assertSame('spread', $pins->slot(40)->is, 'months flow round a pin');

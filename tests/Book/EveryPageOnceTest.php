@@ -25,7 +25,7 @@ final class EveryPageOnceTest extends TestCase
 
         self::assertSame([6, 7, 8], array_map(static fn ($placed): int => $placed->page, $book->back->placed));
         self::assertCount(5, $book->front->placed);
-        $without = array_values(array_filter($book->findings, static fn (Finding $one): bool => str_contains($one->says, 'has no page')));
+        $without = array_values(array_filter($book->findings(), static fn (Finding $one): bool => str_contains($one->says, 'has no page')));
         self::assertSame(['Notes has no page: the book has 8 pages, and its back begins on page 6.'], array_values(array_unique(array_column($without, 'says'))));
         self::assertSame(['notes-6', 'notes-7'], array_column($without, 'about'));
         $this->isOnce($book, 'eight pages');
@@ -42,7 +42,7 @@ final class EveryPageOnceTest extends TestCase
         $book = Composer::compose($plan);
 
         self::assertSame([3, 192, 191], [$book->pageOf('key'), $book->pageOf('quote'), $book->pageOf('notes-2')]);
-        self::assertContains('Notes is pinned to page 3, where Key is pinned already.', array_column($book->findings, 'says'));
+        self::assertContains('Notes is pinned to page 3, where Key is pinned already.', array_column($book->findings(), 'says'));
         $this->isOnce($book, 'pins');
 
         $kept = Composer::compose(Books::edited($plan, [['type' => 'set-spread', 'spread' => 'key', 'pin' => null]]));
@@ -62,7 +62,7 @@ final class EveryPageOnceTest extends TestCase
         self::assertSame([5, 5], [$book->pageOf('quote'), $book->pageOf('key')]);
         $pinned = Composer::compose(Books::edited($plan, [['type' => 'set-spread', 'spread' => 'key', 'pin' => 5]]));
         self::assertEqualsCanonicalizing(['key', 'quote'], [$pinned->slot(5)->spread, $pinned->slot(5)->lower?->spread]);
-        self::assertSame([], array_filter($pinned->findings, static fn (Finding $one): bool => $one->broken));
+        self::assertSame([], array_filter($pinned->findings(), static fn (Finding $one): bool => $one->broken));
     }
 
     public function testEveryPageOfRandomBooksIsGivenOnce(): void
@@ -108,7 +108,7 @@ final class EveryPageOnceTest extends TestCase
         $homeless = [];
         foreach ([...$book->front->homeless, ...$book->back->homeless] as $placed) {
             $homeless[$placed->spread->id] = true;
-            self::assertContains($placed->spread->id, array_column($book->findings, 'about'), $about);
+            self::assertContains($placed->spread->id, array_column($book->findings(), 'about'), $about);
         }
         $expected = [];
         foreach ([...$book->front->placed, ...$book->back->placed] as $placed) {
@@ -148,7 +148,7 @@ final class EveryPageOnceTest extends TestCase
     {
         $plan = Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => 'future-log', 'settings' => ['months_per_page' => 4, 'columns' => 2, 'extra' => 'frame']]]);
         $book = Composer::compose($plan);
-        $said = array_values(array_filter($book->findings, static fn (Finding $one): bool => 'future-log' === $one->about));
+        $said = array_values(array_filter($book->findings(), static fn (Finding $one): bool => 'future-log' === $one->about));
         $page = $book->pageOf('future-log');
         self::assertCount(1, $said);
         self::assertStringStartsWith("On pages {$page}–".($page + 2).': 4 months a page', $said[0]->says);

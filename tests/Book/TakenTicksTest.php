@@ -64,7 +64,7 @@ final class TakenTicksTest extends TestCase
     {
         $smaller = ['type' => 'set-stock', 'stock' => ['width' => 105, 'height' => 148, 'pitch' => 5, 'across' => 17, 'down' => 26, 'pages' => 192, 'first_leaf' => 'ordinary']];
         $plan = Books::edited(Books::starter(), [self::SPLIT, $smaller]);
-        $findings = array_values(array_filter(Composer::compose($plan)->findings, static fn ($finding): bool => str_contains($finding->says, 'was taken into a region')));
+        $findings = array_values(array_filter(Composer::compose($plan)->findings(), static fn ($finding): bool => str_contains($finding->says, 'was taken into a region')));
         self::assertSame('A split of 20 boxes was taken into a region of 20 × 8 boxes at 2, 5; it is not on this page of 17 × 26 any more.', $findings[0]->says);
         $after = Books::edited($plan, [$findings[0]->offers[0]['edit']]);
         self::assertSame([], $after->taken);

@@ -239,7 +239,7 @@ final class FormsTest extends TestCase
     {
         foreach ([str_repeat('ab ', 3300), 'أهداف السنة', '今年の予定'] as $title) {
             $book = Composer::compose(Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => 'goals-by-area', 'title' => $title]]));
-            $says = implode(' ', array_column($book->findings, 'says'));
+            $says = implode(' ', array_column($book->findings(), 'says'));
             self::assertSame(mb_strlen($title) > 100, str_contains($says, 'too many to be read'));
         }
     }

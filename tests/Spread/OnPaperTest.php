@@ -35,7 +35,7 @@ final class OnPaperTest extends TestCase
         self::assertSame($colours, array_unique($colours));
 
         $more = Composer::compose(Books::edited($book->plan, [['type' => 'set-spread', 'spread' => 'spacing-sheet', 'settings' => ['divisors_across' => [2, 3, 4, 5, 6, 7]]]]));
-        self::assertStringContainsString('6 divisors share 5 colours', implode(' ', array_column($more->findings, 'says')));
+        self::assertStringContainsString('6 divisors share 5 colours', implode(' ', array_column($more->findings(), 'says')));
     }
 
     /** January 2027 begins on a Friday: three days, and the rest of the page for notes (practice). By hand. */
@@ -151,6 +151,6 @@ final class OnPaperTest extends TestCase
         $book = Composer::compose($plan);
         self::assertSame($book->pageOf('half-year-at-a-glance'), $book->pageOf('notes-2'));
         self::assertCount(6, $book->spreadDrawings('half-year-at-a-glance')[0]->copying);
-        self::assertSame([], array_filter($book->findings, static fn ($finding): bool => $finding->broken));
+        self::assertSame([], array_filter($book->findings(), static fn ($finding): bool => $finding->broken));
     }
 }

@@ -1,0 +1,106 @@
+<?php
+
+/* What a book's pages, spreads and months say that the person should know; its pages are drawn for it. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Paging\Placement;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Spread\Catalogue;
+
+final class BookFindings
+{
+    public function __construct(
+        private readonly Plan $plan,
+        private readonly Requests $requests,
+        private readonly Paged $paged,
+        private readonly Drawings $drawings,
+        private readonly TakenTicks $taken,
+    ) {
+    }
+
+    /** @return list<Finding> */
+    public function all(): array
+    {
+        return [...$this->ofSpreads($this->paged->front, $this->paged->back), ...$this->lost($this->paged), ...$this->taken->findings()];
+    }
+
+    /** @return list<Finding> */
+    private function ofSpreads(Placement $front, Placement $back): array
+    {
+        $findings = [...$front->findings, ...$back->findings];
+        foreach ($this->plan->spreads as $spread) {
+            if (null === Catalogue::kind($spread->kind)) {
+                $findings[] = new Finding($spread->id, "This program does not know the kind “{$spread->kind}”. It is kept as it came, with one page, and nothing is drawn for it.");
+            }
+            if ($this->requests->isHalfAsked($spread) && !$this->requests->isHalf($spread)) {
+                $findings[] = new Finding($spread->id, Requests::title($spread).' takes more than one page, so it cannot share one.', [['say' => 'Give it pages of its own', 'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'settings' => ['half' => null]]]], false);
+            }
+            array_push($findings, ...self::once($this->drawings->ofSpread($spread->id), $front->pageOf($spread->id) ?? $back->pageOf($spread->id)));
+        }
+
+        return [...$findings, ...(new Fillers($this->plan))->findings($front)];
+    }
+
+    /**
+     * What the pages of a spread say, each thing once and where.
+     *
+     * @param list<PageDrawing> $pages
+     * @param int|null          $first the page the first of them stands on
+     *
+     * @return list<Finding>
+     */
+    private static function once(array $pages, ?int $first): array
+    {
+        /** @var array<string, array{Finding, non-empty-list<int>}> $said */
+        $said = [];
+        foreach ($pages as $nth => $page) {
+            foreach ($page->findings as $finding) {
+                $said[$finding->says] = [$finding, [...$said[$finding->says][1] ?? [], ($first ?? 1) + $nth]];
+            }
+        }
+
+        $findings = [];
+        foreach ($said as [$finding, $on]) {
+            $where = (null === $first ? 'On its pages ' : 'On pages ').self::listed($on);
+            $findings[] = 1 === \count($on) ? $finding : new Finding($finding->about, "$where: $finding->says", $finding->offers, $finding->broken);
+        }
+
+        return $findings;
+    }
+
+    /**
+     * "8–10" where they follow one another, else "8, 10".
+     *
+     * @param non-empty-list<int> $pages rising
+     */
+    private static function listed(array $pages): string
+    {
+        $last = $pages[\count($pages) - 1];
+
+        return \count($pages) > 2 && \count($pages) === $last - $pages[0] + 1 ? "{$pages[0]}–$last" : implode(', ', $pages);
+    }
+
+    /**
+     * What each skipped or ruined page does to the rest.
+     *
+     * @return list<Finding>
+     */
+    private function lost(Paged $paged): array
+    {
+        $moved = \count($paged->corrections);
+        $says = match ($moved) {
+            0 => 'nothing else moves',
+            1 => 'one entry of the index changes',
+            default => "$moved entries of the index change",
+        };
+
+        return array_map(static fn (int $page): Finding => new Finding("page-$page", "Page $page is passed over; openings behind it stay whole, and $says.", [
+            ['say' => "Page $page can be used after all", 'edit' => ['type' => 'set-lost', 'page' => $page, 'lost' => false]],
+        ], false), $this->plan->inUse->lost);
+    }
+}
