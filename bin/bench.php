@@ -33,7 +33,13 @@ function timed(int $times, callable $work): array
 
 function said(string $what, array $taken): void
 {
-    printf("%-52s %8.2f ms median, %8.2f ms p95 of %d\n", $what, $taken[intdiv(count($taken), 2)], $taken[(int) (0.95 * (count($taken) - 1))], count($taken));
+    printf(
+        "%-52s %8.2f ms median, %8.2f ms p95 of %d\n",
+        $what,
+        $taken[intdiv(count($taken), 2)],
+        $taken[(int) (0.95 * (count($taken) - 1))],
+        count($taken)
+    );
 }
 
 if ('core' === $argv[1]) {
@@ -50,9 +56,18 @@ if ('core' === $argv[1]) {
     $slowest = ['', 0.0];
     $every = [];
     foreach (AmpleMargin\Spread\Catalogue::spreads() as $kind) {
-        $layouts = $kind->form instanceof AmpleMargin\Spread\HasLayouts ? array_map(static fn ($layout): array => $layout->settings, $kind->form->layouts((new AmpleMargin\Book\Requests($plan))->spread(new AmpleMargin\Plan\PlannedSpread('x', $kind->id, $kind->section), []))) : [[]];
+        $layouts = $kind->form instanceof AmpleMargin\Spread\HasLayouts ? array_map(
+            static fn ($layout): array => $layout->settings,
+            $kind->form->layouts((new AmpleMargin\Book\Requests($plan))->spread(
+                new AmpleMargin\Plan\PlannedSpread('x', $kind->id, $kind->section),
+                []
+            ))
+        ) : [[]];
         foreach ($layouts as $settings) {
-            $request = (new AmpleMargin\Book\Requests($plan))->spread(new AmpleMargin\Plan\PlannedSpread('x', $kind->id, $kind->section, settings: $settings), $book->index);
+            $request = (new AmpleMargin\Book\Requests($plan))->spread(
+                new AmpleMargin\Plan\PlannedSpread('x', $kind->id, $kind->section, settings: $settings),
+                $book->index
+            );
             $pages = count($kind->form->draw($request));
             $taken = array_map(static fn (float $all): float => $all / $pages, timed(15, static fn () => $kind->form->draw($request)));
             array_push($every, ...$taken);
@@ -65,15 +80,24 @@ if ('core' === $argv[1]) {
     said('draw one page, any kind in any layout', $every);
     printf("%-52s %8.2f ms median: %s\n", 'the slowest of them', $slowest[1], $slowest[0]);
     foreach (['year-at-a-glance', 'future-log', 'spacing-sheet', 'key'] as $id) {
-        said("all candidates of a comparison: $id", timed(15, static fn () => $book->layouts($plan->spread($id) ?? exit("The sample has no $id."))));
+        said(
+            "all candidates of a comparison: $id",
+            timed(15, static fn () => $book->layouts($plan->spread($id) ?? exit("The sample has no $id.")))
+        );
     }
     said('split a side by every school, and draw it', timed(100, static function (): void {
         $bench = new AmpleMargin\Bench\CountingBench(26, 38, 5_000);
         $region = new AmpleMargin\Bench\Region(AmpleMargin\Drawing\Edge::Top, 0, 0, 26, 38);
         $bench->draw($region, $bench->count($region, new AmpleMargin\Counting\Splitting(5, null)));
     }));
-    said('check a key of eleven marks', timed(30, static fn () => (new AmpleMargin\Key\KeyCheck(AmpleMargin\Key\StarterKeys::set('outlines'), 5_000))->problems()));
-    said('PDF of the whole front matter', timed(10, static fn () => (new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides($book->spreadPages()), 'bench')));
+    said(
+        'check a key of eleven marks',
+        timed(30, static fn () => (new AmpleMargin\Key\KeyCheck(AmpleMargin\Key\StarterKeys::set('outlines'), 5_000))->problems())
+    );
+    said(
+        'PDF of the whole front matter',
+        timed(10, static fn () => (new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides($book->spreadPages()), 'bench'))
+    );
     foreach ([10, 20, 40, 60, 100, 200] as $count) {
         $taken = [];
         for ($seed = 1; $seed <= 20; ++$seed) {
@@ -97,24 +121,48 @@ if ('core' === $argv[1]) {
     said('place and range a random plan', $random);
     $spreads = [];
     for ($i = 0; $i < 50; ++$i) {
-        $spreads[] = ['type' => 'add-spread', 'kind' => ['notes', 'goals-by-area', 'quote', 'future-log'][$i % 4], 'section' => ['front', 'goals', 'trackers'][$i % 3]];
+        $spreads[] = [
+            'type' => 'add-spread',
+            'kind' => ['notes', 'goals-by-area', 'quote', 'future-log'][$i % 4],
+            'section' => ['front', 'goals', 'trackers'][$i % 3]
+        ];
     }
     $large = Tests\Books::edited(Tests\Books::starter(Tests\Books::a5(240)), $spreads);
-    said('place and range 60 spreads, 12 months, 240 pages', timed(50, static fn () => (new AmpleMargin\Book\Pager($large, new AmpleMargin\Book\Requests($large)))->page()));
+    said(
+        'place and range 60 spreads, 12 months, 240 pages',
+        timed(50, static fn () => (new AmpleMargin\Book\Pager($large, new AmpleMargin\Book\Requests($large)))->page())
+    );
     said('compose the same', timed(30, static fn () => Composer::compose($large)));
-    $overfull = Tests\Books::edited($large, [['type' => 'use-pattern', 'pattern' => 'rich'], ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'split', 'pages' => '2']]]);
+    $overfull = Tests\Books::edited(
+        $large,
+        [
+            ['type' => 'use-pattern', 'pattern' => 'rich'],
+            ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'split', 'pages' => '2']]
+        ]
+    );
     said('the least regretted way to make it fit', timed(3, static fn () => (new AmpleMargin\Book\WaysToFit($overfull))->best()));
     foreach ([[60, 192], [160, 400], [300, 900]] as [$count, $pages]) {
         mt_srand(5);
         $kinds = AmpleMargin\Spread\Catalogue::spreads();
-        $edits = array_map(static fn (): array => ['type' => 'add-spread', 'kind' => $kinds[mt_rand(0, count($kinds) - 1)]->id], range(1, $count));
-        $crowded = Tests\Books::edited(Tests\Books::starter(Tests\Books::a5($pages))->with(['spreads' => []]), [...$edits, ['type' => 'use-pattern', 'pattern' => 'rich']]);
+        $edits = array_map(
+            static fn (): array => ['type' => 'add-spread', 'kind' => $kinds[mt_rand(0, count($kinds) - 1)]->id],
+            range(1, $count)
+        );
+        $crowded = Tests\Books::edited(
+            Tests\Books::starter(Tests\Books::a5($pages))->with(['spreads' => []]),
+            [...$edits, ['type' => 'use-pattern', 'pattern' => 'rich']]
+        );
         $proven = 'nothing is enough';
         said("ways to fit for $count spreads of every kind", timed(3, static function () use ($crowded, &$proven): void {
-            $ways = new AmpleMargin\Book\WaysToFit($crowded, patience: new AmpleMargin\Book\Patience(0.9, static fn (): float => hrtime(true) / 1e9));
+            $ways = new AmpleMargin\Book\WaysToFit(
+                $crowded,
+                patience: new AmpleMargin\Book\Patience(0.9, static fn (): float => hrtime(true) / 1e9)
+            );
             $best = $ways->best();
             $ways->single();
-            $proven = null === $best ? $proven : "regret $best->regret".($ways->isProven() ? ', proven least' : ", at least {$ways->bound()}");
+            $proven = null === $best
+                ? $proven
+                : "regret $best->regret".($ways->isProven() ? ', proven least' : ", at least {$ways->bound()}");
         }));
         printf("%-52s %s\n", '', $proven);
     }
@@ -124,7 +172,16 @@ if ('core' === $argv[1]) {
 /** @return array{int, string, float} status, body, milliseconds */
 function ask(CurlHandle $curl, string $method, string $address, ?array $body = null): array
 {
-    curl_setopt_array($curl, [CURLOPT_URL => $address, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_POSTFIELDS => null === $body ? '' : json_encode($body), CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Origin: '.preg_replace('#(//[^/]+).*#', '$1', $address)]]);
+    curl_setopt_array(
+        $curl,
+        [
+            CURLOPT_URL => $address,
+            CURLOPT_CUSTOMREQUEST => $method,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_POSTFIELDS => null === $body ? '' : json_encode($body),
+            CURLOPT_HTTPHEADER => ['Content-Type: application/json', 'Origin: '.preg_replace('#(//[^/]+).*#', '$1', $address)]
+        ]
+    );
     $start = hrtime(true);
     $answer = (string) curl_exec($curl);
 
@@ -146,7 +203,15 @@ said('an empty answer of the server', $empty);
 $made = json_decode($made, true);
 $edits = [];
 for ($i = 0; $i < 120; ++$i) {
-    [$status, $answer, $taken] = ask($curl, 'POST', "$base/notebooks/{$made['id']}/edits", ['version' => $made['version'], 'edit' => ['type' => 'move-spread', 'spread' => 'quote', 'section' => 'front', 'before' => 0 === $i % 2 ? 'key' : 'index']]);
+    [$status, $answer, $taken] = ask(
+        $curl,
+        'POST',
+        "$base/notebooks/{$made['id']}/edits",
+        [
+            'version' => $made['version'],
+            'edit' => ['type' => 'move-spread', 'spread' => 'quote', 'section' => 'front', 'before' => 0 === $i % 2 ? 'key' : 'index']
+        ]
+    );
     if (200 !== $status) {
         exit("An edit was answered with $status: $answer\n");
     }

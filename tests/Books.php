@@ -41,7 +41,10 @@ final class Books
 
     public static function starter(?Stock $stock = null, string $start = '2027-01', string $end = '2027-12'): Plan
     {
-        return StarterPlan::for('A notebook', $stock ?? self::a5(), new Period(Month::read($start) ?? throw new \LogicException(), Month::read($end) ?? throw new \LogicException()), Weekday::Monday);
+        return StarterPlan::for('A notebook', $stock ?? self::a5(), new Period(
+            Month::read($start) ?? throw new \LogicException(),
+            Month::read($end) ?? throw new \LogicException(),
+        ), Weekday::Monday);
     }
 
     /** @param list<array<string, mixed>> $edits */
@@ -61,13 +64,25 @@ final class Books
         $across = mt_rand(10, 60);
         $down = mt_rand(14, 80);
         $pitch = [3_700, 4_000, 5_000, 6_350][mt_rand(0, 3)];
-        $stock = new Stock(min(400_000, $across * $pitch + 12_000), min(400_000, $down * $pitch + 14_000), min($pitch, intdiv(380_000, $down)), $across, $down, 2 * mt_rand(20, 150), FirstLeaf::cases()[mt_rand(0, 3)]);
+        $stock = new Stock(
+            min(400_000, $across * $pitch + 12_000),
+            min(400_000, $down * $pitch + 14_000),
+            min($pitch, intdiv(380_000, $down)),
+            $across,
+            $down,
+            2 * mt_rand(20, 150),
+            FirstLeaf::cases()[mt_rand(0, 3)],
+        );
         $start = new Month(mt_rand(1990, 2060), mt_rand(1, 12));
         $plan = new Plan(
             "Random $seed",
             $stock,
             new Period($start, $start->plus(mt_rand(0, 23))),
-            new WeekPlan([Weekday::Monday, Weekday::Saturday, Weekday::Sunday][mt_rand(0, 2)], WeekSchool::cases()[mt_rand(0, 3)], WeekPages::cases()[mt_rand(0, 2)]),
+            new WeekPlan(
+                [Weekday::Monday, Weekday::Saturday, Weekday::Sunday][mt_rand(0, 2)],
+                WeekSchool::cases()[mt_rand(0, 3)],
+                WeekPages::cases()[mt_rand(0, 2)],
+            ),
             [],
             self::starter()->months,
             Tally::cases()[mt_rand(0, 1)],

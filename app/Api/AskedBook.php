@@ -17,6 +17,8 @@ final class AskedBook
     {
         $book = $request->query->all()['book'] ?? Volume::FIRST;
 
-        return \is_string($book) && 1 === preg_match('/^[1-9]$/D', $book) ? $book : throw PlanProblem::at('book', 'Books are numbered 1 to 9.');
+        return \is_string($book) && 1 === preg_match('/^[1-9]$/D', $book)
+            ? $book
+            : throw PlanProblem::at('book', 'Books are numbered 1 to 9.');
     }
 }

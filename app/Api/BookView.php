@@ -97,7 +97,12 @@ final class BookView
         $book = $composed->book($volume);
         [$undo, $redo] = $this->notebooks->around($notebook);
 
-        return $this->head($notebook, $book) + $this->body($book) + ['book' => $volume, 'volumes' => $this->volumes($composed), 'undo' => $undo, 'redo' => $redo];
+        return $this->head($notebook, $book) + $this->body($book) + [
+            'book' => $volume,
+            'volumes' => $this->volumes($composed),
+            'undo' => $undo,
+            'redo' => $redo,
+        ];
     }
 
     /**
@@ -136,22 +141,39 @@ final class BookView
             'weeks' => $plan['weeks'],
             'counting' => $book->plan->counting->value,
             'language' => $book->plan->language,
-            'sections' => array_map(static fn (Section $section): array => ['id' => $section->value, 'words' => $section->words()], Section::cases()),
+            'sections' => array_map(
+                static fn (Section $section): array => ['id' => $section->value, 'words' => $section->words()],
+                Section::cases(),
+            ),
             'spreads' => array_map(fn (PlannedSpread $spread): array => $this->spread($book, $spread), $book->plan->inOrder()),
             'patterns' => array_map(PlanWriter::pattern(...), $book->plan->months->patterns),
             'usual_pattern' => $book->plan->months->usual,
             'months' => array_map(fn (MonthBlock $block): array => $this->month($book, $block), $book->months),
             'pages' => $this->pages($book),
-            'index' => array_map(static fn (IndexRow $row): array => ['name' => $row->name, 'pages' => $row->pages, 'month' => $row->isMonth], $book->index),
+            'index' => array_map(
+                static fn (IndexRow $row): array => ['name' => $row->name, 'pages' => $row->pages, 'month' => $row->isMonth],
+                $book->index,
+            ),
             'findings' => array_map(self::finding(...), $book->findings()),
             'spare' => $book->plan->months->spare->value,
             'palette' => PlanWriter::palette($book->plan->pens()),
             'own_palette' => null !== $book->plan->palette,
-            'taken' => array_map(static fn (TakenSplit $one): array => ['id' => $one->id, 'on' => $one->on, 'nth' => $one->nth, 'says' => "{$one->side()} boxes: ".($one->split()?->run() ?? '')], $book->plan->taken),
+            'taken' => array_map(
+                static fn (TakenSplit $one): array => [
+                    'id' => $one->id,
+                    'on' => $one->on,
+                    'nth' => $one->nth,
+                    'says' => "{$one->side()} boxes: ".($one->split()?->run() ?? ''),
+                ],
+                $book->plan->taken,
+            ),
             'mixing' => array_column($book->plan->mixing, 'value'),
             'in_use' => [
                 'lost' => $book->plan->inUse->lost,
-                'corrections' => array_map(static fn (IndexCorrection $one): array => ['name' => $one->name, 'was' => $one->was, 'now' => $one->now], $book->corrections),
+                'corrections' => array_map(
+                    static fn (IndexCorrection $one): array => ['name' => $one->name, 'was' => $one->was, 'now' => $one->now],
+                    $book->corrections,
+                ),
                 'forecast' => $book->forecast?->sentence(new Names($book->plan->language)),
                 'forecast_end' => $book->forecast?->end,
             ],

@@ -20,7 +20,10 @@ final class ComparisonView
             'across' => $stock->across,
             'down' => [] === $comparison->candidates ? $stock->down : $comparison->candidates[0]->pages[0]->down,
             'candidates' => array_map(self::candidate(...), $comparison->candidates),
-            'refused' => array_map(static fn (Candidate $one): array => ['name' => $one->layout->name, 'says' => $one->refused], $comparison->refused),
+            'refused' => array_map(
+                static fn (Candidate $one): array => ['name' => $one->layout->name, 'says' => $one->refused],
+                $comparison->refused,
+            ),
             'best' => $comparison->best,
             'reason' => $comparison->reason,
         ];

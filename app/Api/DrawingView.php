@@ -50,11 +50,26 @@ final class DrawingView
             $slot = $book->slot($at);
             $name = $book->drawingName($at);
             $drawing = $book->drawing($at);
-            $pages[] = ['page' => $at, 'is' => $slot->is, 'title' => $slot->title, 'drawing' => $name, 'nth' => '' === $slot->drawing ? 0 : $slot->nth, 'spread' => '' === $slot->spread ? null : $slot->spread, 'marks' => null === $drawing ? [] : self::marks($drawing)];
+            $pages[] = [
+                'page' => $at,
+                'is' => $slot->is,
+                'title' => $slot->title,
+                'drawing' => $name,
+                'nth' => '' === $slot->drawing ? 0 : $slot->nth,
+                'spread' => '' === $slot->spread ? null : $slot->spread,
+                'marks' => null === $drawing ? [] : self::marks($drawing),
+            ];
             if (null === $drawing) {
                 continue;
             }
-            $group = $groups[$name] ?? ['drawing' => $name, 'title' => $slot->title, 'steps' => [], 'workings' => [], 'findings' => [], 'copying' => []];
+            $group = $groups[$name] ?? [
+                'drawing' => $name,
+                'title' => $slot->title,
+                'steps' => [],
+                'workings' => [],
+                'findings' => [],
+                'copying' => [],
+            ];
             foreach ($drawing->steps as $step) {
                 $group['steps'][] = self::step($step, $at);
             }
@@ -62,7 +77,14 @@ final class DrawingView
                 $group['workings'][] = self::working($working, $at);
             }
             foreach ($drawing->copying as $copying) {
-                $group['copying'][] = ['step' => $copying->step, 'title' => $copying->title, 'headings' => $copying->headings, 'rows' => $copying->rows, 'check' => $copying->check, 'page' => $at];
+                $group['copying'][] = [
+                    'step' => $copying->step,
+                    'title' => $copying->title,
+                    'headings' => $copying->headings,
+                    'rows' => $copying->rows,
+                    'check' => $copying->check,
+                    'page' => $at,
+                ];
             }
             // What both pages say is said once.
             foreach (array_map(BookView::finding(...), $drawing->findings) as $finding) {

@@ -65,7 +65,12 @@ final class Problems
         try {
             $notebook = $this->notebooks->afresh($stale->notebook);
 
-            return [409, 'Changed in another window', $stale->getMessage(), ['current' => $this->view->book($notebook, AskedBook::of($request), $this->view->composed($notebook))]];
+            return [
+                409,
+                'Changed in another window',
+                $stale->getMessage(),
+                ['current' => $this->view->book($notebook, AskedBook::of($request), $this->view->composed($notebook))],
+            ];
         } catch (\Throwable $worse) {
             return $worse instanceof Stale ? [409, 'Changed in another window', $stale->getMessage(), []] : $this->said($worse, $request);
         }

@@ -40,12 +40,36 @@ final class StorageFailure
     private static function ofCode(int $code, string $message): ?array
     {
         return match (true) {
-            \in_array($code, self::BUSY, true) => [503, 'The notebooks are in use', 'Another program holds the file of the notebooks: nothing was saved. Close what is reading or copying it, then try again.'],
-            self::READ_ONLY === $code => [503, 'The notebooks cannot be written', 'The file of the notebooks may only be read here: nothing was saved. Give the program the right to write to it and to its folder.'],
-            self::FULL === $code => [507, 'The disk is full', 'There is no room left on the disk: nothing was saved. Make room, then try again.'],
-            \in_array($code, self::DISK, true) => [503, 'The disk does not answer', 'The file of the notebooks cannot be opened, read or written: nothing was saved. Look after the disk and the rights of the folder it is in.'],
-            \in_array($code, self::DAMAGED, true) => [503, 'The notebooks are damaged', 'The file of the notebooks is damaged: nothing was saved. Stop the program and restore a copy with bin/console shelf:restore.'],
-            self::ERROR === $code && str_contains($message, 'no such table') => [503, 'The notebooks are not set up', 'The file of the notebooks is not set up for this version: run bin/console doctrine:migrations:migrate, or bin/demo.'],
+            \in_array($code, self::BUSY, true) => [
+                503,
+                'The notebooks are in use',
+                'Another program holds the file of the notebooks: nothing was saved. Close what is reading or copying it, then try again.',
+            ],
+            self::READ_ONLY === $code => [
+                503,
+                'The notebooks cannot be written',
+                'The file of the notebooks may only be read here: nothing was saved. Give the program the right to write to it and to its folder.',
+            ],
+            self::FULL === $code => [
+                507,
+                'The disk is full',
+                'There is no room left on the disk: nothing was saved. Make room, then try again.',
+            ],
+            \in_array($code, self::DISK, true) => [
+                503,
+                'The disk does not answer',
+                'The file of the notebooks cannot be opened, read or written: nothing was saved. Look after the disk and the rights of the folder it is in.',
+            ],
+            \in_array($code, self::DAMAGED, true) => [
+                503,
+                'The notebooks are damaged',
+                'The file of the notebooks is damaged: nothing was saved. Stop the program and restore a copy with bin/console shelf:restore.',
+            ],
+            self::ERROR === $code && str_contains($message, 'no such table') => [
+                503,
+                'The notebooks are not set up',
+                'The file of the notebooks is not set up for this version: run bin/console doctrine:migrations:migrate, or bin/demo.',
+            ],
             default => null,
         };
     }

@@ -86,7 +86,13 @@ final class BookComposeCommand extends Command
     {
         return match ($format) {
             'text' => BookText::of($book),
-            'json' => json_encode(['title' => $book->plan->title, 'fit' => ['fits' => $book->runOut->fits, 'pages' => $book->runOut->pages]] + $this->view->body($book), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n",
+            'json' => json_encode(
+                [
+                    'title' => $book->plan->title,
+                    'fit' => ['fits' => $book->runOut->fits, 'pages' => $book->runOut->pages],
+                ] + $this->view->body($book),
+                \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR,
+            )."\n",
             default => throw PlanProblem::at('format', 'Choose the format text or json.'),
         };
     }
@@ -102,7 +108,12 @@ final class BookComposeCommand extends Command
             throw PlanProblem::at('sheets', "The folder “{$folder}” cannot be made.");
         }
         $sheets = new BookSheets($book, $size);
-        foreach (['page-guides' => $sheets->guides($book->spreadPages()), 'spacing-card' => $sheets->spacingCard(), 'pocket' => $this->pocket($sheets, $errors), 'months-to-cut-out' => $sheets->printedMonths()] as $name => $list) {
+        foreach ([
+            'page-guides' => $sheets->guides($book->spreadPages()),
+            'spacing-card' => $sheets->spacingCard(),
+            'pocket' => $this->pocket($sheets, $errors),
+            'months-to-cut-out' => $sheets->printedMonths(),
+        ] as $name => $list) {
             if ([] !== $list) {
                 $file = "$folder/$name.pdf";
                 // Whole or not at all: a file that is cut off would print half a page.
@@ -112,7 +123,10 @@ final class BookComposeCommand extends Command
                 }
                 $missing = $this->writer->missing($list);
                 if ([] !== $missing) {
-                    $errors->writeln("$file: the print face has no ".implode(' ', $missing).'; their places show a box.', OutputInterface::OUTPUT_RAW);
+                    $errors->writeln(
+                        "$file: the print face has no ".implode(' ', $missing).'; their places show a box.',
+                        OutputInterface::OUTPUT_RAW,
+                    );
                 }
                 $errors->writeln("$file: ".\count($list).' sheets on '.$size->value);
             }

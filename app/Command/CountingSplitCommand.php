@@ -44,7 +44,10 @@ final class CountingSplitCommand extends Command
 
             return Command::SUCCESS;
         } catch (PlanProblem $problem) {
-            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($problem->getMessage(), OutputInterface::OUTPUT_RAW);
+            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln(
+                $problem->getMessage(),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return Command::FAILURE;
         }
@@ -53,11 +56,19 @@ final class CountingSplitCommand extends Command
     /** @return list<string> a line or two for each school */
     private function answers(InputInterface $input): array
     {
-        $number = static fn (mixed $said): int|string => \is_string($said) && 1 === preg_match('/^\d+$/', $said) ? (int) $said : (\is_string($said) ? $said : '');
+        $number = static fn (mixed $said): int|string => \is_string($said)
+            && 1 === preg_match('/^\d+$/', $said) ? (int) $said : (\is_string($said) ? $said : '');
         $parts = $input->getArgument('parts');
         $ratio = \is_string($parts) && str_contains($parts, ':') ? array_map($number, explode(':', $parts)) : [];
         $gap = $input->getOption('gap');
-        $asked = Values::of(['boxes' => $number($input->getArgument('boxes')), 'from' => $number($input->getOption('from')), 'ratio' => $ratio, 'again' => $number($input->getOption('again')), 'gap' => 'best' === $gap ? null : $number($gap), 'pitch' => is_numeric($input->getOption('pitch')) ? (float) $input->getOption('pitch') : ''] + ([] === $ratio ? ['parts' => $number($parts)] : []));
+        $asked = Values::of([
+            'boxes' => $number($input->getArgument('boxes')),
+            'from' => $number($input->getOption('from')),
+            'ratio' => $ratio,
+            'again' => $number($input->getOption('again')),
+            'gap' => 'best' === $gap ? null : $number($gap),
+            'pitch' => is_numeric($input->getOption('pitch')) ? (float) $input->getOption('pitch') : '',
+        ] + ([] === $ratio ? ['parts' => $number($parts)] : []));
         $boxes = SplitReader::number($asked, 'boxes', 1, Stock::MOST_BOXES, 'A side has 1 to '.Stock::MOST_BOXES.' boxes');
         $from = SplitReader::number($asked, 'from', 0, Stock::MOST_BOXES, 'A side begins at a whole box of the page');
         $tally = true === $input->getOption('dots') ? Tally::Dots : Tally::Boxes;

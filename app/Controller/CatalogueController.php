@@ -26,7 +26,17 @@ final class CatalogueController
     {
         return new JsonResponse([
             'spreads' => array_map(self::kind(...), Catalogue::spreads()),
-            'month_parts' => array_map(static fn (Kind $kind): array => ['kind' => $kind->id, 'name' => $kind->name, 'purpose' => $kind->purpose, 'pages' => $kind->pages, 'by_weeks' => $kind->byWeeks, 'fields' => self::fields($kind)], Catalogue::monthParts()),
+            'month_parts' => array_map(
+                static fn (Kind $kind): array => [
+                    'kind' => $kind->id,
+                    'name' => $kind->name,
+                    'purpose' => $kind->purpose,
+                    'pages' => $kind->pages,
+                    'by_weeks' => $kind->byWeeks,
+                    'fields' => self::fields($kind),
+                ],
+                Catalogue::monthParts(),
+            ),
             'papers' => array_map(static fn (PaperSize $size): array => [
                 'name' => $size->value,
                 'width' => $size->micrometres()[0] / 1000,
@@ -61,7 +71,10 @@ final class CatalogueController
             throw PlanProblem::at('pitch', 'A pitch is 2 to 20 mm.');
         }
         $answer = [];
-        foreach ([['across', 'width', CountEstimate::MARGIN_ACROSS], ['down', 'height', CountEstimate::MARGIN_DOWN]] as [$way, $side, $margin]) {
+        foreach ([
+            ['across', 'width', CountEstimate::MARGIN_ACROSS],
+            ['down', 'height', CountEstimate::MARGIN_DOWN],
+        ] as [$way, $side, $margin]) {
             $estimate = CountEstimate::of($length($side, 0), $length("margin_$way", $margin), $pitch);
             $answer[$way] = ['boxes' => $estimate->boxes, 'working' => $estimate->working];
         }

@@ -62,24 +62,56 @@ final class CountingController
         $places = [];
         if ('' !== $title) {
             $wide = $values->has('wide') ? SplitReader::number($values, 'wide', 1, 100, 'A letter takes 1 to 100 boxes') : null;
-            $places = $bench->title($title, $wide, SplitReader::number($values, 'gap', 0, 20, 'The gap between letters is 0 to 20 boxes', 1));
+            $places = $bench->title(
+                $title,
+                $wide,
+                SplitReader::number($values, 'gap', 0, 20, 'The gap between letters is 0 to 20 boxes', 1),
+            );
         }
         if ($values->has('block')) {
             $block = SplitReader::number($values, 'block', 1, Stock::MOST_BOXES, 'A block is 1 to '.Stock::MOST_BOXES.' boxes wide');
-            array_push($places, ...$bench->block($block, self::length($values, 'width', 'The paper is 1 to 1000 mm wide'), self::length($values, 'first_dot', 'The first dot stands 0 to 1000 mm from the edge', true)));
+            array_push(
+                $places,
+                ...$bench->block(
+                    $block,
+                    self::length($values, 'width', 'The paper is 1 to 1000 mm wide'),
+                    self::length($values, 'first_dot', 'The first dot stands 0 to 1000 mm from the edge', true),
+                ),
+            );
         }
         if ($values->has('stamp')) {
             $count = $values->has('count') ? SplitReader::number($values, 'count', 1, 200, 'Count 1 to 200 stamps') : null;
-            array_push($places, ...$bench->stamps(self::length($values, 'stamp', 'A stamp is 1 to 1000 mm wide'), $values->has('between') ? self::length($values, 'between', 'Between stamps stay 0 to 1000 mm', true) : 0, $count));
+            array_push(
+                $places,
+                ...$bench->stamps(
+                    self::length($values, 'stamp', 'A stamp is 1 to 1000 mm wide'),
+                    $values->has('between') ? self::length($values, 'between', 'Between stamps stay 0 to 1000 mm', true) : 0,
+                    $count,
+                ),
+            );
         }
 
-        return new JsonResponse(['places' => array_map(static fn (Placed $place): array => ['name' => $place->name, 'figure' => $place->figure, 'arithmetic' => $place->arithmetic, 'marks' => null === $place->drawing ? [] : DrawingView::marks($place->drawing)], $places)]);
+        return new JsonResponse(['places' => array_map(
+            static fn (Placed $place): array => [
+                'name' => $place->name,
+                'figure' => $place->figure,
+                'arithmetic' => $place->arithmetic,
+                'marks' => null === $place->drawing ? [] : DrawingView::marks($place->drawing),
+            ],
+            $places,
+        )]);
     }
 
     /** @return array{int, int, int} boxes across and down, µm a box */
     private static function page(Values $values): array
     {
-        $boxes = static fn (string $name): int => SplitReader::number($values, $name, 1, Stock::MOST_BOXES, 'A page has 1 to '.Stock::MOST_BOXES." boxes $name");
+        $boxes = static fn (string $name): int => SplitReader::number(
+            $values,
+            $name,
+            1,
+            Stock::MOST_BOXES,
+            'A page has 1 to '.Stock::MOST_BOXES." boxes $name",
+        );
         $pitch = PlanReader::pitch($values);
 
         return [$boxes('across'), $boxes('down'), $pitch];
@@ -95,7 +127,10 @@ final class CountingController
     /** @return array<string, mixed> */
     private static function counted(Counted $one, Tally $tally): array
     {
-        $sizes = null === $one->split ? [] : array_map(static fn (array $span): string => (string) $span['to']->minus($span['from']), $one->split->spans());
+        $sizes = null === $one->split ? [] : array_map(
+            static fn (array $span): string => (string) $span['to']->minus($span['from']),
+            $one->split->spans(),
+        );
 
         return [
             'policy' => $one->policy->value,

@@ -66,12 +66,28 @@ final class DeskController
     #[Route('/ways', methods: 'GET')]
     public function ways(string $id, Request $request): JsonResponse
     {
-        $ways = new WaysToFit($this->view->plan($this->notebooks->get($id), AskedBook::of($request)), patience: new Patience(self::PATIENCE, static fn (): float => hrtime(true) / 1e9));
-        $written = static fn (Way $way): array => ['say' => $way->say, 'lost' => $way->lost, 'saves' => $way->saves, 'fits' => $way->fits, 'regret' => $way->regret, 'edit' => $way->edit];
+        $ways = new WaysToFit(
+            $this->view->plan($this->notebooks->get($id), AskedBook::of($request)),
+            patience: new Patience(self::PATIENCE, static fn (): float => hrtime(true) / 1e9),
+        );
+        $written = static fn (Way $way): array => [
+            'say' => $way->say,
+            'lost' => $way->lost,
+            'saves' => $way->saves,
+            'fits' => $way->fits,
+            'regret' => $way->regret,
+            'edit' => $way->edit,
+        ];
         $best = $ways->best();
         $single = array_map($written, $ways->single());
 
-        return new JsonResponse(['best' => null === $best ? null : $written($best), 'single' => $single, 'proven' => $ways->isProven(), 'bound' => null === $best ? null : $ways->bound(), 'complete' => $ways->isComplete()]);
+        return new JsonResponse([
+            'best' => null === $best ? null : $written($best),
+            'single' => $single,
+            'proven' => $ways->isProven(),
+            'bound' => null === $best ? null : $ways->bound(),
+            'complete' => $ways->isComplete(),
+        ]);
     }
 
     /** The layouts a spread could have on this stock, with what decides between them. */

@@ -50,15 +50,47 @@ final class KeyController
                 'state' => $mark->state,
                 'name' => $mark->name,
                 'strokes' => KeyReader::lines($mark->strokes),
-                'nearest' => isset($check->nearest[$i]) ? ['name' => $check->marks[$check->nearest[$i][0]]->name, 'mm' => round($check->nearest[$i][1], 2)] : null,
+                'nearest' => isset($check->nearest[$i]) ? [
+                    'name' => $check->marks[$check->nearest[$i][0]]->name,
+                    'mm' => round($check->nearest[$i][1], 2),
+                ] : null,
             ], $check->marks, array_keys($check->marks)),
-            'problems' => array_map(static fn (KeyProblem $one): array => ['symbol' => $one->symbol, 'state' => $one->state, 'says' => $one->says, 'stops' => $one->stops], $check->problems()),
+            'problems' => array_map(
+                static fn (KeyProblem $one): array => [
+                    'symbol' => $one->symbol,
+                    'state' => $one->state,
+                    'says' => $one->says,
+                    'stops' => $one->stops,
+                ],
+                $check->problems(),
+            ),
             'shapes' => $set->shapes(),
-            'most' => ['shapes' => KeyCheck::REMEMBERED, 'symbols' => SymbolSet::MOST_SYMBOLS, 'states' => SymbolSet::MOST_STATES, 'colours' => Palette::MOST],
+            'most' => [
+                'shapes' => KeyCheck::REMEMBERED,
+                'symbols' => SymbolSet::MOST_SYMBOLS,
+                'states' => SymbolSet::MOST_STATES,
+                'colours' => Palette::MOST,
+            ],
             'apart' => Palette::APART,
             'how' => KeyCheck::how(),
-            'colours' => array_map(static fn (array $use): array => ['lines' => $use['lines'], 'band' => $use['band'], 'paper' => round($use['paper'], 1), 'ink' => round($use['ink'], 1)], $palette->uses()),
-            'alike' => array_map(static fn (array $pair): array => ['one' => $pair[0], 'two' => $pair[1], 'eyes' => $pair[2], 'distance' => round($pair[3], 1)], $palette->alike()),
+            'colours' => array_map(
+                static fn (array $use): array => [
+                    'lines' => $use['lines'],
+                    'band' => $use['band'],
+                    'paper' => round($use['paper'], 1),
+                    'ink' => round($use['ink'], 1),
+                ],
+                $palette->uses(),
+            ),
+            'alike' => array_map(
+                static fn (array $pair): array => [
+                    'one' => $pair[0],
+                    'two' => $pair[1],
+                    'eyes' => $pair[2],
+                    'distance' => round($pair[3], 1),
+                ],
+                $palette->alike(),
+            ),
         ]);
     }
 }

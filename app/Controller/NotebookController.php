@@ -130,7 +130,10 @@ final class NotebookController
 
         return new Response($file, 200, [
             'Content-Type' => 'application/json',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $name ? 'notebook' : $name).'.plan.json'),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT,
+                ('' === $name ? 'notebook' : $name).'.plan.json',
+            ),
         ]);
     }
 
@@ -144,7 +147,10 @@ final class NotebookController
         }
         $latin = (string) transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', mb_substr($plan->title, 0, 60));
 
-        return [trim((string) preg_replace('/[^a-z0-9]+/', '-', $latin), '-'), $this->files->file($plan, $this->notebooks->ticked($notebook))];
+        return [
+            trim((string) preg_replace('/[^a-z0-9]+/', '-', $latin), '-'),
+            $this->files->file($plan, $this->notebooks->ticked($notebook)),
+        ];
     }
 
     /** @return array{string, Values, int} the book, what was sent, the version it is about: all read before anything is written */
@@ -164,6 +170,9 @@ final class NotebookController
     /** @return \Closure(Notebook, ComposedPlan): JsonResponse the book as the answer */
     private function answer(string $volume, int $status = Response::HTTP_OK): \Closure
     {
-        return fn (Notebook $notebook, ComposedPlan $composed): JsonResponse => new JsonResponse($this->view->book($notebook, $volume, $composed), $status);
+        return fn (Notebook $notebook, ComposedPlan $composed): JsonResponse => new JsonResponse(
+            $this->view->book($notebook, $volume, $composed),
+            $status,
+        );
     }
 }

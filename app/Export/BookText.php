@@ -17,7 +17,15 @@ final class BookText
         $stock = $book->plan->stock;
         $lines = [
             $book->plan->title,
-            \sprintf('%s × %s mm, %d × %d boxes of %s mm, %d pages', Millimetres::written($stock->width), Millimetres::written($stock->height), $stock->across, $stock->down, Millimetres::written($stock->pitch), $stock->pages),
+            \sprintf(
+                '%s × %s mm, %d × %d boxes of %s mm, %d pages',
+                Millimetres::written($stock->width),
+                Millimetres::written($stock->height),
+                $stock->across,
+                $stock->down,
+                Millimetres::written($stock->pitch),
+                $stock->pages,
+            ),
             $book->runOut->sentence(new Names($book->plan->language)),
             '',
             'Index',
@@ -30,7 +38,11 @@ final class BookText
         foreach ($book->months as $block) {
             $lines[] = '  '.self::padded($block->range()).$block->month->iso().': '.$block->working;
         }
-        foreach ([] === $book->findings() ? [] : ['', 'Findings', ...array_map(static fn ($finding): string => '  '.$finding->says, $book->findings())] as $line) {
+        foreach ([] === $book->findings() ? [] : [
+            '',
+            'Findings',
+            ...array_map(static fn ($finding): string => '  '.$finding->says, $book->findings()),
+        ] as $line) {
             $lines[] = $line;
         }
         foreach ($book->spreadPages() as $page) {

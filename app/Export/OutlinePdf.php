@@ -33,7 +33,14 @@ final class OutlinePdf extends \TCPDF
     public function outline(Outline $outline, string $text, float $x, float $base, float $size): void
     {
         $scale = $size * self::POINTS / 1000;
-        $this->_out(\sprintf("q %.5F 0 0 %.5F %.3F %.3F cm\n%sf Q", $scale, $scale, $x * self::POINTS, ($this->getPageHeight() - $base) * self::POINTS, $outline->path));
+        $this->_out(\sprintf(
+            "q %.5F 0 0 %.5F %.3F %.3F cm\n%sf Q",
+            $scale,
+            $scale,
+            $x * self::POINTS,
+            ($this->getPageHeight() - $base) * self::POINTS,
+            $outline->path,
+        ));
         // Unseen, over the outline: what a reader finds and copies. The library knows letters of the first plane only.
         if (1 === preg_match('/[\x{10000}-\x{10FFFF}]/u', $text)) {
             return;

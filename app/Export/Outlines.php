@@ -23,8 +23,10 @@ final class Outlines
     /** @var array<string, Outline|null> of this request; null for what could not be set */
     private array $known = [];
 
-    public function __construct(private readonly ?CacheItemPoolInterface $cache = null, private readonly LoggerInterface $log = new NullLogger())
-    {
+    public function __construct(
+        private readonly ?CacheItemPoolInterface $cache = null,
+        private readonly LoggerInterface $log = new NullLogger(),
+    ) {
     }
 
     /**
@@ -57,7 +59,11 @@ final class Outlines
     private function set(array $texts): array
     {
         try {
-            $said = (new Process(['node', __DIR__.'/outlines.mjs'], input: json_encode($texts, \JSON_THROW_ON_ERROR), timeout: self::PATIENCE))->mustRun()->getOutput();
+            $said = (new Process(
+                ['node', __DIR__.'/outlines.mjs'],
+                input: json_encode($texts, \JSON_THROW_ON_ERROR),
+                timeout: self::PATIENCE,
+            ))->mustRun()->getOutput();
             /** @var list<array{width: int, ascent: int, descent: int, path: string, missing: list<string>}> $answers */
             $answers = json_decode($said, true, 8, \JSON_THROW_ON_ERROR);
         } catch (ExceptionInterface|\JsonException $failure) {

@@ -48,7 +48,9 @@ final class PdfWriter
                 match (true) {
                     $mark instanceof SheetLine => $this->line($pdf, $mark),
                     $mark instanceof SheetArea => $this->area($pdf, $mark),
-                    $mark instanceof SheetWords => isset($outlines[$mark->text]) ? $this->outline($pdf, $mark, $outlines[$mark->text]) : $this->words($pdf, $mark),
+                    $mark instanceof SheetWords => isset($outlines[$mark->text])
+                        ? $this->outline($pdf, $mark, $outlines[$mark->text])
+                        : $this->words($pdf, $mark),
                 };
             }
         }
@@ -86,7 +88,8 @@ final class PdfWriter
     {
         return array_filter(
             $this->outlines->of(array_keys($foreign)),
-            static fn (Outline $outline, string $text): bool => [] === $outline->missing || \count($outline->missing) <= \count($foreign[$text]),
+            static fn (Outline $outline, string $text): bool => [] === $outline->missing
+                || \count($outline->missing) <= \count($foreign[$text]),
             \ARRAY_FILTER_USE_BOTH,
         );
     }
@@ -124,7 +127,10 @@ final class PdfWriter
         }
         $pdf->setFont(OutlinePdf::FONT, '', 10);
 
-        return array_values(array_filter(mb_str_split($text), static fn (string $letter): bool => mb_ord($letter) > 127 && !$pdf->isCharDefined(mb_ord($letter), OutlinePdf::FONT)));
+        return array_values(array_filter(
+            mb_str_split($text),
+            static fn (string $letter): bool => mb_ord($letter) > 127 && !$pdf->isCharDefined(mb_ord($letter), OutlinePdf::FONT),
+        ));
     }
 
     /**
@@ -158,11 +164,29 @@ final class PdfWriter
     private function area(\TCPDF $pdf, SheetArea $area): void
     {
         if ($area->ring) {
-            $pdf->Ellipse(($area->x + $area->wide / 2) / 1000, ($area->y + $area->tall / 2) / 1000, $area->wide / 2000, $area->tall / 2000, 0, 0, 360, 'D', $this->pen($area->tone, $area->colour));
+            $pdf->Ellipse(
+                ($area->x + $area->wide / 2) / 1000,
+                ($area->y + $area->tall / 2) / 1000,
+                $area->wide / 2000,
+                $area->tall / 2000,
+                0,
+                0,
+                360,
+                'D',
+                $this->pen($area->tone, $area->colour),
+            );
 
             return;
         }
-        $pdf->Rect($area->x / 1000, $area->y / 1000, $area->wide / 1000, $area->tall / 1000, 'F', [], null === $area->colour ? [243, 227, 168] : self::rgb($area->colour));
+        $pdf->Rect(
+            $area->x / 1000,
+            $area->y / 1000,
+            $area->wide / 1000,
+            $area->tall / 1000,
+            'F',
+            [],
+            null === $area->colour ? [243, 227, 168] : self::rgb($area->colour),
+        );
     }
 
     private function words(\TCPDF $pdf, SheetWords $words): void

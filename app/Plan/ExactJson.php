@@ -94,7 +94,8 @@ final class ExactJson
     {
         $number = json_decode($said);
 
-        return (\is_int($number) || (\is_float($number) && is_finite($number))) && self::figures($said) === self::figures((string) json_encode($number));
+        return (\is_int($number) || (\is_float($number) && is_finite($number)))
+            && self::figures($said) === self::figures((string) json_encode($number));
     }
 
     /** @return array{string, string, int} sign, figures without noughts at either end, the power of ten of the last of them */
@@ -105,7 +106,11 @@ final class ExactJson
         $all = ltrim(($part[2] ?? '').$fraction, '0');
         $figures = rtrim($all, '0');
 
-        return '' === $figures ? ['', '0', 0] : [$part[1] ?? '', $figures, (int) ($part[4] ?? 0) - \strlen($fraction) + \strlen($all) - \strlen($figures)];
+        return '' === $figures ? ['', '0', 0] : [
+            $part[1] ?? '',
+            $figures,
+            (int) ($part[4] ?? 0) - \strlen($fraction) + \strlen($all) - \strlen($figures),
+        ];
     }
 
     /** @param list<int|string> $path */

@@ -109,7 +109,10 @@ final class PlanFiles
     private function check(string $json): void
     {
         $validator = new Validator();
-        $result = $validator->validate(json_decode($json, false, ExactJson::DEEPEST, \JSON_THROW_ON_ERROR), (string) file_get_contents($this->schema));
+        $result = $validator->validate(
+            json_decode($json, false, ExactJson::DEEPEST, \JSON_THROW_ON_ERROR),
+            (string) file_get_contents($this->schema),
+        );
         if (!$result->isValid() && null !== $result->error()) {
             /** @var array<string, list<string>> $errors */
             $errors = (new ErrorFormatter())->format($result->error(), true);

@@ -80,7 +80,10 @@ final class Copies
         } catch (\PDOException) {
             throw new CopyRefused("“{$file}” is damaged, or no copy of a shelf.");
         }
-        if (!$sound || \count(self::TABLES) !== \count(array_filter(self::TABLES, static fn (string $table): bool => \in_array($table, $tables, true)))) {
+        if (!$sound || \count(self::TABLES) !== \count(array_filter(
+            self::TABLES,
+            static fn (string $table): bool => \in_array($table, $tables, true),
+        ))) {
             throw new CopyRefused("“{$file}” is damaged, or no copy of a shelf.");
         }
     }

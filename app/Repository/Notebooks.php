@@ -25,8 +25,12 @@ use Doctrine\Persistence\ManagerRegistry;
 
 final class Notebooks
 {
-    public function __construct(private readonly ManagerRegistry $registry, private readonly PlanFiles $files, private readonly Composing $composing, private readonly DatabaseFile $file)
-    {
+    public function __construct(
+        private readonly ManagerRegistry $registry,
+        private readonly PlanFiles $files,
+        private readonly Composing $composing,
+        private readonly DatabaseFile $file,
+    ) {
     }
 
     /** @return list<Notebook> the last changed first */
@@ -113,7 +117,10 @@ final class Notebooks
 
         return $this->kept(function (EntityManagerInterface $entities) use ($notebook, $edited, $before, $after, $composed, $answer): mixed {
             // What was taken back and not put again is left behind by a new edit.
-            $entities->getConnection()->executeStatement('DELETE FROM edit WHERE notebook_id = ? AND number > ?', [$notebook->id, $notebook->edits()]);
+            $entities->getConnection()->executeStatement(
+                'DELETE FROM edit WHERE notebook_id = ? AND number > ?',
+                [$notebook->id, $notebook->edits()],
+            );
             $number = $notebook->edits() + 1;
             $entities->persist(new Edit($notebook, $number, mb_substr($edited->said, 0, 500), $before, $after));
             $notebook->become($after, $number);
@@ -169,7 +176,10 @@ final class Notebooks
     public function around(Notebook $notebook): array
     {
         /** @var array<int, string> $said the words alone: the plans beside them are large */
-        $said = $this->entities()->getConnection()->fetchAllKeyValue('SELECT number, said FROM edit WHERE notebook_id = ? AND number BETWEEN ? AND ?', [$notebook->id, $notebook->edits(), $notebook->edits() + 1]);
+        $said = $this->entities()->getConnection()->fetchAllKeyValue(
+            'SELECT number, said FROM edit WHERE notebook_id = ? AND number BETWEEN ? AND ?',
+            [$notebook->id, $notebook->edits(), $notebook->edits() + 1],
+        );
 
         return [$said[$notebook->edits()] ?? null, $said[$notebook->edits() + 1] ?? null];
     }
@@ -194,12 +204,22 @@ final class Notebooks
         $this->kept(static function (EntityManagerInterface $entities) use ($notebook, $drawing, $step, $done): void {
             $database = $entities->getConnection();
             if (!$done) {
-                $database->executeStatement('DELETE FROM ticked_step WHERE notebook_id = ? AND drawing = ? AND step = ?', [$notebook->id, $drawing, $step]);
+                $database->executeStatement(
+                    'DELETE FROM ticked_step WHERE notebook_id = ? AND drawing = ? AND step = ?',
+                    [$notebook->id, $drawing, $step],
+                );
 
                 return;
             }
-            $database->executeStatement('INSERT OR IGNORE INTO ticked_step (notebook_id, drawing, step, at) SELECT id, ?, ?, ? FROM notebook WHERE id = ?', [$drawing, $step, new \DateTimeImmutable(), $notebook->id], [2 => Types::DATETIME_IMMUTABLE]);
-            if (false !== $database->fetchOne('SELECT 1 FROM ticked_step WHERE notebook_id = ? LIMIT 1 OFFSET ?', [$notebook->id, TickedStep::MOST])) {
+            $database->executeStatement(
+                'INSERT OR IGNORE INTO ticked_step (notebook_id, drawing, step, at) SELECT id, ?, ?, ? FROM notebook WHERE id = ?',
+                [$drawing, $step, new \DateTimeImmutable(), $notebook->id],
+                [2 => Types::DATETIME_IMMUTABLE],
+            );
+            if (false !== $database->fetchOne(
+                'SELECT 1 FROM ticked_step WHERE notebook_id = ? LIMIT 1 OFFSET ?',
+                [$notebook->id, TickedStep::MOST],
+            )) {
                 throw PlanProblem::at('step', 'A notebook keeps at most '.number_format(TickedStep::MOST).' ticked steps.');
             }
         });
@@ -218,12 +238,14 @@ final class Notebooks
         [$plan, $edits] = $state ?? [$notebook->plan(), $notebook->edits()];
         $composed = $this->composing->of($this->files->stored($plan));
 
-        return null === $state ? $answer($notebook, $composed) : $this->kept(function () use ($notebook, $plan, $edits, $composed, $answer): mixed {
-            $notebook->become($plan, $edits);
-            $this->flush($notebook);
+        return null === $state
+            ? $answer($notebook, $composed)
+            : $this->kept(function () use ($notebook, $plan, $edits, $composed, $answer): mixed {
+                $notebook->become($plan, $edits);
+                $this->flush($notebook);
 
-            return $answer($notebook, $composed);
-        });
+                return $answer($notebook, $composed);
+            });
     }
 
     /**

@@ -39,7 +39,9 @@ final class SqlitePragmas implements Middleware
                 $identity ??= 'cli' === \PHP_SAPI ? DatabaseFile::begun($path) : throw new DatabaseGone();
                 // Kept open by the file's identity: another file at the same path is another connection. A command is one
                 // request, and leaves nothing open.
-                $params['driverOptions'] = 'cli' === \PHP_SAPI ? [] : [\PDO::ATTR_PERSISTENT => "ample-margin-$identity"] + ($params['driverOptions'] ?? []);
+                $params['driverOptions'] = 'cli' === \PHP_SAPI
+                    ? []
+                    : [\PDO::ATTR_PERSISTENT => "ample-margin-$identity"] + ($params['driverOptions'] ?? []);
                 $connection = parent::connect($params);
                 $this->file->opened($path, $identity);
                 foreach (['foreign_keys = ON', 'busy_timeout = 5000', 'synchronous = FULL'] as $pragma) {

@@ -13,7 +13,15 @@ use Symfony\Component\HttpFoundation\Response;
 
 final class PublicFile
 {
-    private const TYPES = ['js' => 'text/javascript; charset=UTF-8', 'css' => 'text/css; charset=UTF-8', 'svg' => 'image/svg+xml', 'html' => 'text/html; charset=UTF-8', 'woff2' => 'font/woff2', 'png' => 'image/png', 'json' => 'application/json'];
+    private const TYPES = [
+        'js' => 'text/javascript; charset=UTF-8',
+        'css' => 'text/css; charset=UTF-8',
+        'svg' => 'image/svg+xml',
+        'html' => 'text/html; charset=UTF-8',
+        'woff2' => 'font/woff2',
+        'png' => 'image/png',
+        'json' => 'application/json',
+    ];
 
     /** Null where the address names no such file. The script itself is not one. */
     public static function at(string $public, Request $request): ?Response
@@ -29,7 +37,10 @@ final class PublicFile
         }
         $response = new BinaryFileResponse($file, 200, ['Content-Type' => $type], true, null, true);
         // The names of built files change with what is in them.
-        $response->headers->set('Cache-Control', str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache, public');
+        $response->headers->set(
+            'Cache-Control',
+            str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache, public',
+        );
         $response->isNotModified($request);
 
         return self::guarded($response->prepare($request));

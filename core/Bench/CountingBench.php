@@ -55,7 +55,16 @@ final class CountingBench
 
         // With nothing left over the schools have nothing to differ on.
         return [] === $asked->ratio && 0 === $first->split?->outer->remainder
-            ? [new Counted($first->policy, self::EXACT, $first->split, $first->ticks, $first->fromLast, $first->left, $first->places, $first->says)]
+            ? [new Counted(
+                $first->policy,
+                self::EXACT,
+                $first->split,
+                $first->ticks,
+                $first->fromLast,
+                $first->left,
+                $first->places,
+                $first->says,
+            )]
             : $counted;
     }
 
@@ -78,8 +87,24 @@ final class CountingBench
                 $from = $span['from']->plus($region->from());
                 $tall = Edge::Top === $region->edge ? min(2, $region->tall) : ($size->compare(2) < 0 ? $size : 2);
                 Edge::Top === $region->edge
-                    ? $canvas->words(Layer::Writing, $from, $region->y + intdiv($region->tall - 1, 2), $size, $tall, (string) $size, Align::Middle)
-                    : $canvas->words(Layer::Writing, $region->x, $from->plus($size->minus($tall)->dividedBy(2)), $region->wide, $tall, (string) $size, Align::Middle);
+                    ? $canvas->words(
+                        Layer::Writing,
+                        $from,
+                        $region->y + intdiv($region->tall - 1, 2),
+                        $size,
+                        $tall,
+                        (string) $size,
+                        Align::Middle,
+                    )
+                    : $canvas->words(
+                        Layer::Writing,
+                        $region->x,
+                        $from->plus($size->minus($tall)->dividedBy(2)),
+                        $region->wide,
+                        $tall,
+                        (string) $size,
+                        Align::Middle,
+                    );
             }
         }
 
@@ -111,7 +136,16 @@ final class CountingBench
         $ticks = $this->placed($region, $split);
         $places = array_map(fn (Fraction $tick): int => Grain::micrometres(Grain::of($tick), $this->pitch), $ticks);
 
-        return new Counted($asked->policy, $name, $split, $ticks, Ticks::at($ticks)->fromLast(), Ticks::at($ticks)->left($this->page($region)), $places, $this->remark($split, $asked));
+        return new Counted(
+            $asked->policy,
+            $name,
+            $split,
+            $ticks,
+            Ticks::at($ticks)->fromLast(),
+            Ticks::at($ticks)->left($this->page($region)),
+            $places,
+            $this->remark($split, $asked),
+        );
     }
 
     /**
@@ -151,7 +185,13 @@ final class CountingBench
         if ($side - $gaps < $parts) {
             $fits = 1 === $parts ? 0 : intdiv($side - $parts, $parts - 1);
 
-            return [max(0, $parts - 1)." gaps of $gap take $gaps of the ".Plural::boxes($side).": less than a box is left for each part. A gap of $fits is the widest.", $fits];
+            return [
+                max(0, $parts - 1)
+                    ." gaps of $gap take $gaps of the "
+                    .Plural::boxes($side)
+                    .": less than a box is left for each part. A gap of $fits is the widest.",
+                $fits,
+            ];
         }
         if ($asked->again > 1 && null !== (new Splitting($asked->parts, $asked->gap, $asked->policy, $asked->ratio))->of($side)) {
             return [Remainder::Exact === $asked->policy
@@ -169,10 +209,23 @@ final class CountingBench
         if (Remainder::IntoParts === $asked->policy) {
             $other = Division::smallestSymmetricGap($side, $parts, $gap + 1);
 
-            return ["$left left over in $parts parts: an odd number never reads the same from both ends of an even number of parts.".(null === $other ? '' : " With a gap of $other it does."), $other];
+            return [
+                "$left left over in $parts parts: an odd number never reads the same from both ends of an even number of parts."
+                    .(null === $other ? '' : " With a gap of $other it does."),
+                $other,
+            ];
         }
         if (Remainder::IntoGaps === $asked->policy) {
-            return [$parts < 2 ? 'One part has no gaps.' : "$left left over ".(1 === $left ? 'does' : 'do').' not spread evenly over '.($parts - 1).' gaps so that they read the same from both ends.', null];
+            return [
+                $parts < 2
+                    ? 'One part has no gaps.'
+                    : "$left left over "
+                        .(1 === $left ? 'does' : 'do')
+                        .' not spread evenly over '
+                        .($parts - 1)
+                        .' gaps so that they read the same from both ends.',
+                null,
+            ];
         }
 
         return ['A part of the ratio would get no box.', null];

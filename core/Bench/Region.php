@@ -38,6 +38,11 @@ final class Region
 
     public function isOn(int $across, int $down): bool
     {
-        return $this->x >= 0 && $this->y >= 0 && $this->wide >= 1 && $this->tall >= 1 && $this->x + $this->wide <= $across && $this->y + $this->tall <= $down;
+        return $this->x >= 0
+            && $this->y >= 0
+            && $this->wide >= 1
+            && $this->tall >= 1
+            && $this->x + $this->wide <= $across
+            && $this->y + $this->tall <= $down;
     }
 }

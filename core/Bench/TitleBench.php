@@ -42,24 +42,66 @@ final class TitleBench
         $asked = null === $wide ? null : Lettering::sized($title, $this->across, $tall, $wide, $gap);
         $largest = Lettering::largest($title, $this->across, $tall);
         if (null !== $wide && null === $asked) {
-            $ways[] = new Placed('asked', 'It does not fit', self::needs($title, $wide, $gap)." boxes are needed; the page has $this->across.".(null === $largest ? '' : " Letters $largest->wide wide are the largest."));
+            $ways[] = new Placed(
+                'asked',
+                'It does not fit',
+                self::needs($title, $wide, $gap)
+                    ." boxes are needed; the page has $this->across."
+                    .(null === $largest ? '' : " Letters $largest->wide wide are the largest."),
+            );
         }
         $one = $asked ?? $largest;
         $ways[] = null === $one
             ? new Placed('one', 'Not on one line', 'not even at one box a letter in '.Plural::boxes($this->across))
-            : new Placed('one', 'On one line, '.self::boxes($this->centre($one->width)->before).' before it', "{$one->working()}; {$this->centre($one->width)->working()}", $this->lettered([[$one, $this->centre($one->width)->before]]));
+            : new Placed(
+                'one',
+                'On one line, '.self::boxes($this->centre($one->width)->before).' before it',
+                "{$one->working()}; {$this->centre($one->width)->working()}",
+                $this->lettered([[$one, $this->centre($one->width)->before]]),
+            );
         $two = Lettering::onTwoLines($title, $this->across, $tall);
         if (null !== $two) {
-            $ways[] = new Placed('two', "On two lines, letters {$two[0]->wide} wide", implode('; ', array_map(fn (Lettering $line): string => '“'.implode('', $line->letters).'” '.Plural::boxes($line->width).", {$this->centre($line->width)->before} before it", $two)), $this->lettered(array_map(fn (Lettering $line): array => [$line, $this->centre($line->width)->before], $two)));
+            $ways[] = new Placed(
+                'two',
+                "On two lines, letters {$two[0]->wide} wide",
+                implode(
+                    '; ',
+                    array_map(
+                        fn (Lettering $line): string => '“'
+                            .implode('', $line->letters)
+                            .'” '
+                            .Plural::boxes($line->width)
+                            .", {$this->centre($line->width)->before} before it",
+                        $two,
+                    ),
+                ),
+                $this->lettered(array_map(fn (Lettering $line): array => [$line, $this->centre($line->width)->before], $two)),
+            );
         }
         $folded = FoldedTitle::largest($title, $this->across, $tall);
         if (null !== $folded) {
-            $ways[] = new Placed('fold', "Across the fold, letters {$folded->left->wide} wide", '“'.implode('', $folded->left->letters).'” from box '.$folded->from.' of the left page, “'.implode('', $folded->right->letters)."” from box $folded->air of the right; ".$folded->working());
+            $ways[] = new Placed(
+                'fold',
+                "Across the fold, letters {$folded->left->wide} wide",
+                '“'
+                    .implode('', $folded->left->letters)
+                    .'” from box '
+                    .$folded->from
+                    .' of the left page, “'
+                    .implode('', $folded->right->letters)
+                    ."” from box $folded->air of the right; "
+                    .$folded->working(),
+            );
         }
 
         $block = BlockDigits::largest(trim($title), $this->across, $tall);
         if (null !== $block) {
-            $ways[] = new Placed('block', 'In block figures, '.self::boxes($this->centre($block->width)->before).' before them', "{$block->working()}; {$this->centre($block->width)->working()}", $this->blocks($block));
+            $ways[] = new Placed(
+                'block',
+                'In block figures, '.self::boxes($this->centre($block->width)->before).' before them',
+                "{$block->working()}; {$this->centre($block->width)->working()}",
+                $this->blocks($block),
+            );
         }
 
         return $ways;
@@ -70,7 +112,10 @@ final class TitleBench
     {
         $canvas = new Canvas($this->across, $this->down);
         $canvas->step(Task::Pencil, 'A guide box for each letter.');
-        $y = TitlePlace::above($this->down, array_sum(array_map(static fn (array $line): int => $line[0]->tall, $lines)) + \count($lines) - 1);
+        $y = TitlePlace::above(
+            $this->down,
+            array_sum(array_map(static fn (array $line): int => $line[0]->tall, $lines)) + \count($lines) - 1,
+        );
         foreach ($lines as [$line, $before]) {
             foreach ($line->guides() as $place) {
                 $canvas->frame(Layer::Pencil, $before + $place['from'], $y, $place['wide'], $line->tall);
@@ -110,7 +155,16 @@ final class TitleBench
 
         return [
             new Placed('grid', 'In the middle of the grid: '.self::boxes($centre->before).' before it', $centre->working()),
-            new Placed('paper', 'In the middle of the paper: '.self::boxes($paper['before']).' before it', Millimetres::written($firstDot).' mm to the first dot, paper '.Millimetres::written($width).' mm wide; '.(0 === $off ? 'exactly in its middle' : Millimetres::written(abs($off)).' mm to the '.($off > 0 ? 'right' : 'left').' of its middle, as near as whole boxes come')),
+            new Placed(
+                'paper',
+                'In the middle of the paper: '.self::boxes($paper['before']).' before it',
+                Millimetres::written($firstDot)
+                    .' mm to the first dot, paper '
+                    .Millimetres::written($width)
+                    .' mm wide; '
+
+                                            .(0 === $off ? 'exactly in its middle' : Millimetres::written(abs($off)).' mm to the '.($off > 0 ? 'right' : 'left').' of its middle, as near as whole boxes come'),
+            ),
         ];
     }
 
@@ -131,11 +185,26 @@ final class TitleBench
         }
         $placed = Pitched::on($room, $each, $between, $count);
         if (null === $placed) {
-            return [new Placed('stamps', "$count do not fit", "at most $most->count of ".Millimetres::written($each).' mm'.($between > 0 ? ' with '.Millimetres::written($between).' mm between' : '').' on '.Millimetres::written($room).' mm')];
+            return [new Placed(
+                'stamps',
+                "$count do not fit",
+                "at most $most->count of "
+                    .Millimetres::written($each)
+                    .' mm'
+                    .($between > 0 ? ' with '.Millimetres::written($between).' mm between' : '')
+                    .' on '
+                    .Millimetres::written($room)
+                    .' mm',
+            )];
         }
         $places = implode(', ', array_map(Millimetres::written(...), $placed->places()));
 
-        return [new Placed('stamps', "$placed->count fit".(null === $count ? '' : ", $most->count at most").'; begin at '.Millimetres::written($placed->start).' mm', "the left edge of each at $places mm from the edge of the grid; ".Millimetres::written($placed->left()).' mm left over', $this->row($placed))];
+        return [new Placed(
+            'stamps',
+            "$placed->count fit".(null === $count ? '' : ", $most->count at most").'; begin at '.Millimetres::written($placed->start).' mm',
+            "the left edge of each at $places mm from the edge of the grid; ".Millimetres::written($placed->left()).' mm left over',
+            $this->row($placed),
+        )];
     }
 
     private function row(Pitched $placed): PageDrawing

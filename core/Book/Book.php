@@ -72,7 +72,11 @@ final class Book
     /** The drawing of a page, ticks taken from the counting bench among it, or null where nothing is drawn there. */
     public function drawing(int $page): ?PageDrawing
     {
-        return $this->taken->onto($this->drawn($page), $this->drawingName($page), '' === $this->slot($page)->drawing ? 0 : $this->slot($page)->nth);
+        return $this->taken->onto(
+            $this->drawn($page),
+            $this->drawingName($page),
+            '' === $this->slot($page)->drawing ? 0 : $this->slot($page)->nth,
+        );
     }
 
     private function drawn(int $page): ?PageDrawing
@@ -84,7 +88,11 @@ final class Book
 
             return null === $drawing || $drawing->down === $down
                 ? $drawing
-                : HalfPages::together($drawing, null === $slot->lower ? null : $this->drawings->ofSpread($slot->lower->spread)[0] ?? null, $down);
+                : HalfPages::together(
+                    $drawing,
+                    null === $slot->lower ? null : $this->drawings->ofSpread($slot->lower->spread)[0] ?? null,
+                    $down,
+                );
         }
         if (null === $slot->part || null === $slot->month) {
             return null;

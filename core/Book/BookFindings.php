@@ -35,12 +35,26 @@ final class BookFindings
         $findings = [...$front->findings, ...$back->findings];
         foreach ($this->plan->spreads as $spread) {
             if (null === Catalogue::kind($spread->kind)) {
-                $findings[] = new Finding($spread->id, "This program does not know the kind “{$spread->kind}”. It is kept as it came, with one page, and nothing is drawn for it.");
+                $findings[] = new Finding(
+                    $spread->id,
+                    "This program does not know the kind “{$spread->kind}”. It is kept as it came, with one page, and nothing is drawn for it.",
+                );
             }
             if ($this->requests->isHalfAsked($spread) && !$this->requests->isHalf($spread)) {
-                $findings[] = new Finding($spread->id, Requests::title($spread).' takes more than one page, so it cannot share one.', [['say' => 'Give it pages of its own', 'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'settings' => ['half' => null]]]], false);
+                $findings[] = new Finding(
+                    $spread->id,
+                    Requests::title($spread).' takes more than one page, so it cannot share one.',
+                    [[
+                        'say' => 'Give it pages of its own',
+                        'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'settings' => ['half' => null]],
+                    ]],
+                    false,
+                );
             }
-            array_push($findings, ...self::once($this->drawings->ofSpread($spread->id), $front->pageOf($spread->id) ?? $back->pageOf($spread->id)));
+            array_push(
+                $findings,
+                ...self::once($this->drawings->ofSpread($spread->id), $front->pageOf($spread->id) ?? $back->pageOf($spread->id)),
+            );
         }
 
         return [...$findings, ...(new Fillers($this->plan))->findings($front)];
@@ -67,7 +81,12 @@ final class BookFindings
         $findings = [];
         foreach ($said as [$finding, $on]) {
             $where = (null === $first ? 'On its pages ' : 'On pages ').self::listed($on);
-            $findings[] = 1 === \count($on) ? $finding : new Finding($finding->about, "$where: $finding->says", $finding->offers, $finding->broken);
+            $findings[] = 1 === \count($on) ? $finding : new Finding(
+                $finding->about,
+                "$where: $finding->says",
+                $finding->offers,
+                $finding->broken,
+            );
         }
 
         return $findings;

@@ -52,7 +52,10 @@ final class Composer
         }
         $books = [];
         foreach (array_intersect_key($parts, array_flip($ids)) as $id => [$composer, $paged]) {
-            $books[$id] = $composer->book($paged, self::elsewhere(array_map(static fn (array $part): Paged => $part[1], array_diff_key($parts, [$id => true]))));
+            $books[$id] = $composer->book(
+                $paged,
+                self::elsewhere(array_map(static fn (array $part): Paged => $part[1], array_diff_key($parts, [$id => true]))),
+            );
         }
 
         return $books;

@@ -25,8 +25,12 @@ final class Drawings
      * @param list<IndexRow> $index
      * @param list<string>   $numbering
      */
-    public function __construct(private readonly Plan $plan, private readonly Requests $requests, private readonly array $index, private readonly array $numbering)
-    {
+    public function __construct(
+        private readonly Plan $plan,
+        private readonly Requests $requests,
+        private readonly array $index,
+        private readonly array $numbering,
+    ) {
     }
 
     /** @return list<PageDrawing> none where the program does not know the kind */
@@ -47,6 +51,10 @@ final class Drawings
         $spread = $this->plan->spread($id);
         $kind = null === $spread ? null : Catalogue::kind($spread->kind);
 
-        return null === $spread || null === $kind ? [] : $kind->form->draw($this->requests->spread($spread, $this->index, $this->numbering));
+        return null === $spread || null === $kind ? [] : $kind->form->draw($this->requests->spread(
+            $spread,
+            $this->index,
+            $this->numbering,
+        ));
     }
 }

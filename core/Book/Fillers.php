@@ -38,7 +38,15 @@ final class Fillers
             $offers = [];
             foreach (Catalogue::spreads() as $kind) {
                 if ($kind->filler) {
-                    $offers[] = ['say' => "Put in: $kind->name", 'edit' => ['type' => 'add-spread', 'kind' => $kind->id, 'section' => ($before->section ?? $section)->value, 'before' => $before?->id]];
+                    $offers[] = [
+                        'say' => "Put in: $kind->name",
+                        'edit' => [
+                            'type' => 'add-spread',
+                            'kind' => $kind->id,
+                            'section' => ($before->section ?? $section)->value,
+                            'before' => $before?->id,
+                        ],
+                    ];
                 }
             }
             $findings[] = new Finding("page-$page", "Page $page stays empty.", $offers, false);

@@ -33,14 +33,29 @@ final class FitChanges
     {
         $groups = [];
         if (WeekSchool::Split === $this->plan->weeks->school) {
-            $groups[] = [FitChange::weeks('Fold short weeks', 'ends of three days or fewer share the pages of half a week', 1, ['school' => WeekSchool::Folded->value])];
+            $groups[] = [FitChange::weeks(
+                'Fold short weeks',
+                'ends of three days or fewer share the pages of half a week',
+                1,
+                ['school' => WeekSchool::Folded->value],
+            )];
         }
         $weeks = [];
         if (WeekPages::Two === $this->plan->weeks->pages) {
-            $weeks[] = FitChange::weeks('One page a week instead of two', 'half the room of every week', 2, ['pages' => WeekPages::One->value]);
+            $weeks[] = FitChange::weeks(
+                'One page a week instead of two',
+                'half the room of every week',
+                2,
+                ['pages' => WeekPages::One->value],
+            );
         }
         if (WeekPages::Half !== $this->plan->weeks->pages) {
-            $weeks[] = FitChange::weeks('Rolling weeks, two to a page', 'most of the room of every week', 8, ['pages' => WeekPages::Half->value]);
+            $weeks[] = FitChange::weeks(
+                'Rolling weeks, two to a page',
+                'most of the room of every week',
+                8,
+                ['pages' => WeekPages::Half->value],
+            );
         }
         if ([] !== $weeks && $this->hasWeeks()) {
             $groups[] = $weeks;
@@ -118,7 +133,11 @@ final class FitChanges
         }
         foreach ($this->plan->months->patterns as $pattern) {
             if (isset($gone[$pattern->id])) {
-                $parts = array_values(array_filter($pattern->parts, static fn (int $i): bool => !\in_array($i, $gone[$pattern->id], true), \ARRAY_FILTER_USE_KEY));
+                $parts = array_values(array_filter(
+                    $pattern->parts,
+                    static fn (int $i): bool => !\in_array($i, $gone[$pattern->id], true),
+                    \ARRAY_FILTER_USE_KEY,
+                ));
                 $edits[] = ['type' => 'set-pattern', 'pattern' => PlanWriter::pattern(new Pattern($pattern->id, $pattern->name, $parts))];
             }
         }

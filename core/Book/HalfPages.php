@@ -18,6 +18,12 @@ final class HalfPages
     {
         $upper = $upper->with(['down' => $down]);
 
-        return null === $lower ? $upper : $upper->and($lower->below($down - $lower->down, $down, \count($upper->steps), self::LOWER, 'lower half'));
+        return null === $lower ? $upper : $upper->and($lower->below(
+            $down - $lower->down,
+            $down,
+            \count($upper->steps),
+            self::LOWER,
+            'lower half',
+        ));
     }
 }

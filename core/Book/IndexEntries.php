@@ -53,7 +53,10 @@ final class IndexEntries
             }
             $months[] = new IndexRow($names->monthAndYear($month), isset($blocks[$i]) ? $blocks[$i]->range() : '', true);
         }
-        $elsewhere = array_map(static fn (PlannedSpread $spread): IndexRow => new IndexRow(Requests::title($spread), $others[$spread->id] ?? ''), $plan->elsewhere);
+        $elsewhere = array_map(
+            static fn (PlannedSpread $spread): IndexRow => new IndexRow(Requests::title($spread), $others[$spread->id] ?? ''),
+            $plan->elsewhere,
+        );
 
         return [...array_column($rows, 1), ...$months, ...array_column($backRows, 1), ...$elsewhere];
     }

@@ -42,7 +42,10 @@ final class MoreBooks
     /** The yearly spreads in a book of their own, of the same stock. */
     private function collections(): ?Way
     {
-        $yearly = array_values(array_filter($this->plan->spreads, static fn (PlannedSpread $spread): bool => \in_array($spread->section, [Section::Year, Section::Goals, Section::Trackers], true)));
+        $yearly = array_values(array_filter(
+            $this->plan->spreads,
+            static fn (PlannedSpread $spread): bool => \in_array($spread->section, [Section::Year, Section::Goals, Section::Trackers], true),
+        ));
         if ([] === $yearly) {
             return null;
         }
@@ -52,7 +55,12 @@ final class MoreBooks
         }
         $say = 'The yearly pages in a book of their own';
 
-        return $this->way($say, 'everyday book and yearly pages lie apart', self::OWN_BOOK, ['type' => 'several', 'say' => $say, 'edits' => $edits]);
+        return $this->way(
+            $say,
+            'everyday book and yearly pages lie apart',
+            self::OWN_BOOK,
+            ['type' => 'several', 'say' => $say, 'edits' => $edits],
+        );
     }
 
     /** The month to switch to a second book: of those where both last, the one that leaves the fuller book most spare. */
@@ -75,7 +83,12 @@ final class MoreBooks
         }
         $name = (new Names($this->plan->language))->monthAndYear($best[1]);
 
-        return $this->way("Two books, switching in $name", 'a second book to buy, and what carries over', self::TWO_BOOKS, self::from($best[1]));
+        return $this->way(
+            "Two books, switching in $name",
+            'a second book to buy, and what carries over',
+            self::TWO_BOOKS,
+            self::from($best[1]),
+        );
     }
 
     /** @return array<string, mixed> */

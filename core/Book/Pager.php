@@ -65,7 +65,11 @@ final class Pager
         $pages = $this->plan->stock->pages;
 
         return new Paged(
-            $front->upTo($last, $frontPins, "the book has $pages pages".($last < $pages ? ', and its back begins on page '.($last + 1) : '')),
+            $front->upTo(
+                $last,
+                $frontPins,
+                "the book has $pages pages".($last < $pages ? ', and its back begins on page '.($last + 1) : ''),
+            ),
             $back->upTo($pages, $backPins, "the book has $pages pages"),
             $months,
             RunOut::of($months, $last, $front->next - 1),
@@ -93,7 +97,10 @@ final class Pager
         $rules = $this->rules($inUse);
         $place = fn (): Placement => Placer::place($sections, $rules, $back->kept, $pins, $this->known->nodes ?? PlacingSearch::MOST_NODES);
 
-        return $this->known?->placement('front '.self::named($sections).json_encode([$rules->then, $rules->closed, $back->pages()]), $place) ?? $place();
+        return $this->known?->placement(
+            'front '.self::named($sections).json_encode([$rules->then, $rules->closed, $back->pages()]),
+            $place,
+        ) ?? $place();
     }
 
     /**
@@ -101,14 +108,29 @@ final class Pager
      */
     private static function named(array $sections): string
     {
-        return implode('/', array_map(static fn (array $section): string => implode(' ', array_map(static fn (Placeable $one): string => "$one->id:$one->halves", $section)), $sections));
+        return implode(
+            '/',
+            array_map(
+                static fn (array $section): string => implode(
+                    ' ',
+                    array_map(static fn (Placeable $one): string => "$one->id:$one->halves", $section),
+                ),
+                $sections,
+            ),
+        );
     }
 
     private function rules(InUse $inUse): PageRules
     {
         $leaf = $this->plan->stock->firstLeaf;
 
-        return new PageRules($leaf->firstPage(), $this->plan->stock->pages, $this->monthsStart(), FirstLeaf::Undotted === $leaf ? [1] : [], $inUse->lost);
+        return new PageRules(
+            $leaf->firstPage(),
+            $this->plan->stock->pages,
+            $this->monthsStart(),
+            FirstLeaf::Undotted === $leaf ? [1] : [],
+            $inUse->lost,
+        );
     }
 
     /**
@@ -144,7 +166,16 @@ final class Pager
      */
     private function layout(int $from, array $pinned, InUse $inUse, array $extra): array
     {
-        return (new MonthLayout($this->parts, $this->plan->months, $this->plan->weeks, $this->plan->period, $pinned, $inUse, $extra, $this->plan->ranged))->from($from);
+        return (new MonthLayout(
+            $this->parts,
+            $this->plan->months,
+            $this->plan->weeks,
+            $this->plan->period,
+            $pinned,
+            $inUse,
+            $extra,
+            $this->plan->ranged,
+        ))->from($from);
     }
 
     /** @param list<MonthBlock> $months */
@@ -184,7 +215,10 @@ final class Pager
     {
         $find = fn (): Placement => $this->againstTheEnd($spreads, $frontPins, $pins);
 
-        return $this->known?->placement('back '.self::named([$spreads]).json_encode(array_map(static fn (Placed $placed): int => $placed->page, $frontPins)), $find) ?? $find();
+        return $this->known?->placement(
+            'back '.self::named([$spreads]).json_encode(array_map(static fn (Placed $placed): int => $placed->page, $frontPins)),
+            $find,
+        ) ?? $find();
     }
 
     /**
@@ -197,7 +231,12 @@ final class Pager
         $pages = intdiv(array_sum(array_map(static fn (Placeable $spread): int => $spread->halves, $flowing)) + 1, 2);
         $last = $this->plan->stock->pages;
         for ($first = max(1, $last - $pages + 1);; --$first) {
-            $placement = Placer::place([$spreads], new PageRules(max(1, $first), $last, closed: $this->plan->inUse->lost), $frontPins, $pins);
+            $placement = Placer::place(
+                [$spreads],
+                new PageRules(max(1, $first), $last, closed: $this->plan->inUse->lost),
+                $frontPins,
+                $pins,
+            );
             if ($placement->next <= $last + 1 || $first <= 1) {
                 return $placement;
             }

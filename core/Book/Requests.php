@@ -43,7 +43,12 @@ final class Requests
     /** Whether it takes half a page and may share it: only what would fill a single page can. */
     public function isHalf(PlannedSpread $spread): bool
     {
-        return $this->isHalfAsked($spread) && 1 === Catalogue::kind($spread->kind)?->form->pages($this->on($this->plan->stock->down, $spread, [], []));
+        return $this->isHalfAsked($spread) && 1 === Catalogue::kind($spread->kind)?->form->pages($this->on(
+            $this->plan->stock->down,
+            $spread,
+            [],
+            [],
+        ));
     }
 
     /**

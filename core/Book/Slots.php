@@ -40,9 +40,19 @@ final class Slots
             $ofKind = [];
             foreach ($block->parts as $part) {
                 $ofKind[$part->kind] = ($ofKind[$part->kind] ?? 0) + 1;
-                $drawing = \in_array($part->kind, [MonthPart::FREE, MonthPart::TAKEN, MonthPart::SPARE, MonthPart::MORE], true) ? '' : "{$block->month->iso()}/$part->kind-{$ofKind[$part->kind]}";
+                $drawing = \in_array(
+                    $part->kind,
+                    [MonthPart::FREE, MonthPart::TAKEN, MonthPart::SPARE, MonthPart::MORE],
+                    true,
+                ) ? '' : "{$block->month->iso()}/$part->kind-{$ofKind[$part->kind]}";
                 for ($nth = 0; $nth < $part->pages; ++$nth) {
-                    $slots[$part->page + $nth] ??= Slot::month($block->month, $part, $this->names->monthAndYear($block->month).': '.$this->partName($part), $nth, $drawing);
+                    $slots[$part->page + $nth] ??= Slot::month(
+                        $block->month,
+                        $part,
+                        $this->names->monthAndYear($block->month).': '.$this->partName($part),
+                        $nth,
+                        $drawing,
+                    );
                 }
             }
         }
@@ -66,7 +76,10 @@ final class Slots
     private function partName(MonthPart $part): string
     {
         if ([] !== $part->weeks) {
-            return 'week '.implode(' and ', array_map(static fn (\AmpleMargin\Calendar\MonthWeek $week): string => (string) $week->isoWeek, $part->weeks));
+            return 'week '.implode(
+                ' and ',
+                array_map(static fn (\AmpleMargin\Calendar\MonthWeek $week): string => (string) $week->isoWeek, $part->weeks),
+            );
         }
 
         return match ($part->kind) {

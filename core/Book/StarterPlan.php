@@ -26,14 +26,41 @@ final class StarterPlan
     /** Months of a half-year. */
     private const HALF = 6;
 
-    private const SPREADS = ['name-page', 'cover', 'key', 'quote', 'index', 'spacing-sheet', 'year-at-a-glance', 'future-log', 'goals-by-area', 'notes'];
+    private const SPREADS = [
+        'name-page',
+        'cover',
+        'key',
+        'quote',
+        'index',
+        'spacing-sheet',
+        'year-at-a-glance',
+        'future-log',
+        'goals-by-area',
+        'notes',
+    ];
 
     /** The richest of the starter patterns that lasts to the end of the period; the plainest where none does. */
     public static function for(string $title, Stock $stock, Period $period, Weekday $first, Tally $counting = Tally::Boxes): Plan
     {
-        $plan = new Plan($title, $stock, $period, new WeekPlan($first), self::spreads($period), new MonthPlan(self::patterns(), 'ordinary'), $counting);
-        foreach ([['rich', WeekPages::Two], ['ordinary', WeekPages::Two], ['ordinary', WeekPages::One], ['plain', WeekPages::One]] as [$pattern, $pages]) {
-            $try = $plan->with(['months' => new MonthPlan(self::patterns(), $pattern), 'weeks' => new WeekPlan($first, WeekSchool::MostDays, $pages)]);
+        $plan = new Plan(
+            $title,
+            $stock,
+            $period,
+            new WeekPlan($first),
+            self::spreads($period),
+            new MonthPlan(self::patterns(), 'ordinary'),
+            $counting,
+        );
+        foreach ([
+            ['rich', WeekPages::Two],
+            ['ordinary', WeekPages::Two],
+            ['ordinary', WeekPages::One],
+            ['plain', WeekPages::One],
+        ] as [$pattern, $pages]) {
+            $try = $plan->with([
+                'months' => new MonthPlan(self::patterns(), $pattern),
+                'weeks' => new WeekPlan($first, WeekSchool::MostDays, $pages),
+            ]);
             if (Composer::compose($try)->runOut->fits) {
                 return $try;
             }
@@ -48,8 +75,16 @@ final class StarterPlan
         return [
             self::pattern('bare', 'Bare', [['month-calendar', 1], ['month-notes', 1]]),
             self::pattern('plain', 'Plain', [['month-calendar', 2], ['weeks', 0]]),
-            self::pattern('ordinary', 'Ordinary', [['month-divider', 1], ['month-calendar', 2], ['month-goals', 1], ['month-notes', 1], ['weeks', 0], ['month-notes', 1]]),
-            self::pattern('rich', 'Rich', [['month-divider', 1], ['month-calendar', 2], ['month-goals', 2], ['weeks', 0], ['month-notes', 3]]),
+            self::pattern(
+                'ordinary',
+                'Ordinary',
+                [['month-divider', 1], ['month-calendar', 2], ['month-goals', 1], ['month-notes', 1], ['weeks', 0], ['month-notes', 1]],
+            ),
+            self::pattern(
+                'rich',
+                'Rich',
+                [['month-divider', 1], ['month-calendar', 2], ['month-goals', 2], ['weeks', 0], ['month-notes', 3]],
+            ),
         ];
     }
 

@@ -51,7 +51,13 @@ final class TakenTicks
         if ([] === $here) {
             return 0 === $before ? $drawing : $drawing?->later($before);
         }
-        $canvas = new Canvas($this->plan->stock->across, $this->plan->stock->down, $this->plan->counting, $nth, (($drawing->steps[0] ?? null)->number ?? 1) - 1 + $before);
+        $canvas = new Canvas(
+            $this->plan->stock->across,
+            $this->plan->stock->down,
+            $this->plan->counting,
+            $nth,
+            (($drawing->steps[0] ?? null)->number ?? 1) - 1 + $before,
+        );
         foreach ($here as [$one, $ticks]) {
             self::draw($canvas, $one, $ticks);
         }

@@ -72,6 +72,12 @@ final class MonthGrid
     {
         $last = $this->month->days();
 
-        return \sprintf('%d must land in row %d, column %d; the last column reads %s', $last, $this->row($last) + 1, $this->column($last) + 1, implode(', ', $this->columnReads(6)));
+        return \sprintf(
+            '%d must land in row %d, column %d; the last column reads %s',
+            $last,
+            $this->row($last) + 1,
+            $this->column($last) + 1,
+            implode(', ', $this->columnReads(6)),
+        );
     }
 }

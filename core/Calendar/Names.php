@@ -38,7 +38,18 @@ final class Names
     {
         $languages = [];
         foreach (array_filter((array) \ResourceBundle::getLocales(''), is_string(...)) as $id) {
-            $languages[] = ['id' => $id, 'name' => (string) \Locale::getDisplayName($id, 'en'), 'own' => (string) \Locale::getDisplayName($id, $id), 'place' => implode(', ', array_filter([(string) \Locale::getDisplayScript($id, 'en'), (string) \Locale::getDisplayRegion($id, 'en')], static fn (string $part): bool => '' !== $part))];
+            $languages[] = [
+                'id' => $id,
+                'name' => (string) \Locale::getDisplayName($id, 'en'),
+                'own' => (string) \Locale::getDisplayName($id, $id),
+                'place' => implode(
+                    ', ',
+                    array_filter(
+                        [(string) \Locale::getDisplayScript($id, 'en'), (string) \Locale::getDisplayRegion($id, 'en')],
+                        static fn (string $part): bool => '' !== $part,
+                    ),
+                ),
+            ];
         }
         usort($languages, static fn (array $a, array $b): int => $a['name'] <=> $b['name']);
 
@@ -107,7 +118,13 @@ final class Names
             return self::$known[$key];
         }
         // Making a formatter costs more than all that is asked of it; one serves every pattern.
-        $formatter = self::$formatters[$this->locale] ??= new \IntlDateFormatter($this->locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', \IntlDateFormatter::GREGORIAN);
+        $formatter = self::$formatters[$this->locale] ??= new \IntlDateFormatter(
+            $this->locale,
+            \IntlDateFormatter::NONE,
+            \IntlDateFormatter::NONE,
+            'UTC',
+            \IntlDateFormatter::GREGORIAN,
+        );
         $formatter->setPattern($pattern);
         $names = [];
         if (str_starts_with($pattern, 'L')) {

@@ -43,7 +43,13 @@ final class Colour
     /** As it is seen by eyes that miss one kind of cone. @param 'red'|'green'|'blue' $cone */
     public function without(string $cone): self
     {
-        $seen = array_map(fn (array $row): float => min(1.0, max(0.0, $row[0] * $this->linear[0] + $row[1] * $this->linear[1] + $row[2] * $this->linear[2])), self::MISSING[$cone]);
+        $seen = array_map(
+            fn (array $row): float => min(
+                1.0,
+                max(0.0, $row[0] * $this->linear[0] + $row[1] * $this->linear[1] + $row[2] * $this->linear[2]),
+            ),
+            self::MISSING[$cone],
+        );
 
         return new self([$seen[0], $seen[1], $seen[2]]);
     }

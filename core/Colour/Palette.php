@@ -28,7 +28,13 @@ final class Palette
     /** Five colours that stay apart whatever cone is missing. */
     public static function usual(): self
     {
-        return new self([new Pen('#1f5fa8', 'Work'), new Pen('#c8553d', 'Dates'), new Pen('#e6b93d', 'Home'), new Pen('#7a3b69', 'People'), new Pen('#58a08c', 'Health')]);
+        return new self([
+            new Pen('#1f5fa8', 'Work'),
+            new Pen('#c8553d', 'Dates'),
+            new Pen('#e6b93d', 'Home'),
+            new Pen('#7a3b69', 'People'),
+            new Pen('#58a08c', 'Health'),
+        ]);
     }
 
     /** The pen of a place in a row of things, starting again where there are more things than pens. */
@@ -44,7 +50,11 @@ final class Palette
      */
     public function meaning(array $names): self
     {
-        return [] === $this->pens ? $this : new self(array_map(fn (string $name, int $i): Pen => new Pen($this->pens[$i % \count($this->pens)]->colour, $name), $names, array_keys($names)));
+        return [] === $this->pens ? $this : new self(array_map(
+            fn (string $name, int $i): Pen => new Pen($this->pens[$i % \count($this->pens)]->colour, $name),
+            $names,
+            array_keys($names),
+        ));
     }
 
     /** @return list<Pen> those whose lines stand out on paper */
@@ -84,7 +94,12 @@ final class Palette
                     continue;
                 }
                 [$a, $b] = [self::colour($one->colour), self::colour($two->colour)];
-                foreach (['' => $a->distance($b), 'red' => $a->without('red')->distance($b->without('red')), 'green' => $a->without('green')->distance($b->without('green')), 'blue' => $a->without('blue')->distance($b->without('blue'))] as $cone => $distance) {
+                foreach ([
+                    '' => $a->distance($b),
+                    'red' => $a->without('red')->distance($b->without('red')),
+                    'green' => $a->without('green')->distance($b->without('green')),
+                    'blue' => $a->without('blue')->distance($b->without('blue')),
+                ] as $cone => $distance) {
                     if ($distance < self::APART) {
                         $alike[] = [$i, $j, '' === $cone ? 'usual eyes' : "eyes without the $cone cone", $distance];
                         break;

@@ -84,7 +84,10 @@ final class Comparison
     /** @return list<string> two layouts with the same steps are one */
     private static function keys(Candidate $one): array
     {
-        return array_merge(...array_map(static fn (PageDrawing $page): array => array_map(static fn (Step $step): string => $step->key, $page->steps), $one->pages));
+        return array_merge(...array_map(
+            static fn (PageDrawing $page): array => array_map(static fn (Step $step): string => $step->key, $page->steps),
+            $one->pages,
+        ));
     }
 
     /**
@@ -119,7 +122,9 @@ final class Comparison
     {
         $measures = $best->measures;
         $said = [[] === $measures->limits ? 'breaks no readability limit' : 'breaks the fewest readability limits ('.implode(', ', $measures->limits).')'];
-        $said[] = 1 === $measures->pages ? 'takes one page' : (2 === $measures->pages ? 'takes one opening' : "takes $measures->pages pages");
+        $said[] = 1 === $measures->pages
+            ? 'takes one page'
+            : (2 === $measures->pages ? 'takes one opening' : "takes $measures->pages pages");
         if (null !== $measures->fewestLines()) {
             $said[] = "leaves {$measures->fewestLines()} lines, ".Plural::boxes($measures->leastRoom()).' of line, where least is left';
         }
@@ -129,6 +134,9 @@ final class Comparison
         $said[] = "about $measures->minutes minutes to draw, without decoration";
         $alike = array_filter($candidates, static fn (Candidate $one): bool => $one !== $best && self::rank($one) === self::rank($best));
 
-        return 'Of '.\count($candidates).' that fit: '.implode(', ', $said).'.'.([] === $alike ? '' : ' '.implode(' and ', array_map(static fn (Candidate $one): string => "“{$one->layout->name}”", $alike)).(1 === \count($alike) ? ' does' : ' do').' as well by these; this one is drawn more often.');
+        return 'Of '.\count($candidates).' that fit: '.implode(', ', $said).'.'.([] === $alike ? '' : ' '.implode(
+            ' and ',
+            array_map(static fn (Candidate $one): string => "“{$one->layout->name}”", $alike),
+        ).(1 === \count($alike) ? ' does' : ' do').' as well by these; this one is drawn more often.');
     }
 }

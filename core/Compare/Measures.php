@@ -48,11 +48,24 @@ final class Measures
         foreach ($pages as $page) {
             foreach ($page->rooms as $room) {
                 $before = $rooms[$room->for] ?? null;
-                $rooms[$room->for] = ['name' => $room->name, 'lines' => ($before['lines'] ?? 0) + $room->lines, 'wide' => null === $before || $room->wide->compare($before['wide']) < 0 ? $room->wide : $before['wide']];
+                $rooms[$room->for] = [
+                    'name' => $room->name,
+                    'lines' => ($before['lines'] ?? 0) + $room->lines,
+                    'wide' => null === $before || $room->wide->compare($before['wide']) < 0 ? $room->wide : $before['wide'],
+                ];
             }
         }
 
-        return new self($count->pages, $rooms, array_sum(array_map(self::free(...), $pages)), $count->figures, $count->lines, Minutes::of($count), self::limits($pages), \count(array_unique(array_merge(...array_map(static fn (PageDrawing $page): array => $page->shown, $pages)))));
+        return new self(
+            $count->pages,
+            $rooms,
+            array_sum(array_map(self::free(...), $pages)),
+            $count->figures,
+            $count->lines,
+            Minutes::of($count),
+            self::limits($pages),
+            \count(array_unique(array_merge(...array_map(static fn (PageDrawing $page): array => $page->shown, $pages)))),
+        );
     }
 
     /** Lines of the place that has fewest; null where nothing is kept for writing. */
@@ -64,7 +77,10 @@ final class Measures
     /** Boxes of line in the place that has least of them: what a person can write there. */
     public function leastRoom(): int
     {
-        return [] === $this->rooms ? 0 : min(array_map(static fn (array $room): int => $room['wide']->times($room['lines'])->floor(), array_values($this->rooms)));
+        return [] === $this->rooms ? 0 : min(array_map(
+            static fn (array $room): int => $room['wide']->times($room['lines'])->floor(),
+            array_values($this->rooms),
+        ));
     }
 
     public function allLines(): int
@@ -113,7 +129,10 @@ final class Measures
     {
         $limits = [];
         foreach ($pages as $page) {
-            if ([] !== array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Words && $mark->isFigure() && min($mark->wide, $mark->tall) < self::FIGURE)) {
+            if ([] !== array_filter(
+                $page->marks,
+                static fn (Mark $mark): bool => $mark instanceof Words && $mark->isFigure() && min($mark->wide, $mark->tall) < self::FIGURE,
+            )) {
                 $limits['figures'] = 'figures in less than a box';
             }
             foreach ($page->rooms as $room) {

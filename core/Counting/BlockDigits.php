@@ -32,8 +32,12 @@ final class BlockDigits
      * @param int          $scale   boxes of the page to a box of the drawing
      * @param int          $width   boxes, gaps among them
      */
-    private function __construct(public readonly array $figures, public readonly int $scale, public readonly int $width, public readonly int $tall)
-    {
+    private function __construct(
+        public readonly array $figures,
+        public readonly int $scale,
+        public readonly int $width,
+        public readonly int $tall,
+    ) {
     }
 
     /** Whether all of it can be drawn: figures and the dash between two years. */
@@ -76,7 +80,11 @@ final class BlockDigits
             foreach (self::DRAWN[$figure] as $row => $boxes) {
                 preg_match_all('/1+/', $boxes, $found, \PREG_OFFSET_CAPTURE);
                 foreach ($found[0] as [$run, $from]) {
-                    $stretches[] = ['x' => ($at + $from) * $this->scale, 'y' => $row * $this->scale, 'wide' => \strlen($run) * $this->scale];
+                    $stretches[] = [
+                        'x' => ($at + $from) * $this->scale,
+                        'y' => $row * $this->scale,
+                        'wide' => \strlen($run) * $this->scale,
+                    ];
                 }
             }
             $at += \strlen(self::DRAWN[$figure][0]) + 1;
@@ -93,6 +101,13 @@ final class BlockDigits
 
     public function working(): string
     {
-        return \count($this->figures).' figures of '.self::WIDE * $this->scale.' × '.self::TALL * $this->scale." boxes (a 1 is narrower), gaps of $this->scale: ".Plural::boxes($this->width)." across, {$this->filled()} to fill";
+        return \count($this->figures)
+            .' figures of '
+            .self::WIDE * $this->scale
+            .' × '
+            .self::TALL * $this->scale
+            ." boxes (a 1 is narrower), gaps of $this->scale: "
+            .Plural::boxes($this->width)
+            ." across, {$this->filled()} to fill";
     }
 }

@@ -8,8 +8,12 @@ namespace AmpleMargin\Counting;
 
 final class Centring
 {
-    private function __construct(public readonly int $side, public readonly int $block, public readonly int $before, public readonly int $after)
-    {
+    private function __construct(
+        public readonly int $side,
+        public readonly int $block,
+        public readonly int $before,
+        public readonly int $after,
+    ) {
     }
 
     /** The block on whole boxes; where the parities differ it stands half a box to the left of the true middle. Null where it does not fit. */

@@ -9,8 +9,12 @@ namespace AmpleMargin\Counting;
 final class FoldedTitle
 {
     /** @param int $from box of the left page where the first letter begins */
-    private function __construct(public readonly Lettering $left, public readonly Lettering $right, public readonly int $from, public readonly int $air)
-    {
+    private function __construct(
+        public readonly Lettering $left,
+        public readonly Lettering $right,
+        public readonly int $from,
+        public readonly int $air,
+    ) {
     }
 
     /**
@@ -49,7 +53,9 @@ final class FoldedTitle
 
     public function working(): string
     {
-        return 'before the fold '.Plural::boxes($this->left->width).", after it {$this->right->width}; $this->air free on either side of the fold, so that no letter sits on it";
+        return 'before the fold '
+            .Plural::boxes($this->left->width)
+            .", after it {$this->right->width}; $this->air free on either side of the fold, so that no letter sits on it";
     }
 
     /** @param non-empty-list<string> $letters */

@@ -105,7 +105,10 @@ final class Lettering
         for ($break = 1; $break < \count($words); ++$break) {
             $lines = [implode(' ', \array_slice($words, 0, $break)), implode(' ', \array_slice($words, $break))];
             for ($wide = min($widest, $side); $wide >= 1; --$wide) {
-                [$one, $two] = array_map(static fn (string $line): ?self => self::sized($line, $side, intdiv($tall - $between, 2), $wide, self::gap($wide)), $lines);
+                [$one, $two] = array_map(
+                    static fn (string $line): ?self => self::sized($line, $side, intdiv($tall - $between, 2), $wide, self::gap($wide)),
+                    $lines,
+                );
                 if (null !== $one && null !== $two) {
                     if (null === $best || $wide > $best[0]->wide) {
                         $best = [$one, $two];
@@ -150,7 +153,12 @@ final class Lettering
     {
         $count = \count($this->letters);
 
-        return "$count letters, ".Plural::boxes($this->wide)." wide and $this->tall tall, ".($count - 1)." gaps of $this->gap: ".Plural::boxes($this->width);
+        return "$count letters, "
+            .Plural::boxes($this->wide)
+            ." wide and $this->tall tall, "
+            .($count - 1)
+            ." gaps of $this->gap: "
+            .Plural::boxes($this->width);
     }
 
     /** @param list<string> $letters */

@@ -9,8 +9,13 @@ namespace AmpleMargin\Counting;
 final class Pitched
 {
     /** @param int $start µm from the edge to the first one */
-    private function __construct(public readonly int $room, public readonly int $each, public readonly int $between, public readonly int $count, public readonly int $start)
-    {
+    private function __construct(
+        public readonly int $room,
+        public readonly int $each,
+        public readonly int $between,
+        public readonly int $count,
+        public readonly int $start,
+    ) {
     }
 
     /**

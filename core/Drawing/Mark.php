@@ -41,7 +41,19 @@ abstract class Mark
         [$x, $y, $wide, $tall, $step] = [$this->x, $this->y + $grains, $this->wide, $this->tall, $this->step + $steps];
 
         return match (true) {
-            $this instanceof Words => new Words($this->layer, $x, $y, $wide, $tall, $step, $note, $this->text, $this->size, $this->align, $this->colour),
+            $this instanceof Words => new Words(
+                $this->layer,
+                $x,
+                $y,
+                $wide,
+                $tall,
+                $step,
+                $note,
+                $this->text,
+                $this->size,
+                $this->align,
+                $this->colour,
+            ),
             $this instanceof Frame => new Frame($this->layer, $x, $y, $wide, $tall, $step, $note, $this->colour),
             $this instanceof Band => new Band($this->layer, $x, $y, $wide, $tall, $step, $note, $this->colour),
             $this instanceof Ring => new Ring($this->layer, $x, $y, $wide, $tall, $step, $note, $this->colour),

@@ -80,7 +80,14 @@ final class PageDrawing
             'down' => $down,
             'marks' => array_map(static fn (Mark $mark): Mark => $mark->moved($grains, $after, $prefix), $this->marks),
             'steps' => array_map(static fn (Step $step): Step => $step->below($boxes, $after, $prefix, $where), $this->steps),
-            'workings' => array_map(static fn (Working $working): Working => new Working($prefix.$working->note, $working->figure, "$where: $working->arithmetic"), $this->workings),
+            'workings' => array_map(
+                static fn (Working $working): Working => new Working(
+                    $prefix.$working->note,
+                    $working->figure,
+                    "$where: $working->arithmetic",
+                ),
+                $this->workings,
+            ),
             'rooms' => array_map(static fn (Room $room): Room => $room->moved($grains), $this->rooms),
             'copying' => array_map(static fn (Copying $one): Copying => $one->ofStep($prefix.$one->step), $this->copying),
             'cells' => array_map(static fn (array $cells): array => [$cells[0], $cells[1] + $grains, $cells[2], $cells[3]], $this->cells),

@@ -31,6 +31,13 @@ final class Room
     /** The same room lower on the page. @param int $grains further down */
     public function moved(int $grains): self
     {
-        return new self($this->for, $this->name, $this->lines, $this->wide, $this->line, [$this->place[0], $this->place[1] + $grains, $this->place[2], $this->place[3]]);
+        return new self(
+            $this->for,
+            $this->name,
+            $this->lines,
+            $this->wide,
+            $this->line,
+            [$this->place[0], $this->place[1] + $grains, $this->place[2], $this->place[3]],
+        );
     }
 }

@@ -36,7 +36,16 @@ final class Step
     /** The same step to do again on another page: ticking one does not tick the other. */
     public function onPage(int $page): self
     {
-        return new self($this->number, self::keyOnPage($this->key, $page), $this->task, $this->text, $this->edge, $this->ticks, $this->note, $page);
+        return new self(
+            $this->number,
+            self::keyOnPage($this->key, $page),
+            $this->task,
+            $this->text,
+            $this->edge,
+            $this->ticks,
+            $this->note,
+            $page,
+        );
     }
 
     /** The key that a step has where its page is drawn again as another. */
@@ -50,6 +59,15 @@ final class Step
     {
         $note = null === $this->note ? null : $prefix.$this->note;
 
-        return new self($this->number + $after, $prefix.$this->key, $this->task, ucfirst($where).', counted from '.Plural::boxes($boxes)." down: $this->text", $this->edge, $this->ticks, $note, $this->page);
+        return new self(
+            $this->number + $after,
+            $prefix.$this->key,
+            $this->task,
+            ucfirst($where).', counted from '.Plural::boxes($boxes)." down: $this->text",
+            $this->edge,
+            $this->ticks,
+            $note,
+            $this->page,
+        );
     }
 }

@@ -25,7 +25,10 @@ final class Edits
         return match ($values->text('type', '', 40)) {
             'set-title' => new Edited($plan->with(['title' => PlanReader::title($values)]), 'Title changed'),
             'set-stock' => new Edited($plan->with(['stock' => PlanReader::stock($values->inside('stock'))]), 'Stock changed'),
-            'set-period' => new Edited(MonthEdits::trimmed($plan->with(['period' => PlanReader::period($values->inside('period'))])), 'Period changed'),
+            'set-period' => new Edited(
+                MonthEdits::trimmed($plan->with(['period' => PlanReader::period($values->inside('period'))])),
+                'Period changed',
+            ),
             'set-weeks' => new Edited($plan->with(['weeks' => PlanReader::weeks($values->inside('weeks'))]), 'Weeks changed'),
             'set-counting' => new Edited($plan->with(['counting' => $values->choice('counting', Tally::class)]), 'Counting changed'),
             'set-language' => new Edited($plan->with(['language' => PlanReader::language($values)]), 'Language on paper changed'),

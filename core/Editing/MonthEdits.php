@@ -38,7 +38,10 @@ final class MonthEdits
             throw PlanProblem::at($values->path('pattern'), 'A plan takes at most 30 month patterns.');
         }
 
-        return new Edited($plan->with(['months' => $plan->months->with(['patterns' => $patterns])]), "Pattern “{$changed->name}” ".($known ? 'changed' : 'added'));
+        return new Edited(
+            $plan->with(['months' => $plan->months->with(['patterns' => $patterns])]),
+            "Pattern “{$changed->name}” ".($known ? 'changed' : 'added'),
+        );
     }
 
     /** {pattern}: the months that used it go back to the usual one. */
@@ -51,7 +54,10 @@ final class MonthEdits
         $left = array_values(array_filter($plan->months->patterns, static fn (Pattern $pattern): bool => $pattern->id !== $gone->id));
         $overrides = array_filter($plan->months->overrides, static fn (string $id): bool => $id !== $gone->id);
 
-        return new Edited($plan->with(['months' => $plan->months->with(['patterns' => [] === $left ? [$gone] : $left, 'overrides' => $overrides])]), "Pattern “{$gone->name}” removed");
+        return new Edited(
+            $plan->with(['months' => $plan->months->with(['patterns' => [] === $left ? [$gone] : $left, 'overrides' => $overrides])]),
+            "Pattern “{$gone->name}” removed",
+        );
     }
 
     /** {pattern, month?}: for one month, or as the one all share. The shared pattern named for a month takes its override away. */
@@ -71,7 +77,10 @@ final class MonthEdits
         }
         ksort($overrides);
 
-        return new Edited($plan->with(['months' => $plan->months->with(['overrides' => $overrides])]), "{$month->iso()} uses “{$pattern->name}”");
+        return new Edited(
+            $plan->with(['months' => $plan->months->with(['overrides' => $overrides])]),
+            "{$month->iso()} uses “{$pattern->name}”",
+        );
     }
 
     /** Without the overrides of months that are no longer in the period. */
@@ -86,8 +95,20 @@ final class MonthEdits
         $inPeriod = static fn (string $month): bool => $plan->period->contains(Month::read($month) ?? $plan->period->start);
 
         return $plan->with([
-            'months' => $plan->months->with(['overrides' => $kept, 'weights' => array_filter($plan->months->weights, $inPeriod, \ARRAY_FILTER_USE_KEY)]),
-            'volumes' => array_map(static fn (Volume $volume): Volume => null !== $volume->from && (!$plan->period->contains($volume->from) || $volume->from->equals($plan->period->start)) ? new Volume($volume->id, $volume->title, $volume->stock) : $volume, $plan->volumes),
+            'months' => $plan->months->with([
+                'overrides' => $kept,
+                'weights' => array_filter($plan->months->weights, $inPeriod, \ARRAY_FILTER_USE_KEY),
+            ]),
+            'volumes' => array_map(
+                static fn (Volume $volume): Volume => null !== $volume->from
+                        && (!$plan->period->contains($volume->from) || $volume->from->equals($plan->period->start))
+                    ? new Volume(
+                        $volume->id,
+                        $volume->title,
+                        $volume->stock,
+                    ) : $volume,
+                $plan->volumes,
+            ),
             'inUse' => new InUse(array_filter($plan->inUse->used, $inPeriod, \ARRAY_FILTER_USE_KEY), $plan->inUse->lost),
         ]);
     }
@@ -104,7 +125,13 @@ final class MonthEdits
         $weights = $given + $plan->months->weights;
         ksort($weights);
 
-        return new Edited($plan->with(['months' => $plan->months->with(['spare' => $values->choice('spare', Spare::class, $plan->months->spare), 'weights' => array_filter($weights, static fn (int $weight): bool => $weight > 0)])]), 'Spare pages changed');
+        return new Edited(
+            $plan->with(['months' => $plan->months->with([
+                'spare' => $values->choice('spare', Spare::class, $plan->months->spare),
+                'weights' => array_filter($weights, static fn (int $weight): bool => $weight > 0),
+            ])]),
+            'Spare pages changed',
+        );
     }
 
     /** {month, page}: the last page a month really took; null takes it back. */
@@ -138,7 +165,10 @@ final class MonthEdits
         $lost = false === ($values->all()['lost'] ?? true) ? $others : [...$others, $page];
         sort($lost);
 
-        return new Edited($plan->with(['inUse' => new InUse($plan->inUse->used, $lost)]), \count($lost) > \count($others) ? "Page $page skipped" : "Page $page back in use");
+        return new Edited(
+            $plan->with(['inUse' => new InUse($plan->inUse->used, $lost)]),
+            \count($lost) > \count($others) ? "Page $page skipped" : "Page $page back in use",
+        );
     }
 
     private static function pattern(Plan $plan, Values $values): Pattern

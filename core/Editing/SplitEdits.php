@@ -38,7 +38,21 @@ final class SplitEdits
             throw PlanProblem::at($values->path('taken'), 'These ticks are not in the plan any more.');
         }
         // Numbered anew, so that the plan reads the same from its file.
-        $left = array_map(static fn (TakenSplit $one, int $i): TakenSplit => new TakenSplit('taken-'.($i + 1), $one->on, $one->nth, $one->height, $one->x, $one->y, $one->wide, $one->tall, $one->splitting), $left, array_keys($left));
+        $left = array_map(
+            static fn (TakenSplit $one, int $i): TakenSplit => new TakenSplit(
+                'taken-'.($i + 1),
+                $one->on,
+                $one->nth,
+                $one->height,
+                $one->x,
+                $one->y,
+                $one->wide,
+                $one->tall,
+                $one->splitting,
+            ),
+            $left,
+            array_keys($left),
+        );
 
         return new Edited($plan->with(['taken' => $left]), 'Ticks of a split removed');
     }

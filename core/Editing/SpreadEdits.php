@@ -30,11 +30,20 @@ final class SpreadEdits
         if (\count($plan->spreads) >= Plan::MOST_SPREADS) {
             throw PlanProblem::at($values->path('kind'), 'A book takes at most '.Plan::MOST_SPREADS.' spreads.');
         }
-        $spread = new PlannedSpread(self::freeId($plan, $kind->id), $kind->id, $values->choice('section', Section::class, $kind->section), $values->textOrNull('title'), $values->kept('settings'));
+        $spread = new PlannedSpread(
+            self::freeId($plan, $kind->id),
+            $kind->id,
+            $values->choice('section', Section::class, $kind->section),
+            $values->textOrNull('title'),
+            $values->kept('settings'),
+        );
 
         $spread = $spread->with(['book' => self::book($plan, $values, Volume::FIRST)]);
 
-        return new Edited($plan->with(['spreads' => self::insert($plan->spreads, $spread, $values->textOrNull('before', 40))]), "$kind->name added");
+        return new Edited(
+            $plan->with(['spreads' => self::insert($plan->spreads, $spread, $values->textOrNull('before', 40))]),
+            "$kind->name added",
+        );
     }
 
     /** {spread} */
@@ -93,7 +102,13 @@ final class SpreadEdits
         ];
         $changed = $spread->with($changes);
 
-        return new Edited($plan->with(['spreads' => array_map(static fn (PlannedSpread $one): PlannedSpread => $one->id === $spread->id ? $changed : $one, $plan->spreads)]), self::name($changed).' changed');
+        return new Edited(
+            $plan->with(['spreads' => array_map(
+                static fn (PlannedSpread $one): PlannedSpread => $one->id === $spread->id ? $changed : $one,
+                $plan->spreads,
+            )]),
+            self::name($changed).' changed',
+        );
     }
 
     private static function book(Plan $plan, Values $values, string $default): string
@@ -133,7 +148,11 @@ final class SpreadEdits
     {
         foreach ($spreads as $i => $other) {
             if ($other->id === $before) {
-                return [...\array_slice($spreads, 0, $i), $spread->with(['section' => $other->section, 'book' => $other->book]), ...\array_slice($spreads, $i)];
+                return [
+                    ...\array_slice($spreads, 0, $i),
+                    $spread->with(['section' => $other->section, 'book' => $other->book]),
+                    ...\array_slice($spreads, $i),
+                ];
             }
         }
 

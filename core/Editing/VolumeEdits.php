@@ -26,7 +26,13 @@ final class VolumeEdits
         while (\in_array((string) $id, $plan->books(), true)) {
             ++$id;
         }
-        $volume = self::read($plan, $values, (string) $id, $plan->volumes, ['title' => "$plan->title, book $id", 'stock' => PlanWriter::stock($plan->stock)]);
+        $volume = self::read(
+            $plan,
+            $values,
+            (string) $id,
+            $plan->volumes,
+            ['title' => "$plan->title, book $id", 'stock' => PlanWriter::stock($plan->stock)],
+        );
 
         return new Edited($plan->with(['volumes' => [...$plan->volumes, $volume]]), "Book $id added");
     }
@@ -38,7 +44,13 @@ final class VolumeEdits
         $others = array_values(array_filter($plan->volumes, static fn (Volume $volume): bool => $volume->id !== $old->id));
         $new = self::read($plan, $values, $old->id, $others, PlanWriter::volume($old));
 
-        return new Edited($plan->with(['volumes' => array_map(static fn (Volume $volume): Volume => $volume->id === $old->id ? $new : $volume, $plan->volumes)]), "Book $old->id changed");
+        return new Edited(
+            $plan->with(['volumes' => array_map(
+                static fn (Volume $volume): Volume => $volume->id === $old->id ? $new : $volume,
+                $plan->volumes,
+            )]),
+            "Book $old->id changed",
+        );
     }
 
     /** {book}: its spreads go back to the first book, its months to the book before it. */
@@ -48,7 +60,10 @@ final class VolumeEdits
 
         return new Edited($plan->with([
             'volumes' => array_values(array_filter($plan->volumes, static fn (Volume $volume): bool => $volume->id !== $gone->id)),
-            'spreads' => array_map(static fn (PlannedSpread $spread): PlannedSpread => $spread->book === $gone->id ? $spread->with(['book' => Volume::FIRST]) : $spread, $plan->spreads),
+            'spreads' => array_map(
+                static fn (PlannedSpread $spread): PlannedSpread => $spread->book === $gone->id ? $spread->with(['book' => Volume::FIRST]) : $spread,
+                $plan->spreads,
+            ),
         ]), "Book $gone->id removed");
     }
 

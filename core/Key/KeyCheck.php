@@ -47,7 +47,9 @@ final class KeyCheck
 
     public static function how(): string
     {
-        return 'Measured at writing size, one box a symbol: how far, in mm, any stroke of one mark strays from the nearest stroke of the other. Under '.self::APART.' mm a hand cannot be trusted to keep them apart.';
+        return 'Measured at writing size, one box a symbol: how far, in mm, any stroke of one mark strays from the nearest stroke of the other. Under '
+            .self::APART
+            .' mm a hand cannot be trusted to keep them apart.';
     }
 
     /** @return list<KeyProblem> those that stop first */
@@ -55,7 +57,14 @@ final class KeyCheck
     {
         $problems = [...$this->names(), ...$this->unreached(), ...$this->alike()];
         if ($this->set->shapes() > self::REMEMBERED) {
-            $problems[] = new KeyProblem(0, null, "{$this->set->shapes()} shapes to remember, symbols and additions together: more than ".self::REMEMBERED.' are looked up rather than known. Let one addition serve several symbols, or leave kinds out.', false);
+            $problems[] = new KeyProblem(
+                0,
+                null,
+                "{$this->set->shapes()} shapes to remember, symbols and additions together: more than "
+                    .self::REMEMBERED
+                    .' are looked up rather than known. Let one addition serve several symbols, or leave kinds out.',
+                false,
+            );
         }
 
         return $problems;
@@ -89,9 +98,17 @@ final class KeyCheck
             }
             foreach ($symbol->states as $j => $state) {
                 if (null === $symbol->reached($j)) {
-                    $problems[] = new KeyProblem($i, $j, "“{$symbol->name} {$state->name}” cannot be reached: the states lead round in a circle, or from one that is not there.");
+                    $problems[] = new KeyProblem(
+                        $i,
+                        $j,
+                        "“{$symbol->name} {$state->name}” cannot be reached: the states lead round in a circle, or from one that is not there.",
+                    );
                 } elseif ([] === $state->add) {
-                    $problems[] = new KeyProblem($i, $j, "“{$symbol->name} {$state->name}” adds no stroke: in ink it cannot be told that anything changed.");
+                    $problems[] = new KeyProblem(
+                        $i,
+                        $j,
+                        "“{$symbol->name} {$state->name}” adds no stroke: in ink it cannot be told that anything changed.",
+                    );
                 }
             }
         }
@@ -106,7 +123,17 @@ final class KeyCheck
         foreach ($this->nearest as $i => [$j, $apart]) {
             // Each pair is said once, at the later mark.
             if ($apart < self::APART && ($j < $i || $this->nearest[$j][0] !== $i)) {
-                $problems[] = new KeyProblem($this->marks[$i]->symbol, $this->marks[$i]->state, \sprintf('“%s” and “%s” look alike: at writing size they stray %s mm from one another, and %s mm are needed.', $this->marks[$i]->name, $this->marks[$j]->name, self::mm($apart), self::APART));
+                $problems[] = new KeyProblem(
+                    $this->marks[$i]->symbol,
+                    $this->marks[$i]->state,
+                    \sprintf(
+                        '“%s” and “%s” look alike: at writing size they stray %s mm from one another, and %s mm are needed.',
+                        $this->marks[$i]->name,
+                        $this->marks[$j]->name,
+                        self::mm($apart),
+                        self::APART,
+                    ),
+                );
             }
         }
 

@@ -12,7 +12,11 @@ final class KeyMark
      * @param int|null     $state null for the symbol as first drawn
      * @param list<Stroke> $strokes
      */
-    public function __construct(public readonly int $symbol, public readonly ?int $state, public readonly string $name, public readonly array $strokes)
-    {
+    public function __construct(
+        public readonly int $symbol,
+        public readonly ?int $state,
+        public readonly string $name,
+        public readonly array $strokes,
+    ) {
     }
 }

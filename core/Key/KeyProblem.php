@@ -9,8 +9,12 @@ namespace AmpleMargin\Key;
 final class KeyProblem
 {
     /** @param bool $stops false where it is only worth knowing */
-    public function __construct(public readonly int $symbol, public readonly ?int $state, public readonly string $says, public readonly bool $stops = true)
-    {
+    public function __construct(
+        public readonly int $symbol,
+        public readonly ?int $state,
+        public readonly string $says,
+        public readonly bool $stops = true,
+    ) {
     }
 
     /** Where it is, as an edit names it: "symbols/2/states/0". */

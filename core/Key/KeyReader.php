@@ -36,7 +36,13 @@ final class KeyReader
         return array_map(static fn (Symbol $symbol): array => [
             'name' => $symbol->name,
             'strokes' => self::lines($symbol->strokes),
-            'states' => array_map(static fn (State $state): array => ['name' => $state->name, 'add' => self::lines($state->add)] + (null === $state->after ? [] : ['after' => $state->after]), $symbol->states),
+            'states' => array_map(
+                static fn (State $state): array => [
+                    'name' => $state->name,
+                    'add' => self::lines($state->add),
+                ] + (null === $state->after ? [] : ['after' => $state->after]),
+                $symbol->states,
+            ),
         ], $set->symbols);
     }
 
@@ -53,7 +59,11 @@ final class KeyReader
     private static function symbol(Values $values): Symbol
     {
         $states = array_map(
-            static fn (Values $one): State => new State(trim($one->text('name', '', 60)), self::strokes($one, 'add'), $one->has('after') ? $one->count('after', 0, SymbolSet::MOST_STATES - 1) : null),
+            static fn (Values $one): State => new State(
+                trim($one->text('name', '', 60)),
+                self::strokes($one, 'add'),
+                $one->has('after') ? $one->count('after', 0, SymbolSet::MOST_STATES - 1) : null,
+            ),
             $values->each('states', SymbolSet::MOST_STATES),
         );
 
@@ -69,7 +79,10 @@ final class KeyReader
             throw PlanProblem::at($values->path($name), 'A mark has at most '.SymbolSet::MOST_STROKES.' strokes.');
         }
         foreach ($all as $one) {
-            $ends = \is_array($one) ? array_values(array_filter($one, static fn (mixed $at): bool => \is_int($at) && $at >= 0 && $at <= Stroke::GRID)) : [];
+            $ends = \is_array($one) ? array_values(array_filter(
+                $one,
+                static fn (mixed $at): bool => \is_int($at) && $at >= 0 && $at <= Stroke::GRID,
+            )) : [];
             if (4 !== \count($ends) || ($ends[0] === $ends[2] && $ends[1] === $ends[3])) {
                 throw PlanProblem::at($values->path($name), 'A stroke goes from one dot to another of the '.(Stroke::GRID + 1).' × '.(Stroke::GRID + 1).' dots of a symbol.');
             }

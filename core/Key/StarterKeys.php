@@ -60,7 +60,11 @@ final class StarterKeys
 
         $symbols = [];
         foreach ($drawn as [$name, $strokes, $states]) {
-            $symbols[] = new Symbol($name, self::strokes($strokes), array_map(static fn (array $state): State => new State($state[0], self::strokes($state[1])), $states));
+            $symbols[] = new Symbol(
+                $name,
+                self::strokes($strokes),
+                array_map(static fn (array $state): State => new State($state[0], self::strokes($state[1])), $states),
+            );
         }
 
         return new SymbolSet($symbols);

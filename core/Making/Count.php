@@ -54,7 +54,9 @@ final class Count
                 } elseif ($mark instanceof Frame) {
                     $count['lines'] += 4;
                 } else {
-                    $ruled = $mark instanceof Line && Layer::Pencil !== $mark->layer && max(abs($mark->wide), abs($mark->tall)) >= Grain::PER_BOX;
+                    $ruled = $mark instanceof Line
+                        && Layer::Pencil !== $mark->layer
+                        && max(abs($mark->wide), abs($mark->tall)) >= Grain::PER_BOX;
                     ++$count[$ruled ? 'lines' : 'ticks'];
                 }
             }

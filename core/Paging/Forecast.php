@@ -15,8 +15,14 @@ final class Forecast
      * @param Fraction $pace pages taken for each planned page, in the months whose last page is noted
      * @param int      $end  the page the last month will end on, rounded up
      */
-    private function __construct(public readonly Fraction $pace, public readonly int $taken, public readonly int $planned, public readonly int $end, public readonly int $last, private readonly ?MonthBlock $runsOut)
-    {
+    private function __construct(
+        public readonly Fraction $pace,
+        public readonly int $taken,
+        public readonly int $planned,
+        public readonly int $end,
+        public readonly int $last,
+        private readonly ?MonthBlock $runsOut,
+    ) {
     }
 
     /**
@@ -63,6 +69,8 @@ final class Forecast
             return "$pace At this pace the last month ends on page $this->end: it fits, ".($this->last - $this->end).' spare.';
         }
 
-        return "$pace At this pace the book runs out in {$names->monthAndYear($this->runsOut->month)}, ".($this->end - $this->last).' pages short.';
+        return "$pace At this pace the book runs out in {$names->monthAndYear($this->runsOut->month)}, "
+            .($this->end - $this->last)
+            .' pages short.';
     }
 }

@@ -53,7 +53,10 @@ final class Ground
     /** Whether a single half page is pinned here, so that another half may stand below it. */
     public function isHalfTaken(int $page): bool
     {
-        return isset($this->taken[$page]) && !isset($this->closed[$page]) && 1 === \count($this->taken[$page]) && $this->taken[$page][0]->isHalf();
+        return isset($this->taken[$page])
+            && !isset($this->closed[$page])
+            && 1 === \count($this->taken[$page])
+            && $this->taken[$page][0]->isHalf();
     }
 
     /**
@@ -106,7 +109,9 @@ final class Ground
         $ahead = Leaf::isLeft($last) ? null : $this->medium($last + 1);
         foreach ([[$behind, $page - 1], [$pinned, $page - 1], [$ahead, $last + 1]] as [$other, $at]) {
             if (!self::backToBack($spread->medium, $other)) {
-                return Medium::Bleeds === $spread->medium ? "it bleeds through to page $at, on the back of the same leaf" : "what stands on page $at, on the back of the same leaf, bleeds through";
+                return Medium::Bleeds === $spread->medium
+                    ? "it bleeds through to page $at, on the back of the same leaf"
+                    : "what stands on page $at, on the back of the same leaf, bleeds through";
             }
         }
 

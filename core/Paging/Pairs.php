@@ -77,8 +77,23 @@ final class Pairs
             }
             $where = "$spread->name stands on page {$pages[$id]}, {$this->known[$other]->name} on page {$pages[$other]}: they do not face each other";
             $findings[] = isset($this->required[$id])
-                ? new Finding($id, "$where, although they must. No order that keeps the other rules was found that brings them together.", [self::parting($id)])
-                : new Finding($id, "$where. That would take more empty pages, or more spreads moved.", [['say' => 'Let them face each other all the same', 'edit' => ['type' => 'set-spread', 'spread' => $id, 'must_face' => true]], self::parting($id)], false);
+                ? new Finding(
+                    $id,
+                    "$where, although they must. No order that keeps the other rules was found that brings them together.",
+                    [self::parting($id)],
+                )
+                : new Finding(
+                    $id,
+                    "$where. That would take more empty pages, or more spreads moved.",
+                    [
+                        [
+                            'say' => 'Let them face each other all the same',
+                            'edit' => ['type' => 'set-spread', 'spread' => $id, 'must_face' => true],
+                        ],
+                        self::parting($id),
+                    ],
+                    false,
+                );
         }
 
         return $findings;
@@ -89,10 +104,13 @@ final class Pairs
     {
         return match (true) {
             null === $other || $other === $spread => "$spread->name should face a spread that is not in this part of the book.",
-            2 !== $spread->halves || 2 !== $other->halves => "$spread->name and $other->name cannot face each other: a pair is two single pages.",
+            2 !== $spread->halves
+                || 2 !== $other->halves => "$spread->name and $other->name cannot face each other: a pair is two single pages.",
             $home[$spread->id] !== $home[$other->id] => "$spread->name and $other->name stand in different sections and cannot face each other.",
             isset($this->all[$other->id]) => "$other->name already faces another spread; $spread->name cannot face it too.",
-            Side::Any !== $spread->side && $spread->side === $other->side => "$spread->name and $other->name both want a {$spread->side->value} page and cannot face each other.",
+            Side::Any !== $spread->side
+
+                                            && $spread->side === $other->side => "$spread->name and $other->name both want a {$spread->side->value} page and cannot face each other.",
             default => null,
         };
     }

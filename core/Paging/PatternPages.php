@@ -25,7 +25,14 @@ final class PatternPages
             if (PatternPart::WEEKS === $part->kind) {
                 array_push($wanted, ...self::weeks($weeks, $each));
             } elseif ($part->pages > 0) {
-                $wanted[] = new WantedPart($part->kind, $part->pages, 2 === $part->pages && $kinds->isOpening($part->kind), [], $part->settings, $kinds->givesWay($part->kind));
+                $wanted[] = new WantedPart(
+                    $part->kind,
+                    $part->pages,
+                    2 === $part->pages && $kinds->isOpening($part->kind),
+                    [],
+                    $part->settings,
+                    $kinds->givesWay($part->kind),
+                );
             }
         }
 
@@ -55,6 +62,9 @@ final class PatternPages
             $pages[] = [max(1, intdiv($halves, 2)), [$week]];
         }
 
-        return array_map(static fn (array $page): WantedPart => new WantedPart(PatternPart::WEEKS, $page[0], 2 === $page[0], $page[1]), array_values($pages));
+        return array_map(
+            static fn (array $page): WantedPart => new WantedPart(PatternPart::WEEKS, $page[0], 2 === $page[0], $page[1]),
+            array_values($pages),
+        );
     }
 }

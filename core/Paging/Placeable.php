@@ -50,6 +50,14 @@ final class Placeable
     {
         $paired = null === $this->faces ? '' : $this->id;
 
-        return \sprintf('%d%d%s%s%d%s', $this->halves, $this->startsLeft, $this->side->value, $this->medium->value, $this->needsGrid, $paired);
+        return \sprintf(
+            '%d%d%s%s%d%s',
+            $this->halves,
+            $this->startsLeft,
+            $this->side->value,
+            $this->medium->value,
+            $this->needsGrid,
+            $paired,
+        );
     }
 }

@@ -44,7 +44,10 @@ final class Placement
         $findings = array_map(static fn (Placed $placed): Finding => new Finding($placed->spread->id, "{$placed->spread->name} has no page: $because.", [
             ['say' => "Leave {$placed->spread->name} out", 'edit' => ['type' => 'remove-spread', 'spread' => $placed->spread->id]],
         ]), $homeless);
-        $why = array_diff_key($this->why, array_fill_keys(array_map(static fn (Placed $placed): string => $placed->spread->id, $homeless), ''));
+        $why = array_diff_key(
+            $this->why,
+            array_fill_keys(array_map(static fn (Placed $placed): string => $placed->spread->id, $homeless), ''),
+        );
 
         return [] === $homeless ? $this : new self(
             array_values(array_filter($this->placed, $fits)),

@@ -14,14 +14,25 @@ final class Placer
      * @param Pins|null             $pins     of these sections, where they are settled already
      * @param int                   $nodes    states the search may walk
      */
-    public static function place(array $sections, PageRules $rules, array $others = [], ?Pins $pins = null, int $nodes = PlacingSearch::MOST_NODES): Placement
-    {
+    public static function place(
+        array $sections,
+        PageRules $rules,
+        array $others = [],
+        ?Pins $pins = null,
+        int $nodes = PlacingSearch::MOST_NODES,
+    ): Placement {
         $pins ??= new Pins(array_merge(...array_values($sections)), $rules, $others);
         $pinnedAt = [];
         foreach ($pins->kept as $placed) {
             $pinnedAt[$placed->spread->id] = $placed->page;
         }
-        $groups = array_map(static fn (array $section): array => array_values(array_filter($section, static fn (Placeable $spread): bool => !isset($pinnedAt[$spread->id]))), $sections);
+        $groups = array_map(
+            static fn (array $section): array => array_values(array_filter(
+                $section,
+                static fn (Placeable $spread): bool => !isset($pinnedAt[$spread->id]),
+            )),
+            $sections,
+        );
         $pairs = new Pairs($sections);
         $ground = new Ground($rules, [...$pins->kept, ...$others]);
         $found = (new PlacingSearch($groups, $ground, new Facing($pairs->all, $pinnedAt, $pairs->required), $nodes))->run()

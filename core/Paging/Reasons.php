@@ -50,7 +50,9 @@ final class Reasons
     {
         $page = $placed->page;
         if ($placed->spread->startsLeft) {
-            $said = 2 === $placed->spread->pages() ? "Opening: starts on a left page, $page." : "{$placed->spread->pages()} pages that open flat: start on a left page, $page.";
+            $said = 2 === $placed->spread->pages()
+                ? "Opening: starts on a left page, $page."
+                : "{$placed->spread->pages()} pages that open flat: start on a left page, $page.";
 
             return \in_array($page - 1, $this->empty, true)
                 ? $said.' Page '.($page - 1).' would split it, and no single page of this section could fill that.'

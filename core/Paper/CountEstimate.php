@@ -25,6 +25,15 @@ final class CountEstimate
     {
         $boxes = max(0, intdiv($side - $margin, $pitch));
 
-        return new self($boxes, \sprintf('(%s mm − %s mm of margins) ÷ %s mm = %d boxes', Millimetres::written($side), Millimetres::written($margin), Millimetres::written($pitch), $boxes));
+        return new self(
+            $boxes,
+            \sprintf(
+                '(%s mm − %s mm of margins) ÷ %s mm = %d boxes',
+                Millimetres::written($side),
+                Millimetres::written($margin),
+                Millimetres::written($pitch),
+                $boxes,
+            ),
+        );
     }
 }

@@ -58,7 +58,10 @@ final class Stock
     /** @return list<PaperSize> those of exactly this size; empty where the page is a size of its own */
     public function sizes(): array
     {
-        return array_values(array_filter(PaperSize::notebooks(), fn (PaperSize $size): bool => $size->micrometres() === [$this->width, $this->height]));
+        return array_values(array_filter(
+            PaperSize::notebooks(),
+            fn (PaperSize $size): bool => $size->micrometres() === [$this->width, $this->height],
+        ));
     }
 
     private function checkCount(string $field, int $count, int $side): void

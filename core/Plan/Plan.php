@@ -121,7 +121,12 @@ final class Plan
         }
         $months = [];
         foreach ($this->period->months() as $month) {
-            $next = array_filter($this->volumes, static fn (Volume $volume): bool => null !== $volume->from && $volume->from->index() > $from->index() && $volume->from->index() <= $month->index());
+            $next = array_filter(
+                $this->volumes,
+                static fn (Volume $volume): bool => null !== $volume->from
+                    && $volume->from->index() > $from->index()
+                    && $volume->from->index() <= $month->index(),
+            );
             if ($month->index() >= $from->index() && [] === $next) {
                 $months[] = $month;
             }

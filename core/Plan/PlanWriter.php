@@ -133,7 +133,13 @@ final class PlanWriter
         return [
             'id' => $pattern->id,
             'name' => $pattern->name,
-            'parts' => array_map(static fn (PatternPart $part): array => ['kind' => $part->kind, 'pages' => $part->pages] + ([] === $part->settings ? [] : ['settings' => (object) $part->settings]), $pattern->parts),
+            'parts' => array_map(
+                static fn (PatternPart $part): array => [
+                    'kind' => $part->kind,
+                    'pages' => $part->pages,
+                ] + ([] === $part->settings ? [] : ['settings' => (object) $part->settings]),
+                $pattern->parts,
+            ),
         ];
     }
 

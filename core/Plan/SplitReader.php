@@ -16,10 +16,22 @@ final class SplitReader
     public static function splitting(Values $values): Splitting
     {
         $ratio = $values->counts('ratio', 1, 100, 12);
-        $parts = [] === $ratio ? self::number($values, 'parts', 1, Splitting::MOST_PARTS, 'Split it into 1 to '.Splitting::MOST_PARTS.' parts') : \count($ratio);
+        $parts = [] === $ratio ? self::number(
+            $values,
+            'parts',
+            1,
+            Splitting::MOST_PARTS,
+            'Split it into 1 to '.Splitting::MOST_PARTS.' parts',
+        ) : \count($ratio);
         $gap = $values->names('gap') && !$values->has('gap') ? null : self::number($values, 'gap', 0, 200, 'A gap has 0 to 200 boxes', 0);
 
-        return new Splitting($parts, $gap, $values->choice('policy', Remainder::class, [] === $ratio ? Remainder::Outside : Remainder::ByRatio), $ratio, self::number($values, 'again', 1, 12, 'Divide each part again by 1 to 12', 1));
+        return new Splitting(
+            $parts,
+            $gap,
+            $values->choice('policy', Remainder::class, [] === $ratio ? Remainder::Outside : Remainder::ByRatio),
+            $ratio,
+            self::number($values, 'again', 1, 12, 'Divide each part again by 1 to 12', 1),
+        );
     }
 
     /** @throws PlanProblem */
@@ -31,7 +43,17 @@ final class SplitReader
             throw PlanProblem::at($values->path('edge'), 'Split along the top or down the side.');
         }
 
-        return new TakenSplit($id, $values->text('on', null, 60), $values->count('nth', 0, 100, 0), 'side' === $edge, $x, $y, $wide, $tall, self::splitting($values));
+        return new TakenSplit(
+            $id,
+            $values->text('on', null, 60),
+            $values->count('nth', 0, 100, 0),
+            'side' === $edge,
+            $x,
+            $y,
+            $wide,
+            $tall,
+            self::splitting($values),
+        );
     }
 
     /** @return array{int, int, int, int} x, y, wide, tall in boxes */

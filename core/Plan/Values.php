@@ -178,7 +178,10 @@ final class Values
             return $default;
         }
         $value = $this->values[$name] ?? null;
-        $found = \is_string($value) || \is_int($value) ? array_values(array_filter($enum::cases(), static fn (\BackedEnum $case): bool => $case->value === $value)) : [];
+        $found = \is_string($value) || \is_int($value) ? array_values(array_filter(
+            $enum::cases(),
+            static fn (\BackedEnum $case): bool => $case->value === $value,
+        )) : [];
         if ([] === $found) {
             $known = implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, $enum::cases()));
             throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should be one of: $known.");

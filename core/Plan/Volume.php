@@ -20,7 +20,11 @@ final class Volume
      * @param string     $id   "2", "3" and so on, as people call it: book 2
      * @param Month|null $from its first month; null for a book without months
      */
-    public function __construct(public readonly string $id, public readonly string $title, public readonly Stock $stock, public readonly ?Month $from = null)
-    {
+    public function __construct(
+        public readonly string $id,
+        public readonly string $title,
+        public readonly Stock $stock,
+        public readonly ?Month $from = null,
+    ) {
     }
 }

@@ -26,15 +26,35 @@ final class Pocket
         $room = new PrintRoom($paper);
         [$left, $top] = $room->middle(($wide + 2 * self::FLAP) * $stock->pitch, ($deep + self::FLAP) * $stock->pitch);
         $at = static fn (int $x, int $y): array => [$left + $x * $stock->pitch, $top + $y * $stock->pitch];
-        $line = static fn (Tone $tone, int $x, int $y, int $toX, int $toY): SheetLine => new SheetLine($tone, ...[...$at($x, $y), ...$at($toX, $toY)]);
+        $line = static fn (
+            Tone $tone,
+            int $x,
+            int $y,
+            int $toX,
+            int $toY,
+        ): SheetLine => new SheetLine($tone, ...[...$at($x, $y), ...$at($toX, $toY)]);
         $marks = [];
         $outline = self::outline($wide, $deep);
         foreach ($outline as $i => $corner) {
             $marks[] = $line(Tone::Cut, ...[...$corner, ...$outline[($i + 1) % \count($outline)]]);
         }
         [$f, $right] = [self::FLAP, self::FLAP + $wide];
-        array_push($marks, $line(Tone::Fold, $f, 0, $f, $deep), $line(Tone::Fold, $right, 0, $right, $deep), $line(Tone::Fold, $f, $deep, $right, $deep));
-        $words = static fn (int $x, int $y, int $across, string $text): SheetWords => new SheetWords(Tone::Ink, $at($x, $y)[0], $at($x, $y)[1], $across * $stock->pitch, $stock->pitch, $text, intdiv($stock->pitch * 6, 10), Align::Middle);
+        array_push(
+            $marks,
+            $line(Tone::Fold, $f, 0, $f, $deep),
+            $line(Tone::Fold, $right, 0, $right, $deep),
+            $line(Tone::Fold, $f, $deep, $right, $deep),
+        );
+        $words = static fn (int $x, int $y, int $across, string $text): SheetWords => new SheetWords(
+            Tone::Ink,
+            $at($x, $y)[0],
+            $at($x, $y)[1],
+            $across * $stock->pitch,
+            $stock->pitch,
+            $text,
+            intdiv($stock->pitch * 6, 10),
+            Align::Middle,
+        );
         array_push(
             $marks,
             $words($f, 1, $wide, 'mouth: the card goes in here'),

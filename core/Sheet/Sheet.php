@@ -11,7 +11,11 @@ use AmpleMargin\Paper\PaperSize;
 final class Sheet
 {
     /** @param list<SheetLine|SheetArea|SheetWords> $marks in the order they are printed */
-    public function __construct(public readonly PaperSize $paper, public readonly string $title, public readonly ?DotGrid $grid, public readonly array $marks)
-    {
+    public function __construct(
+        public readonly PaperSize $paper,
+        public readonly string $title,
+        public readonly ?DotGrid $grid,
+        public readonly array $marks,
+    ) {
     }
 }

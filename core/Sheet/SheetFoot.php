@@ -32,8 +32,20 @@ final class SheetFoot
 
         return [
             new SheetLine(Tone::Ink, $x, $y, $x + self::CHECK, $y),
-            ...array_map(static fn (int $end): SheetLine => new SheetLine(Tone::Ink, $end, $y - 1_000, $end, $y + 1_000), [$x, $x + self::CHECK]),
-            new SheetWords(Tone::Ink, $x, $y - 3_600, self::CHECK, 2_600, 'This line is 100 mm. If it is not, print again at 100 %, without fitting to the page.', 2_300, Align::Middle),
+            ...array_map(
+                static fn (int $end): SheetLine => new SheetLine(Tone::Ink, $end, $y - 1_000, $end, $y + 1_000),
+                [$x, $x + self::CHECK],
+            ),
+            new SheetWords(
+                Tone::Ink,
+                $x,
+                $y - 3_600,
+                self::CHECK,
+                2_600,
+                'This line is 100 mm. If it is not, print again at 100 %, without fitting to the page.',
+                2_300,
+                Align::Middle,
+            ),
             ...self::head($width, mb_strimwidth($title, 0, 110, '…'), $caution),
         ];
     }
@@ -46,6 +58,19 @@ final class SheetFoot
         $letters = max(20, intdiv($wide * 100, $size * self::HEAD_LETTER));
         $lines = [$title, ...'' === $caution ? [] : explode("\n", wordwrap($caution, $letters))];
 
-        return array_map(static fn (string $line, int $i): SheetWords => new SheetWords(Tone::Ink, self::EDGE, self::EDGE - 2_600 + $i * ($size + 300), $wide, $size + 300, $line, $size, Align::Middle), $lines, array_keys($lines));
+        return array_map(
+            static fn (string $line, int $i): SheetWords => new SheetWords(
+                Tone::Ink,
+                self::EDGE,
+                self::EDGE - 2_600 + $i * ($size + 300),
+                $wide,
+                $size + 300,
+                $line,
+                $size,
+                Align::Middle,
+            ),
+            $lines,
+            array_keys($lines),
+        );
     }
 }

@@ -46,7 +46,10 @@ final class SpacingCard
                 }
             }
         }
-        $canvas->step(Task::Ink, $widths ? 'Widths: lay the card along the top of the page.' : 'Heights: lay the card along the side of the page.');
+        $canvas->step(
+            Task::Ink,
+            $widths ? 'Widths: lay the card along the top of the page.' : 'Heights: lay the card along the side of the page.',
+        );
         // One box a bar and one between, where the card is large enough; a narrow one takes what fits.
         $pitch = $room >= 2 * \count($bars) ? 2 : 1;
         $from = max(0, intdiv($room - $pitch * \count($bars), 2));

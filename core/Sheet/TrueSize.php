@@ -47,8 +47,15 @@ final class TrueSize
      *
      * @throws SheetRefused where the grid does not fit on the paper
      */
-    public static function sheet(PageDrawing $drawing, int $pitch, PaperSize $paper, string $title, ?array $trim = null, bool $rulers = true, string $caution = ''): Sheet
-    {
+    public static function sheet(
+        PageDrawing $drawing,
+        int $pitch,
+        PaperSize $paper,
+        string $title,
+        ?array $trim = null,
+        bool $rulers = true,
+        string $caution = '',
+    ): Sheet {
         $room = new PrintRoom($paper);
         [$wide, $tall] = [$drawing->across * $pitch, $drawing->down * $pitch];
         $self = new self($pitch, ...$room->middle($wide, $tall));
@@ -85,14 +92,37 @@ final class TrueSize
             $mark instanceof Frame => $this->frame($tone, $x, $y, $toX, $toY, $mark->colour),
             $mark instanceof Band => array_unshift($this->marks, new SheetArea($tone, $x, $y, $toX - $x, $toY - $y, false, $mark->colour)),
             $mark instanceof Ring => $this->marks[] = new SheetArea($tone, $x, $y, $toX - $x, $toY - $y, true, $mark->colour),
-            $mark instanceof Words => $this->marks[] = Grain::micrometres($mark->size, $this->pitch) < self::SMALLEST_LETTERS ? new SheetLine($tone, $x, intdiv($y + $toY, 2), $toX, intdiv($y + $toY, 2), $mark->colour) : new SheetWords($tone, $x, $y, $toX - $x, $toY - $y, $mark->text, Grain::micrometres($mark->size, $this->pitch), $mark->align, $mark->colour),
+            $mark instanceof Words => $this->marks[] = Grain::micrometres($mark->size, $this->pitch) < self::SMALLEST_LETTERS ? new SheetLine(
+                $tone,
+                $x,
+                intdiv($y + $toY, 2),
+                $toX,
+                intdiv($y + $toY, 2),
+                $mark->colour,
+            ) : new SheetWords(
+                $tone,
+                $x,
+                $y,
+                $toX - $x,
+                $toY - $y,
+                $mark->text,
+                Grain::micrometres($mark->size, $this->pitch),
+                $mark->align,
+                $mark->colour,
+            ),
             default => throw new \LogicException('A mark no sheet can show: '.$mark::class),
         };
     }
 
     private function frame(Tone $tone, int $x, int $y, int $toX, int $toY, ?string $colour): void
     {
-        array_push($this->marks, new SheetLine($tone, $x, $y, $toX, $y, $colour), new SheetLine($tone, $toX, $y, $toX, $toY, $colour), new SheetLine($tone, $toX, $toY, $x, $toY, $colour), new SheetLine($tone, $x, $toY, $x, $y, $colour));
+        array_push(
+            $this->marks,
+            new SheetLine($tone, $x, $y, $toX, $y, $colour),
+            new SheetLine($tone, $toX, $y, $toX, $toY, $colour),
+            new SheetLine($tone, $toX, $toY, $x, $toY, $colour),
+            new SheetLine($tone, $x, $toY, $x, $y, $colour),
+        );
     }
 
     /** A tick a box, a longer one with its number every fifth, just outside the grid. */
@@ -103,7 +133,16 @@ final class TrueSize
             $fifth = self::isNumbered($box, $drawing->across);
             $this->marks[] = new SheetLine(Tone::Ruler, $at, $this->top - 600, $at, $this->top - ($fifth ? 2_200 : 1_400));
             if ($fifth) {
-                $this->marks[] = new SheetWords(Tone::Ruler, $at - 3_000, $this->top - 4_700, 6_000, 2_400, (string) $box, 2_000, Align::Middle);
+                $this->marks[] = new SheetWords(
+                    Tone::Ruler,
+                    $at - 3_000,
+                    $this->top - 4_700,
+                    6_000,
+                    2_400,
+                    (string) $box,
+                    2_000,
+                    Align::Middle,
+                );
             }
         }
         for ($box = 0; $box <= $drawing->down; ++$box) {
@@ -111,7 +150,16 @@ final class TrueSize
             $fifth = self::isNumbered($box, $drawing->down);
             $this->marks[] = new SheetLine(Tone::Ruler, $this->left - 600, $at, $this->left - ($fifth ? 2_200 : 1_400), $at);
             if ($fifth && $this->left >= 9_000) {
-                $this->marks[] = new SheetWords(Tone::Ruler, $this->left - 8_600, $at - 1_200, 6_000, 2_400, (string) $box, 2_000, Align::End);
+                $this->marks[] = new SheetWords(
+                    Tone::Ruler,
+                    $this->left - 8_600,
+                    $at - 1_200,
+                    6_000,
+                    2_400,
+                    (string) $box,
+                    2_000,
+                    Align::End,
+                );
             }
         }
     }
@@ -134,17 +182,45 @@ final class TrueSize
         for ($box = 0; $box <= $drawing->across; ++$box) {
             $at = $this->left + $box * $this->pitch;
             $long = self::isNumbered($box, $drawing->across) ? 2_600 : 1_500;
-            array_push($this->marks, new SheetLine(Tone::Ruler, $at, $this->top - $above, $at, $this->top - $above + $long), new SheetLine(Tone::Ruler, $at, $foot + $above, $at, $foot + $above - $long), new SheetLine(Tone::Ruler, $at, $this->top - 600, $at, $this->top - 1_300));
+            array_push(
+                $this->marks,
+                new SheetLine(Tone::Ruler, $at, $this->top - $above, $at, $this->top - $above + $long),
+                new SheetLine(Tone::Ruler, $at, $foot + $above, $at, $foot + $above - $long),
+                new SheetLine(Tone::Ruler, $at, $this->top - 600, $at, $this->top - 1_300),
+            );
             if ($long > 2_000) {
-                $this->marks[] = new SheetWords(Tone::Ruler, $at - 3_000, $this->top - $above + 2_700, 6_000, 2_400, (string) $box, 2_000, Align::Middle);
+                $this->marks[] = new SheetWords(
+                    Tone::Ruler,
+                    $at - 3_000,
+                    $this->top - $above + 2_700,
+                    6_000,
+                    2_400,
+                    (string) $box,
+                    2_000,
+                    Align::Middle,
+                );
             }
         }
         for ($box = 0; $box <= $drawing->down; ++$box) {
             $at = $this->top + $box * $this->pitch;
             $long = self::isNumbered($box, $drawing->down) ? 2_600 : 1_500;
-            array_push($this->marks, new SheetLine(Tone::Ruler, $this->left - $beside, $at, $this->left - $beside + $long, $at), new SheetLine(Tone::Ruler, $right + $beside, $at, $right + $beside - $long, $at), new SheetLine(Tone::Ruler, $this->left - 600, $at, $this->left - 1_300, $at));
+            array_push(
+                $this->marks,
+                new SheetLine(Tone::Ruler, $this->left - $beside, $at, $this->left - $beside + $long, $at),
+                new SheetLine(Tone::Ruler, $right + $beside, $at, $right + $beside - $long, $at),
+                new SheetLine(Tone::Ruler, $this->left - 600, $at, $this->left - 1_300, $at),
+            );
             if ($long > 2_000) {
-                $this->marks[] = new SheetWords(Tone::Ruler, $this->left - $beside + 2_800, $at - 1_200, 4_000, 2_400, (string) $box, 2_000, Align::Start);
+                $this->marks[] = new SheetWords(
+                    Tone::Ruler,
+                    $this->left - $beside + 2_800,
+                    $at - 1_200,
+                    4_000,
+                    2_400,
+                    (string) $box,
+                    2_000,
+                    Align::Start,
+                );
             }
         }
     }

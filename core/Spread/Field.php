@@ -38,13 +38,26 @@ final class Field
      */
     public function when(string $setting, array $values): self
     {
-        return new self($this->name, $this->label, $this->type, $this->least, $this->most, $this->on, $this->choices, [$setting => $values] + $this->when);
+        return new self(
+            $this->name,
+            $this->label,
+            $this->type,
+            $this->least,
+            $this->most,
+            $this->on,
+            $this->choices,
+            [$setting => $values] + $this->when,
+        );
     }
 
     /** The first day of the week, where a spread has another than its book (common practice: Sunday-first months and Monday-first weeks in one book). */
     public static function weekStart(): self
     {
-        return self::choice('week_start', 'Weeks begin on', ['book' => 'as in the book', '1' => 'Monday', '7' => 'Sunday', '6' => 'Saturday']);
+        return self::choice(
+            'week_start',
+            'Weeks begin on',
+            ['book' => 'as in the book', '1' => 'Monday', '7' => 'Sunday', '6' => 'Saturday'],
+        );
     }
 
     /** A month of the calendar. */
@@ -73,7 +86,16 @@ final class Field
     /** @param non-empty-array<string, string>|non-empty-array<int|string, string> $choices value → what a person reads; the first is the default */
     public static function choice(string $name, string $label, array $choices): self
     {
-        return new self($name, $label, self::CHOICE, choices: array_map(static fn (int|string $value, string $words): array => [(string) $value, $words], array_keys($choices), $choices));
+        return new self(
+            $name,
+            $label,
+            self::CHOICE,
+            choices: array_map(
+                static fn (int|string $value, string $words): array => [(string) $value, $words],
+                array_keys($choices),
+                $choices,
+            ),
+        );
     }
 
     /** Several whole numbers, such as divisors. */

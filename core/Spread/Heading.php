@@ -53,9 +53,22 @@ final class Heading
         $title ??= $request->title;
         $boxes = self::boxes($canvas->down);
         if (!self::fits($title, $canvas->across, $canvas->down)) {
-            $canvas->finding(new Finding($request->id, 'The title has '.mb_strlen($title).' letters: too many to be read in '.Plural::boxes($canvas->across).', where '.self::most($canvas->across, $canvas->down).' fit. Shorten it, or write it on two lines.'));
+            $canvas->finding(new Finding(
+                $request->id,
+                'The title has '
+                    .mb_strlen($title)
+                    .' letters: too many to be read in '
+                    .Plural::boxes($canvas->across)
+                    .', where '
+                    .self::most($canvas->across, $canvas->down)
+                    .' fit. Shorten it, or write it on two lines.',
+            ));
         }
-        $canvas->step(Task::Write, 'Write the title '.self::quoted($title)." in the top $boxes ".(1 === $boxes ? 'box' : 'boxes').'.', 'heading');
+        $canvas->step(
+            Task::Write,
+            'Write the title '.self::quoted($title)." in the top $boxes ".(1 === $boxes ? 'box' : 'boxes').'.',
+            'heading',
+        );
         $canvas->words(Layer::Writing, 0, 0, $canvas->across, self::letters($canvas->down), $title);
     }
 

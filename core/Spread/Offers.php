@@ -37,7 +37,11 @@ final class Offers
             $offers ??= self::fitting($request, $draw, $ways);
 
             return $page->withFindings(array_map(
-                static fn (Finding $finding): Finding => \in_array($finding, $stuck, true) ? new Finding($finding->about, $finding->says, $offers) : $finding,
+                static fn (Finding $finding): Finding => \in_array($finding, $stuck, true) ? new Finding(
+                    $finding->about,
+                    $finding->says,
+                    $offers,
+                ) : $finding,
                 $page->findings,
             ));
         }, $pages);

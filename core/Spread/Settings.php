@@ -93,7 +93,10 @@ final class Settings
     public function counts(string $name, array $default, int $least, int $most): array
     {
         $value = $this->value($name);
-        $counts = array_filter(\is_array($value) ? $value : [], static fn (mixed $one): bool => \is_int($one) && $one >= $least && $one <= $most);
+        $counts = array_filter(
+            \is_array($value) ? $value : [],
+            static fn (mixed $one): bool => \is_int($one) && $one >= $least && $one <= $most,
+        );
 
         return [] === $counts ? $default : array_values(array_unique($counts));
     }

@@ -32,7 +32,11 @@ abstract class ApiTestCase extends WebTestCase
         if (null === self::$empty) {
             self::$empty = sys_get_temp_dir().'/ample-empty-'.getmypid().'.sqlite';
             @unlink(self::$empty);
-            (new Process([\PHP_BINARY, 'bin/console', 'doctrine:migrations:migrate', '-n'], \dirname(__DIR__, 2), ['APP_ENV' => 'test', 'AMPLE_DATABASE' => self::$empty]))->mustRun();
+            (new Process(
+                [\PHP_BINARY, 'bin/console', 'doctrine:migrations:migrate', '-n'],
+                \dirname(__DIR__, 2),
+                ['APP_ENV' => 'test', 'AMPLE_DATABASE' => self::$empty],
+            ))->mustRun();
         }
         copy(self::$empty, $this->database);
         $_SERVER['AMPLE_DATABASE'] = $_ENV['AMPLE_DATABASE'] = $this->database;
@@ -56,11 +60,23 @@ abstract class ApiTestCase extends WebTestCase
     }
 
     /** @return array<string, mixed> */
-    protected function call(string $method, string $path, mixed $body = null, int $status = 200, array $headers = ['HTTP_ORIGIN' => 'http://localhost']): array
-    {
+    protected function call(
+        string $method,
+        string $path,
+        mixed $body = null,
+        int $status = 200,
+        array $headers = ['HTTP_ORIGIN' => 'http://localhost'],
+    ): array {
         // Each call sees the database as a new request would.
         self::getContainer()->get('doctrine.orm.entity_manager')->clear();
-        $this->browser->request($method, "/api$path", [], [], $headers + ['CONTENT_TYPE' => 'application/json'], null === $body ? null : (\is_string($body) ? $body : (string) json_encode($body)));
+        $this->browser->request(
+            $method,
+            "/api$path",
+            [],
+            [],
+            $headers + ['CONTENT_TYPE' => 'application/json'],
+            null === $body ? null : (\is_string($body) ? $body : (string) json_encode($body)),
+        );
         $response = $this->browser->getResponse();
         $content = (string) $response->getContent();
         self::assertSame($status, $response->getStatusCode(), "$method $path: ".substr($content, 0, 600));
@@ -94,7 +110,11 @@ abstract class ApiTestCase extends WebTestCase
         $schema = $response->content->{$type}->schema ?? self::fail("$method $path: $type is not described for $status.");
         $whole = (object) ((array) $schema + ['components' => self::$schema->components]);
         $result = (new Validator())->validate(json_decode($content), $whole);
-        self::assertTrue($result->isValid(), "$method $path does not answer as described: ".(null === $result->error() ? '' : json_encode((new ErrorFormatter())->format($result->error()))));
+        self::assertTrue(
+            $result->isValid(),
+            "$method $path does not answer as described: "
+                .(null === $result->error() ? '' : json_encode((new ErrorFormatter())->format($result->error()))),
+        );
     }
 
     /** @return array<string, mixed> the book */
@@ -102,7 +122,15 @@ abstract class ApiTestCase extends WebTestCase
     {
         return $this->call('POST', '/notebooks', $changes + [
             'title' => 'A notebook',
-            'stock' => ['width' => 148, 'height' => 210, 'pitch' => 5, 'across' => 26, 'down' => 38, 'pages' => 192, 'first_leaf' => 'ordinary'],
+            'stock' => [
+                'width' => 148,
+                'height' => 210,
+                'pitch' => 5,
+                'across' => 26,
+                'down' => 38,
+                'pages' => 192,
+                'first_leaf' => 'ordinary',
+            ],
             'period' => ['start' => '2027-01', 'end' => '2027-12'],
             'weeks' => ['first' => 1],
         ], 201);

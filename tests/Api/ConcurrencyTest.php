@@ -40,7 +40,11 @@ final class ConcurrencyTest extends ApiTestCase
     public function testUndoRacingAnEditIsRefusedToo(): void
     {
         $made = $this->make();
-        $edited = $this->call('POST', "/notebooks/{$made['id']}/edits", ['version' => $made['version'], 'edit' => ['type' => 'set-title', 'title' => 'Once']]);
+        $edited = $this->call(
+            'POST',
+            "/notebooks/{$made['id']}/edits",
+            ['version' => $made['version'], 'edit' => ['type' => 'set-title', 'title' => 'Once']],
+        );
         [$first] = $this->writer();
         [$second] = $this->writer();
         $mine = $first->get($made['id']);
@@ -54,7 +58,11 @@ final class ConcurrencyTest extends ApiTestCase
     public function testRemovingANotebookTakesItsEditsAndTicksAlong(): void
     {
         $made = $this->make();
-        $edited = $this->call('POST', "/notebooks/{$made['id']}/edits", ['version' => $made['version'], 'edit' => ['type' => 'set-title', 'title' => 'Gone']]);
+        $edited = $this->call(
+            'POST',
+            "/notebooks/{$made['id']}/edits",
+            ['version' => $made['version'], 'edit' => ['type' => 'set-title', 'title' => 'Gone']],
+        );
         $this->call('PUT', "/notebooks/{$made['id']}/ticks", ['drawing' => 'key', 'step' => 'abc', 'done' => true], 204);
         $this->call('DELETE', "/notebooks/{$made['id']}?version={$edited['version']}", null, 204);
 

@@ -15,18 +15,42 @@ final class CountingTest extends ApiTestCase
         self::assertSame('8, skip 1, 8, skip 1, 8', $found['counted'][0]['run']);
         self::assertSame(['8', '9', '17', '18'], $found['counted'][0]['ticks']);
         self::assertSame(['40', '45', '85', '90'], $found['counted'][0]['mm']);
-        self::assertSame('on dots 9, 10, 18, 19', $this->call('POST', '/counting/split', ['parts' => 3, 'gap' => 1, 'counting' => 'dots'] + self::PAGE)['counted'][0]['said']);
+        self::assertSame(
+            'on dots 9, 10, 18, 19',
+            $this->call('POST', '/counting/split', ['parts' => 3, 'gap' => 1, 'counting' => 'dots'] + self::PAGE)['counted'][0]['said'],
+        );
     }
 
     public function testATitleABlockAndStampsArePlacedOnAPage(): void
     {
-        $places = array_column($this->call('POST', '/counting/place', ['across' => 26, 'down' => 38, 'pitch' => 5, 'title' => '2027', 'block' => 10, 'width' => 148, 'first_dot' => 9, 'stamp' => 12, 'between' => 1])['places'], null, 'name');
+        $places = array_column(
+            $this->call(
+                'POST',
+                '/counting/place',
+                [
+                    'across' => 26,
+                    'down' => 38,
+                    'pitch' => 5,
+                    'title' => '2027',
+                    'block' => 10,
+                    'width' => 148,
+                    'first_dot' => 9,
+                    'stamp' => 12,
+                    'between' => 1,
+                ],
+            )['places'],
+            null,
+            'name',
+        );
         self::assertSame(['one', 'fold', 'block', 'grid', 'paper', 'stamps'], array_keys($places));
         self::assertSame('On one line, no box before it', $places['one']['figure']);
         self::assertCount(8, $places['one']['marks'], 'a guide box and a figure for each of four');
         self::assertSame('In the middle of the paper: 8 boxes before it', $places['paper']['figure']);
         self::assertSame('10 fit; begin at 0.5 mm', $places['stamps']['figure']);
-        self::assertSame([], $this->call('POST', '/counting/place', ['across' => 26, 'down' => 38, 'pitch' => 5, 'title' => '  '])['places']);
+        self::assertSame(
+            [],
+            $this->call('POST', '/counting/place', ['across' => 26, 'down' => 38, 'pitch' => 5, 'title' => '  '])['places'],
+        );
     }
 
     public function testBadPlacesAreRefusedAtTheirField(): void
@@ -65,13 +89,42 @@ final class CountingTest extends ApiTestCase
         $book = $this->call('POST', '/notebooks/sample', null, 201);
         $before = $this->call('GET', "/notebooks/{$book['id']}/openings/10");
         $page = $before['pages'][0];
-        $taken = $this->call('POST', "/notebooks/{$book['id']}/edits", ['version' => $book['version'], 'edit' => ['type' => 'take-split', 'on' => $page['drawing'], 'nth' => $page['nth'], 'edge' => 'top', 'x' => 2, 'y' => 4, 'wide' => 22, 'tall' => 10, 'parts' => 3, 'gap' => 2, 'policy' => 'outside']]);
+        $taken = $this->call(
+            'POST',
+            "/notebooks/{$book['id']}/edits",
+            [
+                'version' => $book['version'],
+                'edit' => [
+                    'type' => 'take-split',
+                    'on' => $page['drawing'],
+                    'nth' => $page['nth'],
+                    'edge' => 'top',
+                    'x' => 2,
+                    'y' => 4,
+                    'wide' => 22,
+                    'tall' => 10,
+                    'parts' => 3,
+                    'gap' => 2,
+                    'policy' => 'outside',
+                ],
+            ],
+        );
         self::assertSame('22 boxes: 6, skip 2, 6, skip 2, 6', $taken['taken'][0]['says']);
         $steps = $this->call('GET', "/notebooks/{$book['id']}/openings/10")['groups'][0]['steps'];
-        self::assertStringStartsWith('Tick at 2, 8, 10, 16, 18, 24 along the top (22 boxes: 6, skip 2, 6, skip 2, 6). From tick to tick: 2, 6, 2, 6, 2, 6; 2 boxes left at the end.', $steps[0]['text']);
-        self::assertSame(array_column($before['groups'][0]['steps'], 'text'), array_column(\array_slice($steps, 1, \count($before['groups'][0]['steps'])), 'text'));
+        self::assertStringStartsWith(
+            'Tick at 2, 8, 10, 16, 18, 24 along the top (22 boxes: 6, skip 2, 6, skip 2, 6). From tick to tick: 2, 6, 2, 6, 2, 6; 2 boxes left at the end.',
+            $steps[0]['text'],
+        );
+        self::assertSame(
+            array_column($before['groups'][0]['steps'], 'text'),
+            array_column(\array_slice($steps, 1, \count($before['groups'][0]['steps'])), 'text'),
+        );
         self::assertSame(range(1, \count($steps)), array_column($steps, 'number'));
-        $this->call('POST', "/notebooks/{$book['id']}/edits", ['version' => $taken['version'], 'edit' => ['type' => 'drop-split', 'taken' => 'taken-1']]);
+        $this->call(
+            'POST',
+            "/notebooks/{$book['id']}/edits",
+            ['version' => $taken['version'], 'edit' => ['type' => 'drop-split', 'taken' => 'taken-1']],
+        );
         self::assertSame($before['groups'], $this->call('GET', "/notebooks/{$book['id']}/openings/10")['groups']);
     }
 }

@@ -26,14 +26,26 @@ final class HeadersTest extends ApiTestCase
     public function testNothingBesideTheInterfaceIsSent(): void
     {
         $public = realpath(\dirname(__DIR__, 2).'/public');
-        foreach (['/../composer.json', '/%2e%2e/composer.json', '/build/../../composer.json', '/build', '/', '/nothing.js', '/build/index.html%00'] as $path) {
+        foreach ([
+            '/../composer.json',
+            '/%2e%2e/composer.json',
+            '/build/../../composer.json',
+            '/build',
+            '/',
+            '/nothing.js',
+            '/build/index.html%00',
+        ] as $path) {
             self::assertNull(PublicFile::at($public, Request::create($path)), $path);
         }
     }
 
     public function testTheHeadersForNginxAreTheSame(): void
     {
-        preg_match_all('/^\s*add_header (\S+) "(.+)" always;$/m', (string) file_get_contents(\dirname(__DIR__, 2).'/docs/hosting.md'), $found);
+        preg_match_all(
+            '/^\s*add_header (\S+) "(.+)" always;$/m',
+            (string) file_get_contents(\dirname(__DIR__, 2).'/docs/hosting.md'),
+            $found,
+        );
         self::assertSame(OwnPagesOnly::HEADERS, array_combine($found[1], $found[2]));
     }
 

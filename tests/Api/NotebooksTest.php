@@ -21,7 +21,11 @@ final class NotebooksTest extends ApiTestCase
     {
         $book = $this->make();
         $before = $this->call('GET', "/notebooks/{$book['id']}/plan.json");
-        $edited = $this->call('POST', "/notebooks/{$book['id']}/edits", ['version' => $book['version'], 'edit' => ['type' => 'remove-spread', 'spread' => 'quote']]);
+        $edited = $this->call(
+            'POST',
+            "/notebooks/{$book['id']}/edits",
+            ['version' => $book['version'], 'edit' => ['type' => 'remove-spread', 'spread' => 'quote']],
+        );
         self::assertSame('Quote removed', $edited['undo']);
 
         $this->restart();
@@ -41,7 +45,11 @@ final class NotebooksTest extends ApiTestCase
         $book = $this->make();
         $path = "/notebooks/{$book['id']}";
         foreach (['quote', 'key'] as $spread) {
-            $book = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'remove-spread', 'spread' => $spread]]);
+            $book = $this->call(
+                'POST',
+                "$path/edits",
+                ['version' => $book['version'], 'edit' => ['type' => 'remove-spread', 'spread' => $spread]],
+            );
         }
         $book = $this->call('POST', "$path/undo", ['version' => $book['version']]);
         $book = $this->call('POST', "$path/undo", ['version' => $book['version']]);
@@ -54,9 +62,18 @@ final class NotebooksTest extends ApiTestCase
     {
         $book = $this->make();
         $path = "/notebooks/{$book['id']}";
-        $newer = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'From the first window']]);
+        $newer = $this->call(
+            'POST',
+            "$path/edits",
+            ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'From the first window']],
+        );
 
-        $problem = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'From the second']], 409);
+        $problem = $this->call(
+            'POST',
+            "$path/edits",
+            ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'From the second']],
+            409,
+        );
         self::assertSame($newer, $problem['current']);
         self::assertSame($newer, $this->call('GET', $path));
         $this->call('POST', "$path/undo", ['version' => $book['version']], 409);
@@ -69,7 +86,12 @@ final class NotebooksTest extends ApiTestCase
         $path = "/notebooks/{$book['id']}";
         $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'add-book', 'from' => '2027-07']]);
 
-        $problem = $this->call('POST', "$path/edits?book=2", ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'Late']], 409);
+        $problem = $this->call(
+            'POST',
+            "$path/edits?book=2",
+            ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'Late']],
+            409,
+        );
         self::assertSame('2', $problem['current']['book']);
         self::assertSame('2027-07', $problem['current']['months'][0]['month']);
     }
@@ -80,11 +102,31 @@ final class NotebooksTest extends ApiTestCase
         $path = "/notebooks/{$book['id']}";
         $stock = $book['stock'];
         unset($stock['sizes']);
-        foreach ([['across', 0], ['across', -4], ['down', 'tall'], ['down', 43], ['pages', 0], ['pages', 191], ['pages', 1002], ['pitch', 'wide'], ['across', 1e30]] as [$field, $value]) {
-            $problem = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-stock', 'stock' => [$field => $value] + $stock]], 422);
+        foreach ([
+            ['across', 0],
+            ['across', -4],
+            ['down', 'tall'],
+            ['down', 43],
+            ['pages', 0],
+            ['pages', 191],
+            ['pages', 1002],
+            ['pitch', 'wide'],
+            ['across', 1e30],
+        ] as [$field, $value]) {
+            $problem = $this->call(
+                'POST',
+                "$path/edits",
+                ['version' => $book['version'], 'edit' => ['type' => 'set-stock', 'stock' => [$field => $value] + $stock]],
+                422,
+            );
             self::assertSame("edit/stock/$field", $problem['field']);
         }
-        $problem = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-period', 'period' => ['start' => '2027-05', 'end' => '2027-01']]], 422);
+        $problem = $this->call(
+            'POST',
+            "$path/edits",
+            ['version' => $book['version'], 'edit' => ['type' => 'set-period', 'period' => ['start' => '2027-05', 'end' => '2027-01']]],
+            422,
+        );
         self::assertSame('The period ends (2027-01) before it starts (2027-05).', $problem['detail']);
         $this->call('POST', "$path/edits", '{"version": 1, "edit"', 422);
         self::assertSame($book, $this->call('GET', $path));
@@ -98,17 +140,28 @@ final class NotebooksTest extends ApiTestCase
         $this->call('PUT', "/notebooks/{$sample['id']}/ticks", ['drawing' => 'future-log', 'step' => $step, 'done' => true], 204);
         $this->browser->request('GET', "/api/notebooks/{$sample['id']}/plan.json");
         $file = (string) $this->browser->getResponse()->getContent();
-        self::assertStringContainsString('tram-choir-and-boat-2027.plan.json', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+        self::assertStringContainsString(
+            'tram-choir-and-boat-2027.plan.json',
+            (string) $this->browser->getResponse()->headers->get('Content-Disposition'),
+        );
 
         $copy = $this->call('POST', '/notebooks/import', $file, 201);
         $this->browser->request('GET', "/api/notebooks/{$copy['id']}/plan.json");
         self::assertSame($file, $this->browser->getResponse()->getContent());
-        self::assertSame([['drawing' => 'future-log', 'step' => $step]], $this->call('GET', "/notebooks/{$copy['id']}/openings/9")['ticked']);
+        self::assertSame(
+            [['drawing' => 'future-log', 'step' => $step]],
+            $this->call('GET', "/notebooks/{$copy['id']}/openings/9")['ticked'],
+        );
     }
 
     public function testABrokenPlanFileAddsNothingToTheShelf(): void
     {
-        foreach ([['{"format": "ample-margin-plan"', 422], ['[]', 422], ['{"format": "ample-margin-plan", "version": 2}', 422], [str_repeat('x', 5_000_001), 413]] as [$file, $status]) {
+        foreach ([
+            ['{"format": "ample-margin-plan"', 422],
+            ['[]', 422],
+            ['{"format": "ample-margin-plan", "version": 2}', 422],
+            [str_repeat('x', 5_000_001), 413],
+        ] as [$file, $status]) {
             $problem = $this->call('POST', '/notebooks/import', $file, $status);
             self::assertNotSame('', $problem['detail']);
         }
@@ -133,7 +186,12 @@ final class NotebooksTest extends ApiTestCase
     {
         $book = $this->make();
         $path = "/notebooks/{$book['id']}/sheets";
-        foreach (['pages.pdf?pages=8-9&paper=A4', 'pages.pdf?pages=front&paper=Letter', 'pages.pdf?pages=30', 'spacing-card.pdf?paper=A4'] as $sheet) {
+        foreach ([
+            'pages.pdf?pages=8-9&paper=A4',
+            'pages.pdf?pages=front&paper=Letter',
+            'pages.pdf?pages=30',
+            'spacing-card.pdf?paper=A4',
+        ] as $sheet) {
             $answer = $this->call('GET', "$path/$sheet");
             self::assertSame('application/pdf', $answer['type']);
             self::assertStringStartsWith('%PDF-', $answer['content']);

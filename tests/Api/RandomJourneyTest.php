@@ -35,7 +35,11 @@ final class RandomJourneyTest extends ApiTestCase
             // What was made least often is tried most.
             $type = 0 === mt_rand(0, 2) ? array_search(min($made), $made, true) : self::TYPES[mt_rand(0, \count(self::TYPES) - 1)];
             $edit = $this->edit((string) $type, $book);
-            [$status, $answer] = $this->ask('POST', "/notebooks/{$book['id']}/edits?book={$book['book']}", ['version' => 0 === mt_rand(0, 40) ? $book['version'] + 1 : $book['version'], 'edit' => $edit]);
+            [$status, $answer] = $this->ask(
+                'POST',
+                "/notebooks/{$book['id']}/edits?book={$book['book']}",
+                ['version' => 0 === mt_rand(0, 40) ? $book['version'] + 1 : $book['version'], 'edit' => $edit],
+            );
             $statuses[$status] = ($statuses[$status] ?? 0) + 1;
             self::assertContains($status, [200, 409, 422], "edit $i: ".json_encode($edit).' '.json_encode($answer));
             self::assertTrue(409 !== $status || isset($answer['current']), "edit $i: a stale edit is answered with the book");
@@ -46,7 +50,11 @@ final class RandomJourneyTest extends ApiTestCase
                 self::assertMatchesRegularExpression('/\S.*[.?]$/su', $answer['detail'], "edit $i");
             }
             if (0 === $i % 20) {
-                [$status, $answer] = $this->ask('POST', "/notebooks/{$book['id']}/".(0 === mt_rand(0, 2) ? 'redo' : 'undo').'?book=1', ['version' => $books[$nth]['version']]);
+                [$status, $answer] = $this->ask(
+                    'POST',
+                    "/notebooks/{$book['id']}/".(0 === mt_rand(0, 2) ? 'redo' : 'undo').'?book=1',
+                    ['version' => $books[$nth]['version']],
+                );
                 self::assertSame(200, $status);
                 $books[$nth] = $answer;
             }
@@ -70,7 +78,10 @@ final class RandomJourneyTest extends ApiTestCase
     /** @return array<string, mixed> a book of a few months, which is composed and answered in little time */
     private function small(): array
     {
-        return $this->make(['stock' => ['width' => 148, 'height' => 210, 'pitch' => 5, 'across' => 26, 'down' => 38, 'pages' => 60], 'period' => ['start' => '2027-03', 'end' => '2027-06']]);
+        return $this->make([
+            'stock' => ['width' => 148, 'height' => 210, 'pitch' => 5, 'across' => 26, 'down' => 38, 'pages' => 60],
+            'period' => ['start' => '2027-03', 'end' => '2027-06'],
+        ]);
     }
 
     /** @param array<string, mixed> $book */
@@ -91,7 +102,14 @@ final class RandomJourneyTest extends ApiTestCase
     private function ask(string $method, string $path, array $body): array
     {
         self::getContainer()->get('doctrine.orm.entity_manager')->clear();
-        $this->browser->request($method, "/api$path", [], [], ['HTTP_ORIGIN' => 'http://localhost', 'CONTENT_TYPE' => 'application/json'], (string) json_encode($body));
+        $this->browser->request(
+            $method,
+            "/api$path",
+            [],
+            [],
+            ['HTTP_ORIGIN' => 'http://localhost', 'CONTENT_TYPE' => 'application/json'],
+            (string) json_encode($body),
+        );
         $response = $this->browser->getResponse();
 
         return [$response->getStatusCode(), json_decode((string) $response->getContent(), true, 64, \JSON_THROW_ON_ERROR)];
@@ -102,11 +120,36 @@ final class RandomJourneyTest extends ApiTestCase
     {
         $one = static fn (array $of): mixed => $of[array_rand($of)];
         // Now and then a value that makes no sense.
-        $or = static fn (mixed $value): mixed => 0 === mt_rand(0, 24) ? $one([null, true, -1, 10_000, 1.5, '', 'none such', [], ['a' => 1], [[]]]) : $value;
+        $or = static fn (mixed $value): mixed => 0 === mt_rand(0, 24) ? $one([
+            null,
+            true,
+            -1,
+            10_000,
+            1.5,
+            '',
+            'none such',
+            [],
+            ['a' => 1],
+            [[]],
+        ]) : $value;
         $ids = [] === $book['spreads'] ? ['none'] : array_column($book['spreads'], 'id');
         $months = array_column($book['months'], 'month') ?: ['2027-01'];
-        $stock = static fn (): array => ['width' => 148, 'height' => 210, 'pitch' => $one([4, 5]), 'across' => mt_rand(16, 27), 'down' => mt_rand(24, 39), 'pages' => 2 * mt_rand(15, 40)];
-        $key = [['name' => $one(['task', 'tide']), 'strokes' => [[0, 2, 4, 2]], 'states' => [['name' => 'done', 'add' => [[2, 0, 2, mt_rand(3, 4)]]]]], ['name' => 'note', 'strokes' => [[0, 0, 4, 4], [0, 4, mt_rand(3, 4), 0]], 'states' => []]];
+        $stock = static fn (): array => [
+            'width' => 148,
+            'height' => 210,
+            'pitch' => $one([4, 5]),
+            'across' => mt_rand(16, 27),
+            'down' => mt_rand(24, 39),
+            'pages' => 2 * mt_rand(15, 40),
+        ];
+        $key = [
+            [
+                'name' => $one(['task', 'tide']),
+                'strokes' => [[0, 2, 4, 2]],
+                'states' => [['name' => 'done', 'add' => [[2, 0, 2, mt_rand(3, 4)]]]],
+            ],
+            ['name' => 'note', 'strokes' => [[0, 0, 4, 4], [0, 4, mt_rand(3, 4), 0]], 'states' => []],
+        ];
         $keys = array_column(array_filter($book['spreads'], static fn (array $spread): bool => 'key' === $spread['kind']), 'id');
         $more = array_values(array_filter(array_column($book['volumes'], 'book'), static fn (string $id): bool => '1' !== $id)) ?: ['2'];
         $kind = $one(Catalogue::spreads());
@@ -114,21 +157,51 @@ final class RandomJourneyTest extends ApiTestCase
         return ['type' => $type] + match ($type) {
             'set-title' => ['title' => $or('Harbour '.mt_rand(1, 999))],
             'set-stock' => ['stock' => $or($stock())],
-            'set-period' => ['period' => $or(['start' => \sprintf('2027-%02d', mt_rand(1, 4)), 'end' => \sprintf('%d-%02d', 0 === mt_rand(0, 5) ? 2028 : 2027, mt_rand(4, 8))])],
-            'set-weeks' => ['weeks' => $or(['first' => $one([1, 6, 7]), 'school' => $one(['split', 'folded', 'first-day', 'most-days']), 'pages' => $one(['1', '2', '1/2'])])],
+            'set-period' => ['period' => $or([
+                'start' => \sprintf('2027-%02d', mt_rand(1, 4)),
+                'end' => \sprintf('%d-%02d', 0 === mt_rand(0, 5) ? 2028 : 2027, mt_rand(4, 8)),
+            ])],
+            'set-weeks' => ['weeks' => $or([
+                'first' => $one([1, 6, 7]),
+                'school' => $one(['split', 'folded', 'first-day', 'most-days']),
+                'pages' => $one(['1', '2', '1/2']),
+            ])],
             'set-counting' => ['counting' => $or($one(['boxes', 'dots']))],
             'set-language' => ['language' => $or($one(['en', 'fi', 'hi', 'ja', 'ar_EG']))],
             'add-spread' => ['kind' => $or($kind->id), 'settings' => $this->settings($kind->fields), 'book' => $book['book']],
-            'move-spread' => ['spread' => $or($one($ids)), 'section' => $one(['front', 'year', 'goals', 'trackers', 'back']), 'before' => $one([null, $one($ids)])],
+            'move-spread' => [
+                'spread' => $or($one($ids)),
+                'section' => $one(['front', 'year', 'goals', 'trackers', 'back']),
+                'before' => $one([null, $one($ids)]),
+            ],
             'set-spread' => $this->changes($one, $or, $ids, $book),
             'remove-spread' => ['spread' => $or($one($ids))],
-            'set-pattern' => ['pattern' => $or(['id' => $one(['bare', 'mine', 'yours']), 'name' => 'Mine '.mt_rand(1, 99), 'parts' => [['kind' => 'month-calendar', 'pages' => mt_rand(1, 2), 'settings' => ['week_start' => $one(['1', '7'])]], ['kind' => 'weeks', 'pages' => 0], ['kind' => 'month-goals', 'pages' => mt_rand(0, 3)]]])],
+            'set-pattern' => ['pattern' => $or([
+                'id' => $one(['bare', 'mine', 'yours']),
+                'name' => 'Mine '.mt_rand(1, 99),
+                'parts' => [
+                    ['kind' => 'month-calendar', 'pages' => mt_rand(1, 2), 'settings' => ['week_start' => $one(['1', '7'])]],
+                    ['kind' => 'weeks', 'pages' => 0],
+                    ['kind' => 'month-goals', 'pages' => mt_rand(0, 3)],
+                ],
+            ])],
             'remove-pattern' => ['pattern' => $or($one(array_column($book['patterns'], 'id')))],
             'use-pattern' => ['pattern' => $or($one(array_column($book['patterns'], 'id'))), 'month' => $one([null, $one($months)])],
             'set-spare' => ['spare' => $or($one(['end', 'even', 'weights'])), 'weights' => [$one($months) => mt_rand(0, 9)]],
             'set-used' => ['month' => $one($months), 'page' => $or($one([null, mt_rand(10, 60)]))],
             'set-lost' => ['page' => $or(mt_rand(1, 60)), 'lost' => 0 !== mt_rand(0, 2)],
-            'take-split' => ['on' => $one([...$ids, 'page-17']), 'nth' => 0, 'edge' => $or($one(['top', 'side'])), 'x' => mt_rand(0, 4), 'y' => mt_rand(0, 4), 'wide' => mt_rand(8, 20), 'tall' => mt_rand(8, 30), 'parts' => mt_rand(1, 5), 'gap' => $one([null, 0, 1]), 'policy' => 'outside'],
+            'take-split' => [
+                'on' => $one([...$ids, 'page-17']),
+                'nth' => 0,
+                'edge' => $or($one(['top', 'side'])),
+                'x' => mt_rand(0, 4),
+                'y' => mt_rand(0, 4),
+                'wide' => mt_rand(8, 20),
+                'tall' => mt_rand(8, 30),
+                'parts' => mt_rand(1, 5),
+                'gap' => $one([null, 0, 1]),
+                'policy' => 'outside',
+            ],
             'drop-split' => ['taken' => $or($one(array_column($book['taken'], 'id') ?: ['taken-1']))],
             'set-palette' => ['palette' => $or($one([null, [['colour' => \sprintf('#%06x', mt_rand(0, 0xFFFFFF)), 'means' => 'Tram']]]))],
             'set-key' => ['spread' => $or($one($keys ?: ['key'])), 'symbols' => $or($key), 'colours' => 0 === mt_rand(0, 1)],
@@ -145,7 +218,16 @@ final class RandomJourneyTest extends ApiTestCase
     {
         $spread = $one([] === $book['spreads'] ? [['id' => 'none', 'kind' => 'notes']] : $book['spreads']);
         $kind = Catalogue::kind($spread['kind']);
-        $some = ['title' => 'Title '.mt_rand(1, 99), 'pin' => $one([null, mt_rand(1, 40)]), 'side' => $one(['any', 'left', 'right']), 'medium' => $one(['dry', 'bleeds', 'stamped', 'decoration']), 'faces' => $one([null, $one($ids)]), 'must_face' => 0 === mt_rand(0, 3), 'worth' => mt_rand(1, 5), 'settings' => $this->settings($kind->fields ?? [])];
+        $some = [
+            'title' => 'Title '.mt_rand(1, 99),
+            'pin' => $one([null, mt_rand(1, 40)]),
+            'side' => $one(['any', 'left', 'right']),
+            'medium' => $one(['dry', 'bleeds', 'stamped', 'decoration']),
+            'faces' => $one([null, $one($ids)]),
+            'must_face' => 0 === mt_rand(0, 3),
+            'worth' => mt_rand(1, 5),
+            'settings' => $this->settings($kind->fields ?? []),
+        ];
         $kept = array_rand($some, mt_rand(1, 3));
 
         return ['spread' => $spread['id']] + array_map($or, array_intersect_key($some, array_flip((array) $kept)));

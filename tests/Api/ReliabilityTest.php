@@ -38,7 +38,10 @@ final class ReliabilityTest extends ApiTestCase
         }
         $this->edit(['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['from' => '2027-07']]);
         $this->edit(['type' => 'set-period', 'period' => ['start' => '2727-01', 'end' => '2727-12']]);
-        $copied = array_merge(...array_map(static fn (array $group): array => $group['copying'], $this->call('GET', "$this->path/openings/6")['groups']));
+        $copied = array_merge(...array_map(
+            static fn (array $group): array => $group['copying'],
+            $this->call('GET', "$this->path/openings/6")['groups'],
+        ));
         self::assertCount(12, $copied);
         self::assertSame('July 2027', $copied[0]['title']);
     }
@@ -52,7 +55,11 @@ final class ReliabilityTest extends ApiTestCase
         }
         yield 'levels' => [['x' => $deep], 'edit/settings/x'.str_repeat('/a', 11), '12 levels'];
         yield 'entries of a list' => [['categories' => array_fill(0, 5_000, 'c')], 'edit/settings/categories', '5,000'];
-        yield 'values in all' => [array_fill_keys(array_map(static fn (int $i): string => "n$i", range(1, 40)), array_fill(0, 400, 1)), 'edit/settings', '10,000'];
+        yield 'values in all' => [
+            array_fill_keys(array_map(static fn (int $i): string => "n$i", range(1, 40)), array_fill(0, 400, 1)),
+            'edit/settings',
+            '10,000',
+        ];
         yield 'letters' => [['lines' => [str_repeat('å', 10_001)]], 'edit/settings/lines/0', '10,001 letters'];
         yield 'letters of a name' => [[str_repeat('å', 10_001) => 1], 'edit/settings', '10,001 letters'];
     }
@@ -91,7 +98,11 @@ final class ReliabilityTest extends ApiTestCase
     {
         $this->begin();
         $whole = $this->book['id'];
-        $broken = ['not JSON' => '{"title": "Cut off', 'no plan' => '{"title": "Half a plan"}', 'too deep' => str_repeat('[', 60).str_repeat(']', 60)];
+        $broken = [
+            'not JSON' => '{"title": "Cut off',
+            'no plan' => '{"title": "Half a plan"}',
+            'too deep' => str_repeat('[', 60).str_repeat(']', 60),
+        ];
         $ids = [];
         $database = new \PDO("sqlite:$this->database");
         foreach ($broken as $plan) {
@@ -221,7 +232,10 @@ final class ReliabilityTest extends ApiTestCase
         foreach ($plan['spreads'] as $i => $spread) {
             $plan['spreads'][$i]['settings'] = ['mine' => array_fill(0, 450, array_fill(0, 20, 1))];
         }
-        $ticked = array_map(static fn (int $i): array => ['drawing' => str_repeat('a', 60), 'step' => \sprintf('%020d', $i)], range(1, 20_000));
+        $ticked = array_map(
+            static fn (int $i): array => ['drawing' => str_repeat('a', 60), 'step' => \sprintf('%020d', $i)],
+            range(1, 20_000),
+        );
         $answer = $this->call('POST', '/notebooks/import', (string) json_encode($plan + ['ticked' => $ticked]), 201);
         $this->browser->request('GET', "/api/notebooks/{$answer['id']}/plan.json");
         $this->call('POST', '/notebooks/import', (string) $this->browser->getResponse()->getContent(), 201);
@@ -245,7 +259,13 @@ final class ReliabilityTest extends ApiTestCase
             $this->browser->request('GET', "/api$address");
             self::assertSame($status, $this->browser->getResponse()->getStatusCode(), $address);
         }
-        $wrong = ['/estimate?width=%ff', '/estimate?width[]=1', "$this->path?book=%ff", "$this->path/sheets/pages.pdf?pages=%ff", "$this->path/sheets/pages.pdf?paper[]=A4"];
+        $wrong = [
+            '/estimate?width=%ff',
+            '/estimate?width[]=1',
+            "$this->path?book=%ff",
+            "$this->path/sheets/pages.pdf?pages=%ff",
+            "$this->path/sheets/pages.pdf?paper[]=A4",
+        ];
         foreach ($wrong as $address) {
             $this->browser->request('GET', "/api$address");
             self::assertContains($this->browser->getResponse()->getStatusCode(), [400, 422], $address);

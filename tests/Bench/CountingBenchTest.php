@@ -30,7 +30,10 @@ final class CountingBenchTest extends TestCase
             $counted = $bench->count($region, new Splitting(mt_rand(1, 12), mt_rand(0, 5) < 1 ? null : mt_rand(0, 4)));
             $lines = [];
             foreach ($bench->draw($region, $counted)->marks as $mark) {
-                self::assertLessThanOrEqual(Grain::of(Edge::Top === $edge ? $region->x + $wide : $region->y + $tall), Edge::Top === $edge ? $mark->x + $mark->wide : $mark->y + $mark->tall);
+                self::assertLessThanOrEqual(
+                    Grain::of(Edge::Top === $edge ? $region->x + $wide : $region->y + $tall),
+                    Edge::Top === $edge ? $mark->x + $mark->wide : $mark->y + $mark->tall,
+                );
                 if ($mark instanceof Line) {
                     $lines[$mark->note][] = Edge::Top === $edge ? $mark->x : $mark->y;
                 }
@@ -42,7 +45,11 @@ final class CountingBenchTest extends TestCase
                 }
                 ++$answers;
                 self::assertSame(array_map(Grain::of(...), $one->ticks), $lines[$one->policy->value] ?? []);
-                $sum = array_reduce($one->fromLast, static fn (Fraction $sum, Fraction $step): Fraction => $sum->plus($step), Fraction::of(0));
+                $sum = array_reduce(
+                    $one->fromLast,
+                    static fn (Fraction $sum, Fraction $step): Fraction => $sum->plus($step),
+                    Fraction::of(0),
+                );
                 self::assertTrue($sum->plus($one->left ?? 0)->equals(Edge::Top === $edge ? $across : $down));
                 foreach ($one->ticks as $j => $tick) {
                     self::assertEqualsWithDelta($tick->numerator / $tick->denominator * $pitch, $one->places[$j], 4.0);
@@ -76,7 +83,10 @@ final class CountingBenchTest extends TestCase
         self::assertStringContainsString('With a gap of 1 it does.', $parts->says);
         self::assertSame(1, $parts->otherGap);
         $wide = $bench->count($region, new Splitting(3, 40))[0];
-        self::assertSame('2 gaps of 40 take 80 of the 27 boxes: less than a box is left for each part. A gap of 12 is the widest.', $wide->says);
+        self::assertSame(
+            '2 gaps of 40 take 80 of the 27 boxes: less than a box is left for each part. A gap of 12 is the widest.',
+            $wide->says,
+        );
         self::assertSame('1, skip 12, 1, skip 12, 1', $bench->count($region, new Splitting(3, 12))[0]->split?->run());
         self::assertStringContainsString('27 parts are the most', $bench->count($region, new Splitting(60, 0))[0]->says);
     }
@@ -85,8 +95,18 @@ final class CountingBenchTest extends TestCase
     {
         $bench = new CountingBench(26, 38, 5_000);
         $after = $bench->count(new Region(Edge::Side, 0, 11, 26, 27), new Splitting(5, 1))[0];
-        self::assertSame('skip 1, 4, skip 1, 4, skip 1, 4, skip 1, 4, skip 1, 4, skip 1', str_replace(', skip 2', ', skip 1', $after->split?->run().', skip 2'));
+        self::assertSame(
+            'skip 1, 4, skip 1, 4, skip 1, 4, skip 1, 4, skip 1, 4, skip 1',
+            str_replace(', skip 2', ', skip 1', $after->split?->run().', skip 2'),
+        );
         self::assertSame('11', (string) $after->ticks[0]);
-        self::assertSame('38', (string) array_reduce($after->fromLast, static fn (Fraction $sum, Fraction $step): Fraction => $sum->plus($step), Fraction::of(0))->plus($after->left ?? 0));
+        self::assertSame(
+            '38',
+            (string) array_reduce(
+                $after->fromLast,
+                static fn (Fraction $sum, Fraction $step): Fraction => $sum->plus($step),
+                Fraction::of(0),
+            )->plus($after->left ?? 0),
+        );
     }
 }

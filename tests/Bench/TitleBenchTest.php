@@ -18,7 +18,10 @@ final class TitleBenchTest extends TestCase
     public function testAYearInDigitsOfSevenIsRefusedWithTheLargestThatFits(): void
     {
         $ways = (new TitleBench(26, 38, 5_000))->title('2027', 7, 1);
-        self::assertSame(['It does not fit', '31 boxes are needed; the page has 26. Letters 5 wide are the largest.'], [$ways[0]->figure, $ways[0]->arithmetic]);
+        self::assertSame(
+            ['It does not fit', '31 boxes are needed; the page has 26. Letters 5 wide are the largest.'],
+            [$ways[0]->figure, $ways[0]->arithmetic],
+        );
         self::assertSame('On one line, no box before it', $ways[1]->figure);
     }
 
@@ -69,7 +72,10 @@ final class TitleBenchTest extends TestCase
     /** Read back box by box: a 2 and a 7 of three by five, filled as they are drawn. */
     public function testBlockFiguresAreFilledBoxByBox(): void
     {
-        $block = array_values(array_filter((new TitleBench(8, 20, 5_000))->title('27', null, 1), static fn (Placed $way): bool => 'block' === $way->name))[0];
+        $block = array_values(array_filter(
+            (new TitleBench(8, 20, 5_000))->title('27', null, 1),
+            static fn (Placed $way): bool => 'block' === $way->name,
+        ))[0];
         $rows = [];
         foreach ($block->drawing->marks ?? [] as $mark) {
             self::assertInstanceOf(Band::class, $mark);
@@ -78,7 +84,13 @@ final class TitleBenchTest extends TestCase
             }
         }
         ksort($rows);
-        $drawn = array_map(static fn (array $row): string => implode('', array_map(static fn (int $x): string => isset($row[$x]) ? '#' : '.', range(0, 7))), array_values($rows));
+        $drawn = array_map(
+            static fn (array $row): string => implode(
+                '',
+                array_map(static fn (int $x): string => isset($row[$x]) ? '#' : '.', range(0, 7)),
+            ),
+            array_values($rows),
+        );
         self::assertSame(['##..###.', '..#...#.', '.##..#..', '#....#..', '###..#..'], $drawn);
     }
 

@@ -31,7 +31,11 @@ final class ComposerTest extends TestCase
             $this->everySpreadOnItsPages($book, "seed $seed");
             $this->monthsInOrder($book, "seed $seed");
             $this->indexAgrees($book, "seed $seed");
-            self::assertSame($plan->stock->pages, array_sum(array_map(static fn (array $stretch): int => $stretch['to'] - $stretch['from'] + 1, ForeEdge::of($book))), "seed $seed");
+            self::assertSame(
+                $plan->stock->pages,
+                array_sum(array_map(static fn (array $stretch): int => $stretch['to'] - $stretch['from'] + 1, ForeEdge::of($book))),
+                "seed $seed",
+            );
             self::assertEquals($book->slots, Composer::compose($plan)->slots, "seed $seed is composed the same twice");
         }
     }
@@ -48,7 +52,11 @@ final class ComposerTest extends TestCase
                 }
             }
             foreach (array_keys($seen) as $page) {
-                self::assertGreaterThanOrEqual($book->plan->stock->firstLeaf->firstPage(), $placement === $book->front ? $page : \PHP_INT_MAX, $about);
+                self::assertGreaterThanOrEqual(
+                    $book->plan->stock->firstLeaf->firstPage(),
+                    $placement === $book->front ? $page : \PHP_INT_MAX,
+                    $about,
+                );
             }
         }
         self::assertCount(\count($book->plan->spreads), [...$book->front->placed, ...$book->back->placed], $about);
@@ -104,7 +112,13 @@ final class ComposerTest extends TestCase
         self::assertSame([23 * 840, 38 * 840], [min(array_column($lines, 'y')), max(array_column($lines, 'y'))]);
         self::assertCount(\count(array_unique(array_column($drawing->steps, 'key'))), $drawing->steps);
         self::assertSame(range(1, \count($drawing->steps)), array_column($drawing->steps, 'number'));
-        self::assertStringStartsWith('Lower half, counted from 20 boxes down: Rule 16 lines', implode('', array_filter(array_column($drawing->steps, 'text'), static fn (string $text): bool => str_contains($text, 'Rule 16'))));
+        self::assertStringStartsWith(
+            'Lower half, counted from 20 boxes down: Rule 16 lines',
+            implode(
+                '',
+                array_filter(array_column($drawing->steps, 'text'), static fn (string $text): bool => str_contains($text, 'Rule 16')),
+            ),
+        );
         self::assertSame([], $book->front->empty);
     }
 
@@ -131,14 +145,23 @@ final class ComposerTest extends TestCase
 
     public function testABookThatIsTooSmallSaysPageMonthAndDay(): void
     {
-        $plan = Books::edited(Books::starter(), [['type' => 'use-pattern', 'pattern' => 'rich'], ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'most-days', 'pages' => '2']]]);
+        $plan = Books::edited(
+            Books::starter(),
+            [
+                ['type' => 'use-pattern', 'pattern' => 'rich'],
+                ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'most-days', 'pages' => '2']],
+            ],
+        );
         $book = Composer::compose($plan);
 
         // The notes keep page 192, so 191 is the months' last.
         $months = $book->months;
         $end = $months[11]->lastPage();
         self::assertSame(['fits' => false, 'pages' => $end - 191], ['fits' => $book->runOut->fits, 'pages' => $book->runOut->pages]);
-        self::assertMatchesRegularExpression('/^Runs out on page 191, in \w+ 2027: \d+ pages short\. From \w+ \d+ \w+ on there is no page\.$/', $book->runOut->sentence(new Names()));
+        self::assertMatchesRegularExpression(
+            '/^Runs out on page 191, in \w+ 2027: \d+ pages short\. From \w+ \d+ \w+ on there is no page\.$/',
+            $book->runOut->sentence(new Names()),
+        );
     }
 
     public function testTheFirstLeafSetsWhereThePlanStarts(): void
@@ -146,14 +169,20 @@ final class ComposerTest extends TestCase
         foreach ([[FirstLeaf::Ordinary, 1], [FirstLeaf::Glued, 2], [FirstLeaf::Blank, 3]] as [$leaf, $page]) {
             self::assertSame($page, Composer::compose(Books::starter(Books::a5(192, $leaf)))->pageOf('name-page'));
         }
-        $undotted = Composer::compose(Books::edited(Books::starter(Books::a5(192, FirstLeaf::Undotted)), [['type' => 'remove-spread', 'spread' => 'name-page']]));
+        $undotted = Composer::compose(Books::edited(
+            Books::starter(Books::a5(192, FirstLeaf::Undotted)),
+            [['type' => 'remove-spread', 'spread' => 'name-page']],
+        ));
         self::assertSame('quote', $undotted->slot(1)->spread, 'Only what needs no counting stands on an undotted page.');
     }
 
     public function testAnUnknownKindIsKeptAndShown(): void
     {
         $plan = Books::starter();
-        $plan = $plan->with(['spreads' => [...$plan->spreads, new PlannedSpread('star-map', 'star-map', Section::Goals, 'Stars', ['north' => true])]]);
+        $plan = $plan->with(['spreads' => [
+            ...$plan->spreads,
+            new PlannedSpread('star-map', 'star-map', Section::Goals, 'Stars', ['north' => true]),
+        ]]);
         $book = Composer::compose($plan);
 
         self::assertNotNull($book->pageOf('star-map'));
@@ -184,7 +213,13 @@ final class ComposerTest extends TestCase
         self::assertFalse(Composer::compose($tiny)->runOut->fits);
         self::assertNotNull((new WaysToFit($tiny))->best());
 
-        $noPages = Books::edited(Books::starter(), [['type' => 'set-pattern', 'pattern' => ['id' => 'none', 'name' => 'None', 'parts' => []]], ['type' => 'use-pattern', 'pattern' => 'none', 'month' => '2027-06']]);
+        $noPages = Books::edited(
+            Books::starter(),
+            [
+                ['type' => 'set-pattern', 'pattern' => ['id' => 'none', 'name' => 'None', 'parts' => []]],
+                ['type' => 'use-pattern', 'pattern' => 'none', 'month' => '2027-06'],
+            ],
+        );
         $june = Composer::compose($noPages)->months[5];
         self::assertSame([0, '—'], [$june->pages, $june->range()]);
 
@@ -194,7 +229,10 @@ final class ComposerTest extends TestCase
         }
         $full = Composer::compose(Books::edited(Books::starter(), $many));
         self::assertFalse($full->runOut->fits);
-        $over = array_values(array_filter($full->findings(), static fn ($finding): bool => str_contains($finding->says, 'the book has 192 pages')));
+        $over = array_values(array_filter(
+            $full->findings(),
+            static fn ($finding): bool => str_contains($finding->says, 'the book has 192 pages'),
+        ));
         self::assertNotSame([], $over);
         self::assertSame('remove-spread', $over[0]->offers[0]['edit']['type']);
 
@@ -212,7 +250,12 @@ final class ComposerTest extends TestCase
 
     public function testEdgesOfPeriodAndBookComposeWithoutAnError(): void
     {
-        foreach ([['2027-05', '2027-05', 8], ['2027-01', '2028-12', 8], ['2027-11', '2029-10', 1000], ['2027-01', '2027-12', 8]] as [$start, $end, $pages]) {
+        foreach ([
+            ['2027-05', '2027-05', 8],
+            ['2027-01', '2028-12', 8],
+            ['2027-11', '2029-10', 1000],
+            ['2027-01', '2027-12', 8],
+        ] as [$start, $end, $pages]) {
             $book = Composer::compose(Books::starter(Books::a5($pages), $start, $end));
             self::assertNotSame('', $book->runOut->sentence(new Names()));
             for ($page = 1; $page <= $pages; ++$page) {

@@ -26,7 +26,10 @@ final class EveryPageOnceTest extends TestCase
         self::assertSame([6, 7, 8], array_map(static fn ($placed): int => $placed->page, $book->back->placed));
         self::assertCount(5, $book->front->placed);
         $without = array_values(array_filter($book->findings(), static fn (Finding $one): bool => str_contains($one->says, 'has no page')));
-        self::assertSame(['Notes has no page: the book has 8 pages, and its back begins on page 6.'], array_values(array_unique(array_column($without, 'says'))));
+        self::assertSame(
+            ['Notes has no page: the book has 8 pages, and its back begins on page 6.'],
+            array_values(array_unique(array_column($without, 'says'))),
+        );
         self::assertSame(['notes-6', 'notes-7'], array_column($without, 'about'));
         $this->isOnce($book, 'eight pages');
     }
@@ -120,12 +123,36 @@ final class EveryPageOnceTest extends TestCase
         ksort($slots);
         ksort($expected);
         self::assertSame($expected, $slots, $about);
-        self::assertCount(\count($book->plan->spreads), array_unique(array_map(static fn (string $slot): string => explode('/', $slot)[0], array_keys($slots))) + $homeless, $about);
+        self::assertCount(
+            \count($book->plan->spreads),
+            array_unique(array_map(static fn (string $slot): string => explode('/', $slot)[0], array_keys($slots))) + $homeless,
+            $about,
+        );
     }
 
     public function testEveryStepOfAPageHasAKeyAndANumberOfItsOwn(): void
     {
-        $plans = [Books::sample(), Books::edited(Books::starter(), [['type' => 'set-pattern', 'pattern' => ['id' => 'twice', 'name' => 'Twice', 'parts' => [['kind' => 'month-divider', 'pages' => 2], ['kind' => 'month-goals', 'pages' => 3], ['kind' => 'weeks', 'pages' => 0]]]], ['type' => 'use-pattern', 'pattern' => 'twice']])];
+        $plans = [
+            Books::sample(),
+            Books::edited(
+                Books::starter(),
+                [
+                    [
+                        'type' => 'set-pattern',
+                        'pattern' => [
+                            'id' => 'twice',
+                            'name' => 'Twice',
+                            'parts' => [
+                                ['kind' => 'month-divider', 'pages' => 2],
+                                ['kind' => 'month-goals', 'pages' => 3],
+                                ['kind' => 'weeks', 'pages' => 0],
+                            ],
+                        ],
+                    ],
+                    ['type' => 'use-pattern', 'pattern' => 'twice'],
+                ],
+            ),
+        ];
         for ($seed = 1; $seed <= 12; ++$seed) {
             $plans[] = Books::random($seed);
         }
@@ -146,7 +173,10 @@ final class EveryPageOnceTest extends TestCase
 
     public function testAFindingOfSeveralPagesIsSaidOnceWithItsPages(): void
     {
-        $plan = Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => 'future-log', 'settings' => ['months_per_page' => 4, 'columns' => 2, 'extra' => 'frame']]]);
+        $plan = Books::edited(
+            Books::starter(),
+            [['type' => 'set-spread', 'spread' => 'future-log', 'settings' => ['months_per_page' => 4, 'columns' => 2, 'extra' => 'frame']]],
+        );
         $book = Composer::compose($plan);
         $said = array_values(array_filter($book->findings(), static fn (Finding $one): bool => 'future-log' === $one->about));
         $page = $book->pageOf('future-log');
@@ -163,7 +193,14 @@ final class EveryPageOnceTest extends TestCase
 
         $plan = Books::starter();
         $january = Composer::compose($plan)->months[0]->page;
-        $pinned = Composer::compose(Books::edited($plan, [['type' => 'add-spread', 'kind' => 'notes', 'section' => 'year'], ['type' => 'set-spread', 'spread' => 'notes-2', 'pin' => $january], ['type' => 'use-pattern', 'pattern' => 'bare']]));
+        $pinned = Composer::compose(Books::edited(
+            $plan,
+            [
+                ['type' => 'add-spread', 'kind' => 'notes', 'section' => 'year'],
+                ['type' => 'set-spread', 'spread' => 'notes-2', 'pin' => $january],
+                ['type' => 'use-pattern', 'pattern' => 'bare'],
+            ],
+        ));
         self::assertGreaterThan($january, $pinned->months[0]->page);
         foreach ($pinned->months as $month) {
             self::assertSame('month', $pinned->slot($month->page)->is);

@@ -29,7 +29,14 @@ final class ForeEdgeTest extends TestCase
             Books::sample(),
             Books::starter(Books::a5(8)),
             Books::starter(Books::a5(192, FirstLeaf::Blank)),
-            Books::edited(Books::sample(), [['type' => 'set-lost', 'page' => 20], ['type' => 'set-lost', 'page' => 4], ['type' => 'set-used', 'month' => '2027-01', 'page' => 45]]),
+            Books::edited(
+                Books::sample(),
+                [
+                    ['type' => 'set-lost', 'page' => 20],
+                    ['type' => 'set-lost', 'page' => 4],
+                    ['type' => 'set-used', 'month' => '2027-01', 'page' => 45],
+                ],
+            ),
             Books::edited(Books::sample(), [['type' => 'set-spread', 'spread' => 'key', 'pin' => 100]]),
         ];
         foreach ($plans as $i => $plan) {
@@ -50,6 +57,9 @@ final class ForeEdgeTest extends TestCase
 
         $lost = ForeEdge::of(Composer::compose(Books::edited(Books::sample(), [['type' => 'set-lost', 'page' => 20]])));
         $closed = array_values(array_filter($lost, static fn (array $stretch): bool => 'closed' === $stretch['band']));
-        self::assertSame([[20, 20, 'Skipped or ruined']], array_map(static fn (array $stretch): array => [$stretch['from'], $stretch['to'], $stretch['label']], $closed));
+        self::assertSame(
+            [[20, 20, 'Skipped or ruined']],
+            array_map(static fn (array $stretch): array => [$stretch['from'], $stretch['to'], $stretch['label']], $closed),
+        );
     }
 }

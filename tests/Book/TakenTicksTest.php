@@ -17,7 +17,18 @@ use Tests\Books;
 
 final class TakenTicksTest extends TestCase
 {
-    private const SPLIT = ['type' => 'take-split', 'on' => 'goals-by-area', 'edge' => 'top', 'x' => 2, 'y' => 5, 'wide' => 20, 'tall' => 8, 'parts' => 3, 'gap' => 1, 'policy' => 'outside'];
+    private const SPLIT = [
+        'type' => 'take-split',
+        'on' => 'goals-by-area',
+        'edge' => 'top',
+        'x' => 2,
+        'y' => 5,
+        'wide' => 20,
+        'tall' => 8,
+        'parts' => 3,
+        'gap' => 1,
+        'policy' => 'outside',
+    ];
 
     /** 20 in 3 with gaps of 1: 6, 6, 6; ticks at both ends of the region, so that a ruler can be laid from tick to tick. */
     public function testTicksStandAtBothEndsOfTheirRegionBeforeEverythingElse(): void
@@ -31,11 +42,18 @@ final class TakenTicksTest extends TestCase
             array_push($expected, [$x, 5, 0.5], [$x, 12.5, 0.5]);
         }
         self::assertEquals($expected, array_map($at, $ticks));
-        self::assertSame([Layer::Pencil], array_values(array_unique(array_map(static fn (Mark $mark): Layer => $mark->layer, $ticks), \SORT_REGULAR)));
+        self::assertSame(
+            [Layer::Pencil],
+            array_values(array_unique(array_map(static fn (Mark $mark): Layer => $mark->layer, $ticks), \SORT_REGULAR)),
+        );
         self::assertSame(range(1, \count($drawing->steps)), array_column($drawing->steps, 'number'));
         $plain = Composer::compose(Books::starter());
         $before = $plain->drawing($plain->pageOf('goals-by-area') ?? 0) ?? self::fail();
-        self::assertSame(array_column($before->steps, 'key'), array_column(\array_slice($drawing->steps, 1), 'key'), 'what was ticked off stays ticked off');
+        self::assertSame(
+            array_column($before->steps, 'key'),
+            array_column(\array_slice($drawing->steps, 1), 'key'),
+            'what was ticked off stays ticked off',
+        );
         self::assertSame(\count($before->marks) + 12, \count($drawing->marks));
         foreach ($before->marks as $i => $mark) {
             self::assertSame($mark->step + 1, $drawing->marks[12 + $i]->step);
@@ -46,14 +64,20 @@ final class TakenTicksTest extends TestCase
     {
         $book = $this->book([['on' => 'future-log', 'nth' => 1] + self::SPLIT, ['on' => 'future-log', 'nth' => 0] + self::SPLIT]);
         $page = $book->pageOf('future-log') ?? 0;
-        $numbers = [...array_column($book->drawing($page)->steps ?? [], 'number'), ...array_column($book->drawing($page + 1)->steps ?? [], 'number')];
+        $numbers = [
+            ...array_column($book->drawing($page)->steps ?? [], 'number'),
+            ...array_column($book->drawing($page + 1)->steps ?? [], 'number'),
+        ];
         self::assertSame(range(1, \count($numbers)), $numbers);
     }
 
     public function testAnEmptyPageMayBeTickedToo(): void
     {
         $plain = Composer::compose(Books::starter());
-        $spare = array_key_first(array_filter($plain->slots, static fn ($slot): bool => 'spare' === $slot->is)) ?? self::fail('This book has no spare page.');
+        $spare = array_key_first(array_filter(
+            $plain->slots,
+            static fn ($slot): bool => 'spare' === $slot->is,
+        )) ?? self::fail('This book has no spare page.');
         $book = $this->book([['on' => "page-$spare"] + self::SPLIT]);
         self::assertSame('spare', $book->slot($spare)->is);
         self::assertCount(1, $book->drawing($spare)->steps ?? []);
@@ -62,10 +86,27 @@ final class TakenTicksTest extends TestCase
 
     public function testTicksThatNoLongerFitAreSaidAndLeftOut(): void
     {
-        $smaller = ['type' => 'set-stock', 'stock' => ['width' => 105, 'height' => 148, 'pitch' => 5, 'across' => 17, 'down' => 26, 'pages' => 192, 'first_leaf' => 'ordinary']];
+        $smaller = [
+            'type' => 'set-stock',
+            'stock' => [
+                'width' => 105,
+                'height' => 148,
+                'pitch' => 5,
+                'across' => 17,
+                'down' => 26,
+                'pages' => 192,
+                'first_leaf' => 'ordinary',
+            ],
+        ];
         $plan = Books::edited(Books::starter(), [self::SPLIT, $smaller]);
-        $findings = array_values(array_filter(Composer::compose($plan)->findings(), static fn ($finding): bool => str_contains($finding->says, 'was taken into a region')));
-        self::assertSame('A split of 20 boxes was taken into a region of 20 × 8 boxes at 2, 5; it is not on this page of 17 × 26 any more.', $findings[0]->says);
+        $findings = array_values(array_filter(
+            Composer::compose($plan)->findings(),
+            static fn ($finding): bool => str_contains($finding->says, 'was taken into a region'),
+        ));
+        self::assertSame(
+            'A split of 20 boxes was taken into a region of 20 × 8 boxes at 2, 5; it is not on this page of 17 × 26 any more.',
+            $findings[0]->says,
+        );
         $after = Books::edited($plan, [$findings[0]->offers[0]['edit']]);
         self::assertSame([], $after->taken);
     }
@@ -80,8 +121,14 @@ final class TakenTicksTest extends TestCase
 
     public function testTicksGoWithTheirSpreadAndKeepTheirNumbers(): void
     {
-        $plan = Books::edited(Books::starter(), [self::SPLIT, ['on' => 'quote'] + self::SPLIT, ['on' => 'key'] + self::SPLIT, ['type' => 'drop-split', 'taken' => 'taken-1']]);
-        self::assertSame([['taken-1', 'quote'], ['taken-2', 'key']], array_map(static fn (TakenSplit $one): array => [$one->id, $one->on], $plan->taken));
+        $plan = Books::edited(
+            Books::starter(),
+            [self::SPLIT, ['on' => 'quote'] + self::SPLIT, ['on' => 'key'] + self::SPLIT, ['type' => 'drop-split', 'taken' => 'taken-1']],
+        );
+        self::assertSame(
+            [['taken-1', 'quote'], ['taken-2', 'key']],
+            array_map(static fn (TakenSplit $one): array => [$one->id, $one->on], $plan->taken),
+        );
         self::assertSame(['key'], array_column(Books::edited($plan, [['type' => 'remove-spread', 'spread' => 'quote']])->taken, 'on'));
     }
 

@@ -16,11 +16,22 @@ use Tests\Books;
 
 final class VolumesTest extends TestCase
 {
-    private const SMALL = ['width' => 105, 'height' => 148, 'pitch' => 5, 'across' => 17, 'down' => 25, 'pages' => 160, 'first_leaf' => 'ordinary'];
+    private const SMALL = [
+        'width' => 105,
+        'height' => 148,
+        'pitch' => 5,
+        'across' => 17,
+        'down' => 25,
+        'pages' => 160,
+        'first_leaf' => 'ordinary',
+    ];
 
     public function testTwoBooksShareTheMonthsBetweenThemEachOnItsStock(): void
     {
-        $plan = Books::edited(Books::sample(), [['type' => 'add-book', 'from' => '2027-07', 'title' => 'Part two', 'stock' => self::SMALL]]);
+        $plan = Books::edited(
+            Books::sample(),
+            [['type' => 'add-book', 'from' => '2027-07', 'title' => 'Part two', 'stock' => self::SMALL]],
+        );
         [$first, $second] = [Composer::compose($plan, '1'), Composer::compose($plan, '2')];
 
         self::assertSame(['2027-01', '2027-06'], [self::months($first->months)[0], self::months($first->months)[5]]);
@@ -49,15 +60,28 @@ final class VolumesTest extends TestCase
 
     public function testABookThatRunsOutIsOfferedTheBestMonthToSwitch(): void
     {
-        $plan = Books::edited(Books::starter(), [['type' => 'use-pattern', 'pattern' => 'rich'], ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'most-days', 'pages' => '2']]]);
+        $plan = Books::edited(
+            Books::starter(),
+            [
+                ['type' => 'use-pattern', 'pattern' => 'rich'],
+                ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'most-days', 'pages' => '2']],
+            ],
+        );
         $ways = (new MoreBooks($plan))->ways();
         $switch = array_values(array_filter($ways, static fn (Way $way): bool => str_starts_with($way->say, 'Two books')))[0];
         $after = Edits::apply($plan, $switch->edit)->plan;
-        $least = static fn (Plan $one): int => min(Composer::compose($one, '1')->runOut->slack(), Composer::compose($one, '2')->runOut->slack());
+        $least = static fn (Plan $one): int => min(
+            Composer::compose($one, '1')->runOut->slack(),
+            Composer::compose($one, '2')->runOut->slack(),
+        );
 
         // Every other month, tried one by one.
         foreach (\array_slice($plan->period->months(), 1) as $month) {
-            self::assertLessThanOrEqual($least($after), $least(Edits::apply($plan, ['type' => 'add-book', 'from' => $month->iso()])->plan), $month->iso());
+            self::assertLessThanOrEqual(
+                $least($after),
+                $least(Edits::apply($plan, ['type' => 'add-book', 'from' => $month->iso()])->plan),
+                $month->iso(),
+            );
         }
         self::assertGreaterThan(0, $least($after));
     }
@@ -87,7 +111,14 @@ final class VolumesTest extends TestCase
     public function testWhatCannotBeABookIsRefused(): void
     {
         $plan = Books::edited(Books::sample(), [['type' => 'add-book', 'from' => '2027-07']]);
-        foreach ([['add-book', ['from' => '2027-07'], 'from'], ['add-book', ['from' => '2027-01'], 'from'], ['add-book', ['from' => '2030-01'], 'from'], ['add-book', ['stock' => ['across' => 0] + self::SMALL], 'stock/across'], ['set-book', ['book' => '9'], 'book'], ['set-spread', ['spread' => 'key', 'book' => '5'], 'book']] as [$type, $edit, $field]) {
+        foreach ([
+            ['add-book', ['from' => '2027-07'], 'from'],
+            ['add-book', ['from' => '2027-01'], 'from'],
+            ['add-book', ['from' => '2030-01'], 'from'],
+            ['add-book', ['stock' => ['across' => 0] + self::SMALL], 'stock/across'],
+            ['set-book', ['book' => '9'], 'book'],
+            ['set-spread', ['spread' => 'key', 'book' => '5'], 'book'],
+        ] as [$type, $edit, $field]) {
             try {
                 Edits::apply($plan, ['type' => $type] + $edit);
                 self::fail("$type was taken.");
@@ -99,7 +130,13 @@ final class VolumesTest extends TestCase
 
     public function testAPlanOfTwoBooksComesBackFromItsFile(): void
     {
-        $plan = Books::edited(Books::sample(), [['type' => 'add-book', 'from' => '2027-07', 'stock' => self::SMALL], ['type' => 'set-spread', 'spread' => 'key', 'book' => '2']]);
+        $plan = Books::edited(
+            Books::sample(),
+            [
+                ['type' => 'add-book', 'from' => '2027-07', 'stock' => self::SMALL],
+                ['type' => 'set-spread', 'spread' => 'key', 'book' => '2'],
+            ],
+        );
         [$read] = Books::files()->read(Books::files()->file($plan, []));
 
         self::assertEquals($plan, $read);
@@ -107,7 +144,10 @@ final class VolumesTest extends TestCase
 
     public function testAShorterPeriodLeavesABookThatBeganAfterItWithoutMonths(): void
     {
-        $plan = Books::edited(Books::sample(), [['type' => 'add-book', 'from' => '2027-07'], ['type' => 'set-period', 'period' => ['start' => '2027-01', 'end' => '2027-06']]]);
+        $plan = Books::edited(
+            Books::sample(),
+            [['type' => 'add-book', 'from' => '2027-07'], ['type' => 'set-period', 'period' => ['start' => '2027-01', 'end' => '2027-06']]],
+        );
 
         self::assertCount(6, Composer::compose($plan)->months);
         self::assertSame([], Composer::compose($plan, '2')->months);

@@ -63,7 +63,11 @@ final class WaysToFitTest extends TestCase
         self::assertTrue($ways->isProven());
         self::assertTrue($after->runOut->fits);
         self::assertSame('17–44', $after->months[0]->range(), 'what is used stays used');
-        self::assertSame([], array_filter($ways->single(), static fn (Way $way): bool => 'Drop Key' === $way->say), 'the front is drawn already');
+        self::assertSame(
+            [],
+            array_filter($ways->single(), static fn (Way $way): bool => 'Drop Key' === $way->say),
+            'the front is drawn already',
+        );
     }
 
     /** A year's book of 60 spreads that is some 60 pages too long: found, and found to be the least. */
@@ -71,10 +75,20 @@ final class WaysToFitTest extends TestCase
     {
         $edits = [];
         for ($i = 0; $i < 50; ++$i) {
-            $edits[] = ['type' => 'add-spread', 'kind' => ['notes', 'goals-by-area', 'quote', 'future-log'][$i % 4], 'section' => ['front', 'goals', 'trackers'][$i % 3]];
+            $edits[] = [
+                'type' => 'add-spread',
+                'kind' => ['notes', 'goals-by-area', 'quote', 'future-log'][$i % 4],
+                'section' => ['front', 'goals', 'trackers'][$i % 3],
+            ];
         }
         $plan = Books::edited(self::overfull(), $edits);
-        $plan = Books::edited($plan, array_map(static fn (int $i): array => ['type' => 'set-spread', 'spread' => $plan->spreads[$i]->id, 'worth' => 1 + $i % 5], array_keys($plan->spreads)));
+        $plan = Books::edited(
+            $plan,
+            array_map(
+                static fn (int $i): array => ['type' => 'set-spread', 'spread' => $plan->spreads[$i]->id, 'worth' => 1 + $i % 5],
+                array_keys($plan->spreads),
+            ),
+        );
         $ways = new WaysToFit($plan);
         $best = $ways->best() ?? self::fail();
 
@@ -136,7 +150,10 @@ final class WaysToFitTest extends TestCase
             $chosen = array_values(array_filter($all, static fn (int $i): bool => 0 !== ($set >> $i & 1), \ARRAY_FILTER_USE_KEY));
             $regret = array_sum(array_map(static fn (FitChange $change): int => $change->regret, $chosen));
             // One page a week and rolling weeks shut each other out.
-            $weeks = array_filter($chosen, static fn (FitChange $change): bool => str_contains($change->say, 'week instead') || str_contains($change->say, 'Rolling'));
+            $weeks = array_filter(
+                $chosen,
+                static fn (FitChange $change): bool => str_contains($change->say, 'week instead') || str_contains($change->say, 'Rolling'),
+            );
             if (\count($weeks) > 1 || (null !== $best && $regret >= $best)) {
                 continue;
             }
@@ -158,21 +175,44 @@ final class WaysToFitTest extends TestCase
     {
         mt_srand($seed);
         $months = mt_rand(1, 3);
-        $plan = Books::starter(Books::a5(2 * mt_rand(4, 5 + 5 * $months)), '2027-01', \sprintf('2027-%02d', $months))->with(['spreads' => []]);
+        $plan = Books::starter(
+            Books::a5(2 * mt_rand(4, 5 + 5 * $months)),
+            '2027-01',
+            \sprintf('2027-%02d', $months),
+        )->with(['spreads' => []]);
         $edits = [
             ['type' => 'use-pattern', 'pattern' => ['bare', 'plain', 'ordinary'][mt_rand(0, 2)]],
-            ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => ['split', 'most-days'][mt_rand(0, 1)], 'pages' => ['2', '1'][mt_rand(0, 1)]]],
+            [
+                'type' => 'set-weeks',
+                'weeks' => ['first' => 1, 'school' => ['split', 'most-days'][mt_rand(0, 1)], 'pages' => ['2', '1'][mt_rand(0, 1)]],
+            ],
         ];
         for ($i = mt_rand(1, 4); $i > 0; --$i) {
-            $edits[] = ['type' => 'add-spread', 'kind' => ['quote', 'notes', 'goals-by-area', 'key'][mt_rand(0, 3)], 'settings' => [[], ['pages' => 2], ['half' => true]][mt_rand(0, 2)]];
+            $edits[] = [
+                'type' => 'add-spread',
+                'kind' => ['quote', 'notes', 'goals-by-area', 'key'][mt_rand(0, 3)],
+                'settings' => [[], ['pages' => 2], ['half' => true]][mt_rand(0, 2)],
+            ];
         }
         $plan = Books::edited($plan, $edits);
 
-        return Books::edited($plan, array_map(static fn ($spread): array => ['type' => 'set-spread', 'spread' => $spread->id, 'worth' => mt_rand(1, 5)], $plan->spreads));
+        return Books::edited(
+            $plan,
+            array_map(
+                static fn ($spread): array => ['type' => 'set-spread', 'spread' => $spread->id, 'worth' => mt_rand(1, 5)],
+                $plan->spreads,
+            ),
+        );
     }
 
     private static function overfull(): Plan
     {
-        return Books::edited(Books::starter(), [['type' => 'use-pattern', 'pattern' => 'rich'], ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'most-days', 'pages' => '2']]]);
+        return Books::edited(
+            Books::starter(),
+            [
+                ['type' => 'use-pattern', 'pattern' => 'rich'],
+                ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'most-days', 'pages' => '2']],
+            ],
+        );
     }
 }

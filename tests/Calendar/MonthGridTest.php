@@ -82,7 +82,10 @@ final class MonthGridTest extends TestCase
 
     public function testTheClosingCheckOfMay2027(): void
     {
-        self::assertSame('31 must land in row 6, column 1; the last column reads 2, 9, 16, 23, 30', (new MonthGrid(new Month(2027, 5), Weekday::Monday))->closingCheck());
+        self::assertSame(
+            '31 must land in row 6, column 1; the last column reads 2, 9, 16, 23, 30',
+            (new MonthGrid(new Month(2027, 5), Weekday::Monday))->closingCheck(),
+        );
     }
 
     public function testDaysAreCountedAcrossMonthsAndYears(): void
@@ -102,12 +105,58 @@ final class MonthGridTest extends TestCase
         $both = array_filter(Luxon::names(), Names::knows(...), \ARRAY_FILTER_USE_KEY);
         foreach ($both as $locale => $said) {
             $names = new Names($locale);
-            $own = ['months' => array_map($names->month(...), range(1, 12)), 'short' => array_map($names->monthShort(...), range(1, 12)), 'weekdays' => array_map($names->weekday(...), Weekday::cases()), 'initials' => array_map($names->weekdayInitial(...), Weekday::cases())];
+            $own = [
+                'months' => array_map($names->month(...), range(1, 12)),
+                'short' => array_map($names->monthShort(...), range(1, 12)),
+                'weekdays' => array_map($names->weekday(...), Weekday::cases()),
+                'initials' => array_map($names->weekdayInitial(...), Weekday::cases()),
+            ];
             if ($own === $said) {
                 $same[] = $locale;
             }
         }
-        $steady = ['en', 'de', 'fi', 'fr', 'es', 'pt', 'it', 'nl', 'sv', 'nb', 'da', 'is', 'et', 'lv', 'pl', 'cs', 'sk', 'sl', 'hr', 'hu', 'ro', 'ru', 'tr', 'ar', 'he', 'fa', 'ja', 'ko', 'zh', 'th', 'id', 'sw', 'eu', 'ga', 'cy', 'hy', 'ka', 'ta', 'mr', 'ur'];
+        $steady = [
+            'en',
+            'de',
+            'fi',
+            'fr',
+            'es',
+            'pt',
+            'it',
+            'nl',
+            'sv',
+            'nb',
+            'da',
+            'is',
+            'et',
+            'lv',
+            'pl',
+            'cs',
+            'sk',
+            'sl',
+            'hr',
+            'hu',
+            'ro',
+            'ru',
+            'tr',
+            'ar',
+            'he',
+            'fa',
+            'ja',
+            'ko',
+            'zh',
+            'th',
+            'id',
+            'sw',
+            'eu',
+            'ga',
+            'cy',
+            'hy',
+            'ka',
+            'ta',
+            'mr',
+            'ur',
+        ];
         self::assertSame([], array_values(array_diff($steady, $same)));
         self::assertGreaterThan(0.75 * \count($both), \count($same));
     }
@@ -123,6 +172,9 @@ final class MonthGridTest extends TestCase
     /** @return list<int> */
     private function sixRows(int $year, Weekday $first): array
     {
-        return array_values(array_filter(range(1, 12), static fn (int $month): bool => 6 === (new MonthGrid(new Month($year, $month), $first))->rows));
+        return array_values(array_filter(
+            range(1, 12),
+            static fn (int $month): bool => 6 === (new MonthGrid(new Month($year, $month), $first))->rows,
+        ));
     }
 }

@@ -19,9 +19,21 @@ final class MonthWeeksTest extends TestCase
     /** January 2027 begins on a Friday: its first week has three days. By hand. */
     public static function january(): iterable
     {
-        yield 'split: five weeks, the first of three days' => [WeekSchool::Split, ['2027-01-01', '2027-01-04', '2027-01-11', '2027-01-18', '2027-01-25'], [false, false, false, false, false]];
-        yield 'folded: the three days take half the pages' => [WeekSchool::Folded, ['2027-01-01', '2027-01-04', '2027-01-11', '2027-01-18', '2027-01-25'], [true, false, false, false, false]];
-        yield 'most days: the three days belong to December' => [WeekSchool::MostDays, ['2027-01-04', '2027-01-11', '2027-01-18', '2027-01-25'], [false, false, false, false]];
+        yield 'split: five weeks, the first of three days' => [
+            WeekSchool::Split,
+            ['2027-01-01', '2027-01-04', '2027-01-11', '2027-01-18', '2027-01-25'],
+            [false, false, false, false, false],
+        ];
+        yield 'folded: the three days take half the pages' => [
+            WeekSchool::Folded,
+            ['2027-01-01', '2027-01-04', '2027-01-11', '2027-01-18', '2027-01-25'],
+            [true, false, false, false, false],
+        ];
+        yield 'most days: the three days belong to December' => [
+            WeekSchool::MostDays,
+            ['2027-01-04', '2027-01-11', '2027-01-18', '2027-01-25'],
+            [false, false, false, false],
+        ];
     }
 
     /** @param list<string> $from */
@@ -36,7 +48,12 @@ final class MonthWeeksTest extends TestCase
 
     public function testTheFirstMonthOfABookTakesTheWeekItBeginsIn(): void
     {
-        $weeks = MonthWeeks::of(new Month(2027, 1), Weekday::Monday, WeekSchool::MostDays, new Period(new Month(2027, 1), new Month(2027, 12)));
+        $weeks = MonthWeeks::of(
+            new Month(2027, 1),
+            Weekday::Monday,
+            WeekSchool::MostDays,
+            new Period(new Month(2027, 1), new Month(2027, 12)),
+        );
 
         self::assertSame(['2026-12-28', 53], [$weeks[0]->from->iso(), $weeks[0]->isoWeek]);
     }
@@ -63,7 +80,14 @@ final class MonthWeeksTest extends TestCase
                         default => null,
                     };
                     if (null !== $decides) {
-                        self::assertCount(\count(array_filter(range(0, $said['days'] - 1), static fn (int $day): bool => ($said['weekday'] - 1 + $day) % 7 + 1 === $decides)), $weeks, "$iso $school->value");
+                        self::assertCount(
+                            \count(array_filter(
+                                range(0, $said['days'] - 1),
+                                static fn (int $day): bool => ($said['weekday'] - 1 + $day) % 7 + 1 === $decides,
+                            )),
+                            $weeks,
+                            "$iso $school->value",
+                        );
                     }
                     if (WeekSchool::Split === $school || WeekSchool::Folded === $school) {
                         // Rows of the month's grid, counted from luxon's weekday of the 1st.

@@ -26,7 +26,11 @@ final class NamesTest extends TestCase
     {
         foreach (['en', 'vi', 'ja', 'zh_Hant', 'ko', 'hi', 'ar_EG', 'fa', 'th', 'hu', 'eu', 'am'] as $language) {
             $names = new Names($language);
-            self::assertCount(12, array_unique(array_map(static fn (int $month): string => $names->monthAndYear(new Month(2027, $month)), range(1, 12))), $language);
+            self::assertCount(
+                12,
+                array_unique(array_map(static fn (int $month): string => $names->monthAndYear(new Month(2027, $month)), range(1, 12))),
+                $language,
+            );
             self::assertCount(12, array_unique(array_map($names->month(...), range(1, 12))), $language);
         }
     }

@@ -51,7 +51,11 @@ final class ColourTest extends TestCase
         foreach (Palette::usual()->uses() as $use) {
             self::assertTrue($use['lines'] || $use['band']);
         }
-        self::assertSame(['#1f5fa8', '#c8553d', '#7a3b69', '#58a08c'], array_column(Palette::usual()->forLines(), 'colour'), 'yellow is too pale for lines');
+        self::assertSame(
+            ['#1f5fa8', '#c8553d', '#7a3b69', '#58a08c'],
+            array_column(Palette::usual()->forLines(), 'colour'),
+            'yellow is too pale for lines',
+        );
     }
 
     private static function colour(string $hex): Colour

@@ -33,7 +33,10 @@ final class BookComposeTest extends TestCase
         self::assertStringContainsString('8–9      Future log', $run->getOutput());
         self::assertStringContainsString('Tick at 12, 14 along the top', $run->getOutput());
         self::assertStringStartsWith('%PDF-', (string) file_get_contents("$this->folder/sheets/page-guides.pdf"));
-        self::assertSame(['page-guides.pdf', 'pocket.pdf', 'spacing-card.pdf'], array_values(array_diff(scandir("$this->folder/sheets") ?: [], ['.', '..'])));
+        self::assertSame(
+            ['page-guides.pdf', 'pocket.pdf', 'spacing-card.pdf'],
+            array_values(array_diff(scandir("$this->folder/sheets") ?: [], ['.', '..'])),
+        );
     }
 
     public function testTheBookIsPrintedAsJson(): void
@@ -47,7 +50,14 @@ final class BookComposeTest extends TestCase
     public function testWhatCannotBeReadEndsWithAMessageAndAFailure(): void
     {
         file_put_contents("$this->folder/cut.json", substr((string) file_get_contents("$this->folder/plan.json"), 0, 300));
-        foreach ([["$this->folder/cut.json"], ["$this->folder/missing.json"], ["$this->folder/plan.json", '--format=poem'], ["$this->folder/plan.json", '--book=2'], ["$this->folder/plan.json", '--sheets=/dev/null/x'], ["$this->folder/plan.json", "--sheets=$this->folder", '--paper=A3']] as $arguments) {
+        foreach ([
+            ["$this->folder/cut.json"],
+            ["$this->folder/missing.json"],
+            ["$this->folder/plan.json", '--format=poem'],
+            ["$this->folder/plan.json", '--book=2'],
+            ["$this->folder/plan.json", '--sheets=/dev/null/x'],
+            ["$this->folder/plan.json", "--sheets=$this->folder", '--paper=A3'],
+        ] as $arguments) {
             $run = $this->compose($arguments);
             self::assertSame(1, $run->getExitCode(), implode(' ', $arguments));
             self::assertNotSame('', trim($run->getErrorOutput()));

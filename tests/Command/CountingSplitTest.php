@@ -16,12 +16,19 @@ final class CountingSplitTest extends TestCase
         self::assertStringContainsString('tick at 8, 9, 17, 18; mm 40, 45, 85, 90', $said);
         self::assertStringContainsString('tick on dot 14; mm 65', $this->split(['26', '2', '--dots'])->getOutput());
         self::assertStringContainsString('In the ratio, whole boxes: 13, 7, 6', $this->split(['26', '2:1:1'])->getOutput());
-        self::assertStringContainsString('tick at 11, 20, 29; mm 40.7, 74, 107.3', $this->split(['27', '3', '--from=11', '--pitch=3.7'])->getOutput());
+        self::assertStringContainsString(
+            'tick at 11, 20, 29; mm 40.7, 74, 107.3',
+            $this->split(['27', '3', '--from=11', '--pitch=3.7'])->getOutput(),
+        );
     }
 
     public function testBadCountsEndWithTheHandbooksWords(): void
     {
-        foreach ([[['26', '0'], 'Split it into 1 to 60 parts.'], [['26', '3', '--gap=wide'], 'A gap has 0 to 200 boxes.'], [['many', '3'], 'A side has 1 to 200 boxes.']] as [$arguments, $says]) {
+        foreach ([
+            [['26', '0'], 'Split it into 1 to 60 parts.'],
+            [['26', '3', '--gap=wide'], 'A gap has 0 to 200 boxes.'],
+            [['many', '3'], 'A side has 1 to 200 boxes.'],
+        ] as [$arguments, $says]) {
             $run = $this->split($arguments);
             self::assertSame([1, $says], [$run->getExitCode(), trim($run->getErrorOutput())]);
         }

@@ -39,7 +39,10 @@ final class ComparisonTest extends TestCase
         self::assertSame([2, 8, 2, 10], [$measures->pages, $measures->rooms['2027-05']['lines'], $measures->figures, $measures->lines]);
         self::assertSame(2 * (100 - 4 * 5 - 4), $measures->leftOver);
         self::assertSame(['lines of less than 1½ boxes'], $measures->limits);
-        self::assertSame(intdiv(2 * (Minutes::FIGURE + Minutes::WORDS + 3 * Minutes::LETTER + 5 * Minutes::LINE + Minutes::PAGE) + 59, 60), $measures->minutes);
+        self::assertSame(
+            intdiv(2 * (Minutes::FIGURE + Minutes::WORDS + 3 * Minutes::LETTER + 5 * Minutes::LINE + Minutes::PAGE) + 59, 60),
+            $measures->minutes,
+        );
     }
 
     public function testFiguresInLessThanABoxBreakALimit(): void
@@ -55,7 +58,10 @@ final class ComparisonTest extends TestCase
     {
         $minutes = [];
         foreach (['matrix', 'mini'] as $way) {
-            $plan = Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['way' => $way]]]);
+            $plan = Books::edited(
+                Books::starter(),
+                [['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['way' => $way]]],
+            );
             $minutes[$way] = Minutes::of(Count::of(Composer::compose($plan)->spreadDrawings('year-at-a-glance')));
         }
         self::assertEqualsWithDelta(17, $minutes['matrix'], 6);
@@ -75,11 +81,22 @@ final class ComparisonTest extends TestCase
                 [$comparison, $with, $id] = $this->compare($plan, $kind);
                 $about = "$kind->id on $across × $down";
                 self::assertLessThanOrEqual(6, \count($comparison->candidates), $about);
-                self::assertCount(1, array_filter($comparison->candidates, static fn (Candidate $one): bool => $one->current), "$about: as it is now is among them");
+                self::assertCount(
+                    1,
+                    array_filter($comparison->candidates, static fn (Candidate $one): bool => $one->current),
+                    "$about: as it is now is among them",
+                );
                 foreach ($comparison->candidates as $one) {
-                    $drawn = Composer::compose(Books::edited($with, [['type' => 'set-spread', 'spread' => $id, 'settings' => $one->layout->settings]]))->spreadDrawings($id);
+                    $drawn = Composer::compose(Books::edited(
+                        $with,
+                        [['type' => 'set-spread', 'spread' => $id, 'settings' => $one->layout->settings]],
+                    ))->spreadDrawings($id);
                     // An index that takes other pages than before lists other pages.
-                    'index' === $kind->id ? self::assertCount(\count($drawn), $one->pages) : self::assertEquals($drawn, $one->pages, "$about: {$one->layout->name}");
+                    'index' === $kind->id ? self::assertCount(\count($drawn), $one->pages) : self::assertEquals(
+                        $drawn,
+                        $one->pages,
+                        "$about: {$one->layout->name}",
+                    );
                     self::assertSame(\count($drawn), $one->measures->pages);
                 }
                 $this->bestIsBest($comparison, $about);
@@ -94,13 +111,23 @@ final class ComparisonTest extends TestCase
     public function testASpacingSheetIsWeighedByTheDivisionsItShows(): void
     {
         $plan = Books::sample();
-        $found = Composer::compose($plan)->layouts($plan->spread('spacing-sheet') ?? throw new \LogicException()) ?? throw new \LogicException();
+        $found = Composer::compose($plan)->layouts($plan->spread('spacing-sheet') ?? throw new \LogicException())
+            ?? throw new \LogicException();
         $shown = [];
         foreach ($found->candidates as $one) {
             $shown[$one->layout->name] = $one->measures->shown;
         }
         // 26 in 2 is 13 exactly and in whole boxes, 38 in 2 is 19: each is one division, though it stands there twice.
-        self::assertSame(['Numbered edges' => 28, 'Four corners' => 16, 'Table of containers' => 20, 'Half a page, with a quote' => 20, 'Loose card, with its pocket here' => 0], $shown);
+        self::assertSame(
+            [
+                'Numbered edges' => 28,
+                'Four corners' => 16,
+                'Table of containers' => 20,
+                'Half a page, with a quote' => 20,
+                'Loose card, with its pocket here' => 0,
+            ],
+            $shown,
+        );
         self::assertSame(0, $found->best);
         self::assertStringContainsString('shows 28 divisions', $found->reason);
     }
@@ -109,7 +136,8 @@ final class ComparisonTest extends TestCase
     public function testWhereOnlyCustomDecidesTheReasonSaysSo(): void
     {
         $plan = Books::sample();
-        $found = Composer::compose($plan)->layouts($plan->spread('year-at-a-glance') ?? throw new \LogicException()) ?? throw new \LogicException();
+        $found = Composer::compose($plan)->layouts($plan->spread('year-at-a-glance') ?? throw new \LogicException())
+            ?? throw new \LogicException();
         self::assertStringEndsWith('“Day matrix” does as well by these; this one is drawn more often.', $found->reason);
         $log = Composer::compose($plan)->layouts($plan->spread('future-log') ?? throw new \LogicException()) ?? throw new \LogicException();
         self::assertStringNotContainsString('as well', $log->reason);
@@ -117,7 +145,17 @@ final class ComparisonTest extends TestCase
 
     public function testTheLayoutASpreadHasIsAlwaysAmongThose(): void
     {
-        foreach (['cover' => [['figures' => 'fold'], ['figures' => 'two']], 'future-log' => [['school' => 'columns'], ['school' => 'dates'], ['months_per_page' => 2, 'columns' => 1, 'extra' => 'frame'], ['line' => '2']], 'year-at-a-glance' => [['way' => 'printed'], ['week_numbers' => true]], 'key' => [['row' => '1', 'key_columns' => 2]]] as $id => $all) {
+        foreach ([
+            'cover' => [['figures' => 'fold'], ['figures' => 'two']],
+            'future-log' => [
+                ['school' => 'columns'],
+                ['school' => 'dates'],
+                ['months_per_page' => 2, 'columns' => 1, 'extra' => 'frame'],
+                ['line' => '2'],
+            ],
+            'year-at-a-glance' => [['way' => 'printed'], ['week_numbers' => true]],
+            'key' => [['row' => '1', 'key_columns' => 2]],
+        ] as $id => $all) {
             foreach ($all as $settings) {
                 $plan = Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => $id, 'settings' => $settings]]);
                 $comparison = Composer::compose($plan)->layouts($plan->spread($id) ?? self::fail()) ?? self::fail();
@@ -164,7 +202,10 @@ final class ComparisonTest extends TestCase
             $limits = \count($best->measures->limits) <=> \count($other->measures->limits);
             $pages = max(2, $best->measures->pages) <=> max(2, $other->measures->pages);
             $room = $other->measures->leastRoom() <=> $best->measures->leastRoom();
-            self::assertTrue($limits < 0 || (0 === $limits && ($pages < 0 || (0 === $pages && $room <= 0))), "$about: {$best->layout->name} before {$other->layout->name}");
+            self::assertTrue(
+                $limits < 0 || (0 === $limits && ($pages < 0 || (0 === $pages && $room <= 0))),
+                "$about: {$best->layout->name} before {$other->layout->name}",
+            );
         }
         self::assertStringContainsString("about {$best->measures->minutes} minutes", $comparison->reason);
     }

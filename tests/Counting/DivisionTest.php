@@ -16,7 +16,20 @@ final class DivisionTest extends TestCase
     /** Common practice, no source: what people read off their spacing sheets. */
     public static function checkValues(): iterable
     {
-        foreach ([[26, 2, 12, 2, 0], [26, 3, 8, 1, 0], [26, 4, 5, 2, 0], [26, 5, 4, 1, 2], [26, 7, 2, 2, 0], [38, 2, 18, 2, 0], [38, 3, 12, 1, 0], [38, 4, 8, 2, 0], [38, 5, 6, 2, 0], [38, 6, 5, 1, 3], [38, 7, 4, 1, 4], [34, 7, 4, 1, 0]] as [$side, $parts, $size, $gap, $left]) {
+        foreach ([
+            [26, 2, 12, 2, 0],
+            [26, 3, 8, 1, 0],
+            [26, 4, 5, 2, 0],
+            [26, 5, 4, 1, 2],
+            [26, 7, 2, 2, 0],
+            [38, 2, 18, 2, 0],
+            [38, 3, 12, 1, 0],
+            [38, 4, 8, 2, 0],
+            [38, 5, 6, 2, 0],
+            [38, 6, 5, 1, 3],
+            [38, 7, 4, 1, 4],
+            [34, 7, 4, 1, 0],
+        ] as [$side, $parts, $size, $gap, $left]) {
             yield "$side boxes in $parts containers: $size, gap $gap, $left left" => [$side, $parts, $size, $gap, $left];
         }
     }
@@ -73,7 +86,13 @@ final class DivisionTest extends TestCase
         for ($side = 1; $side <= 80; ++$side) {
             for ($parts = 1; $parts <= 12; ++$parts) {
                 for ($gap = 0; $gap <= 4; ++$gap) {
-                    foreach ([Remainder::Outside, Remainder::After, Remainder::IntoGaps, Remainder::IntoParts, Remainder::Exact] as $policy) {
+                    foreach ([
+                        Remainder::Outside,
+                        Remainder::After,
+                        Remainder::IntoGaps,
+                        Remainder::IntoParts,
+                        Remainder::Exact,
+                    ] as $policy) {
                         $seen += $this->check($side, $parts, $gap, $policy);
                     }
                 }
@@ -112,7 +131,11 @@ final class DivisionTest extends TestCase
         $spans = $division->spans();
         self::assertGreaterThanOrEqual(0, $spans[0]['from']->compare(0));
         self::assertLessThanOrEqual(0, end($spans)['to']->compare($side));
-        self::assertSame(array_reverse(array_map(strval(...), $division->parts)), array_map(strval(...), $division->parts), "$about reads the same from both ends");
+        self::assertSame(
+            array_reverse(array_map(strval(...), $division->parts)),
+            array_map(strval(...), $division->parts),
+            "$about reads the same from both ends",
+        );
         self::assertSame(array_reverse($division->gaps), $division->gaps, $about);
         if (Remainder::Outside === $policy) {
             self::assertSame([intdiv($left, 2), $left - intdiv($left, 2)], [$division->before, $division->after], $about);

@@ -58,7 +58,21 @@ final class LetteringTest extends TestCase
 
     public function testFractionsAreWrittenAsOnPaper(): void
     {
-        self::assertSame(['6½', '8⅔', '13', '⅐', "11\u{a0}1/7", "3\u{a0}2/9", '−½'], array_map(strval(...), [Fraction::of(13, 2), Fraction::of(26, 3), Fraction::of(26, 2), Fraction::of(1, 7), Fraction::of(78, 7), Fraction::of(29, 9), Fraction::of(-1, 2)]));
+        self::assertSame(
+            ['6½', '8⅔', '13', '⅐', "11\u{a0}1/7", "3\u{a0}2/9", '−½'],
+            array_map(
+                strval(...),
+                [
+                    Fraction::of(13, 2),
+                    Fraction::of(26, 3),
+                    Fraction::of(26, 2),
+                    Fraction::of(1, 7),
+                    Fraction::of(78, 7),
+                    Fraction::of(29, 9),
+                    Fraction::of(-1, 2),
+                ],
+            ),
+        );
         self::assertTrue(Fraction::of(1, 3)->plus(Fraction::of(2, 3))->equals(1));
         self::assertTrue(Fraction::of(26)->minus(Fraction::of(26, 3))->times(3)->equals(52));
         self::assertSame([-1, 3], [Fraction::of(-1, 2)->floor(), Fraction::of(7, 2)->floor()]);

@@ -31,7 +31,11 @@ final class SplittingTest extends TestCase
                     }
                     self::assertSame($free, array_sum(array_map(static fn (Fraction $part): int => $part->numerator, $division->parts)));
                     foreach ($division->parts as $i => $part) {
-                        self::assertLessThan(array_sum($ratio), abs($part->numerator * array_sum($ratio) - $free * $ratio[$i]), "$side by ".implode(':', $ratio));
+                        self::assertLessThan(
+                            array_sum($ratio),
+                            abs($part->numerator * array_sum($ratio) - $free * $ratio[$i]),
+                            "$side by ".implode(':', $ratio),
+                        );
                     }
                 }
             }
@@ -48,7 +52,10 @@ final class SplittingTest extends TestCase
                 $found = Division::smallestSymmetricGap($side, $parts);
                 for ($gap = 0; $gap < ($found ?? 40); ++$gap) {
                     $left = $side - ($parts - 1) * $gap;
-                    self::assertTrue($left < $parts || (0 === $parts % 2 && 1 === $left % $parts % 2), "$side in $parts: a gap of $gap would do");
+                    self::assertTrue(
+                        $left < $parts || (0 === $parts % 2 && 1 === $left % $parts % 2),
+                        "$side in $parts: a gap of $gap would do",
+                    );
                 }
             }
         }
@@ -95,7 +102,10 @@ final class SplittingTest extends TestCase
                 }
                 self::assertLessThanOrEqual($side, $folded->from + $folded->left->width);
                 self::assertLessThanOrEqual($side, $folded->air + $folded->right->width);
-                self::assertSame(str_replace(' ', '', $title), str_replace(' ', '', implode('', [...$folded->left->letters, ...$folded->right->letters])));
+                self::assertSame(
+                    str_replace(' ', '', $title),
+                    str_replace(' ', '', implode('', [...$folded->left->letters, ...$folded->right->letters])),
+                );
             }
         }
     }
@@ -113,7 +123,11 @@ final class SplittingTest extends TestCase
     public function testTheMiddleOfThePaperIsNotTheMiddleOfTheGrid(): void
     {
         self::assertSame(['before' => 8, 'off' => 0], Centring::onPaper(148_000, 9_000, 5_000, 10));
-        self::assertSame(['before' => 9, 'off' => 1_000], Centring::onPaper(148_000, 5_000, 5_000, 10), 'from 50 mm to 100 mm: its middle is 75 mm');
+        self::assertSame(
+            ['before' => 9, 'off' => 1_000],
+            Centring::onPaper(148_000, 5_000, 5_000, 10),
+            'from 50 mm to 100 mm: its middle is 75 mm',
+        );
         self::assertSame(8, Centring::of(26, 10)?->before);
     }
 
@@ -130,7 +144,11 @@ final class SplittingTest extends TestCase
                 }
             }
             foreach ($drawn as $other => $theirs) {
-                self::assertGreaterThanOrEqual(2, \count(array_merge(array_diff($boxes, $theirs), array_diff($theirs, $boxes))), "$figure and $other");
+                self::assertGreaterThanOrEqual(
+                    2,
+                    \count(array_merge(array_diff($boxes, $theirs), array_diff($theirs, $boxes))),
+                    "$figure and $other",
+                );
             }
             $drawn[$figure] = $boxes;
         }

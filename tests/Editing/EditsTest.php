@@ -22,7 +22,10 @@ final class EditsTest extends TestCase
         $plan = Books::edited($plan, [['type' => 'move-spread', 'spread' => 'quote-2', 'section' => 'goals', 'before' => null]]);
         self::assertSame('goals', $plan->spread('quote-2')?->section->value);
 
-        $plan = Books::edited($plan, [['type' => 'set-spread', 'spread' => 'key', 'faces' => 'quote-2'], ['type' => 'remove-spread', 'spread' => 'quote-2']]);
+        $plan = Books::edited(
+            $plan,
+            [['type' => 'set-spread', 'spread' => 'key', 'faces' => 'quote-2'], ['type' => 'remove-spread', 'spread' => 'quote-2']],
+        );
         self::assertNull($plan->spread('quote-2'));
         self::assertNull($plan->spread('key')?->faces, 'nothing faces a spread that is gone');
     }
@@ -39,14 +42,23 @@ final class EditsTest extends TestCase
 
     public function testSeveralEditsAreOne(): void
     {
-        $edited = Edits::apply(Books::starter(), ['type' => 'several', 'edits' => [['type' => 'set-title', 'title' => 'Boat'], ['type' => 'remove-spread', 'spread' => 'quote']]]);
+        $edited = Edits::apply(
+            Books::starter(),
+            ['type' => 'several', 'edits' => [['type' => 'set-title', 'title' => 'Boat'], ['type' => 'remove-spread', 'spread' => 'quote']]],
+        );
 
-        self::assertSame(['Boat', null, 'Title changed; Quote removed'], [$edited->plan->title, $edited->plan->spread('quote'), $edited->said]);
+        self::assertSame(
+            ['Boat', null, 'Title changed; Quote removed'],
+            [$edited->plan->title, $edited->plan->spread('quote'), $edited->said],
+        );
     }
 
     public function testAHundredEditsAreOneWithAShortName(): void
     {
-        $edited = Edits::apply(Books::starter(), ['type' => 'several', 'edits' => array_fill(0, 100, ['type' => 'add-spread', 'kind' => 'goals-by-area'])]);
+        $edited = Edits::apply(
+            Books::starter(),
+            ['type' => 'several', 'edits' => array_fill(0, 100, ['type' => 'add-spread', 'kind' => 'goals-by-area'])],
+        );
 
         self::assertCount(110, $edited->plan->spreads);
         self::assertLessThanOrEqual(400, mb_strlen($edited->said));
@@ -54,10 +66,22 @@ final class EditsTest extends TestCase
 
     public function testAPatternIsOverriddenForAMonthAndGoesWithThePeriod(): void
     {
-        $plan = Books::edited(Books::starter(), [['type' => 'use-pattern', 'pattern' => 'rich', 'month' => '2027-12'], ['type' => 'use-pattern', 'pattern' => 'bare', 'month' => '2027-03']]);
+        $plan = Books::edited(
+            Books::starter(),
+            [
+                ['type' => 'use-pattern', 'pattern' => 'rich', 'month' => '2027-12'],
+                ['type' => 'use-pattern', 'pattern' => 'bare', 'month' => '2027-03'],
+            ],
+        );
         self::assertSame(['2027-03' => 'bare', '2027-12' => 'rich'], $plan->months->overrides);
 
-        $plan = Books::edited($plan, [['type' => 'set-period', 'period' => ['start' => '2027-01', 'end' => '2027-06']], ['type' => 'remove-pattern', 'pattern' => 'bare']]);
+        $plan = Books::edited(
+            $plan,
+            [
+                ['type' => 'set-period', 'period' => ['start' => '2027-01', 'end' => '2027-06']],
+                ['type' => 'remove-pattern', 'pattern' => 'bare'],
+            ],
+        );
         self::assertSame([], $plan->months->overrides);
     }
 
@@ -69,8 +93,17 @@ final class EditsTest extends TestCase
         yield 'a spread that is gone' => [['type' => 'remove-spread', 'spread' => 'gone'], 'edit/spread'];
         yield 'a pin that is no page' => [['type' => 'set-spread', 'spread' => 'key', 'pin' => 'left'], 'edit/pin'];
         yield 'facing itself' => [['type' => 'set-spread', 'spread' => 'key', 'faces' => 'key'], 'edit/faces'];
-        yield 'a stock without boxes' => [['type' => 'set-stock', 'stock' => ['width' => 148, 'height' => 210, 'pitch' => 5, 'across' => 0, 'down' => 38, 'pages' => 192]], 'edit/stock/across'];
-        yield 'a pattern of kinds that are no part of a month' => [['type' => 'set-pattern', 'pattern' => ['id' => 'x', 'name' => 'X', 'parts' => [['kind' => 'key', 'pages' => 1]]]], 'edit/pattern/parts/0/kind'];
+        yield 'a stock without boxes' => [
+            [
+                'type' => 'set-stock',
+                'stock' => ['width' => 148, 'height' => 210, 'pitch' => 5, 'across' => 0, 'down' => 38, 'pages' => 192],
+            ],
+            'edit/stock/across',
+        ];
+        yield 'a pattern of kinds that are no part of a month' => [
+            ['type' => 'set-pattern', 'pattern' => ['id' => 'x', 'name' => 'X', 'parts' => [['kind' => 'key', 'pages' => 1]]]],
+            'edit/pattern/parts/0/kind',
+        ];
         yield 'a month outside the period' => [['type' => 'use-pattern', 'pattern' => 'rich', 'month' => '2030-01'], 'edit/month'];
         yield 'removing the shared pattern' => [['type' => 'remove-pattern', 'pattern' => 'ordinary'], 'edit/pattern'];
         yield 'an empty title' => [['type' => 'set-title', 'title' => '  '], 'edit/title'];

@@ -88,7 +88,15 @@ final class RandomEditsTest extends TestCase
 
         return match ($name) {
             'title' => $one(['Harbour', str_repeat('Äijä ', 40), '二〇二七年', "  trim me\n"]),
-            'stock' => ['width' => $one([148, 90, 210]), 'height' => 210, 'pitch' => $one([3.7, 5, 6.35]), 'across' => mt_rand(9, 61), 'down' => mt_rand(13, 81), 'pages' => $one([8, 48, 192, 400]), 'first_leaf' => 'ordinary'],
+            'stock' => [
+                'width' => $one([148, 90, 210]),
+                'height' => 210,
+                'pitch' => $one([3.7, 5, 6.35]),
+                'across' => mt_rand(9, 61),
+                'down' => mt_rand(13, 81),
+                'pages' => $one([8, 48, 192, 400]),
+                'first_leaf' => 'ordinary',
+            ],
             'period' => ['start' => $one(['2027-01', '2027-07']), 'end' => $one(['2027-07', '2027-12', '2028-12', '2029-12'])],
             'weeks' => ['first' => mt_rand(0, 8)],
             'counting' => $one(['boxes', 'dots', 'beads']),
@@ -113,7 +121,11 @@ final class RandomEditsTest extends TestCase
             'gap' => mt_rand(0, 5),
             'policy' => $one(['outside', 'into-gaps', 'into-parts', 'exact', 'after', 'away']),
             'taken' => $one(['taken-1', 'a']),
-            'palette' => $one([null, [['colour' => '#1f5fa8', 'means' => 'Tram'], ['colour' => '#c0392b', 'means' => 'Dates']], [['colour' => 'red', 'means' => '']]]),
+            'palette' => $one([
+                null,
+                [['colour' => '#1f5fa8', 'means' => 'Tram'], ['colour' => '#c0392b', 'means' => 'Dates']],
+                [['colour' => 'red', 'means' => '']],
+            ]),
             'symbols' => [['name' => 'task', 'strokes' => [[mt_rand(0, 4), 0, 2, mt_rand(1, 5)]], 'states' => []]],
             'mixing' => $one([[], ['goals', 'trackers'], ['attic']]),
             'book' => $one(['1', '2', '9']),

@@ -24,7 +24,13 @@ final class KeyCheckTest extends TestCase
     {
         foreach (array_keys(StarterKeys::all()) as $id) {
             foreach ([3_700, 5_000, 7_000] as $pitch) {
-                self::assertSame([], array_map(static fn (KeyProblem $one): string => "$id: $one->says", (new KeyCheck(StarterKeys::set($id), $pitch))->problems()));
+                self::assertSame(
+                    [],
+                    array_map(
+                        static fn (KeyProblem $one): string => "$id: $one->says",
+                        (new KeyCheck(StarterKeys::set($id), $pitch))->problems(),
+                    ),
+                );
             }
         }
     }
@@ -71,12 +77,23 @@ final class KeyCheckTest extends TestCase
                     [$x, $y] = [mt_rand(0, 4), mt_rand(0, 4)];
                     $strokes[] = [$x, $y, ($x + mt_rand(1, 4)) % 5, mt_rand(0, 4)];
                 }
-                $symbols[] = ['name' => "kind $i", 'strokes' => $strokes, 'states' => [['name' => 'done', 'add' => [[mt_rand(0, 1), 0, mt_rand(2, 4), 4]]]]];
+                $symbols[] = [
+                    'name' => "kind $i",
+                    'strokes' => $strokes,
+                    'states' => [['name' => 'done', 'add' => [[mt_rand(0, 1), 0, mt_rand(2, 4), 4]]]],
+                ];
             }
             $check = new KeyCheck(KeyReader::read(Values::of(['symbols' => $symbols])), 5_000);
-            self::assertEquals($check->problems(), KeyCheck::problemsOf(KeyReader::read(Values::of(['symbols' => $symbols])), 5_000), 'the same is wrong without every distance');
+            self::assertEquals(
+                $check->problems(),
+                KeyCheck::problemsOf(KeyReader::read(Values::of(['symbols' => $symbols])), 5_000),
+                'the same is wrong without every distance',
+            );
             foreach ($check->marks as $i => $one) {
-                $least = min(array_map(static fn (int $j): float => $j === $i ? \INF : Likeness::distance($one->strokes, $check->marks[$j]->strokes), array_keys($check->marks)));
+                $least = min(array_map(
+                    static fn (int $j): float => $j === $i ? \INF : Likeness::distance($one->strokes, $check->marks[$j]->strokes),
+                    array_keys($check->marks),
+                ));
                 self::assertEqualsWithDelta($least * 0.8 / 4 * 5, $check->nearest[$i][1], 1e-9, "set $set, mark $i");
             }
         }
@@ -86,15 +103,45 @@ final class KeyCheckTest extends TestCase
     public static function ambiguous(): iterable
     {
         $task = ['name' => 'task', 'strokes' => self::UPRIGHT];
-        yield 'two symbols drawn alike' => [[$task, ['name' => 'event', 'strokes' => [[1, 0, 1, 4]]]], 'symbols/1', '“event” and “task” look alike: at writing size they stray 0 mm from one another, and 0.7 mm are needed.'];
-        yield 'a state that adds nothing' => [[$task + ['states' => [['name' => 'done', 'add' => []]]]], 'symbols/0/states/0', '“task done” adds no stroke: in ink it cannot be told that anything changed.'];
-        yield 'a state whose stroke lies on what stands there' => [[$task + ['states' => [['name' => 'done', 'add' => [[2, 1, 2, 3]]]]]], 'symbols/0/states/0', '“task done” and “task” look alike: at writing size they stray 0 mm from one another, and 0.7 mm are needed.'];
-        yield 'a state that turns into another symbol' => [[$task + ['states' => [['name' => 'done', 'add' => [[0, 0, 4, 0]]]]], ['name' => 'event', 'strokes' => [[0, 0, 4, 0], [2, 0, 2, 4]]]], 'symbols/1', '“event” and “task done” look alike: at writing size they stray 0 mm from one another, and 0.7 mm are needed.'];
-        yield 'states that lead round in a circle' => [[$task + ['states' => [['name' => 'begun', 'add' => [[0, 0, 4, 0]], 'after' => 1], ['name' => 'done', 'add' => [[0, 4, 4, 4]], 'after' => 0]]]], 'symbols/0/states/0', '“task begun” cannot be reached: the states lead round in a circle, or from one that is not there.'];
+        yield 'two symbols drawn alike' => [
+            [$task, ['name' => 'event', 'strokes' => [[1, 0, 1, 4]]]],
+            'symbols/1',
+            '“event” and “task” look alike: at writing size they stray 0 mm from one another, and 0.7 mm are needed.',
+        ];
+        yield 'a state that adds nothing' => [
+            [$task + ['states' => [['name' => 'done', 'add' => []]]]],
+            'symbols/0/states/0',
+            '“task done” adds no stroke: in ink it cannot be told that anything changed.',
+        ];
+        yield 'a state whose stroke lies on what stands there' => [
+            [$task + ['states' => [['name' => 'done', 'add' => [[2, 1, 2, 3]]]]]],
+            'symbols/0/states/0',
+            '“task done” and “task” look alike: at writing size they stray 0 mm from one another, and 0.7 mm are needed.',
+        ];
+        yield 'a state that turns into another symbol' => [
+            [
+                $task + ['states' => [['name' => 'done', 'add' => [[0, 0, 4, 0]]]]],
+                ['name' => 'event', 'strokes' => [[0, 0, 4, 0], [2, 0, 2, 4]]],
+            ],
+            'symbols/1',
+            '“event” and “task done” look alike: at writing size they stray 0 mm from one another, and 0.7 mm are needed.',
+        ];
+        yield 'states that lead round in a circle' => [
+            [$task + ['states' => [
+                ['name' => 'begun', 'add' => [[0, 0, 4, 0]], 'after' => 1],
+                ['name' => 'done', 'add' => [[0, 4, 4, 4]], 'after' => 0],
+            ]]],
+            'symbols/0/states/0',
+            '“task begun” cannot be reached: the states lead round in a circle, or from one that is not there.',
+        ];
         yield 'a symbol without a name' => [[['name' => ' ', 'strokes' => self::UPRIGHT]], 'symbols/0', 'Say what this mark stands for.'];
         yield 'a symbol without a stroke' => [[['name' => 'task', 'strokes' => []]], 'symbols/0', '“task” has no stroke yet.'];
         yield 'two of one name' => [[$task, ['name' => 'Task', 'strokes' => [[0, 0, 4, 0]]]], 'symbols/1', 'Two marks are called “Task”.'];
-        yield 'a stroke off its dots' => [[['name' => 'task', 'strokes' => [[0, 0, 5, 0]]]], 'symbols/0/strokes', 'A stroke goes from one dot to another of the 5 × 5 dots of a symbol.'];
+        yield 'a stroke off its dots' => [
+            [['name' => 'task', 'strokes' => [[0, 0, 5, 0]]]],
+            'symbols/0/strokes',
+            'A stroke goes from one dot to another of the 5 × 5 dots of a symbol.',
+        ];
     }
 
     /** @param list<array<string, mixed>> $symbols */
@@ -111,7 +158,11 @@ final class KeyCheckTest extends TestCase
 
     public function testAStateReachedFromAStateStandsOnAllStrokesBefore(): void
     {
-        $set = KeyReader::read(Values::of(['symbols' => [['name' => 'task', 'strokes' => self::UPRIGHT, 'states' => [['name' => 'begun', 'add' => [[0, 0, 4, 0]]], ['name' => 'done', 'add' => [[0, 4, 4, 4]], 'after' => 0]]]]]));
+        $set = KeyReader::read(Values::of(['symbols' => [[
+            'name' => 'task',
+            'strokes' => self::UPRIGHT,
+            'states' => [['name' => 'begun', 'add' => [[0, 0, 4, 0]]], ['name' => 'done', 'add' => [[0, 4, 4, 4]], 'after' => 0]],
+        ]]]));
         self::assertSame([[2, 0, 2, 4], [0, 0, 4, 0], [0, 4, 4, 4]], KeyReader::lines($set->symbols[0]->reached(1) ?? []));
         self::assertSame(3, $set->shapes());
         self::assertSame([], (new KeyCheck($set, 5_000))->problems());
@@ -120,7 +171,18 @@ final class KeyCheckTest extends TestCase
     public function testMoreThanNineShapesAreTooManyToRememberButMayBeUsed(): void
     {
         $symbols = [];
-        foreach ([[0, 0, 4, 0], [0, 0, 0, 4], [0, 0, 4, 4], [4, 0, 0, 4], [0, 4, 2, 0], [2, 0, 4, 4], [0, 1, 4, 3], [1, 0, 3, 4], [4, 1, 0, 3], [3, 0, 1, 4]] as $i => $stroke) {
+        foreach ([
+            [0, 0, 4, 0],
+            [0, 0, 0, 4],
+            [0, 0, 4, 4],
+            [4, 0, 0, 4],
+            [0, 4, 2, 0],
+            [2, 0, 4, 4],
+            [0, 1, 4, 3],
+            [1, 0, 3, 4],
+            [4, 1, 0, 3],
+            [3, 0, 1, 4],
+        ] as $i => $stroke) {
             $symbols[] = ['name' => "kind $i", 'strokes' => [$stroke, [0, 0, 4, 4 - $i % 3]]];
         }
         $set = KeyReader::read(Values::of(['symbols' => $symbols]));
@@ -138,8 +200,21 @@ final class KeyCheckTest extends TestCase
 
     public function testADesignedKeyIsDrawnAndComesBackFromItsFile(): void
     {
-        $symbols = [['name' => 'shift', 'strokes' => [[0, 0, 4, 0], [4, 0, 4, 4]], 'states' => [['name' => 'swapped', 'add' => [[0, 4, 4, 4]]]]]];
-        $plan = Edits::apply(Books::starter(), ['type' => 'set-key', 'spread' => 'key', 'symbols' => $symbols, 'colours' => true, 'palette' => [['colour' => '#1F5FA8', 'means' => 'tram']]])->plan;
+        $symbols = [[
+            'name' => 'shift',
+            'strokes' => [[0, 0, 4, 0], [4, 0, 4, 4]],
+            'states' => [['name' => 'swapped', 'add' => [[0, 4, 4, 4]]]],
+        ]];
+        $plan = Edits::apply(
+            Books::starter(),
+            [
+                'type' => 'set-key',
+                'spread' => 'key',
+                'symbols' => $symbols,
+                'colours' => true,
+                'palette' => [['colour' => '#1F5FA8', 'means' => 'tram']],
+            ],
+        )->plan;
         self::assertSame($symbols, $plan->spread('key')->settings['symbols'] ?? null);
         self::assertSame('#1f5fa8', $plan->pens()->pens[0]->colour);
         $files = Books::files();
@@ -172,7 +247,10 @@ final class KeyCheckTest extends TestCase
         $best = \INF;
         foreach ([[0.0, 0.0], [$middle($b, 0) - $middle($a, 0), $middle($b, 1) - $middle($a, 1)]] as [$dx, $dy]) {
             $moved = array_map(static fn (array $at): array => [$at[0] + $dx, $at[1] + $dy], $a);
-            $far = static fn (array $from, array $to): float => max(array_map(static fn (array $p): float => min(array_map(static fn (array $q): float => hypot($p[0] - $q[0], $p[1] - $q[1]), $to)), $from));
+            $far = static fn (array $from, array $to): float => max(array_map(
+                static fn (array $p): float => min(array_map(static fn (array $q): float => hypot($p[0] - $q[0], $p[1] - $q[1]), $to)),
+                $from,
+            ));
             $best = min($best, max($far($moved, $b), $far($b, $moved)));
         }
 

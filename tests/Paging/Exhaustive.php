@@ -39,7 +39,11 @@ final class Exhaustive
     {
         if ([] === $left) {
             $next = $section + 1;
-            isset($this->sections[$next]) ? $this->order($next, $this->sections[$next], $chosen) : $this->lay($chosen, 0, $this->rules->first, 0, []);
+            isset($this->sections[$next]) ? $this->order(
+                $next,
+                $this->sections[$next],
+                $chosen,
+            ) : $this->lay($chosen, 0, $this->rules->first, 0, []);
 
             return;
         }

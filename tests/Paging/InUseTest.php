@@ -28,13 +28,23 @@ final class InUseTest extends TestCase
 
         self::assertSame(['17–29', '17–31'], [$before->months[0]->range(), $book->months[0]->range()]);
         self::assertSame(32, $book->months[1]->page);
-        self::assertSame(['January 2027', '17–29', '17–31'], [$book->corrections[0]->name, $book->corrections[0]->was, $book->corrections[0]->now]);
+        self::assertSame(
+            ['January 2027', '17–29', '17–31'],
+            [$book->corrections[0]->name, $book->corrections[0]->was, $book->corrections[0]->now],
+        );
         foreach ($book->corrections as $correction) {
-            $was = array_search($correction->was, array_map(static fn (MonthBlock $block): string => $block->range(), $before->months), true);
+            $was = array_search(
+                $correction->was,
+                array_map(static fn (MonthBlock $block): string => $block->range(), $before->months),
+                true,
+            );
             self::assertSame($book->months[$was]->range(), $correction->now);
         }
         // By hand: 31 + 144 planned pages × 15/13 = 197 2/13, so 198; the months' last page is 189.
-        self::assertSame('So far 15 pages were taken for 13 planned. At this pace the book runs out in December 2027, 9 pages short.', $book->forecast?->sentence(new Names()));
+        self::assertSame(
+            'So far 15 pages were taken for 13 planned. At this pace the book runs out in December 2027, 9 pages short.',
+            $book->forecast?->sentence(new Names()),
+        );
     }
 
     public function testAMonthThatTookFewerPagesIsCutAndTheNextComesUp(): void
@@ -49,7 +59,10 @@ final class InUseTest extends TestCase
     {
         $this->expectException(PlanProblem::class);
         $this->expectExceptionMessage('2027-01 already ends on page 31');
-        self::with([['type' => 'set-used', 'month' => '2027-01', 'page' => 31], ['type' => 'set-used', 'month' => '2027-02', 'page' => 30]]);
+        self::with([
+            ['type' => 'set-used', 'month' => '2027-01', 'page' => 31],
+            ['type' => 'set-used', 'month' => '2027-02', 'page' => 30],
+        ]);
     }
 
     /** Every page of a month lost in turn: no opening is split, and notes give way so that no later range moves. */
@@ -62,7 +75,10 @@ final class InUseTest extends TestCase
             foreach ($book->months as $i => $block) {
                 foreach ($block->parts as $part) {
                     self::assertFalse('month-calendar' === $part->kind && !Leaf::isLeft($part->page), "page $page lost");
-                    self::assertTrue(MonthPart::TAKEN === $part->kind || $page < $part->page || $page > $part->lastPage(), "nothing stands on page $page");
+                    self::assertTrue(
+                        MonthPart::TAKEN === $part->kind || $page < $part->page || $page > $part->lastPage(),
+                        "nothing stands on page $page",
+                    );
                 }
                 // Each month has three pages of notes to give.
                 self::assertSame($before->months[$i]->lastPage(), $block->lastPage(), "page $page lost, {$block->month->iso()}");
@@ -77,18 +93,30 @@ final class InUseTest extends TestCase
         self::assertSame(5, $book->pageOf('quote'));
         self::assertContains('Motto', array_map(static fn (IndexCorrection $one): string => $one->name, $book->corrections));
         self::assertSame(8, $book->pageOf('future-log'), 'an opening stays an opening');
-        self::assertEquals(Composer::compose(Books::sample())->slots, self::with([['type' => 'set-lost', 'page' => 4], ['type' => 'set-lost', 'page' => 4, 'lost' => false]])->slots);
+        self::assertEquals(
+            Composer::compose(Books::sample())->slots,
+            self::with([['type' => 'set-lost', 'page' => 4], ['type' => 'set-lost', 'page' => 4, 'lost' => false]])->slots,
+        );
     }
 
     public function testSparePagesAreSharedToTheLastOne(): void
     {
         $even = self::with([['type' => 'set-spare', 'spare' => 'even']]);
-        $spare = array_sum(array_map(static fn (MonthBlock $block): int => array_sum(array_map(static fn (MonthPart $part): int => MonthPart::SPARE === $part->kind ? $part->pages : 0, $block->parts)), $even->months));
+        $spare = array_sum(array_map(
+            static fn (MonthBlock $block): int => array_sum(array_map(
+                static fn (MonthPart $part): int => MonthPart::SPARE === $part->kind ? $part->pages : 0,
+                $block->parts,
+            )),
+            $even->months,
+        ));
         self::assertTrue($even->runOut->fits);
         self::assertGreaterThan(8, $spare);
 
         $weighted = self::with([['type' => 'set-spare', 'spare' => 'weights', 'weights' => ['2027-12' => 3, '2027-05' => 1]]]);
-        $given = static fn (Book $book, int $i): int => array_sum(array_map(static fn (MonthPart $part): int => MonthPart::SPARE === $part->kind ? $part->pages : 0, $book->months[$i]->parts));
+        $given = static fn (Book $book, int $i): int => array_sum(array_map(
+            static fn (MonthPart $part): int => MonthPart::SPARE === $part->kind ? $part->pages : 0,
+            $book->months[$i]->parts,
+        ));
         self::assertSame([4, 12, 0], [$given($weighted, 4), $given($weighted, 11), $given($weighted, 0)]);
     }
 
@@ -97,7 +125,13 @@ final class InUseTest extends TestCase
         $months = array_map(static fn (int $i): Month => new Month(2027, $i), range(1, 12));
         for ($pages = 1; $pages < 60; ++$pages) {
             foreach ([Spare::Even, Spare::Weights] as $spare) {
-                $plan = new MonthPlan(Books::starter()->months->patterns, 'plain', [], $spare, ['2027-02' => 3, '2027-07' => 5, '2027-12' => 7]);
+                $plan = new MonthPlan(
+                    Books::starter()->months->patterns,
+                    'plain',
+                    [],
+                    $spare,
+                    ['2027-02' => 3, '2027-07' => 5, '2027-12' => 7],
+                );
                 $shares = SparePages::share($pages, $months, $plan);
                 self::assertSame($pages, array_sum($shares));
                 if (Spare::Even === $spare) {

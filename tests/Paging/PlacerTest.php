@@ -18,7 +18,10 @@ final class PlacerTest extends TestCase
 {
     public function testAnOpeningStartsLeftAndALaterPageIsMovedUpToFillTheGap(): void
     {
-        $placement = Placer::place([[self::page('cover'), self::page('key'), self::opening('log'), self::page('quote'), self::page('goals')]], new PageRules(1, 192));
+        $placement = Placer::place(
+            [[self::page('cover'), self::page('key'), self::opening('log'), self::page('quote'), self::page('goals')]],
+            new PageRules(1, 192),
+        );
 
         self::assertSame(['cover' => 1, 'key' => 2, 'quote' => 3, 'log' => 4, 'goals' => 6], self::pages($placement));
         self::assertSame('Moved up before log to fill page 3, so that log starts on a left page.', substr($placement->why['quote'], -70));
@@ -36,7 +39,10 @@ final class PlacerTest extends TestCase
 
     public function testEverythingFlowsRoundAPin(): void
     {
-        $placement = Placer::place([[self::page('a'), new Placeable('p', 'p', 4, true, pin: 2), self::page('b'), self::page('c')]], new PageRules(1, 20));
+        $placement = Placer::place(
+            [[self::page('a'), new Placeable('p', 'p', 4, true, pin: 2), self::page('b'), self::page('c')]],
+            new PageRules(1, 20),
+        );
 
         self::assertSame(['a' => 1, 'p' => 2, 'b' => 4, 'c' => 5], self::pages($placement));
     }
@@ -46,7 +52,10 @@ final class PlacerTest extends TestCase
         $placement = Placer::place([[self::page('a'), new Placeable('log', 'Log', 4, true, pin: 7)]], new PageRules(1, 20));
 
         self::assertSame('Log is an opening; page 7 is a right page and would split it.', $placement->findings[0]->says);
-        self::assertSame(['Pin it to page 6', 'Pin it to page 8', 'Take the pin out'], array_column($placement->findings[0]->offers, 'say'));
+        self::assertSame(
+            ['Pin it to page 6', 'Pin it to page 8', 'Take the pin out'],
+            array_column($placement->findings[0]->offers, 'say'),
+        );
         self::assertNotNull($placement->pageOf('log'));
     }
 
@@ -77,7 +86,10 @@ final class PlacerTest extends TestCase
     public function testTheBackOfAPageThatBleedsStaysEmptyOrIsDecoration(): void
     {
         $bleeds = new Placeable('collage', 'collage', 2, medium: Medium::Bleeds);
-        $placement = Placer::place([[$bleeds, self::page('a'), new Placeable('paint', 'paint', 2, medium: Medium::Decoration), self::page('b')]], new PageRules(1, 40));
+        $placement = Placer::place(
+            [[$bleeds, self::page('a'), new Placeable('paint', 'paint', 2, medium: Medium::Decoration), self::page('b')]],
+            new PageRules(1, 40),
+        );
 
         self::assertSame(1, $placement->pageOf('collage'));
         self::assertSame(2, $placement->pageOf('paint'));
@@ -86,7 +98,10 @@ final class PlacerTest extends TestCase
 
     public function testStampedPagesKeepOffTheFirstLeaves(): void
     {
-        $placement = Placer::place([[new Placeable('s', 's', 2, medium: Medium::Stamped), ...array_map(self::page(...), ['a', 'b', 'c', 'd', 'e', 'f'])]], new PageRules(1, 40));
+        $placement = Placer::place(
+            [[new Placeable('s', 's', 2, medium: Medium::Stamped), ...array_map(self::page(...), ['a', 'b', 'c', 'd', 'e', 'f'])]],
+            new PageRules(1, 40),
+        );
 
         self::assertSame(7, $placement->pageOf('s'));
     }
@@ -137,7 +152,13 @@ final class PlacerTest extends TestCase
                     $pins[] = new Placeable("pin-$page", "pin-$page", 1, pin: $page);
                 }
             }
-            $sections = array_map(static fn (array $section): array => array_map(static fn (Placeable $one): Placeable => null === $one->faces ? $one : self::mustFace($one), $section), $sections);
+            $sections = array_map(
+                static fn (array $section): array => array_map(
+                    static fn (Placeable $one): Placeable => null === $one->faces ? $one : self::mustFace($one),
+                    $section,
+                ),
+                $sections,
+            );
             $best = (new Exhaustive($sections, $rules, $halves))->best();
             if (null === $best || $best[0] > Exhaustive::MOST_EMPTY) {
                 // Beyond what was tried.
@@ -156,12 +177,26 @@ final class PlacerTest extends TestCase
 
     private static function mustFace(Placeable $one): Placeable
     {
-        return new Placeable($one->id, $one->name, $one->halves, $one->startsLeft, $one->side, $one->pin, $one->medium, $one->faces, $one->needsGrid, true);
+        return new Placeable(
+            $one->id,
+            $one->name,
+            $one->halves,
+            $one->startsLeft,
+            $one->side,
+            $one->pin,
+            $one->medium,
+            $one->faces,
+            $one->needsGrid,
+            true,
+        );
     }
 
     public function testTwoHalvesArePinnedToOnePageAndAThirdIsNot(): void
     {
-        $placement = Placer::place([[new Placeable('a', 'A', 1, pin: 5), new Placeable('b', 'B', 1, pin: 5), new Placeable('c', 'C', 1, pin: 5)]], new PageRules(1, 20));
+        $placement = Placer::place(
+            [[new Placeable('a', 'A', 1, pin: 5), new Placeable('b', 'B', 1, pin: 5), new Placeable('c', 'C', 1, pin: 5)]],
+            new PageRules(1, 20),
+        );
 
         self::assertSame([5, 5], [$placement->pageOf('a'), $placement->pageOf('b')]);
         self::assertSame('C is pinned to page 5, where A is pinned already.', $placement->findings[0]->says);
@@ -169,17 +204,38 @@ final class PlacerTest extends TestCase
 
     public function testAPinSaysWhyItsPageDoesNotSuitIt(): void
     {
-        $why = static fn (Placeable $spread, PageRules $rules, Placeable ...$others): string => Placer::place([[...$others, $spread]], $rules)->findings[0]->says;
+        $why = static fn (
+            Placeable $spread,
+            PageRules $rules,
+            Placeable ...$others,
+        ): string => Placer::place([[...$others, $spread]], $rules)->findings[0]->says;
 
-        self::assertSame('A cannot stand on page 1: page 1 has no dots.', $why(new Placeable('a', 'A', 2, pin: 1), new PageRules(1, 20, undotted: [1])));
-        self::assertSame('A cannot stand on page 3: page 3 is skipped, ruined or kept for another.', $why(new Placeable('a', 'A', 2, pin: 3), new PageRules(1, 20, closed: [3])));
-        self::assertSame('A cannot stand on page 3: page 3 is on one of the first or last 3 leaves, where stamps print unevenly.', $why(new Placeable('a', 'A', 2, pin: 3, medium: Medium::Stamped), new PageRules(1, 20)));
-        self::assertSame('A cannot stand on page 4: what stands on page 3, on the back of the same leaf, bleeds through.', $why(new Placeable('a', 'A', 2, pin: 4), new PageRules(1, 20), new Placeable('b', 'B', 2, pin: 3, medium: Medium::Bleeds)));
+        self::assertSame(
+            'A cannot stand on page 1: page 1 has no dots.',
+            $why(new Placeable('a', 'A', 2, pin: 1), new PageRules(1, 20, undotted: [1])),
+        );
+        self::assertSame(
+            'A cannot stand on page 3: page 3 is skipped, ruined or kept for another.',
+            $why(new Placeable('a', 'A', 2, pin: 3), new PageRules(1, 20, closed: [3])),
+        );
+        self::assertSame(
+            'A cannot stand on page 3: page 3 is on one of the first or last 3 leaves, where stamps print unevenly.',
+            $why(new Placeable('a', 'A', 2, pin: 3, medium: Medium::Stamped), new PageRules(1, 20)),
+        );
+        self::assertSame(
+            'A cannot stand on page 4: what stands on page 3, on the back of the same leaf, bleeds through.',
+            $why(new Placeable('a', 'A', 2, pin: 4), new PageRules(1, 20), new Placeable('b', 'B', 2, pin: 3, medium: Medium::Bleeds)),
+        );
     }
 
     public function testAPairThatIsNotKeptIsSaidAndCanBeMadeARule(): void
     {
-        $spreads = static fn (bool $must): array => [[self::page('a'), self::page('b'), new Placeable('c', 'C', 2, faces: 'd', mustFace: $must), self::page('d')]];
+        $spreads = static fn (bool $must): array => [[
+            self::page('a'),
+            self::page('b'),
+            new Placeable('c', 'C', 2, faces: 'd', mustFace: $must),
+            self::page('d'),
+        ]];
         $wished = Placer::place($spreads(false), new PageRules(1, 20));
         self::assertSame(['a' => 1, 'b' => 2, 'c' => 3, 'd' => 4], self::pages($wished));
         self::assertStringStartsWith('C stands on page 3, d on page 4: they do not face each other.', $wished->findings[0]->says);
@@ -211,7 +267,10 @@ final class PlacerTest extends TestCase
     public function testADoorGroupOfThreeLeavesIsEightPagesFromALeftPage(): void
     {
         // Left page, 2 × 3 faces, right page: 2 + 2d pages (handbook, chapter 3).
-        $placement = Placer::place([[self::page('a'), self::page('b'), new Placeable('doors', 'Doors', 16, true), self::page('c')]], new PageRules(1, 160));
+        $placement = Placer::place(
+            [[self::page('a'), self::page('b'), new Placeable('doors', 'Doors', 16, true), self::page('c')]],
+            new PageRules(1, 160),
+        );
 
         self::assertSame(['a' => 1, 'b' => 2, 'c' => 3, 'doors' => 4], self::pages($placement));
     }
@@ -261,7 +320,17 @@ final class PlacerTest extends TestCase
         $medium = [Medium::Dry, Medium::Dry, Medium::Dry, Medium::Bleeds, Medium::Decoration][mt_rand(0, 4)];
         $side = 2 === $halves ? [Side::Any, Side::Any, Side::Any, Side::Left, Side::Right][mt_rand(0, 4)] : Side::Any;
 
-        return new Placeable($id, $id, $halves, $halves > 2 && mt_rand(0, 3) > 0, $side, null, 1 === $halves ? Medium::Dry : $medium, $faces, mt_rand(0, 4) > 0);
+        return new Placeable(
+            $id,
+            $id,
+            $halves,
+            $halves > 2 && mt_rand(0, 3) > 0,
+            $side,
+            null,
+            1 === $halves ? Medium::Dry : $medium,
+            $faces,
+            mt_rand(0, 4) > 0,
+        );
     }
 
     /**
@@ -271,7 +340,11 @@ final class PlacerTest extends TestCase
      */
     private static function cost(Placement $placement, array $sections, PageRules $rules): array
     {
-        return Exhaustive::cost(array_map(static fn (Placed $placed): array => [$placed->spread, $placed->page, $placed->half], $placement->placed), $sections, $rules);
+        return Exhaustive::cost(
+            array_map(static fn (Placed $placed): array => [$placed->spread, $placed->page, $placed->half], $placement->placed),
+            $sections,
+            $rules,
+        );
     }
 
     private static function page(string $id): Placeable

@@ -17,7 +17,34 @@ use Tests\Books;
 
 final class DamagedPlanTest extends TestCase
 {
-    private const STRANGE = [null, true, false, 0, -1, 1, 2, 61, 10_000_000, 1.5, -0.0, 1e300, '', ' ', '0', '1', "a\u{0}b", '2027-13', '2027-12', '#12345g', '../../x', [], [[]], ['a' => 'b'], [null], [1, 2, 3]];
+    private const STRANGE = [
+        null,
+        true,
+        false,
+        0,
+        -1,
+        1,
+        2,
+        61,
+        10_000_000,
+        1.5,
+        -0.0,
+        1e300,
+        '',
+        ' ',
+        '0',
+        '1',
+        "a\u{0}b",
+        '2027-13',
+        '2027-12',
+        '#12345g',
+        '../../x',
+        [],
+        [[]],
+        ['a' => 'b'],
+        [null],
+        [1, 2, 3],
+    ];
 
     public function testADamagedFileIsRefusedInWordsOrReadWhole(): void
     {

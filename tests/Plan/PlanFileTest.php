@@ -15,7 +15,10 @@ final class PlanFileTest extends TestCase
     {
         $files = Books::files();
         for ($seed = 1; $seed <= 60; ++$seed) {
-            $plan = Books::edited(Books::random($seed), [['type' => 'use-pattern', 'pattern' => 'rich', 'month' => Books::random($seed)->period->start->iso()]]);
+            $plan = Books::edited(
+                Books::random($seed),
+                [['type' => 'use-pattern', 'pattern' => 'rich', 'month' => Books::random($seed)->period->start->iso()]],
+            );
             [$read, $ticked] = $files->read($files->file($plan, [['drawing' => 'key', 'step' => 'abc']]));
             self::assertEquals($plan, $read, "seed $seed");
             self::assertSame($files->write($plan), $files->write($read), "seed $seed");
@@ -27,9 +30,42 @@ final class PlanFileTest extends TestCase
     {
         $plan = Books::edited(Books::starter(), [
             ['type' => 'set-palette', 'palette' => [['colour' => '#ABCDEF', 'means' => 'choir'], ['colour' => '#102030', 'means' => '']]],
-            ['type' => 'set-key', 'spread' => 'key', 'symbols' => [['name' => 'tide', 'strokes' => [[0, 2, 2, 0], [2, 0, 4, 2]], 'states' => [['name' => 'seen', 'add' => [[0, 4, 4, 4]]], ['name' => 'logged', 'add' => [[2, 0, 2, 4]], 'after' => 0]]]], 'colours' => true],
-            ['type' => 'take-split', 'on' => 'quote', 'nth' => 0, 'edge' => 'side', 'x' => 1, 'y' => 2, 'wide' => 20, 'tall' => 30, 'parts' => 4, 'gap' => null, 'policy' => 'outside', 'again' => 2],
-            ['type' => 'take-split', 'on' => 'page-150', 'edge' => 'top', 'x' => 0, 'y' => 0, 'wide' => 26, 'tall' => 38, 'ratio' => [2, 1], 'gap' => 1, 'policy' => 'by-ratio'],
+            [
+                'type' => 'set-key',
+                'spread' => 'key',
+                'symbols' => [[
+                    'name' => 'tide',
+                    'strokes' => [[0, 2, 2, 0], [2, 0, 4, 2]],
+                    'states' => [['name' => 'seen', 'add' => [[0, 4, 4, 4]]], ['name' => 'logged', 'add' => [[2, 0, 2, 4]], 'after' => 0]],
+                ]],
+                'colours' => true,
+            ],
+            [
+                'type' => 'take-split',
+                'on' => 'quote',
+                'nth' => 0,
+                'edge' => 'side',
+                'x' => 1,
+                'y' => 2,
+                'wide' => 20,
+                'tall' => 30,
+                'parts' => 4,
+                'gap' => null,
+                'policy' => 'outside',
+                'again' => 2,
+            ],
+            [
+                'type' => 'take-split',
+                'on' => 'page-150',
+                'edge' => 'top',
+                'x' => 0,
+                'y' => 0,
+                'wide' => 26,
+                'tall' => 38,
+                'ratio' => [2, 1],
+                'gap' => 1,
+                'policy' => 'by-ratio',
+            ],
         ]);
         $files = Books::files();
         [$read] = $files->read($files->file($plan, []));
@@ -44,7 +80,13 @@ final class PlanFileTest extends TestCase
     {
         $files = Books::files();
         $plan = json_decode($files->write(Books::sample()), true);
-        $plan['spreads'][] = ['id' => 'tides', 'kind' => 'tide-table', 'section' => 'year', 'title' => 'Gezeiten', 'settings' => ['harbour' => 'Skerrow', 'rows' => [1, 2.5, null, 'x']]];
+        $plan['spreads'][] = [
+            'id' => 'tides',
+            'kind' => 'tide-table',
+            'section' => 'year',
+            'title' => 'Gezeiten',
+            'settings' => ['harbour' => 'Skerrow', 'rows' => [1, 2.5, null, 'x']],
+        ];
         [$read] = $files->read((string) json_encode($plan));
         $again = json_decode($files->write($read), true);
 
@@ -77,12 +119,23 @@ final class PlanFileTest extends TestCase
         yield 'more than 24 months' => [$with(['period', 'end'], '2029-01'), 'period/end', '25 months'];
         yield 'no month' => [$with(['period', 'start'], '2027-13'), 'period/start', 'not a month'];
         yield 'weeks from Wednesday' => [$with(['weeks', 'first'], 3), 'weeks/first', 'Monday'];
-        yield 'text beyond 10,000 letters' => [$with(['spreads', 0, 'title'], str_repeat('å', 10_001)), 'spreads/0/title', '10,001 letters'];
+        yield 'text beyond 10,000 letters' => [
+            $with(['spreads', 0, 'title'], str_repeat('å', 10_001)),
+            'spreads/0/title',
+            '10,001 letters',
+        ];
         yield 'two spreads of one id' => [$with(['spreads', 1, 'id'], 'name-page'), 'spreads', 'same id'];
         yield 'an unknown word' => [$with(['spreads', 1, 'colour'], 'red'), 'spreads/1', 'format'];
         yield 'an unknown pattern' => [$with(['months', 'usual'], 'none'), 'months/patterns', 'no month pattern'];
         yield 'a pen of no colour' => [$with(['palette', 0, 'colour'], '#12345'), 'palette/0/colour', 'not a colour'];
-        yield 'a split into nothing' => [$with(['taken'], [['on' => 'quote', 'edge' => 'top', 'x' => 0, 'y' => 0, 'wide' => 26, 'tall' => 38, 'parts' => 0, 'policy' => 'outside']]), 'taken/0/parts', '1 to 60 parts'];
+        yield 'a split into nothing' => [
+            $with(
+                ['taken'],
+                [['on' => 'quote', 'edge' => 'top', 'x' => 0, 'y' => 0, 'wide' => 26, 'tall' => 38, 'parts' => 0, 'policy' => 'outside']],
+            ),
+            'taken/0/parts',
+            '1 to 60 parts',
+        ];
         yield 'an unknown section' => [$with(['spreads', 0, 'section'], 'middle'), 'spreads/0/section', 'front, year'];
     }
 

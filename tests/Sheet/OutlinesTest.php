@@ -74,7 +74,20 @@ final class OutlinesTest extends TestCase
 
     public function testALetterNoFaceHasIsNamedOnce(): void
     {
-        self::assertSame(['🙂'], (new PdfWriter())->missing([self::sheet([new SheetWords(Tone::Ink, 0, 0, 90_000, 9_000, 'हिन्दी 🙂🙂', 5_000, Align::Start, null)])]));
+        self::assertSame(
+            ['🙂'],
+            (new PdfWriter())->missing([self::sheet([new SheetWords(
+                Tone::Ink,
+                0,
+                0,
+                90_000,
+                9_000,
+                'हिन्दी 🙂🙂',
+                5_000,
+                Align::Start,
+                null,
+            )])]),
+        );
     }
 
     public function testWhatWasSetOnceIsKept(): void
@@ -109,7 +122,26 @@ final class OutlinesTest extends TestCase
     private function printed(array $texts): array
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'words');
-        file_put_contents($file, (new PdfWriter())->write(array_map(static fn (string $text): Sheet => self::sheet([new SheetWords(Tone::Ink, 20_000, 20_000, 170_000, 25_000, $text, self::SIZE, Align::Start, '#000000')]), $texts), 'Words'));
+        file_put_contents(
+            $file,
+            (new PdfWriter())->write(
+                array_map(
+                    static fn (string $text): Sheet => self::sheet([new SheetWords(
+                        Tone::Ink,
+                        20_000,
+                        20_000,
+                        170_000,
+                        25_000,
+                        $text,
+                        self::SIZE,
+                        Align::Start,
+                        '#000000',
+                    )]),
+                    $texts,
+                ),
+                'Words',
+            ),
+        );
         $printed = [];
         foreach (array_keys($texts) as $i) {
             $printed[] = self::ink($file, $i + 1, 0, 0, 200, 60);
@@ -122,10 +154,27 @@ final class OutlinesTest extends TestCase
     /** @return list<string> what poppler prints in a place given in mm, "#" for ink */
     private static function ink(string $file, int $page, float $x, float $y, float $wide, float $tall): array
     {
-        [$left, $top, $across, $down] = array_map(static fn (float $mm): int => (int) round($mm / 25.4 * self::DOTS), [$x, $y, $wide, $tall]);
-        $grey = (string) shell_exec(\sprintf('pdftoppm -gray -r %d -f %d -l %d -x %d -y %d -W %d -H %d %s', self::DOTS, $page, $page, $left, $top, $across, $down, escapeshellarg($file)));
+        [$left, $top, $across, $down] = array_map(
+            static fn (float $mm): int => (int) round($mm / 25.4 * self::DOTS),
+            [$x, $y, $wide, $tall],
+        );
+        $grey = (string) shell_exec(\sprintf(
+            'pdftoppm -gray -r %d -f %d -l %d -x %d -y %d -W %d -H %d %s',
+            self::DOTS,
+            $page,
+            $page,
+            $left,
+            $top,
+            $across,
+            $down,
+            escapeshellarg($file),
+        ));
         self::assertSame(1, preg_match('/^P5\s(\d+)\s(\d+)\s255\s/', $grey, $head));
-        $ink = strtr(substr($grey, \strlen($head[0])), implode('', array_map(chr(...), range(0, 255))), str_repeat('#', 128).str_repeat(' ', 128));
+        $ink = strtr(
+            substr($grey, \strlen($head[0])),
+            implode('', array_map(chr(...), range(0, 255))),
+            str_repeat('#', 128).str_repeat(' ', 128),
+        );
 
         return array_map(rtrim(...), str_split($ink, (int) $head[1]));
     }

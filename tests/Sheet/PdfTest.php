@@ -39,7 +39,10 @@ final class PdfTest extends TestCase
             foreach ($ticks as $step) {
                 foreach ('top' === $step->edge?->value ? $step->ticks : [] as $tick) {
                     $x = $left + (int) $tick * $pitch / 1000;
-                    self::assertTrue($this->has($read, $x, null, $x, null), "a vertical line at $x mm for tick $tick at a pitch of $pitch µm");
+                    self::assertTrue(
+                        $this->has($read, $x, null, $x, null),
+                        "a vertical line at $x mm for tick $tick at a pitch of $pitch µm",
+                    );
                 }
             }
         }
@@ -54,7 +57,10 @@ final class PdfTest extends TestCase
                 $read = $this->read([$sheet]);
                 foreach ($sheet->marks as $mark) {
                     if ($mark instanceof SheetLine) {
-                        self::assertTrue($this->has($read, $mark->x / 1000, $mark->y / 1000, $mark->toX / 1000, $mark->toY / 1000), "$sheet->title: ".json_encode($mark));
+                        self::assertTrue(
+                            $this->has($read, $mark->x / 1000, $mark->y / 1000, $mark->toX / 1000, $mark->toY / 1000),
+                            "$sheet->title: ".json_encode($mark),
+                        );
                     }
                 }
             }
@@ -79,7 +85,10 @@ final class PdfTest extends TestCase
             $lines = 0;
             foreach ($sheets[0]->marks as $mark) {
                 if ($mark instanceof SheetLine && Tone::Ink === $mark->tone) {
-                    self::assertTrue($this->has($read, $mark->x / 1000, $mark->y / 1000, $mark->toX / 1000, $mark->toY / 1000), "$id ".json_encode($settings).': '.json_encode($mark));
+                    self::assertTrue(
+                        $this->has($read, $mark->x / 1000, $mark->y / 1000, $mark->toX / 1000, $mark->toY / 1000),
+                        "$id ".json_encode($settings).': '.json_encode($mark),
+                    );
                     ++$lines;
                 }
             }
@@ -90,12 +99,30 @@ final class PdfTest extends TestCase
     /** What a pen draws is printed in its colour: the ticks of the spacing sheet, as poppler reads their strokes. */
     public function testPensKeepTheirColoursOnPaper(): void
     {
-        $plan = Books::edited(Books::sample(), [['type' => 'set-palette', 'palette' => [['colour' => '#112277', 'means' => ''], ['colour' => '#771122', 'means' => '']]], ['type' => 'set-spread', 'spread' => 'spacing-sheet', 'settings' => ['divisors_across' => [2, 3], 'divisors_down' => [2, 3]]]]);
+        $plan = Books::edited(
+            Books::sample(),
+            [
+                ['type' => 'set-palette', 'palette' => [['colour' => '#112277', 'means' => ''], ['colour' => '#771122', 'means' => '']]],
+                [
+                    'type' => 'set-spread',
+                    'spread' => 'spacing-sheet',
+                    'settings' => ['divisors_across' => [2, 3], 'divisors_down' => [2, 3]],
+                ],
+            ],
+        );
         $file = $this->file((new PdfWriter())->write((new BookSheets(Composer::compose($plan), PaperSize::A4))->guides([6]), 'Colours'));
         $svg = (string) shell_exec('pdftocairo -svg -noshrink -nocenter '.escapeshellarg($file).' -');
         unlink($file);
         preg_match_all('/stroke[:=]"?rgb\(([\d.]+)%, ?([\d.]+)%, ?([\d.]+)%\)/', $svg, $strokes, \PREG_SET_ORDER);
-        $counts = array_count_values(array_map(static fn (array $one): string => \sprintf('#%02x%02x%02x', round(2.55 * (float) $one[1]), round(2.55 * (float) $one[2]), round(2.55 * (float) $one[3])), $strokes));
+        $counts = array_count_values(array_map(
+            static fn (array $one): string => \sprintf(
+                '#%02x%02x%02x',
+                round(2.55 * (float) $one[1]),
+                round(2.55 * (float) $one[2]),
+                round(2.55 * (float) $one[3]),
+            ),
+            $strokes,
+        ));
         // A half has one tick, thirds have two, along each of two edges.
         self::assertSame([2, 4], [$counts['#112277'] ?? 0, $counts['#771122'] ?? 0]);
     }
@@ -122,7 +149,14 @@ final class PdfTest extends TestCase
     /** The months to cut out: as large as their frames on the page, every number of the year among them. */
     public function testPrintedMonthsHaveTheSizeOfTheirFrames(): void
     {
-        $plan = Books::edited(Books::sample(), [['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['way' => 'printed', 'printed_width' => 38, 'printed_height' => 40]]]);
+        $plan = Books::edited(
+            Books::sample(),
+            [[
+                'type' => 'set-spread',
+                'spread' => 'year-at-a-glance',
+                'settings' => ['way' => 'printed', 'printed_width' => 38, 'printed_height' => 40],
+            ]],
+        );
         $sheets = (new BookSheets(Composer::compose($plan), PaperSize::A4))->printedMonths();
         $widths = [];
         foreach ($this->read([$sheets[0]]) as [$x, $y, $toX, $toY]) {
@@ -199,12 +233,20 @@ final class PdfTest extends TestCase
         $file = $this->file((new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides([7]), 'Year'));
         $xml = (string) shell_exec('pdftotext -bbox '.escapeshellarg($file).' -');
         unlink($file);
-        preg_match_all('/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">(\d{1,2})<\/word>/', $xml, $words, \PREG_SET_ORDER);
+        preg_match_all(
+            '/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">(\d{1,2})<\/word>/',
+            $xml,
+            $words,
+            \PREG_SET_ORDER,
+        );
         // A5's grid of 130 × 190 mm on A4, between a head of 9 and a foot of 11 mm.
         [$left, $top] = [40.0, 9 + (277 - 190) / 2];
         $found = [];
         foreach ($words as [, $x, $y, $toX, $toY, $number]) {
-            $box = [(int) floor((((float) $x + (float) $toX) / 2 * self::MM - $left) / 5), (int) floor((((float) $y + (float) $toY) / 2 * self::MM - $top) / 5)];
+            $box = [
+                (int) floor((((float) $x + (float) $toX) / 2 * self::MM - $left) / 5),
+                (int) floor((((float) $y + (float) $toY) / 2 * self::MM - $top) / 5),
+            ];
             if ($box[0] >= 0 && $box[1] >= 0) {
                 $found[] = [...$box, (int) $number];
             }
@@ -225,7 +267,10 @@ final class PdfTest extends TestCase
 
     public function testLettersThePrintFaceDoesNotHaveAreNamed(): void
     {
-        $titled = static fn (string $title): array => (new BookSheets(Composer::compose(Books::edited(Books::sample(), [['type' => 'set-spread', 'spread' => 'goals-by-area', 'title' => $title]])), PaperSize::A4))->guides([10]);
+        $titled = static fn (string $title): array => (new BookSheets(
+            Composer::compose(Books::edited(Books::sample(), [['type' => 'set-spread', 'spread' => 'goals-by-area', 'title' => $title]])),
+            PaperSize::A4,
+        ))->guides([10]);
 
         self::assertSame([], (new PdfWriter())->missing($titled('Käytävä, أهداف, שלום, Łódź, Ψυχή')));
         self::assertSame([], (new PdfWriter())->missing($titled('今年の予定, 한국어, योजना')));
@@ -248,7 +293,10 @@ final class PdfTest extends TestCase
     /** A year in Japanese: its months and weekdays are drawn as outlines, and are words that poppler reads back. */
     public function testAYearInJapaneseIsPrintedWithItsOwnLetters(): void
     {
-        $plan = Books::edited(Books::sample(), [['type' => 'set-language', 'language' => 'ja'], ['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'title' => '二〇二七年']]);
+        $plan = Books::edited(
+            Books::sample(),
+            [['type' => 'set-language', 'language' => 'ja'], ['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'title' => '二〇二七年']],
+        );
         $file = $this->file((new PdfWriter())->write((new BookSheets(Composer::compose($plan), PaperSize::A4))->guides([7]), 'Year'));
         $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
         $fonts = (string) shell_exec('pdffonts '.escapeshellarg($file));
@@ -270,8 +318,15 @@ final class PdfTest extends TestCase
     public function testCropMarksFrameThePageOrWhereItDoesNotFitTheGrid(): void
     {
         $book = Composer::compose(Books::sample());
-        $cuts = array_filter((new BookSheets($book, PaperSize::A4))->guides([9])[0]->marks, static fn ($mark): bool => $mark instanceof SheetLine && Tone::Cut === $mark->tone && $mark->x === $mark->toX);
-        self::assertEqualsCanonicalizing([31_000, 31_000, 179_000, 179_000], array_values(array_map(static fn (SheetLine $line): int => $line->x, $cuts)), 'A5 stands in the middle of A4');
+        $cuts = array_filter(
+            (new BookSheets($book, PaperSize::A4))->guides([9])[0]->marks,
+            static fn ($mark): bool => $mark instanceof SheetLine && Tone::Cut === $mark->tone && $mark->x === $mark->toX,
+        );
+        self::assertEqualsCanonicalizing(
+            [31_000, 31_000, 179_000, 179_000],
+            array_values(array_map(static fn (SheetLine $line): int => $line->x, $cuts)),
+            'A5 stands in the middle of A4',
+        );
     }
 
     /**
@@ -291,7 +346,10 @@ final class PdfTest extends TestCase
         foreach ($paths as $path) {
             $matrix = 1 === preg_match('/matrix\(([^)]+)\)/', $path[0], $found) ? explode(',', $found[1]) : [1, 0, 0, 1, 0, 0];
             [$a, $b, $c, $d, $e, $f] = array_map(floatval(...), $matrix);
-            $point = static fn (string $x, string $y): array => [($a * (float) $x + $c * (float) $y + $e) * self::MM, ($b * (float) $x + $d * (float) $y + $f) * self::MM];
+            $point = static fn (string $x, string $y): array => [
+                ($a * (float) $x + $c * (float) $y + $e) * self::MM,
+                ($b * (float) $x + $d * (float) $y + $f) * self::MM,
+            ];
             $lines[] = [...$point($path[1], $path[2]), ...$point($path[3], $path[4])];
         }
         self::assertNotEmpty($lines);

@@ -40,7 +40,10 @@ final class PrintRoomTest extends TestCase
     {
         foreach ([PaperSize::A4, PaperSize::Letter] as $paper) {
             [$width, $height] = $paper->micrometres();
-            $lines = array_values(array_filter(SheetFoot::marks($width, $height, 'A sheet'), static fn ($mark): bool => $mark instanceof SheetLine));
+            $lines = array_values(array_filter(
+                SheetFoot::marks($width, $height, 'A sheet'),
+                static fn ($mark): bool => $mark instanceof SheetLine,
+            ));
             self::assertSame(100_000, $lines[0]->toX - $lines[0]->x);
             self::assertSame($lines[0]->y, $lines[0]->toY);
             self::assertSame([$lines[0]->x, $lines[0]->toX], [$lines[1]->x, $lines[2]->x], 'its ends are marked');

@@ -29,7 +29,11 @@ final class WordsOnPaperTest extends TestCase
         $titles = ['क्षत्रिय ', '未来予定表', 'المستقبل '];
         $edits = [];
         foreach (\array_slice(Books::sample()->spreads, 0, 10) as $i => $spread) {
-            $edits[] = ['type' => 'set-spread', 'spread' => $spread->id, 'title' => mb_substr(str_repeat($titles[$i % 3], 2_000), 0, 9_999)];
+            $edits[] = [
+                'type' => 'set-spread',
+                'spread' => $spread->id,
+                'title' => mb_substr(str_repeat($titles[$i % 3], 2_000), 0, 9_999),
+            ];
         }
         $plan = Books::edited(Books::sample(), $edits);
         memory_reset_peak_usage();

@@ -41,7 +41,11 @@ final class BlockLayoutTest extends TestCase
             $months = $this->months(mt_rand(1990, 2060), mt_rand(1, 12), $count);
             $found = BlockLayout::fit(new BlockAsked($day, null, $weeks), $across, $down, $months);
             $best = $this->search($across, $down, $day, $weeks, $months);
-            self::assertSame($best[0] ?? null, null === $found ? null : \count($found->pages), "case $i: $across × $down, $count months of $day");
+            self::assertSame(
+                $best[0] ?? null,
+                null === $found ? null : \count($found->pages),
+                "case $i: $across × $down, $count months of $day",
+            );
             self::assertSame($best[1] ?? null, $found?->letters, "case $i");
             $compared += null === $found ? 0 : 1;
         }
@@ -56,7 +60,12 @@ final class BlockLayoutTest extends TestCase
             foreach ([[26, 35], [17, 24], [31, 43], [20, 30]] as [$across, $down]) {
                 foreach ([1, 6, 7] as $first) {
                     $months = $this->months($year, 1, 12, Weekday::from($first));
-                    $layout = BlockLayout::fit(new BlockAsked(Fraction::of(1)), $across, $down, $months) ?? self::fail("$year on $across × $down");
+                    $layout = BlockLayout::fit(
+                        new BlockAsked(Fraction::of(1)),
+                        $across,
+                        $down,
+                        $months,
+                    ) ?? self::fail("$year on $across × $down");
                     foreach ($layout->pages as $page) {
                         $taken = [];
                         foreach ($page->places() as [$x, $y, $rows, $grid]) {
@@ -66,7 +75,10 @@ final class BlockLayoutTest extends TestCase
                             self::assertLessThanOrEqual($down, $y + $tall + $layout->head());
                             self::assertLessThanOrEqual($across, $x + 7);
                             foreach ($taken as [$otherX, $otherY, $otherTall]) {
-                                self::assertTrue($x >= $otherX + 8 || $otherX >= $x + 8 || $y >= $otherY + $otherTall + 1 || $otherY >= $y + $tall + 1, 'a box stays free between blocks');
+                                self::assertTrue(
+                                    $x >= $otherX + 8 || $otherX >= $x + 8 || $y >= $otherY + $otherTall + 1 || $otherY >= $y + $tall + 1,
+                                    'a box stays free between blocks',
+                                );
                             }
                             $taken[] = [$x, $y, $tall];
                         }
@@ -81,7 +93,10 @@ final class BlockLayoutTest extends TestCase
     {
         $months = $this->months(2027, 1, 12);
         self::assertCount(2, BlockLayout::fit(new BlockAsked(Fraction::of(1), pages: 2), 26, 35, $months)->pages ?? []);
-        self::assertCount(2, BlockLayout::fit(new BlockAsked(Fraction::of(1), columns: 2), 26, 35, $months)?->pages[0]->across->parts ?? []);
+        self::assertCount(
+            2,
+            BlockLayout::fit(new BlockAsked(Fraction::of(1), columns: 2), 26, 35, $months)?->pages[0]->across->parts ?? [],
+        );
         self::assertNull(BlockLayout::fit(new BlockAsked(Fraction::of(2), pages: 1), 26, 35, $months));
         self::assertNull(BlockLayout::fit(new BlockAsked(Fraction::of(1), columns: 4), 26, 35, $months));
     }
@@ -105,7 +120,10 @@ final class BlockLayoutTest extends TestCase
                         $bands = array_chunk($share, $columns);
                         $tall = \count($bands) - 1 + ($letters ? 0 : $up($size));
                         foreach ($bands as $band) {
-                            $tall += $up($up($size) + (max(array_map(static fn (MonthGrid $grid): int => $grid->rows, $band)) + ($letters ? 1 : 0)) * $size);
+                            $tall += $up($up($size) + (max(array_map(
+                                static fn (MonthGrid $grid): int => $grid->rows,
+                                $band,
+                            )) + ($letters ? 1 : 0)) * $size);
                         }
                         $fits = $fits && $tall <= $down;
                     }
@@ -122,6 +140,9 @@ final class BlockLayoutTest extends TestCase
     /** @return non-empty-list<MonthGrid> */
     private function months(int $year, int $month, int $count, Weekday $first = Weekday::Monday): array
     {
-        return array_map(static fn (int $i): MonthGrid => new MonthGrid((new Month($year, $month))->plus($i), $first), range(0, $count - 1));
+        return array_map(
+            static fn (int $i): MonthGrid => new MonthGrid((new Month($year, $month))->plus($i), $first),
+            range(0, $count - 1),
+        );
     }
 }

@@ -26,7 +26,12 @@ final class CatalogueTest extends TestCase
     {
         $format = (string) file_get_contents(\dirname(__DIR__, 2).'/docs/format.md');
         $told = [];
-        preg_match_all('/^\| ((?:`[a-z-]+`(?:, )?)+) \| (.+) \|$/m', substr($format, (int) strpos($format, 'Settings by kind'), 4000), $rows, \PREG_SET_ORDER);
+        preg_match_all(
+            '/^\| ((?:`[a-z-]+`(?:, )?)+) \| (.+) \|$/m',
+            substr($format, (int) strpos($format, 'Settings by kind'), 4000),
+            $rows,
+            \PREG_SET_ORDER,
+        );
         foreach ($rows as [, $kinds, $settings]) {
             preg_match_all('/`([a-z_]+)`/', (string) preg_replace('/\([^)]*\)/', '', $settings), $names);
             foreach (explode(', ', str_replace('`', '', $kinds)) as $kind) {
@@ -69,7 +74,10 @@ final class CatalogueTest extends TestCase
             }
             foreach ($kind->defaults as $name => $value) {
                 self::assertArrayHasKey($name, $fields, "$kind->id has a default for a setting it does not ask for");
-                self::assertTrue(Field::CHOICE !== $fields[$name]->type || \in_array((string) $value, array_column($fields[$name]->choices, 0), true), "$kind->id: $name");
+                self::assertTrue(
+                    Field::CHOICE !== $fields[$name]->type || \in_array((string) $value, array_column($fields[$name]->choices, 0), true),
+                    "$kind->id: $name",
+                );
             }
         }
     }
@@ -95,7 +103,13 @@ final class CatalogueTest extends TestCase
                 $alike = 'letters' === $field->name ? ['block'] : [];
                 foreach ($drawn as $value => $marks) {
                     foreach ($drawn as $other => $others) {
-                        self::assertTrue($value === $other || \in_array((string) $value, $alike, true) || \in_array((string) $other, $alike, true) || $marks !== $others, "$kind->id: $field->name $value and $other are the same");
+                        self::assertTrue(
+                            $value === $other
+                                || \in_array((string) $value, $alike, true)
+                                || \in_array((string) $other, $alike, true)
+                                || $marks !== $others,
+                            "$kind->id: $field->name $value and $other are the same",
+                        );
                     }
                 }
                 ++$checked;
@@ -114,7 +128,11 @@ final class CatalogueTest extends TestCase
             self::assertGreaterThanOrEqual(3, \count($layouts), $kind->id);
             self::assertCount(\count($layouts), array_unique(array_column($layouts, 'name')), $kind->id);
             foreach ($layouts as $layout) {
-                self::assertSame([], array_diff(array_keys($layout->settings), [...array_column($kind->fields, 'name'), 'row']), "$kind->id: $layout->name");
+                self::assertSame(
+                    [],
+                    array_diff(array_keys($layout->settings), [...array_column($kind->fields, 'name'), 'row']),
+                    "$kind->id: $layout->name",
+                );
             }
         }
     }
@@ -122,7 +140,10 @@ final class CatalogueTest extends TestCase
     /** @param array<string, mixed> $settings */
     private function marks(Kind $kind, array $settings): string
     {
-        return serialize(array_map(static fn (PageDrawing $page): array => [$page->marks, $page->rooms, $page->findings], $kind->form->draw($this->request($kind, $settings))));
+        return serialize(array_map(
+            static fn (PageDrawing $page): array => [$page->marks, $page->rooms, $page->findings],
+            $kind->form->draw($this->request($kind, $settings)),
+        ));
     }
 
     /** @param array<string, mixed> $settings */
@@ -130,6 +151,15 @@ final class CatalogueTest extends TestCase
     {
         $index = array_map(static fn (int $i): IndexRow => new IndexRow("Entry $i", (string) $i), range(1, 12));
 
-        return new Request('one', $kind->name, new Settings($settings + $kind->defaults), 34, 50, new Period(new Month(2027, 1), new Month(2027, 12)), index: $index, palette: Palette::usual());
+        return new Request(
+            'one',
+            $kind->name,
+            new Settings($settings + $kind->defaults),
+            34,
+            50,
+            new Period(new Month(2027, 1), new Month(2027, 12)),
+            index: $index,
+            palette: Palette::usual(),
+        );
     }
 }

@@ -40,7 +40,16 @@ final class CopyingTest extends TestCase
                     $last = \count($rows) - 1;
                     $column = max(array_keys(array_filter($rows[$last], is_int(...))));
                     $ends = array_values(array_filter(array_column($rows, 6), is_int(...)));
-                    self::assertSame(\sprintf('%d must land in row %d, column %d; the last column reads %s', $rows[$last][$column], $last + 1, $column + 1, implode(', ', $ends)), $grid->closingCheck());
+                    self::assertSame(
+                        \sprintf(
+                            '%d must land in row %d, column %d; the last column reads %s',
+                            $rows[$last][$column],
+                            $last + 1,
+                            $column + 1,
+                            implode(', ', $ends),
+                        ),
+                        $grid->closingCheck(),
+                    );
                 }
             }
         }
@@ -49,7 +58,13 @@ final class CopyingTest extends TestCase
     /** Wherever months are written, each is copied once, by a step of its own that is on the same page. */
     public function testEveryMonthToCopyHasItsStep(): void
     {
-        foreach ([['year-at-a-glance', ['way' => 'mini']], ['year-at-a-glance', ['way' => 'notes']], ['year-at-a-glance', ['way' => 'split']], ['future-log', ['mini' => 'above', 'months_per_page' => 4]], ['future-log', ['mini' => 'beside', 'months_per_page' => 3, 'columns' => 1]]] as [$id, $settings]) {
+        foreach ([
+            ['year-at-a-glance', ['way' => 'mini']],
+            ['year-at-a-glance', ['way' => 'notes']],
+            ['year-at-a-glance', ['way' => 'split']],
+            ['future-log', ['mini' => 'above', 'months_per_page' => 4]],
+            ['future-log', ['mini' => 'beside', 'months_per_page' => 3, 'columns' => 1]],
+        ] as [$id, $settings]) {
             $book = Composer::compose(Books::edited(Books::sample(), [['type' => 'set-spread', 'spread' => $id, 'settings' => $settings]]));
             $titles = [];
             foreach ($book->spreadDrawings($id) as $page) {
@@ -60,17 +75,41 @@ final class CopyingTest extends TestCase
                     $titles[] = $copying->title;
                 }
             }
-            self::assertSame(['January 2027', 'February 2027', 'March 2027', 'April 2027', 'May 2027', 'June 2027', 'July 2027', 'August 2027', 'September 2027', 'October 2027', 'November 2027', 'December 2027'], $titles, $id.json_encode($settings));
+            self::assertSame(
+                [
+                    'January 2027',
+                    'February 2027',
+                    'March 2027',
+                    'April 2027',
+                    'May 2027',
+                    'June 2027',
+                    'July 2027',
+                    'August 2027',
+                    'September 2027',
+                    'October 2027',
+                    'November 2027',
+                    'December 2027',
+                ],
+                $titles,
+                $id.json_encode($settings),
+            );
         }
     }
 
     /** Common practice, no source: Sunday-first months and Monday-first weeks in the same book. */
     public function testASpreadMayBeginItsWeeksOnAnotherDayThanItsBook(): void
     {
-        $book = Composer::compose(Books::edited(Books::sample(), [['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['week_start' => '7']]]));
+        $book = Composer::compose(Books::edited(
+            Books::sample(),
+            [['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['week_start' => '7']]],
+        ));
         $may = $book->spreadDrawings('year-at-a-glance')[0]->copying[4];
         self::assertSame(['S', 'M', 'T', 'W', 'T', 'F', 'S'], $may->headings);
-        self::assertSame([[null, null, null, null, null, null, 1], [30, 31, null, null, null, null, null]], [$may->rows[0], $may->rows[5]], 'May 2027 begins on a Saturday and needs six rows from Sunday');
+        self::assertSame(
+            [[null, null, null, null, null, null, 1], [30, 31, null, null, null, null, null]],
+            [$may->rows[0], $may->rows[5]],
+            'May 2027 begins on a Saturday and needs six rows from Sunday',
+        );
         self::assertSame(1, $book->plan->weeks->first->value);
     }
 
@@ -80,15 +119,31 @@ final class CopyingTest extends TestCase
         foreach ([['2027-08', '2027-08', 1], ['2027-03', '2029-02', 24]] as [$start, $end, $count]) {
             foreach (['mini', 'notes', 'split', 'matrix', 'dots', 'printed'] as $way) {
                 $glance = 1 === $count ? 'half-year-at-a-glance' : 'year-at-a-glance';
-                $plan = Books::edited(Books::starter(null, $start, $end), [['type' => 'set-spread', 'spread' => $glance, 'settings' => ['way' => $way]]]);
+                $plan = Books::edited(
+                    Books::starter(null, $start, $end),
+                    [['type' => 'set-spread', 'spread' => $glance, 'settings' => ['way' => $way]]],
+                );
                 $book = Composer::compose($plan);
                 $drawn = $book->spreadDrawings($glance);
-                self::assertSame([], array_filter(array_merge(...array_map(static fn (PageDrawing $page): array => $page->findings, $drawn)), static fn ($finding): bool => $finding->broken), "$way $count");
+                self::assertSame(
+                    [],
+                    array_filter(
+                        array_merge(...array_map(static fn (PageDrawing $page): array => $page->findings, $drawn)),
+                        static fn ($finding): bool => $finding->broken,
+                    ),
+                    "$way $count",
+                );
                 if (\in_array($way, ['mini', 'notes', 'split'], true)) {
                     self::assertCount($count, array_merge(...array_map(static fn (PageDrawing $page): array => $page->copying, $drawn)));
                 }
             }
-            self::assertCount($count, array_unique(array_merge(...array_map(static fn (PageDrawing $page): array => array_column($page->rooms, 'for'), $book->spreadDrawings('future-log')))));
+            self::assertCount(
+                $count,
+                array_unique(array_merge(...array_map(
+                    static fn (PageDrawing $page): array => array_column($page->rooms, 'for'),
+                    $book->spreadDrawings('future-log'),
+                ))),
+            );
         }
     }
 }

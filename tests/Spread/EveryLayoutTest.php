@@ -49,7 +49,10 @@ final class EveryLayoutTest extends TestCase
                 $drawn += \count($page->marks);
             }
             $this->stepsInOrder($pages, $kind, $about);
-            $broken = array_filter(array_merge(...array_map(static fn (PageDrawing $page): array => $page->findings, $pages)), static fn (Finding $finding): bool => $finding->broken);
+            $broken = array_filter(
+                array_merge(...array_map(static fn (PageDrawing $page): array => $page->findings, $pages)),
+                static fn (Finding $finding): bool => $finding->broken,
+            );
             foreach ($pages as $page) {
                 self::assertTrue([] !== $page->marks || [] !== $broken || \count($pages) > 1, "$about: an empty page says why");
             }
@@ -74,7 +77,14 @@ final class EveryLayoutTest extends TestCase
                     if (1 !== preg_match('/From tick to tick: ([^;]+); ([^; ]+) box(?:es)? left at the end\.$/u', $step->text, $said)) {
                         continue;
                     }
-                    $this->addsUp($page, $step, array_map(self::boxes(...), explode(', ', $said[1])), self::boxes($said[2]), Tally::Dots === $request->tally ? 1.0 : 0.0, "seed $seed, $kind->id: $step->text");
+                    $this->addsUp(
+                        $page,
+                        $step,
+                        array_map(self::boxes(...), explode(', ', $said[1])),
+                        self::boxes($said[2]),
+                        Tally::Dots === $request->tally ? 1.0 : 0.0,
+                        "seed $seed, $kind->id: $step->text",
+                    );
                     ++$checked;
                 }
             }
@@ -106,7 +116,26 @@ final class EveryLayoutTest extends TestCase
     /** "8⅔", "3 2/9", "13" as a number. */
     private static function boxes(string $written): float
     {
-        $glyphs = ['½' => 1 / 2, '⅓' => 1 / 3, '⅔' => 2 / 3, '¼' => 1 / 4, '¾' => 3 / 4, '⅕' => 1 / 5, '⅖' => 2 / 5, '⅗' => 3 / 5, '⅘' => 4 / 5, '⅙' => 1 / 6, '⅚' => 5 / 6, '⅐' => 1 / 7, '⅑' => 1 / 9, '⅒' => 1 / 10, '⅛' => 1 / 8, '⅜' => 3 / 8, '⅝' => 5 / 8, '⅞' => 7 / 8];
+        $glyphs = [
+            '½' => 1 / 2,
+            '⅓' => 1 / 3,
+            '⅔' => 2 / 3,
+            '¼' => 1 / 4,
+            '¾' => 3 / 4,
+            '⅕' => 1 / 5,
+            '⅖' => 2 / 5,
+            '⅗' => 3 / 5,
+            '⅘' => 4 / 5,
+            '⅙' => 1 / 6,
+            '⅚' => 5 / 6,
+            '⅐' => 1 / 7,
+            '⅑' => 1 / 9,
+            '⅒' => 1 / 10,
+            '⅛' => 1 / 8,
+            '⅜' => 3 / 8,
+            '⅝' => 5 / 8,
+            '⅞' => 7 / 8,
+        ];
         self::assertSame(1, preg_match('/^(\d*)(?:\x{a0}?(\d+)\/(\d+)|(\D))?$/u', $written, $said), $written);
 
         return (float) $said[1] + (isset($said[4]) ? $glyphs[$said[4]] : (isset($said[3]) && '' !== $said[3] ? (int) $said[2] / (int) $said[3] : 0.0));
@@ -150,7 +179,10 @@ final class EveryLayoutTest extends TestCase
     private function onTheGrid(PageDrawing $page, string $about): void
     {
         foreach ($page->marks as $mark) {
-            foreach ([[$mark->x, $mark->x + $mark->wide, $page->across], [$mark->y, $mark->y + $mark->tall, $page->down]] as [$from, $to, $side]) {
+            foreach ([
+                [$mark->x, $mark->x + $mark->wide, $page->across],
+                [$mark->y, $mark->y + $mark->tall, $page->down],
+            ] as [$from, $to, $side]) {
                 if (min($from, $to) < 0 || max($from, $to) > $side * Grain::PER_BOX) {
                     self::fail("$about: a mark leaves the grid, from $from to $to of ".$side * Grain::PER_BOX);
                 }
@@ -177,8 +209,14 @@ final class EveryLayoutTest extends TestCase
             }
             foreach ($words as $one) {
                 $crosses = 0 === $line->tall
-                    ? $line->y > $one->y && $line->y < $one->y + $one->tall && min($line->x, $line->x + $line->wide) < $one->x + $one->wide && max($line->x, $line->x + $line->wide) > $one->x
-                    : $line->x > $one->x && $line->x < $one->x + $one->wide && min($line->y, $line->y + $line->tall) < $one->y + $one->tall && max($line->y, $line->y + $line->tall) > $one->y;
+                    ? $line->y > $one->y
+                        && $line->y < $one->y + $one->tall
+                        && min($line->x, $line->x + $line->wide) < $one->x + $one->wide
+                        && max($line->x, $line->x + $line->wide) > $one->x
+                    : $line->x > $one->x
+                        && $line->x < $one->x + $one->wide
+                        && min($line->y, $line->y + $line->tall) < $one->y + $one->tall
+                        && max($line->y, $line->y + $line->tall) > $one->y;
                 if ($crosses) {
                     self::fail("$about: a line crosses “{$one->text}”");
                 }
@@ -196,10 +234,17 @@ final class EveryLayoutTest extends TestCase
             foreach ($page->steps as $step) {
                 self::assertSame(++$number, $step->number, $about);
                 // A spacing sheet is numbered before it is ticked: the ticks are found by the numbers.
-                self::assertTrue('spacing-sheet' === $kind->id || $order[$step->task->value] >= $last, "$about: {$step->task->value} too late: $step->text");
+                self::assertTrue(
+                    'spacing-sheet' === $kind->id || $order[$step->task->value] >= $last,
+                    "$about: {$step->task->value} too late: $step->text",
+                );
                 $last = $order[$step->task->value];
             }
-            self::assertCount(\count($page->steps), array_unique(array_map(static fn (Step $step): string => $step->key, $page->steps)), "$about: each step has a key of its own");
+            self::assertCount(
+                \count($page->steps),
+                array_unique(array_map(static fn (Step $step): string => $step->key, $page->steps)),
+                "$about: each step has a key of its own",
+            );
         }
     }
 }

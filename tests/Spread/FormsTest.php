@@ -62,7 +62,11 @@ final class FormsTest extends TestCase
                     }
                     for ($x = intdiv($mark->x, 840); $x * 840 < $mark->x + $mark->wide; ++$x) {
                         for ($y = intdiv($mark->y, 840); $y * 840 < $mark->y + $mark->tall; ++$y) {
-                            self::assertArrayNotHasKey("$x/$y", $taken, "seed $seed, page $page ({$book->slot($page)->title}): “{$mark->text}” over “".($taken["$x/$y"] ?? '').'”');
+                            self::assertArrayNotHasKey(
+                                "$x/$y",
+                                $taken,
+                                "seed $seed, page $page ({$book->slot($page)->title}): “{$mark->text}” over “".($taken["$x/$y"] ?? '').'”',
+                            );
                             $taken["$x/$y"] = $mark->text;
                         }
                     }
@@ -118,7 +122,10 @@ final class FormsTest extends TestCase
         $book = Composer::compose(Books::sample());
         $texts = array_map(static fn (Step $step): string => $step->text, $book->drawing(9)->steps ?? []);
 
-        self::assertContains('Tick at 12, 14 along the top (26 boxes: 12, skip 2, 12). From tick to tick: 12, 2; 12 boxes left at the end.', $texts);
+        self::assertContains(
+            'Tick at 12, 14 along the top (26 boxes: 12, skip 2, 12). From tick to tick: 12, 2; 12 boxes left at the end.',
+            $texts,
+        );
         self::assertContains('Count the lines below a month’s name: 10.', $texts);
     }
 
@@ -172,7 +179,18 @@ final class FormsTest extends TestCase
             $words[] = $mark instanceof Words ? $mark->text : '';
         }
         // Common practice, no source: what people read off their sheets for 26 × 38.
-        foreach (['2 of 13', '2 of 12, gap 2', '3 of 8, gap 1', '4 of 5, gap 2', '5 of 4, gap 1, 2 left', '7 of 2, gap 2', '3 of 12, gap 1', '4 of 8, gap 2', '5 of 6, gap 2', '7 of 4, gap 1, 4 left'] as $said) {
+        foreach ([
+            '2 of 13',
+            '2 of 12, gap 2',
+            '3 of 8, gap 1',
+            '4 of 5, gap 2',
+            '5 of 4, gap 1, 2 left',
+            '7 of 2, gap 2',
+            '3 of 12, gap 1',
+            '4 of 8, gap 2',
+            '5 of 6, gap 2',
+            '7 of 4, gap 1, 4 left',
+        ] as $said) {
             self::assertContains($said, $words);
         }
         self::assertContains('38', $words);
@@ -182,26 +200,47 @@ final class FormsTest extends TestCase
     {
         $steps = array_column(Composer::compose(Books::sample())->spreadDrawings('index')[0]->steps ?? [], 'text');
 
-        self::assertContains('Keep 12 rows for the months: write the names now, the ranges in pencil, and ink each range when its month is drawn.', $steps);
+        self::assertContains(
+            'Keep 12 rows for the months: write the names now, the ranges in pencil, and ink each range when its month is drawn.',
+            $steps,
+        );
         self::assertContains('Write now: 16 entries, one a row, names from the left edge, page numbers at the right.', $steps);
     }
 
     public function testABookWithoutPageNumbersSaysWhichToWriteOnWhichLeaves(): void
     {
-        $stock = ['width' => 148, 'height' => 210, 'pitch' => 5, 'across' => 26, 'down' => 38, 'pages' => 192, 'first_leaf' => 'ordinary', 'numbered' => false];
-        $book = Composer::compose(Books::edited(Books::sample(), [['type' => 'set-stock', 'stock' => $stock], ['type' => 'set-spread', 'spread' => 'index', 'settings' => ['columns' => 2]]]));
+        $stock = [
+            'width' => 148,
+            'height' => 210,
+            'pitch' => 5,
+            'across' => 26,
+            'down' => 38,
+            'pages' => 192,
+            'first_leaf' => 'ordinary',
+            'numbered' => false,
+        ];
+        $book = Composer::compose(Books::edited(
+            Books::sample(),
+            [['type' => 'set-stock', 'stock' => $stock], ['type' => 'set-spread', 'spread' => 'index', 'settings' => ['columns' => 2]]],
+        ));
         $steps = array_column($book->spreadDrawings('index')[0]->steps ?? [], 'text');
 
         self::assertContains('Number pages 1 to 16, on leaves 1 to 8: odd on the front of a leaf, even on its back.', $steps);
         // Page 17 is the front of leaf 9, page 30 the back of leaf 15: leaf k carries 2k − 1 and 2k.
         self::assertStringContainsString('Jan 17 (front of leaf 9); Feb 30 (back of leaf 15)', implode(' ', $steps));
-        self::assertContains('Tick at 12, 14 along the top (26 boxes: 12, skip 2, 12). From tick to tick: 12, 2; 12 boxes left at the end.', $steps);
+        self::assertContains(
+            'Tick at 12, 14 along the top (26 boxes: 12, skip 2, 12). From tick to tick: 12, 2; 12 boxes left at the end.',
+            $steps,
+        );
     }
 
     /** Handbook, chapter 3: 2 + 2d pages from a left page; six months need three leaves; the same strip goes from both faces. */
     public function testADoorGroupIsCutTheSameOnBothFacesOfALeaf(): void
     {
-        $book = Composer::compose(Books::edited(Books::starter(null, '2027-01', '2027-06'), [['type' => 'add-spread', 'kind' => 'items-by-month']]));
+        $book = Composer::compose(Books::edited(
+            Books::starter(null, '2027-01', '2027-06'),
+            [['type' => 'add-spread', 'kind' => 'items-by-month']],
+        ));
         $pages = $book->spreadDrawings('items-by-month');
         self::assertCount(8, $pages);
         self::assertSame(0, $book->pageOf('items-by-month') % 2);
@@ -215,17 +254,32 @@ final class FormsTest extends TestCase
         }
         // From the outer edge: a right page's is on the right (26 − 8), a left page's on the left (8).
         self::assertSame([18, 8, 18, 8, 18, 8], $cuts);
-        $heads = array_map(static fn (PageDrawing $page): string => implode(' ', array_map(static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '', $page->marks)), $pages);
+        $heads = array_map(
+            static fn (PageDrawing $page): string => implode(
+                ' ',
+                array_map(static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '', $page->marks),
+            ),
+            $pages,
+        );
         self::assertStringContainsString('Rent', $heads[0]);
         self::assertStringEndsWith('Sum', trim($heads[0]));
         // 38 − 3 for the title − 1 for the headings = 34; 6 items + 2 to add + 1 for the sum = 9 rows of 3.
-        self::assertContains('6 for the items + 2 to add + 1 for the sum = 9; 34 boxes below the headings = 9 × 3 + 7 left over', array_column($pages[0]->workings, 'arithmetic'));
-        self::assertSame(['January 2027 Planned Really', 'June 2027 Planned Really'], array_map(static fn (string $words): string => trim((string) preg_replace('/ +/', ' ', $words)), [$heads[1], $heads[6]]));
+        self::assertContains(
+            '6 for the items + 2 to add + 1 for the sum = 9; 34 boxes below the headings = 9 × 3 + 7 left over',
+            array_column($pages[0]->workings, 'arithmetic'),
+        );
+        self::assertSame(
+            ['January 2027 Planned Really', 'June 2027 Planned Really'],
+            array_map(static fn (string $words): string => trim((string) preg_replace('/ +/', ' ', $words)), [$heads[1], $heads[6]]),
+        );
     }
 
     public function testADividerNamesItsMonthInTheLanguageOfThePaper(): void
     {
-        $book = Composer::compose(Books::edited(Books::starter(), [['type' => 'set-language', 'language' => 'fi'], ['type' => 'use-pattern', 'pattern' => 'ordinary']]));
+        $book = Composer::compose(Books::edited(
+            Books::starter(),
+            [['type' => 'set-language', 'language' => 'fi'], ['type' => 'use-pattern', 'pattern' => 'ordinary']],
+        ));
         $letters = '';
         foreach ($book->drawing($book->months[0]->page)->marks ?? [] as $mark) {
             $letters .= $mark instanceof Words && Layer::Ink === $mark->layer ? $mark->text : '';
@@ -238,7 +292,10 @@ final class FormsTest extends TestCase
     public function testALongOrRightToLeftTitleIsKeptAndFindingSaysItCannotBeRead(): void
     {
         foreach ([str_repeat('ab ', 3300), 'أهداف السنة', '今年の予定'] as $title) {
-            $book = Composer::compose(Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => 'goals-by-area', 'title' => $title]]));
+            $book = Composer::compose(Books::edited(
+                Books::starter(),
+                [['type' => 'set-spread', 'spread' => 'goals-by-area', 'title' => $title]],
+            ));
             $says = implode(' ', array_column($book->findings(), 'says'));
             self::assertSame(mb_strlen($title) > 100, str_contains($says, 'too many to be read'));
         }

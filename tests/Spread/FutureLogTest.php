@@ -35,13 +35,37 @@ final class FutureLogTest extends TestCase
         // 35 = 2 × 17 + 1; − 1 for the name = 16.
         yield 'four a page' => [['months_per_page' => 4, 'columns' => 2], 3, array_fill(0, 12, 16)];
         // − 7 for the letters and six rows of a mini month above = 9: May and August 2027; February has four rows, the others five.
-        yield 'four a page, mini months above' => [['months_per_page' => 4, 'columns' => 2, 'mini' => 'above'], 3, [10, 11, 10, 10, 9, 10, 10, 9, 10, 10, 10, 10]];
-        yield 'four a page, mini months above, a memory' => [['months_per_page' => 4, 'columns' => 2, 'mini' => 'above', 'extra' => 'memory'], 3, [7, 8, 7, 7, 6, 7, 7, 6, 7, 7, 7, 7]];
+        yield 'four a page, mini months above' => [
+            ['months_per_page' => 4, 'columns' => 2, 'mini' => 'above'],
+            3,
+            [10, 11, 10, 10, 9, 10, 10, 9, 10, 10, 10, 10],
+        ];
+        yield 'four a page, mini months above, a memory' => [
+            ['months_per_page' => 4, 'columns' => 2, 'mini' => 'above', 'extra' => 'memory'],
+            3,
+            [7, 8, 7, 7, 6, 7, 7, 6, 7, 7, 7, 7],
+        ];
         // 35 = 3 × 11 + 2 × 1: a lying print of 18 × 11 fills the height, and 26 − 18 − 1 beside it = 7 boxes for 10 lines.
-        yield 'three a page, a frame beside the lines' => [['months_per_page' => 3, 'columns' => 1, 'extra' => 'frame'], 4, array_fill(0, 12, 10)];
-        yield 'a column per month, a mini month asked for where none can be' => [['school' => 'columns', 'mini' => 'above'], 2, array_fill(0, 12, 34)];
-        yield 'three a page, mini months beside' => [['months_per_page' => 3, 'columns' => 1, 'mini' => 'beside'], 4, array_fill(0, 12, 10)];
-        yield 'two a page, a frame for a print of 11 × 18 boxes' => [['months_per_page' => 2, 'columns' => 1, 'extra' => 'frame'], 6, array_fill(0, 12, 17 - 1 - 11)];
+        yield 'three a page, a frame beside the lines' => [
+            ['months_per_page' => 3, 'columns' => 1, 'extra' => 'frame'],
+            4,
+            array_fill(0, 12, 10),
+        ];
+        yield 'a column per month, a mini month asked for where none can be' => [
+            ['school' => 'columns', 'mini' => 'above'],
+            2,
+            array_fill(0, 12, 34),
+        ];
+        yield 'three a page, mini months beside' => [
+            ['months_per_page' => 3, 'columns' => 1, 'mini' => 'beside'],
+            4,
+            array_fill(0, 12, 10),
+        ];
+        yield 'two a page, a frame for a print of 11 × 18 boxes' => [
+            ['months_per_page' => 2, 'columns' => 1, 'extra' => 'frame'],
+            6,
+            array_fill(0, 12, 17 - 1 - 11),
+        ];
         yield 'two a page, a count' => [['months_per_page' => 2, 'columns' => 1, 'extra' => 'statistic'], 6, array_fill(0, 12, 15)];
         yield 'a column per month' => [['school' => 'columns'], 2, array_fill(0, 12, 34)];
         // 35 − 1 for the categories = 34 ÷ 6 = 5 in each of four.
@@ -76,10 +100,19 @@ final class FutureLogTest extends TestCase
     {
         foreach ($this->draw($settings) as $page) {
             foreach ($page->rooms as $i => $room) {
-                self::assertLessThanOrEqual($room->place[3] * $room->line->denominator, $room->lines * $room->line->numerator * Grain::PER_BOX);
+                self::assertLessThanOrEqual(
+                    $room->place[3] * $room->line->denominator,
+                    $room->lines * $room->line->numerator * Grain::PER_BOX,
+                );
                 foreach ($page->marks as $mark) {
                     if ($mark instanceof Words) {
-                        self::assertFalse(self::meet($room->place, [$mark->x, $mark->y, $mark->wide, $mark->tall]) && 'dates' !== ($settings['school'] ?? '') && !('category' === ($settings['school'] ?? '') && 0 === $mark->x), "“{$mark->text}” on the lines of $room->name");
+                        self::assertFalse(
+                            self::meet(
+                                $room->place,
+                                [$mark->x, $mark->y, $mark->wide, $mark->tall],
+                            ) && 'dates' !== ($settings['school'] ?? '') && !('category' === ($settings['school'] ?? '') && 0 === $mark->x),
+                            "“{$mark->text}” on the lines of $room->name",
+                        );
                     }
                 }
                 foreach (\array_slice($page->rooms, $i + 1) as $other) {
@@ -93,9 +126,19 @@ final class FutureLogTest extends TestCase
     {
         $drawn = $this->draw(['months_beyond' => 2, 'next_year' => true], '2027-07', '2027-12');
         self::assertCount(3, $drawn);
-        $months = array_map(static fn (Room $room): string => $room->for, array_merge(...array_map(static fn (PageDrawing $page): array => $page->rooms, $drawn)));
-        self::assertSame(['2027-07', '2027-08', '2027-09', '2027-10', '2027-11', '2027-12', '2028-01', '2028-02'], \array_slice($months, 0, 8));
-        self::assertSame(array_map(static fn (int $month): string => \sprintf('2029-%02d', $month), range(1, 12)), \array_slice($months, 8), 'the year after the last month');
+        $months = array_map(
+            static fn (Room $room): string => $room->for,
+            array_merge(...array_map(static fn (PageDrawing $page): array => $page->rooms, $drawn)),
+        );
+        self::assertSame(
+            ['2027-07', '2027-08', '2027-09', '2027-10', '2027-11', '2027-12', '2028-01', '2028-02'],
+            \array_slice($months, 0, 8),
+        );
+        self::assertSame(
+            array_map(static fn (int $month): string => \sprintf('2029-%02d', $month), range(1, 12)),
+            \array_slice($months, 8),
+            'the year after the last month',
+        );
     }
 
     /** The leaf is half as wide as the page: with it to the right the first half of the year is in sight, to the left the second. */
@@ -103,9 +146,20 @@ final class FutureLogTest extends TestCase
     {
         $pages = $this->draw(['school' => 'door']);
         $half = 13 * Grain::PER_BOX;
-        $on = static fn (int $page, bool $left): array => array_values(array_unique(array_map(static fn (Room $room): string => substr($room->for, 5), array_filter($pages[$page]->rooms, static fn (Room $room): bool => ($room->place[0] < $half) === $left))));
-        self::assertSame(['01', '02', '03', '04', '05', '06', '11', '12'], [...$on(0, true), ...$on(0, false), ...$on(1, true), ...$on(3, false)], 'leaf to the right');
-        self::assertSame(['01', '02', '07', '08', '09', '10', '11', '12'], [...$on(0, true), ...$on(2, false), ...$on(3, true), ...$on(3, false)], 'leaf to the left');
+        $on = static fn (int $page, bool $left): array => array_values(array_unique(array_map(
+            static fn (Room $room): string => substr($room->for, 5),
+            array_filter($pages[$page]->rooms, static fn (Room $room): bool => ($room->place[0] < $half) === $left),
+        )));
+        self::assertSame(
+            ['01', '02', '03', '04', '05', '06', '11', '12'],
+            [...$on(0, true), ...$on(0, false), ...$on(1, true), ...$on(3, false)],
+            'leaf to the right',
+        );
+        self::assertSame(
+            ['01', '02', '07', '08', '09', '10', '11', '12'],
+            [...$on(0, true), ...$on(2, false), ...$on(3, true), ...$on(3, false)],
+            'leaf to the left',
+        );
         self::assertSame([], [...$on(1, false), ...$on(2, true)], 'nothing is drawn on what is cut off');
         $cuts = [];
         foreach ([1, 2] as $page) {
@@ -116,7 +170,13 @@ final class FutureLogTest extends TestCase
             }
         }
         self::assertSame([$cuts[0], $cuts[0]], $cuts, 'the cut is the same on both faces of the leaf');
-        self::assertCount(1, array_filter(array_merge(...array_map(static fn (PageDrawing $page): array => $page->steps, $pages)), static fn (Step $step): bool => Task::Cut === $step->task));
+        self::assertCount(
+            1,
+            array_filter(
+                array_merge(...array_map(static fn (PageDrawing $page): array => $page->steps, $pages)),
+                static fn (Step $step): bool => Task::Cut === $step->task,
+            ),
+        );
     }
 
     /** @return iterable<string, array{string, list<list<int>>}> the last month, and the months in each of the six columns */
@@ -144,14 +204,21 @@ final class FutureLogTest extends TestCase
         }
         self::assertSame(array_values(array_filter($columns)), $found);
         if ([] === $columns[5]) {
-            self::assertSame([Task::Write], array_map(static fn (Step $step): Task => $step->task, $pages[3]->steps), 'nothing to tick or erase on an empty page');
+            self::assertSame(
+                [Task::Write],
+                array_map(static fn (Step $step): Task => $step->task, $pages[3]->steps),
+                'nothing to tick or erase on an empty page',
+            );
             self::assertSame([], $pages[3]->marks);
         }
     }
 
     public function testALogMayBeginWithAnyMonthAndHaveAnyNumber(): void
     {
-        $months = static fn (array $pages): array => array_map(static fn (Room $room): string => $room->for, array_merge(...array_map(static fn (PageDrawing $page): array => $page->rooms, $pages)));
+        $months = static fn (array $pages): array => array_map(
+            static fn (Room $room): string => $room->for,
+            array_merge(...array_map(static fn (PageDrawing $page): array => $page->rooms, $pages)),
+        );
         self::assertSame(['2027-07', '2027-08', '2027-09', '2027-10', '2027-11', '2027-12'], $months($this->draw(['from' => '2027-07'])));
         self::assertSame(['2028-01', '2028-02', '2028-03'], $months($this->draw(['from' => '2028-01', 'months' => 3])));
     }
@@ -169,7 +236,10 @@ final class FutureLogTest extends TestCase
         $frames = array_values(array_filter($page->marks, static fn ($mark): bool => $mark instanceof Frame));
         self::assertCount(6, $frames);
         foreach ($page->rooms as $i => $room) {
-            self::assertSame([$frames[$i]->x, $frames[$i]->y + Grain::PER_BOX, $frames[$i]->wide, $frames[$i]->tall - Grain::PER_BOX], $room->place);
+            self::assertSame(
+                [$frames[$i]->x, $frames[$i]->y + Grain::PER_BOX, $frames[$i]->wide, $frames[$i]->tall - Grain::PER_BOX],
+                $room->place,
+            );
         }
     }
 
@@ -182,7 +252,15 @@ final class FutureLogTest extends TestCase
     {
         $period = new Period(Month::read($start) ?? self::fail(), Month::read($end) ?? self::fail());
 
-        return (new FutureLog())->draw(new Request('log', 'Future log', new Settings($settings + ['months_per_page' => 6, 'columns' => 2], Catalogue::kind('future-log')->fields ?? []), 26, 38, $period, Weekday::Monday));
+        return (new FutureLog())->draw(new Request(
+            'log',
+            'Future log',
+            new Settings($settings + ['months_per_page' => 6, 'columns' => 2], Catalogue::kind('future-log')->fields ?? []),
+            26,
+            38,
+            $period,
+            Weekday::Monday,
+        ));
     }
 
     /**

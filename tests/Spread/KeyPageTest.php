@@ -39,7 +39,11 @@ final class KeyPageTest extends TestCase
                     }
                 }
                 $marks = StarterKeys::set($id)->marks();
-                self::assertSame(array_map(static fn ($mark): string => $mark->name, $marks), array_values($names), "$id ".json_encode($settings));
+                self::assertSame(
+                    array_map(static fn ($mark): string => $mark->name, $marks),
+                    array_values($names),
+                    "$id ".json_encode($settings),
+                );
                 $all = array_sum(array_map(static fn ($mark): int => \count($mark->strokes), $marks));
                 self::assertSame($all, array_sum(array_map(\count(...), $strokes)), 'every stroke is drawn');
             }
@@ -64,14 +68,30 @@ final class KeyPageTest extends TestCase
     /** Of the roomiest rows that leave four to add, in one column or two; where nothing does, over as many pages as it takes. */
     public function testThePageLaysItselfOutAndLeavesRoomToAdd(): void
     {
-        foreach ([[26, 38, 1, '2'], [26, 30, 1, '2'], [26, 19, 1, '2'], [17, 24, 1, '1½'], [17, 19, 1, '1']] as [$across, $down, $count, $row]) {
+        foreach ([
+            [26, 38, 1, '2'],
+            [26, 30, 1, '2'],
+            [26, 19, 1, '2'],
+            [17, 24, 1, '1½'],
+            [17, 19, 1, '1'],
+        ] as [$across, $down, $count, $row]) {
             $pages = $this->draw(['set' => 'upright'], $across, $down);
             self::assertCount($count, $pages, "$across × $down");
-            $step = array_values(array_filter($pages[0]->steps, static fn ($step): bool => str_starts_with($step->text, 'Draw the symbols')))[0];
+            $step = array_values(array_filter(
+                $pages[0]->steps,
+                static fn ($step): bool => str_starts_with($step->text, 'Draw the symbols'),
+            ))[0];
             self::assertStringContainsString('1' === $row ? 'one every box' : "one every $row boxes", $step->text, "$across × $down");
             self::assertGreaterThanOrEqual(4, array_sum(array_column($pages[0]->rooms, 'lines')), "$across × $down: rows to add");
         }
-        $symbols = array_map(static fn (int $i): array => ['name' => "kind $i", 'strokes' => [[0, $i % 5, 4, 4 - $i % 3], [$i % 4, 0, 4, 4]], 'states' => [['name' => 'done', 'add' => [[0, 4, 4, 0]]]]], range(0, 11));
+        $symbols = array_map(
+            static fn (int $i): array => [
+                'name' => "kind $i",
+                'strokes' => [[0, $i % 5, 4, 4 - $i % 3], [$i % 4, 0, 4, 4]],
+                'states' => [['name' => 'done', 'add' => [[0, 4, 4, 0]]]],
+            ],
+            range(0, 11),
+        );
         self::assertCount(3, $this->draw(['symbols' => $symbols, 'row' => '2', 'key_columns' => 1], 12, 20), '24 marks on 9 rows a page');
     }
 
@@ -82,12 +102,18 @@ final class KeyPageTest extends TestCase
         self::assertSame(['#1f5fa8', '#c8553d', '#e6b93d', '#7a3b69', '#58a08c'], array_column($bands, 'colour'));
         self::assertSame([36, 36, 36, 37, 37], array_map(static fn (Band $band): int => intdiv($band->y, Grain::PER_BOX), $bands));
         $words = array_map(static fn ($mark): string => $mark instanceof Words ? $mark->text : '', $page->marks);
-        self::assertSame(['Work', 'Dates', 'Home', 'People', 'Health'], \array_slice(array_values(array_filter($words, static fn (string $text): bool => '' !== $text)), -5));
+        self::assertSame(
+            ['Work', 'Dates', 'Home', 'People', 'Health'],
+            \array_slice(array_values(array_filter($words, static fn (string $text): bool => '' !== $text)), -5),
+        );
     }
 
     public function testAnAmbiguousKeyFromAFileIsDrawnAndSaidToBeAmbiguous(): void
     {
-        $symbols = [['name' => 'one', 'strokes' => [[0, 0, 0, 4]], 'states' => []], ['name' => 'two', 'strokes' => [[4, 0, 4, 4]], 'states' => []]];
+        $symbols = [
+            ['name' => 'one', 'strokes' => [[0, 0, 0, 4]], 'states' => []],
+            ['name' => 'two', 'strokes' => [[4, 0, 4, 4]], 'states' => []],
+        ];
         self::assertSame($symbols, KeyReader::written(KeyReader::setting($symbols) ?? self::fail()));
         [$page] = $this->draw(['symbols' => $symbols], 26, 38);
         self::assertStringContainsString('look alike', $page->findings[0]->says);
@@ -112,6 +138,14 @@ final class KeyPageTest extends TestCase
      */
     private function draw(array $settings, int $across, int $down): array
     {
-        return (new Legend())->draw(new Request('key', 'Key', new Settings($settings), $across, $down, new Period(new Month(2027, 1), new Month(2027, 12)), palette: Palette::usual()));
+        return (new Legend())->draw(new Request(
+            'key',
+            'Key',
+            new Settings($settings),
+            $across,
+            $down,
+            new Period(new Month(2027, 1), new Month(2027, 12)),
+            palette: Palette::usual(),
+        ));
     }
 }

@@ -29,7 +29,12 @@ final class ListsTest extends TestCase
 {
     public function testRuledLinesStandEveryLineAndSayTheFirstTheLastAndWhatIsLeft(): void
     {
-        foreach ([['1', 35, 'nothing left over'], ['1.5', 23, '½ left over'], ['2', 17, '1 left over'], ['3', 11, '2 left over']] as [$line, $count, $left]) {
+        foreach ([
+            ['1', 35, 'nothing left over'],
+            ['1.5', 23, '½ left over'],
+            ['2', 17, '1 left over'],
+            ['3', 11, '2 left over'],
+        ] as [$line, $count, $left]) {
             [$page] = $this->draw('notes', ['line' => $line]);
             $lines = array_values(array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Line));
             self::assertCount($count, $lines);
@@ -53,7 +58,12 @@ final class ListsTest extends TestCase
                 foreach ($page->marks as $mark) {
                     if ($mark instanceof Words && str_starts_with($mark->text, 'Entry')) {
                         $found[(int) substr($mark->text, 6)] = [$i, $mark->x, $mark->y];
-                        $numbers = array_filter($page->marks, static fn (Mark $other): bool => $other instanceof Words && $other->y === $mark->y && $other->text === 10 * (int) substr($mark->text, 6).'');
+                        $numbers = array_filter(
+                            $page->marks,
+                            static fn (Mark $other): bool => $other instanceof Words
+                                && $other->y === $mark->y
+                                && $other->text === 10 * (int) substr($mark->text, 6).'',
+                        );
                         self::assertCount(1, $numbers, "$mark->text has its page number on its line");
                     }
                 }
@@ -82,8 +92,18 @@ final class ListsTest extends TestCase
             }
             self::assertSame(range(1, $said['days']), array_values($days), $iso);
             self::assertSame(range(0, $said['days'] - 1), array_keys($days), $iso);
-            self::assertSame(array_map(static fn (int $day): string => $names->weekdayInitial(Weekday::from(($said['weekday'] + $day - 2) % 7 + 1)), range(1, $said['days'])), $letters, $iso);
-            $ends = array_map(static fn (Mark $mark): int => intdiv($mark->y, Grain::PER_BOX) - 3, array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Line && Layer::Ink === $mark->layer));
+            self::assertSame(
+                array_map(
+                    static fn (int $day): string => $names->weekdayInitial(Weekday::from(($said['weekday'] + $day - 2) % 7 + 1)),
+                    range(1, $said['days']),
+                ),
+                $letters,
+                $iso,
+            );
+            $ends = array_map(
+                static fn (Mark $mark): int => intdiv($mark->y, Grain::PER_BOX) - 3,
+                array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Line && Layer::Ink === $mark->layer),
+            );
             foreach ($ends as $day) {
                 self::assertSame(7, ($said['weekday'] + $day - 2) % 7 + 1, "$iso: a week ends on a Sunday, not on the $day");
             }
@@ -106,10 +126,16 @@ final class ListsTest extends TestCase
     public function testACoverInBlockFiguresFillsAsManyBoxesAsItSays(): void
     {
         [$page] = $this->draw('cover', ['figures' => 'block']);
-        $filled = array_sum(array_map(static fn (Mark $mark): int => $mark instanceof Band ? intdiv($mark->wide, Grain::PER_BOX) * intdiv($mark->tall, Grain::PER_BOX) : 0, $page->marks));
+        $filled = array_sum(array_map(
+            static fn (Mark $mark): int => $mark instanceof Band ? intdiv($mark->wide, Grain::PER_BOX) * intdiv($mark->tall, Grain::PER_BOX) : 0,
+            $page->marks,
+        ));
         self::assertStringContainsString("Fill $filled boxes with ink", implode(' ', array_column($page->steps, 'text')));
         [$word] = $this->draw('cover', ['figures' => 'block', 'lettering' => 'TRAM']);
-        self::assertSame('Block figures are drawn for years and other numbers. Guide boxes on one line are drawn instead.', $word->findings[0]->says);
+        self::assertSame(
+            'Block figures are drawn for years and other numbers. Guide boxes on one line are drawn instead.',
+            $word->findings[0]->says,
+        );
         self::assertFalse($word->findings[0]->broken);
         self::assertCount(4, array_filter($word->marks, static fn (Mark $mark): bool => $mark instanceof Frame));
     }
@@ -119,12 +145,21 @@ final class ListsTest extends TestCase
     {
         foreach (['2027', 'HARBOUR YEAR', 'كتاب', '二〇二七年'] as $title) {
             [$left, $right] = $this->draw('cover', ['figures' => 'fold', 'lettering' => $title]);
-            $ends = static fn (PageDrawing $page): array => array_map(static fn (Mark $mark): array => [$mark->x / Grain::PER_BOX, ($mark->x + $mark->wide) / Grain::PER_BOX], array_values(array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Frame)));
+            $ends = static fn (PageDrawing $page): array => array_map(
+                static fn (Mark $mark): array => [$mark->x / Grain::PER_BOX, ($mark->x + $mark->wide) / Grain::PER_BOX],
+                array_values(array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Frame)),
+            );
             $last = max(array_column($ends($left), 1));
             $first = min(array_column($ends($right), 0));
             self::assertSame(26 - $last, $first, $title);
             self::assertGreaterThanOrEqual(1, $first);
-            $letters = implode('', array_map(static fn (Mark $mark): string => $mark instanceof Words && Layer::Ink === $mark->layer ? $mark->text : '', [...$left->marks, ...$right->marks]));
+            $letters = implode(
+                '',
+                array_map(
+                    static fn (Mark $mark): string => $mark instanceof Words && Layer::Ink === $mark->layer ? $mark->text : '',
+                    [...$left->marks, ...$right->marks],
+                ),
+            );
             self::assertSame(str_replace(' ', '', $title), $letters);
         }
         self::assertGreaterThan($this->guide('2027', 'guide'), $this->guide('2027', 'fold'), 'an opening takes larger letters than a page');
@@ -134,24 +169,40 @@ final class ListsTest extends TestCase
     public function testACoverOnTwoLinesBreaksAtASpace(): void
     {
         [$page] = $this->draw('cover', ['figures' => 'two', 'lettering' => 'TRAM AND BOAT']);
-        $rows = array_values(array_unique(array_map(static fn (Mark $mark): int => $mark->y, array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Frame))));
+        $rows = array_values(array_unique(array_map(
+            static fn (Mark $mark): int => $mark->y,
+            array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Frame),
+        )));
         self::assertCount(2, $rows);
         self::assertGreaterThan($this->guide('TRAM AND BOAT', 'guide'), $this->guide('TRAM AND BOAT', 'two'));
-        self::assertStringContainsString('has no space to break it at', $this->draw('cover', ['figures' => 'two', 'lettering' => 'TRAM'])[0]->findings[0]->says);
+        self::assertStringContainsString(
+            'has no space to break it at',
+            $this->draw('cover', ['figures' => 'two', 'lettering' => 'TRAM'])[0]->findings[0]->says,
+        );
     }
 
     /** Boxes of the widest guide box. */
     private function guide(string $title, string $way): int
     {
-        return max(array_map(static fn (Mark $mark): int => $mark instanceof Frame ? intdiv($mark->wide, Grain::PER_BOX) : 0, $this->draw('cover', ['figures' => $way, 'lettering' => $title])[0]->marks));
+        return max(array_map(
+            static fn (Mark $mark): int => $mark instanceof Frame ? intdiv($mark->wide, Grain::PER_BOX) : 0,
+            $this->draw('cover', ['figures' => $way, 'lettering' => $title])[0]->marks,
+        ));
     }
 
     public function testALineTheSpreadCannotKnowCountsAsNotGiven(): void
     {
         foreach (['one', 0, -1, 2.5, [], null, '4'] as $line) {
-            self::assertCount(35, array_filter($this->draw('notes', ['line' => $line])[0]->marks, static fn (Mark $mark): bool => $mark instanceof Line), json_encode($line) ?: '');
+            self::assertCount(
+                35,
+                array_filter($this->draw('notes', ['line' => $line])[0]->marks, static fn (Mark $mark): bool => $mark instanceof Line),
+                json_encode($line) ?: '',
+            );
         }
-        self::assertCount(23, array_filter($this->draw('notes', ['line' => 1.5])[0]->marks, static fn (Mark $mark): bool => $mark instanceof Line));
+        self::assertCount(
+            23,
+            array_filter($this->draw('notes', ['line' => 1.5])[0]->marks, static fn (Mark $mark): bool => $mark instanceof Line),
+        );
     }
 
     /**
@@ -164,7 +215,15 @@ final class ListsTest extends TestCase
     {
         $one = Catalogue::kind($kind) ?? self::fail($kind);
 
-        return $one->form->draw(new Request('one', $one->name, new Settings($settings + $one->defaults), 26, 38, new Period(new Month(2027, 1), new Month(2027, 12)), index: $index));
+        return $one->form->draw(new Request(
+            'one',
+            $one->name,
+            new Settings($settings + $one->defaults),
+            26,
+            38,
+            new Period(new Month(2027, 1), new Month(2027, 12)),
+            index: $index,
+        ));
     }
 
     /**

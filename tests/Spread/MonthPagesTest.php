@@ -24,7 +24,12 @@ final class MonthPagesTest extends TestCase
             for ($year = 1990; $year <= 2060; $year += 2) {
                 $book = self::book("$year-01", \sprintf('%d-12', $year + 1), $first, '1', 'plain', 1000);
                 foreach ($book->months as $block) {
-                    $this->checkCalendar($book, $block->parts[0]->page + ('free' === $block->parts[0]->kind ? 1 : 0), $block->month->iso(), $first);
+                    $this->checkCalendar(
+                        $book,
+                        $block->parts[0]->page + ('free' === $block->parts[0]->kind ? 1 : 0),
+                        $block->month->iso(),
+                        $first,
+                    );
                 }
             }
         }
@@ -80,7 +85,11 @@ final class MonthPagesTest extends TestCase
                             self::assertNotSame($names->monthShort($block->month->month), $month, $words);
                             self::assertTrue('' !== $month || (int) $day <= $block->month->days());
                             $written[] = "$weekday $day";
-                            $of["$weekday $day"][] = '' === $month ? $block->month->month : array_search($month, array_map($names->monthShort(...), range(1, 12)), true) + 1;
+                            $of["$weekday $day"][] = '' === $month ? $block->month->month : array_search(
+                                $month,
+                                array_map($names->monthShort(...), range(1, 12)),
+                                true,
+                            ) + 1;
                         }
                     }
                 }
@@ -134,7 +143,10 @@ final class MonthPagesTest extends TestCase
     {
         $split = self::book('2027-01', '2027-01', 1, '2', 'plain', 192, 'split')->months[0];
         $folded = self::book('2027-01', '2027-01', 1, '2', 'plain', 192, 'folded')->months[0];
-        $pages = static fn ($block): array => array_map(static fn ($part): int => $part->pages, array_values(array_filter($block->parts, static fn ($part): bool => 'weeks' === $part->kind)));
+        $pages = static fn ($block): array => array_map(
+            static fn ($part): int => $part->pages,
+            array_values(array_filter($block->parts, static fn ($part): bool => 'weeks' === $part->kind)),
+        );
 
         self::assertSame([2, 2, 2, 2, 2], $pages($split));
         self::assertSame([1, 2, 2, 2, 2], $pages($folded));
@@ -156,8 +168,15 @@ final class MonthPagesTest extends TestCase
         self::assertSame(['Friday 1', 'Saturday 2', 'Sunday 3'], self::days($book, $first->page));
     }
 
-    private static function book(string $start, string $end, int $first, string $pages, string $pattern, int $bookPages, string $school = 'most-days'): Book
-    {
+    private static function book(
+        string $start,
+        string $end,
+        int $first,
+        string $pages,
+        string $pattern,
+        int $bookPages,
+        string $school = 'most-days',
+    ): Book {
         $plan = Books::starter(Books::a5($bookPages))->with(['spreads' => []]);
 
         return Composer::compose(Books::edited($plan, [

@@ -20,7 +20,10 @@ final class OffersTest extends TestCase
         $taken = 0;
         foreach ([[10, 14, 5_000], [12, 30, 3_700], [17, 26, 5_000], [26, 38, 5_000], [34, 20, 5_000]] as [$across, $down, $pitch]) {
             foreach ($this->demanding() as [$kind, $settings]) {
-                $plan = Books::edited(Books::starter(new Stock(210_000, 297_000, $pitch, $across, $down, 240)), [['type' => 'add-spread', 'kind' => $kind, 'settings' => $settings]]);
+                $plan = Books::edited(
+                    Books::starter(new Stock(210_000, 297_000, $pitch, $across, $down, 240)),
+                    [['type' => 'add-spread', 'kind' => $kind, 'settings' => $settings]],
+                );
                 $id = array_values(array_filter($plan->spreads, static fn ($spread): bool => $settings === $spread->settings))[0]->id;
                 foreach ($this->broken($plan, $id) as $finding) {
                     self::assertMatchesRegularExpression('/\d/', $finding->says, 'it says the number');

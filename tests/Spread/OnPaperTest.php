@@ -34,7 +34,10 @@ final class OnPaperTest extends TestCase
         self::assertSame([2, 3, 4, 5], array_keys($colours), 'the fifth, 7, is in ink');
         self::assertSame($colours, array_unique($colours));
 
-        $more = Composer::compose(Books::edited($book->plan, [['type' => 'set-spread', 'spread' => 'spacing-sheet', 'settings' => ['divisors_across' => [2, 3, 4, 5, 6, 7]]]]));
+        $more = Composer::compose(Books::edited(
+            $book->plan,
+            [['type' => 'set-spread', 'spread' => 'spacing-sheet', 'settings' => ['divisors_across' => [2, 3, 4, 5, 6, 7]]]],
+        ));
         self::assertStringContainsString('6 divisors share 5 colours', implode(' ', array_column($more->findings(), 'says')));
     }
 
@@ -44,7 +47,10 @@ final class OnPaperTest extends TestCase
         [$week] = $this->weeks('split', '1');
         $frames = array_values(array_filter($week->marks, static fn (Mark $mark): bool => $mark instanceof Frame));
         // 38 − 4 for the title = 34 = 7 × 4 + 6 × 1: three days of 4, then 34 − 3 × 5 = 19.
-        self::assertSame([[4, 4], [9, 4], [14, 4], [19, 19]], array_map(static fn (Frame $frame): array => [intdiv($frame->y, 840), intdiv($frame->tall, 840)], $frames));
+        self::assertSame(
+            [[4, 4], [9, 4], [14, 4], [19, 19]],
+            array_map(static fn (Frame $frame): array => [intdiv($frame->y, 840), intdiv($frame->tall, 840)], $frames),
+        );
         $ticks = array_values(array_filter($week->steps, static fn (Step $step): bool => Task::Pencil === $step->task))[0]->ticks;
         self::assertSame(['4', '8', '9', '13', '14', '18', '19'], $ticks);
     }
@@ -60,7 +66,13 @@ final class OnPaperTest extends TestCase
     /** @return list<PageDrawing> of January's weeks */
     private function weeks(string $school, string $pages): array
     {
-        $plan = Books::edited(Books::starter(null, '2027-01', '2027-01'), [['type' => 'use-pattern', 'pattern' => 'plain'], ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => $school, 'pages' => $pages]]]);
+        $plan = Books::edited(
+            Books::starter(null, '2027-01', '2027-01'),
+            [
+                ['type' => 'use-pattern', 'pattern' => 'plain'],
+                ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => $school, 'pages' => $pages]],
+            ],
+        );
         $book = Composer::compose($plan);
         $weeks = array_values(array_filter($book->months[0]->parts, static fn ($part): bool => 'weeks' === $part->kind));
 
@@ -81,11 +93,23 @@ final class OnPaperTest extends TestCase
         $checked = 0;
         for ($page = 1; $page <= min(60, $plan->stock->pages); ++$page) {
             $marks = $book->drawing($page)->marks ?? [];
-            $ticks = array_filter($marks, static fn (Mark $mark): bool => $mark instanceof Line && Layer::Pencil === $mark->layer && (0 === $mark->x && 0 === $mark->tall) && $mark->wide < Grain::PER_BOX);
-            foreach (array_filter($marks, static fn (Mark $mark): bool => $mark instanceof Words && Layer::Writing === $mark->layer && $mark->wide > Grain::PER_BOX) as $words) {
+            $ticks = array_filter(
+                $marks,
+                static fn (Mark $mark): bool => $mark instanceof Line
+                    && Layer::Pencil === $mark->layer
+                    && (0 === $mark->x && 0 === $mark->tall)
+                    && $mark->wide < Grain::PER_BOX,
+            );
+            foreach (array_filter(
+                $marks,
+                static fn (Mark $mark): bool => $mark instanceof Words && Layer::Writing === $mark->layer && $mark->wide > Grain::PER_BOX,
+            ) as $words) {
                 foreach ($ticks as $tick) {
                     ++$checked;
-                    self::assertFalse($words->x < $tick->wide && $tick->y > $words->y && $tick->y < $words->y + $words->tall, "$plan->title, page $page: “{$words->text}”");
+                    self::assertFalse(
+                        $words->x < $tick->wide && $tick->y > $words->y && $tick->y < $words->y + $words->tall,
+                        "$plan->title, page $page: “{$words->text}”",
+                    );
                 }
             }
         }
@@ -96,12 +120,18 @@ final class OnPaperTest extends TestCase
     public function testTheFiguresOfTheCardHaveOneSizeAndItsCautionIsWhole(): void
     {
         foreach (SpacingCard::faces(Books::a5()) as $face) {
-            $sizes = array_map(static fn (Words $words): int => $words->size, array_filter($face->marks, static fn (Mark $mark): bool => $mark instanceof Words));
+            $sizes = array_map(
+                static fn (Words $words): int => $words->size,
+                array_filter($face->marks, static fn (Mark $mark): bool => $mark instanceof Words),
+            );
             self::assertLessThan(1.2, max($sizes) / min($sizes));
         }
         foreach ([PaperSize::A4, PaperSize::Letter] as $paper) {
             foreach ((new BookSheets(Composer::compose(Books::sample()), $paper))->spacingCard() as $sheet) {
-                $words = implode(' ', array_map(static fn ($mark): string => $mark instanceof SheetWords ? $mark->text : '', $sheet->marks));
+                $words = implode(
+                    ' ',
+                    array_map(static fn ($mark): string => $mark instanceof SheetWords ? $mark->text : '', $sheet->marks),
+                );
                 self::assertStringContainsString('in light passes, fingers behind the blade’s path.', $words);
                 self::assertStringNotContainsString('…', $words);
             }
@@ -110,8 +140,14 @@ final class OnPaperTest extends TestCase
 
     public function testEveryCornerHasItsSizeWritten(): void
     {
-        $book = Composer::compose(Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => 'spacing-sheet', 'settings' => ['school' => 'corners']]]));
-        $words = array_map(static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '', $book->spreadDrawings('spacing-sheet')[0]->marks);
+        $book = Composer::compose(Books::edited(
+            Books::starter(),
+            [['type' => 'set-spread', 'spread' => 'spacing-sheet', 'settings' => ['school' => 'corners']]],
+        ));
+        $words = array_map(
+            static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '',
+            $book->spreadDrawings('spacing-sheet')[0]->marks,
+        );
         // 26 ÷ 5 = 5⅕, 38 ÷ 5 = 7⅗. By hand.
         self::assertSame([], array_diff(['½', '13 × 19', '⅓', '8⅔ × 12⅔', '¼', '6½ × 9½', '⅕', '5⅕ × 7⅗'], $words));
     }
@@ -122,7 +158,21 @@ final class OnPaperTest extends TestCase
         $page = $plain->pageOf('spacing-sheet') ?? self::fail();
         $shown = $plain->drawing($page)->shown ?? [];
         self::assertNotSame([], $shown);
-        $taken = Composer::compose(Books::edited($plain->plan, [['type' => 'take-split', 'on' => 'spacing-sheet', 'edge' => 'top', 'x' => 0, 'y' => 0, 'wide' => 26, 'tall' => 38, 'parts' => 3, 'gap' => 1, 'policy' => 'outside']]));
+        $taken = Composer::compose(Books::edited(
+            $plain->plan,
+            [[
+                'type' => 'take-split',
+                'on' => 'spacing-sheet',
+                'edge' => 'top',
+                'x' => 0,
+                'y' => 0,
+                'wide' => 26,
+                'tall' => 38,
+                'parts' => 3,
+                'gap' => 1,
+                'policy' => 'outside',
+            ]],
+        ));
         self::assertSame($shown, $taken->drawing($page)->shown ?? []);
         $drawing = $plain->drawing($page) ?? self::fail();
         self::assertSame([$shown, $shown], [$drawing->later(3)->shown, $drawing->below(2, 60, 1, 'l', 'lower half')->shown]);
@@ -132,14 +182,29 @@ final class OnPaperTest extends TestCase
     public function testALegendIsTheBooksItsOwnOrNone(): void
     {
         $words = static function (array $settings): array {
-            $book = Composer::compose(Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => $settings]]));
+            $book = Composer::compose(Books::edited(
+                Books::starter(),
+                [['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => $settings]],
+            ));
 
-            return array_map(static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '', $book->spreadDrawings('year-at-a-glance')[0]->marks);
+            return array_map(
+                static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '',
+                $book->spreadDrawings('year-at-a-glance')[0]->marks,
+            );
         };
         self::assertContains('Work', $words(['way' => 'matrix']));
-        self::assertSame(['Calm', 'Grey'], array_values(array_intersect($words(['way' => 'matrix', 'legend' => 'own', 'legend_names' => ['Calm', 'Grey']]), ['Calm', 'Grey', 'Work'])));
+        self::assertSame(
+            ['Calm', 'Grey'],
+            array_values(array_intersect(
+                $words(['way' => 'matrix', 'legend' => 'own', 'legend_names' => ['Calm', 'Grey']]),
+                ['Calm', 'Grey', 'Work'],
+            )),
+        );
         self::assertNotContains('Work', $words(['way' => 'matrix', 'legend' => 'none']));
-        self::assertSame(['Headache', 'Fever'], array_values(array_intersect($words(['way' => 'dots', 'marks' => ['Headache', 'Fever']]), ['Headache', 'Fever'])));
+        self::assertSame(
+            ['Headache', 'Fever'],
+            array_values(array_intersect($words(['way' => 'dots', 'marks' => ['Headache', 'Fever']]), ['Headache', 'Fever'])),
+        );
     }
 
     public function testAHalfYearStandsOverAnotherHalfPage(): void

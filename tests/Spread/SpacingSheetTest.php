@@ -24,7 +24,11 @@ final class SpacingSheetTest extends TestCase
     /** Shares of a side stand at side × i ÷ divisor, counted here from the divisor alone. */
     public function testTheTicksOfNumberedEdgesAreTheShares(): void
     {
-        foreach ([[26, 38, [2, 3, 4], [2, 5, 7]], [31, 46, [3, 6], [2, 3, 4, 5, 8]], [40, 60, [5], [12]]] as [$across, $down, $wide, $tall]) {
+        foreach ([
+            [26, 38, [2, 3, 4], [2, 5, 7]],
+            [31, 46, [3, 6], [2, 3, 4, 5, 8]],
+            [40, 60, [5], [12]],
+        ] as [$across, $down, $wide, $tall]) {
             $page = $this->draw(['divisors_across' => $wide, 'divisors_down' => $tall], $across, $down);
             $found = ['top' => [], 'side' => []];
             foreach ($page->marks as $mark) {
@@ -53,7 +57,10 @@ final class SpacingSheetTest extends TestCase
                 $colours[substr((string) $mark->note, -1)][] = $mark->colour;
             }
         }
-        self::assertEquals(['2' => ['#1f5fa8'], '3' => ['#c8553d']], array_map(static fn (array $all): array => array_values(array_unique($all)), $colours));
+        self::assertEquals(
+            ['2' => ['#1f5fa8'], '3' => ['#c8553d']],
+            array_map(static fn (array $all): array => array_values(array_unique($all)), $colours),
+        );
         $plain = $this->draw(['coloured' => false], 26, 38);
         self::assertSame([null], array_values(array_unique(array_map(static fn ($mark): ?string => $mark->colour, $plain->marks))));
     }
@@ -62,8 +69,18 @@ final class SpacingSheetTest extends TestCase
     public function testTheTableSaysTheHandbooksDivisions(): void
     {
         foreach (['edges', 'half', 'table'] as $school) {
-            $words = array_map(static fn ($mark): string => $mark instanceof Words ? $mark->text : '', $this->draw(['school' => $school, 'divisors_down' => [2, 3, 4, 5, 6, 7], 'gaps' => 'with'], 26, 38)->marks);
-            foreach (['2 of 18, gap 2', '3 of 12, gap 1', '4 of 8, gap 2', '5 of 6, gap 2', '6 of 5, gap 1, 3 left', '7 of 4, gap 1, 4 left'] as $said) {
+            $words = array_map(
+                static fn ($mark): string => $mark instanceof Words ? $mark->text : '',
+                $this->draw(['school' => $school, 'divisors_down' => [2, 3, 4, 5, 6, 7], 'gaps' => 'with'], 26, 38)->marks,
+            );
+            foreach ([
+                '2 of 18, gap 2',
+                '3 of 12, gap 1',
+                '4 of 8, gap 2',
+                '5 of 6, gap 2',
+                '6 of 5, gap 1, 3 left',
+                '7 of 4, gap 1, 4 left',
+            ] as $said) {
                 self::assertContains($said, $words, $school);
             }
         }
@@ -85,7 +102,11 @@ final class SpacingSheetTest extends TestCase
 
     public function testEachCornerIsOnePartOfItsDivisor(): void
     {
-        $page = $this->draw(['school' => 'corners', 'divisors_across' => [2, 3, 4, 5], 'divisors_down' => [2, 3, 4, 5], 'gaps' => 'without'], 26, 38);
+        $page = $this->draw(
+            ['school' => 'corners', 'divisors_across' => [2, 3, 4, 5], 'divisors_down' => [2, 3, 4, 5], 'gaps' => 'without'],
+            26,
+            38,
+        );
         $corners = [];
         foreach ($page->marks as $mark) {
             if ($mark instanceof Line) {
@@ -107,7 +128,15 @@ final class SpacingSheetTest extends TestCase
     /** @param array<string, mixed> $settings */
     private function draw(array $settings, int $across, int $down): PageDrawing
     {
-        $request = new Request('sheet', 'Grid spacing sheet', new Settings($settings), $across, $down, new Period(new Month(2027, 1), new Month(2027, 12)), palette: Palette::usual());
+        $request = new Request(
+            'sheet',
+            'Grid spacing sheet',
+            new Settings($settings),
+            $across,
+            $down,
+            new Period(new Month(2027, 1), new Month(2027, 12)),
+            palette: Palette::usual(),
+        );
 
         return (new SpacingSheet())->draw($request)[0];
     }

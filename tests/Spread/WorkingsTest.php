@@ -17,7 +17,24 @@ use Tests\Books;
  */
 final class WorkingsTest extends TestCase
 {
-    private const FRACTIONS = ['½' => [1, 2], '⅓' => [1, 3], '⅔' => [2, 3], '¼' => [1, 4], '¾' => [3, 4], '⅕' => [1, 5], '⅖' => [2, 5], '⅗' => [3, 5], '⅘' => [4, 5], '⅙' => [1, 6], '⅚' => [5, 6], '⅐' => [1, 7], '⅛' => [1, 8], '⅜' => [3, 8], '⅝' => [5, 8], '⅞' => [7, 8]];
+    private const FRACTIONS = [
+        '½' => [1, 2],
+        '⅓' => [1, 3],
+        '⅔' => [2, 3],
+        '¼' => [1, 4],
+        '¾' => [3, 4],
+        '⅕' => [1, 5],
+        '⅖' => [2, 5],
+        '⅗' => [3, 5],
+        '⅘' => [4, 5],
+        '⅙' => [1, 6],
+        '⅚' => [5, 6],
+        '⅐' => [1, 7],
+        '⅛' => [1, 8],
+        '⅜' => [3, 8],
+        '⅝' => [5, 8],
+        '⅞' => [7, 8],
+    ];
 
     /** @var array<string, int> shape of a working → how often it was checked */
     private array $checked = [];
@@ -38,8 +55,18 @@ final class WorkingsTest extends TestCase
                 foreach (['none', 'statistic', 'memory', 'frame'] as $extra) {
                     foreach (['1', '1.5', '2'] as $line) {
                         foreach ([3, 4, 6] as $each) {
-                            $settings = ['school' => $school, 'mini' => $mini, 'extra' => $extra, 'line' => $line, 'months_per_page' => $each, 'columns' => 3 === $each ? 1 : 2];
-                            $plan = Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => 'future-log', 'settings' => $settings]]);
+                            $settings = [
+                                'school' => $school,
+                                'mini' => $mini,
+                                'extra' => $extra,
+                                'line' => $line,
+                                'months_per_page' => $each,
+                                'columns' => 3 === $each ? 1 : 2,
+                            ];
+                            $plan = Books::edited(
+                                Books::starter(),
+                                [['type' => 'set-spread', 'spread' => 'future-log', 'settings' => $settings]],
+                            );
                             foreach (Composer::compose($plan)->spreadDrawings('future-log') as $page) {
                                 $this->check($page, (string) json_encode($settings));
                                 $this->linesAreWhatIsLeft($page, (string) json_encode($settings));
@@ -57,7 +84,10 @@ final class WorkingsTest extends TestCase
     {
         self::assertSame(['38 boxes − 3 for the title = 36'], self::wrong('38 boxes − 3 for the title = 36; 36 = 36 × 1'));
         self::assertSame(['17 boxes − 1 for the name = 15'], self::wrong('17 boxes − 1 for the name = 15'));
-        self::assertSame([], self::wrong('35 boxes − 3 for the title, ÷ 1½ a row = 21 in each of 2 columns; 26 boxes ÷ 3 = 8⅔; 26 boxes = 7 × 3 + 5 left over'));
+        self::assertSame(
+            [],
+            self::wrong('35 boxes − 3 for the title, ÷ 1½ a row = 21 in each of 2 columns; 26 boxes ÷ 3 = 8⅔; 26 boxes = 7 × 3 + 5 left over'),
+        );
     }
 
     private function checkBook(Plan $plan, bool $layouts): void
@@ -78,8 +108,17 @@ final class WorkingsTest extends TestCase
 
     private function check(PageDrawing $page, string $about): void
     {
-        foreach ([...array_column($page->steps, 'text'), ...array_column($page->findings, 'says'), ...array_column($page->workings, 'figure'), ...array_column($page->workings, 'arithmetic')] as $words) {
-            self::assertDoesNotMatchRegularExpression('/(?<![\d½⅓⅔¼¾.,–×] )(?<![\d½⅓⅔¼¾.,–])1 (boxes|lines|rows|columns|months|pages|weeks|containers|letters|cells|entries)\b/u', $words, $about);
+        foreach ([
+            ...array_column($page->steps, 'text'),
+            ...array_column($page->findings, 'says'),
+            ...array_column($page->workings, 'figure'),
+            ...array_column($page->workings, 'arithmetic'),
+        ] as $words) {
+            self::assertDoesNotMatchRegularExpression(
+                '/(?<![\d½⅓⅔¼¾.,–×] )(?<![\d½⅓⅔¼¾.,–])1 (boxes|lines|rows|columns|months|pages|weeks|containers|letters|cells|entries)\b/u',
+                $words,
+                $about,
+            );
         }
         foreach ($page->workings as $working) {
             if (!str_contains($working->arithmetic, '=')) {
@@ -115,7 +154,11 @@ final class WorkingsTest extends TestCase
             foreach (null === $first ? [] : \array_slice($sides, 1) as $side) {
                 $value = self::value($side);
                 // Whole lines or rows are what fits.
-                $left = str_contains($sides[0], '÷') && !str_contains($piece, 'rounded up') && 1 === preg_match('/÷ \S+ a (line|row)/u', $piece) ? Fraction::of($first->floor()) : $first;
+                $left = str_contains($sides[0], '÷')
+                    && !str_contains($piece, 'rounded up')
+                    && 1 === preg_match('/÷ \S+ a (line|row)/u', $piece)
+                    ? Fraction::of($first->floor())
+                    : $first;
                 $left = 1 === preg_match('/rounded up|⅔ of/u', $piece) ? Fraction::of($left->ceil()) : $left;
                 if (null !== $value && !$value->equals($left)) {
                     $wrong[] = trim($piece);

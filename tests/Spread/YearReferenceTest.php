@@ -122,11 +122,30 @@ final class YearReferenceTest extends TestCase
         for ($year = 1990; $year <= 2060; ++$year) {
             $lines = [];
             foreach ($this->pages($year, Weekday::Monday, ['way' => 'dots']) as $page) {
-                $names = self::at($page, static fn (Words $words): bool => 'dots' !== $words->note && 1 === preg_match('/^[A-Z][a-z]+$/', $words->text) && $words->x < 840, 'y');
+                $names = self::at(
+                    $page,
+                    static fn (Words $words): bool => 'dots' !== $words->note
+                        && 1 === preg_match('/^[A-Z][a-z]+$/', $words->text)
+                        && $words->x < 840,
+                    'y',
+                );
                 foreach (array_keys($names) as $i => $y) {
                     $next = array_keys($names)[$i + 1] ?? \PHP_INT_MAX;
-                    $dots = array_filter($page->marks, static fn ($mark): bool => $mark instanceof Ring && $mark->y >= $y && $mark->y < $next);
-                    $figures = array_map(static fn (Words $mark): int => (int) $mark->text, array_filter($page->marks, static fn ($mark): bool => $mark instanceof Words && $mark->x > 0 && 1 === preg_match('/^\d+$/', $mark->text) && $mark->y >= $y - 840 && $mark->y < $next - 840));
+                    $dots = array_filter(
+                        $page->marks,
+                        static fn ($mark): bool => $mark instanceof Ring && $mark->y >= $y && $mark->y < $next,
+                    );
+                    $figures = array_map(
+                        static fn (Words $mark): int => (int) $mark->text,
+                        array_filter(
+                            $page->marks,
+                            static fn ($mark): bool => $mark instanceof Words
+                                && $mark->x > 0
+                                && 1 === preg_match('/^\d+$/', $mark->text)
+                                && $mark->y >= $y - 840
+                                && $mark->y < $next - 840,
+                        ),
+                    );
                     $lines[] = [\count($dots), max($figures)];
                 }
             }
@@ -142,7 +161,15 @@ final class YearReferenceTest extends TestCase
      */
     private function pages(int $year, Weekday $first, array $settings): array
     {
-        $request = new Request('year', 'Year at a glance', new Settings($settings), 26, 38, new Period(new Month($year, 1), new Month($year, 12)), $first);
+        $request = new Request(
+            'year',
+            'Year at a glance',
+            new Settings($settings),
+            26,
+            38,
+            new Period(new Month($year, 1), new Month($year, 12)),
+            $first,
+        );
         $form = new YearAtAGlance();
 
         return 'printed' === $settings['way'] ? $form->cutOut($request) : $form->draw($request);

@@ -37,10 +37,16 @@ final class YearWaysTest extends TestCase
                 $pages = $this->draw(['way' => 'matrix'], $across, $down, $from, $months);
                 $open = 0;
                 foreach ($pages as $page) {
-                    $lines = array_values(array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Line && Layer::Ink === $mark->layer));
+                    $lines = array_values(array_filter(
+                        $page->marks,
+                        static fn (Mark $mark): bool => $mark instanceof Line && Layer::Ink === $mark->layer,
+                    ));
                     $columns = \count(array_filter($lines, static fn (Line $line): bool => 0 === $line->wide)) - 1;
                     $rows = \count(array_filter($lines, static fn (Line $line): bool => 0 === $line->tall)) - 1;
-                    $open += $columns * $rows - \count(array_filter($lines, static fn (Line $line): bool => 0 !== $line->wide && 0 !== $line->tall));
+                    $open += $columns * $rows - \count(array_filter(
+                        $lines,
+                        static fn (Line $line): bool => 0 !== $line->wide && 0 !== $line->tall,
+                    ));
                     $turned += 31 === $columns && 31 !== $rows ? 1 : 0;
                 }
                 self::assertSame($this->days($from, $months), $open, "$across × $down, $months months from $from");
@@ -52,8 +58,15 @@ final class YearWaysTest extends TestCase
 
     public function testAMatrixPutsItsLegendBesideOrBelowOrLeavesItOut(): void
     {
-        $bands = static fn (array $pages): array => array_values(array_filter($pages[0]->marks, static fn (Mark $mark): bool => $mark instanceof Band));
-        self::assertGreaterThanOrEqual(7 * Grain::PER_BOX, $bands($this->draw(['way' => 'matrix'], 26, 38, '2027-01', 6))[0]->x, 'beside six months');
+        $bands = static fn (array $pages): array => array_values(array_filter(
+            $pages[0]->marks,
+            static fn (Mark $mark): bool => $mark instanceof Band,
+        ));
+        self::assertGreaterThanOrEqual(
+            7 * Grain::PER_BOX,
+            $bands($this->draw(['way' => 'matrix'], 26, 38, '2027-01', 6))[0]->x,
+            'beside six months',
+        );
         self::assertSame(0, $bands($this->draw(['way' => 'matrix'], 26, 38, '2027-01', 12))[0]->x, 'below twelve');
         self::assertSame([], $bands($this->draw(['way' => 'matrix'], 13, 35, '2027-01', 12)), 'no room for it');
         $many = new Palette(array_map(static fn (int $i): Pen => new Pen('#1f5fa8', "pen $i"), range(1, 12)));
@@ -76,11 +89,17 @@ final class YearWaysTest extends TestCase
                     }
                     self::assertLessThanOrEqual((int) ceil(31 / $lines), \count($dots));
                 }
-                $figures = array_map(static fn (Mark $mark): int => $mark instanceof Words && $mark->x > 0 ? (int) $mark->text : 0, $page->marks);
+                $figures = array_map(
+                    static fn (Mark $mark): int => $mark instanceof Words && $mark->x > 0 ? (int) $mark->text : 0,
+                    $page->marks,
+                );
                 foreach ([5, 10, 15, 20, 25] as $fifth) {
                     self::assertContains($fifth, $figures, "$across × $down");
                 }
-                self::assertStringContainsString(1 === $lines ? 'one line of at most 31 dots' : "$lines lines of at most ", $page->workings[0]->arithmetic);
+                self::assertStringContainsString(
+                    1 === $lines ? 'one line of at most 31 dots' : "$lines lines of at most ",
+                    $page->workings[0]->arithmetic,
+                );
             }
         }
     }
@@ -88,34 +107,61 @@ final class YearWaysTest extends TestCase
     /** A printed month fills its frame: what is cut out is as large as, and stands where, the page has its frame. */
     public function testPrintedMonthsAreCutOutAsLargeAsTheirFrames(): void
     {
-        foreach ([[], ['day' => '1.5'], ['printed_width' => 38, 'printed_height' => 41], ['printed_width' => 61], ['pages' => 3]] as $settings) {
+        foreach ([
+            [],
+            ['day' => '1.5'],
+            ['printed_width' => 38, 'printed_height' => 41],
+            ['printed_width' => 61],
+            ['pages' => 3],
+        ] as $settings) {
             foreach ([5_000, 3_700] as $pitch) {
                 $request = $this->request(['way' => 'printed'] + $settings, 31, 46, '2027-01', 12, Palette::usual(), $pitch);
                 $form = new YearAtAGlance();
-                $frames = static fn (array $pages): array => array_map(static fn (PageDrawing $page): array => array_map(static fn (Mark $mark): array => [$mark->x, $mark->y, $mark->wide, $mark->tall], array_values(array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Frame))), $pages);
+                $frames = static fn (array $pages): array => array_map(
+                    static fn (PageDrawing $page): array => array_map(
+                        static fn (Mark $mark): array => [$mark->x, $mark->y, $mark->wide, $mark->tall],
+                        array_values(array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Frame)),
+                    ),
+                    $pages,
+                );
                 $page = $frames($form->draw($request));
                 self::assertSame($page, $frames($form->cutOut($request)));
                 self::assertCount(12, array_merge(...$page));
                 if (isset($settings['printed_width'])) {
-                    self::assertEqualsWithDelta($settings['printed_width'] * 1000 / $pitch * Grain::PER_BOX, $page[0][0][2], 1.0, 'as wide as was asked, in mm');
+                    self::assertEqualsWithDelta(
+                        $settings['printed_width'] * 1000 / $pitch * Grain::PER_BOX,
+                        $page[0][0][2],
+                        1.0,
+                        'as wide as was asked, in mm',
+                    );
                 }
                 foreach ($page as $all) {
                     foreach ($all as $i => [$x, $y, $wide, $tall]) {
                         self::assertSame([0, 0], [$x % Grain::PER_BOX, $y % Grain::PER_BOX], 'each is counted from a dot');
                         foreach (\array_slice($all, $i + 1) as [$otherX, $otherY, $otherWide, $otherTall]) {
-                            self::assertTrue($x + $wide <= $otherX || $otherX + $otherWide <= $x || $y + $tall <= $otherY || $otherY + $otherTall <= $y, 'no frame lies on another');
+                            self::assertTrue(
+                                $x + $wide <= $otherX || $otherX + $otherWide <= $x || $y + $tall <= $otherY || $otherY + $otherTall <= $y,
+                                'no frame lies on another',
+                            );
                         }
                     }
                 }
             }
         }
-        self::assertSame([], (new YearAtAGlance())->cutOut($this->request(['way' => 'mini'], 26, 38, '2027-01', 12, Palette::usual())), 'nothing is cut out of a year that is written');
+        self::assertSame(
+            [],
+            (new YearAtAGlance())->cutOut($this->request(['way' => 'mini'], 26, 38, '2027-01', 12, Palette::usual())),
+            'nothing is cut out of a year that is written',
+        );
     }
 
     public function testAMonthLargerThanThePageIsRefusedInMillimetres(): void
     {
         $finding = $this->draw(['way' => 'printed', 'printed_width' => 140, 'printed_height' => 50], 26, 38, '2027-01', 12)[0]->findings[0];
-        self::assertSame('A printed month of 140 × 50 mm does not fit below the title: 130 × 175 mm are there. Print them smaller.', $finding->says);
+        self::assertSame(
+            'A printed month of 140 × 50 mm does not fit below the title: 130 × 175 mm are there. Print them smaller.',
+            $finding->says,
+        );
         self::assertSame('Size the months to the boxes, 1 box a day', $finding->offers[0]['say']);
     }
 
@@ -124,7 +170,12 @@ final class YearWaysTest extends TestCase
     {
         foreach ([['2', 2.0], ['1.5', 1.5]] as [$day, $size]) {
             $pages = $this->draw(['way' => 'split', 'day' => $day], 31, 46, '2027-02', 1);
-            $ticks = array_values(array_filter($pages[0]->marks, static fn (Mark $mark): bool => $mark instanceof Line && Layer::Ink === $mark->layer && max($mark->wide, $mark->tall) < $size * Grain::PER_BOX));
+            $ticks = array_values(array_filter(
+                $pages[0]->marks,
+                static fn (Mark $mark): bool => $mark instanceof Line
+                    && Layer::Ink === $mark->layer
+                    && max($mark->wide, $mark->tall) < $size * Grain::PER_BOX,
+            ));
             $reach = 1 / 8;
             $total = array_sum(array_map(static fn (Mark $mark): int => $mark->wide + $mark->tall, $ticks));
             self::assertEqualsWithDelta(28 * 4 * $reach * Grain::PER_BOX, $total, 1.0, 'four ticks for each of 28 days');
@@ -158,10 +209,27 @@ final class YearWaysTest extends TestCase
     }
 
     /** @param array<string, mixed> $settings */
-    private function request(array $settings, int $across, int $down, string $from, int $months, Palette $palette, int $pitch = 5_000): Request
-    {
+    private function request(
+        array $settings,
+        int $across,
+        int $down,
+        string $from,
+        int $months,
+        Palette $palette,
+        int $pitch = 5_000,
+    ): Request {
         $first = Month::read($from) ?? self::fail($from);
 
-        return new Request('year', 'Year at a glance', new Settings($settings), $across, $down, new Period($first, $first->plus($months - 1)), Weekday::Monday, palette: $palette, pitch: $pitch);
+        return new Request(
+            'year',
+            'Year at a glance',
+            new Settings($settings),
+            $across,
+            $down,
+            new Period($first, $first->plus($months - 1)),
+            Weekday::Monday,
+            palette: $palette,
+            pitch: $pitch,
+        );
     }
 }

@@ -38,16 +38,30 @@ final class CentredWords implements Form
         $tall = \count($lines) * self::LINE;
         $centre = Centring::of($canvas->down, $tall);
         if (null === $centre) {
-            $canvas->finding(new Finding($request->id, \count($lines).' lines of '.self::LINE.' boxes need '.Plural::boxes($tall)."; the page has $canvas->down. Use fewer lines."));
+            $canvas->finding(new Finding(
+                $request->id,
+                \count($lines).' lines of '.self::LINE.' boxes need '.Plural::boxes($tall)."; the page has $canvas->down. Use fewer lines.",
+            ));
 
             return [$canvas->finish()];
         }
         $canvas->working('lines', Plural::boxes($tall), \count($lines).' lines × '.self::LINE." boxes = $tall; ".$centre->working());
-        $canvas->step(Task::Pencil, 'Count '.Plural::boxes($centre->before)." down; the words take the next $tall, one line every ".self::LINE.' boxes, centred across.', 'lines');
+        $canvas->step(
+            Task::Pencil,
+            'Count '
+                .Plural::boxes($centre->before)
+                ." down; the words take the next $tall, one line every "
+                .self::LINE
+                .' boxes, centred across.',
+            'lines',
+        );
         $top = $centre->before;
         foreach ($lines as $line) {
             if (mb_strwidth($line) * 56 > $canvas->across * 200) {
-                $canvas->finding(new Finding($request->id, 'A line of '.mb_strlen($line).' letters is too long to be read in '.Plural::boxes($canvas->across).'. Break it in two.'));
+                $canvas->finding(new Finding(
+                    $request->id,
+                    'A line of '.mb_strlen($line).' letters is too long to be read in '.Plural::boxes($canvas->across).'. Break it in two.',
+                ));
             }
             $canvas->step(Task::Write, 'Write '.Heading::quoted($line).'.', 'lines');
             $canvas->words(Layer::Writing, 0, $top, $canvas->across, self::LINE, $line, Align::Middle);

@@ -44,24 +44,48 @@ final class Containers implements Form, HasLayouts
         $top = Heading::boxes($canvas->down);
         $layout = self::arrange($canvas->across, $canvas->down - $top, \count($names), $request->settings->count('columns', 0, 1, 4));
         if (null === $layout) {
-            $canvas->finding(new Finding($request->id, \count($names).' containers of at least '.self::SMALLEST_WIDE.' × '.self::SMALLEST_TALL." boxes do not fit on $canvas->across × ".($canvas->down - $top).'. Use fewer areas.'));
+            $canvas->finding(new Finding(
+                $request->id,
+                \count($names)
+                    .' containers of at least '
+                    .self::SMALLEST_WIDE
+                    .' × '
+                    .self::SMALLEST_TALL
+                    ." boxes do not fit on $canvas->across × "
+                    .($canvas->down - $top)
+                    .'. Use fewer areas.',
+            ));
 
             return [$canvas->finish()];
         }
         [$columns, $rows] = $layout;
         $canvas->working('across', Plural::boxes($columns->size()).' wide', $columns->working());
-        $canvas->working('down', Plural::boxes($rows->size()).' tall', Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working());
+        $canvas->working(
+            'down',
+            Plural::boxes($rows->size()).' tall',
+            Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working(),
+        );
         $canvas->tickDivision(Edge::Top, $columns, 'across');
         $canvas->tickDivision(Edge::Side, $rows, 'down', $top);
         $this->ink($canvas, $request, $names, $columns, $rows, $top);
-        Closing::page($canvas, \sprintf('Count one container: %s × %s.', $request->tally->length($columns->size()), $request->tally->length($rows->size())), 'across');
+        Closing::page(
+            $canvas,
+            \sprintf('Count one container: %s × %s.', $request->tally->length($columns->size()), $request->tally->length($rows->size())),
+            'across',
+        );
 
         return [$canvas->finish()];
     }
 
     public function layouts(Request $request): array
     {
-        return array_map(static fn (int $columns): Layout => new Layout(1 === $columns ? 'One below another' : "$columns columns", ['columns' => $columns]), [1, 2, 3, 4]);
+        return array_map(
+            static fn (int $columns): Layout => new Layout(
+                1 === $columns ? 'One below another' : "$columns columns",
+                ['columns' => $columns],
+            ),
+            [1, 2, 3, 4],
+        );
     }
 
     /**
@@ -101,13 +125,28 @@ final class Containers implements Form, HasLayouts
         foreach ($names as $i => $name) {
             [$x, $y] = [$across[$i % \count($across)], $down[intdiv($i, \count($across))]];
             $canvas->frame(Layer::Ink, $x['from'], $y['from']->plus($top), $columns->size(), $rows->size());
-            $canvas->room((string) $i, $name, $x['from'], $y['from']->plus($top + 1), $columns->size(), $rows->size() - 1, $request->settings->boxes('line'));
+            $canvas->room(
+                (string) $i,
+                $name,
+                $x['from'],
+                $y['from']->plus($top + 1),
+                $columns->size(),
+                $rows->size() - 1,
+                $request->settings->boxes('line'),
+            );
         }
         Heading::write($canvas, $request);
         $canvas->step(Task::Write, 'Write each name in the first row of its container.', 'down');
         foreach ($names as $i => $name) {
             [$x, $y] = [$across[$i % \count($across)], $down[intdiv($i, \count($across))]];
-            $canvas->words(Layer::Writing, $x['from']->plus(Fraction::of(1, 4)), $y['from']->plus($top), Fraction::of(2 * $columns->size() - 1, 2), 1, $name);
+            $canvas->words(
+                Layer::Writing,
+                $x['from']->plus(Fraction::of(1, 4)),
+                $y['from']->plus($top),
+                Fraction::of(2 * $columns->size() - 1, 2),
+                1,
+                $name,
+            );
         }
     }
 }

@@ -52,7 +52,10 @@ final class Doors implements Form, HasLayouts
 
         return Pages::draw($request, range(0, $last), function (Canvas $canvas, int $i) use ($request, $months, $last, $strip): void {
             if ($strip < 1 || $canvas->down < Heading::boxes($canvas->down) + 3) {
-                $canvas->finding(new Finding($request->id, 'A door needs a strip to keep in sight and a face beside it; '.Plural::boxes($request->across).' across are too few.'));
+                $canvas->finding(new Finding(
+                    $request->id,
+                    'A door needs a strip to keep in sight and a face beside it; '.Plural::boxes($request->across).' across are too few.',
+                ));
             } elseif (0 === $i || $i === $last) {
                 $this->outer($canvas, $request, $strip, 0 === $i);
             } else {
@@ -63,7 +66,10 @@ final class Doors implements Form, HasLayouts
 
     public function layouts(Request $request): array
     {
-        return array_map(static fn (int $strip): Layout => new Layout('A strip of '.Plural::boxes($strip), ['strip' => $strip]), [4, 6, 8, 10, 12]);
+        return array_map(
+            static fn (int $strip): Layout => new Layout('A strip of '.Plural::boxes($strip), ['strip' => $strip]),
+            [4, 6, 8, 10, 12],
+        );
     }
 
     private function leaves(Request $request): int
@@ -103,22 +109,60 @@ final class Doors implements Form, HasLayouts
         $edge = $left ? $strip : $canvas->across - $strip;
         $items = \array_slice($request->settings->lines('items'), 0, $rows - ($sum ? 1 : 0));
         if (\count($items) < \count($request->settings->lines('items')) && $left) {
-            $canvas->finding(new Finding($request->id, \count($request->settings->lines('items')).' items need more than the '.Plural::of($rows, 'row', 'rows').' there are below the headings. Leave some out.'));
+            $canvas->finding(new Finding(
+                $request->id,
+                \count($request->settings->lines('items'))
+                    .' items need more than the '
+                    .Plural::of($rows, 'row', 'rows')
+                    .' there are below the headings. Leave some out.',
+            ));
         }
-        $canvas->working('strip', Plural::boxes($strip).' in sight', Plural::boxes($canvas->across)." − $strip for the strip = ".($canvas->across - $strip).' for each face');
-        $canvas->working('rows', Plural::of($rows, 'row', 'rows').' of '.Plural::boxes($tall), $this->rowWords(\count($items), $rows, $tall, $sum, $canvas->down - $top));
-        $canvas->tickAll(Edge::Top, [$edge], $left ? "strip $strip, face ".($canvas->across - $strip) : 'face '.($canvas->across - $strip).", strip $strip", 'strip');
+        $canvas->working(
+            'strip',
+            Plural::boxes($strip).' in sight',
+            Plural::boxes($canvas->across)." − $strip for the strip = ".($canvas->across - $strip).' for each face',
+        );
+        $canvas->working(
+            'rows',
+            Plural::of($rows, 'row', 'rows').' of '.Plural::boxes($tall),
+            $this->rowWords(\count($items), $rows, $tall, $sum, $canvas->down - $top),
+        );
+        $canvas->tickAll(
+            Edge::Top,
+            [$edge],
+            $left ? "strip $strip, face ".($canvas->across - $strip) : 'face '.($canvas->across - $strip).", strip $strip",
+            'strip',
+        );
         $canvas->cells($x, $top, $strip, $rows * $tall);
-        $canvas->step(Task::Ink, 'Rule the edge of the strip and '.Plural::of($rows, 'row', 'rows').' of '.Plural::boxes($tall).' across it.', 'strip');
+        $canvas->step(
+            Task::Ink,
+            'Rule the edge of the strip and '.Plural::of($rows, 'row', 'rows').' of '.Plural::boxes($tall).' across it.',
+            'strip',
+        );
         $canvas->line(Layer::Ink, $edge, $top, 0, $rows * $tall);
         $this->rule($canvas, $x, $top, $strip, $rows, $tall, $sum);
         if ($left) {
             Heading::write($canvas, $request);
         }
         if ([] !== $items) {
-            $canvas->step(Task::Write, 'Write the '.Plural::of(\count($items), 'item', 'items').' once, one a row of the strip'.($sum ? ', and “Sum” in the last row' : '').'; every face is read against them.', 'strip');
+            $canvas->step(
+                Task::Write,
+                'Write the '
+                    .Plural::of(\count($items), 'item', 'items')
+                    .' once, one a row of the strip'
+                    .($sum ? ', and “Sum” in the last row' : '')
+                    .'; every face is read against them.',
+                'strip',
+            );
             foreach ($sum ? [...$items, $rows - 1 => 'Sum'] : $items as $row => $item) {
-                $canvas->words(Layer::Writing, Fraction::of(4 * $x + 1, 4), $top + $row * $tall + $tall - 1, Fraction::of(2 * $strip - 1, 2), 1, $item);
+                $canvas->words(
+                    Layer::Writing,
+                    Fraction::of(4 * $x + 1, 4),
+                    $top + $row * $tall + $tall - 1,
+                    Fraction::of(2 * $strip - 1, 2),
+                    1,
+                    $item,
+                );
             }
         }
         Closing::page($canvas, 'Lay a leaf over the page: the strip stays in sight.', 'strip');
@@ -129,7 +173,9 @@ final class Doors implements Form, HasLayouts
         $over = $free - $rows * $tall;
         $fit = "$free boxes below the headings = $rows × $tall".($over > 0 ? " + $over left over" : '');
 
-        return 0 === $items ? $fit : "$items for the items + ".($rows - $items - ($sum ? 1 : 0)).' to add'.($sum ? ' + 1 for the sum' : '')." = $rows; $fit";
+        return 0 === $items
+            ? $fit
+            : "$items for the items + ".($rows - $items - ($sum ? 1 : 0)).' to add'.($sum ? ' + 1 for the sum' : '')." = $rows; $fit";
     }
 
     /** The rows, that of the sum under two lines. */
@@ -158,10 +204,23 @@ final class Doors implements Form, HasLayouts
         $canvas->working('columns', Plural::boxes($columns->size()).' a column', $columns->working());
         $canvas->tickAll(Edge::Top, [$cut], $right ? "face $wide, cut off $strip" : "cut off $strip, face $wide", 'face');
         $canvas->step($right ? Task::Cut : Task::Pencil, $right
-            ? 'Leaf '.intdiv($i + 1, 2).': draw the line to cut along, '.Plural::boxes($strip).' from the outer edge. Tape the edge first if it must be stiff; pull the ribbons away; cut on a mat along a steel ruler, in light passes, fingers behind the blade’s path, never into the binding.'
+            ? 'Leaf '
+                .intdiv($i + 1, 2)
+                .': draw the line to cut along, '
+                .Plural::boxes($strip)
+
+                                            .' from the outer edge. Tape the edge first if it must be stiff; pull the ribbons away; cut on a mat along a steel ruler, in light passes, fingers behind the blade’s path, never into the binding.'
             : 'The cut is the same on this face; draw nothing beyond it.', 'face');
         $canvas->line(Layer::Pencil, $cut, 0, 0, $canvas->down);
-        $canvas->step(Task::Ink, 'Rule '.Plural::of($rows, 'row', 'rows').' across the face, level with the rows of the strip, and '.Plural::of(\count($columns->parts), 'column', 'columns').' of '.Plural::boxes($columns->size()).'.', 'columns');
+        $canvas->step(
+            Task::Ink,
+            'Rule '.Plural::of($rows, 'row', 'rows').' across the face, level with the rows of the strip, and '.Plural::of(
+                \count($columns->parts),
+                'column',
+                'columns',
+            ).' of '.Plural::boxes($columns->size()).'.',
+            'columns',
+        );
         $this->rule($canvas, $x, $top, $wide, $rows, $tall, $sum);
         foreach ($columns->spans() as $span) {
             $canvas->line(Layer::Ink, $span['to']->plus($x), $top - 1, 0, $rows * $tall + 1);
@@ -182,7 +241,15 @@ final class Doors implements Form, HasLayouts
         }
         $canvas->step(Task::Write, 'Write the headings above the columns.', 'columns');
         foreach ($columns->spans() as $i => $span) {
-            $canvas->words(Layer::Writing, $span['from']->plus($x), $top - 1, $columns->size(), 1, $this->names($request)[$i] ?? '', Align::Middle);
+            $canvas->words(
+                Layer::Writing,
+                $span['from']->plus($x),
+                $top - 1,
+                $columns->size(),
+                1,
+                $this->names($request)[$i] ?? '',
+                Align::Middle,
+            );
         }
     }
 

@@ -72,12 +72,18 @@ final class FutureLog implements Form, HasLayouts
         $categories = $request->settings->lines('categories');
         // None that could not fit is tried, however many there are.
         for ($keep = min(\count($categories) - 1, Rows::mostCategories($request->across)); $keep > 0; --$keep) {
-            $ways[] = ['say' => 'Keep the first '.(1 === $keep ? 'category' : "$keep categories"), 'settings' => ['categories' => \array_slice($categories, 0, $keep)]];
+            $ways[] = [
+                'say' => 'Keep the first '.(1 === $keep ? 'category' : "$keep categories"),
+                'settings' => ['categories' => \array_slice($categories, 0, $keep)],
+            ];
         }
         foreach ([6, 4, 3, 2, 1] as $each) {
             foreach ([2, 1] as $columns) {
                 if ($each >= $columns && $each < $request->settings->count('months_per_page', 12, 1, 12)) {
-                    $ways[] = ['say' => "Put $each on a page".(1 === $columns ? ', one below another' : ''), 'settings' => ['school' => 'months', 'months_per_page' => $each, 'columns' => $columns]];
+                    $ways[] = [
+                        'say' => "Put $each on a page".(1 === $columns ? ', one below another' : ''),
+                        'settings' => ['school' => 'months', 'months_per_page' => $each, 'columns' => $columns],
+                    ];
                 }
             }
         }

@@ -53,7 +53,10 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
                 $canvas->working('columns', Plural::boxes($columns->size()).' wide', $columns->working());
                 $canvas->tickDivision(Edge::Top, $columns, 'columns');
             }
-            0 === $i ? $this->begin($canvas, $request, $room, $top) : $canvas->step(Task::Write, 'Leave the title’s boxes free and go on with the index.');
+            0 === $i ? $this->begin($canvas, $request, $room, $top) : $canvas->step(
+                Task::Write,
+                'Leave the title’s boxes free and go on with the index.',
+            );
             $this->write($canvas, \array_slice($request->index, $i * $room, $room), $columns, $rows, $top, $line);
             foreach ($columns->spans() as $span) {
                 $canvas->room('rows', 'the index', $span['from'], $top, $columns->size(), $canvas->down - $top, $line);
@@ -108,9 +111,29 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
     {
         $all = $room * $this->pages($request);
         $entries = \count($request->index);
-        $canvas->working('rows', Plural::of($room, 'row', 'rows').' a page', Plural::boxes($canvas->down)." − $top for the title = ".($canvas->down - $top).'; '.($canvas->down - $top)." ÷ {$this->line($request)} a row = ".$this->rows($request).(1 < \count($this->columns($request)->parts) ? ' in each of 2 columns' : '')."; $entries entries, ".Plural::of(max(0, $all - $entries), 'row', 'rows').' to add');
+        $canvas->working(
+            'rows',
+            Plural::of($room, 'row', 'rows').' a page',
+            Plural::boxes($canvas->down)
+                ." − $top for the title = "
+                .($canvas->down - $top)
+                .'; '
+                .($canvas->down - $top)
+                ." ÷ {$this->line($request)} a row = "
+                .$this->rows($request)
+                .(1 < \count($this->columns($request)->parts) ? ' in each of 2 columns' : '')
+                ."; $entries entries, "
+                .Plural::of(
+                    max(0, $all - $entries),
+                    'row',
+                    'rows',
+                ).' to add',
+        );
         if ($entries > $all) {
-            $canvas->finding(new Finding($request->id, "The index has $entries entries and room for $all. Give it ".intdiv($entries + self::SPARE + $room - 1, $room).' pages.', [[
+            $canvas->finding(new Finding($request->id, "The index has $entries entries and room for $all. Give it ".intdiv(
+                $entries + self::SPARE + $room - 1,
+                $room,
+            ).' pages.', [[
                 'say' => 'Let the index take the pages it needs',
                 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['pages' => null]],
             ]]));
@@ -123,11 +146,27 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
         $now = array_filter($entries, static fn (IndexRow $entry): bool => !$entry->isMonth);
         $later = array_filter($entries, static fn (IndexRow $entry): bool => $entry->isMonth);
         if ([] !== $later) {
-            $canvas->step(Task::Write, 'Keep '.self::counted($later, 'row').' for the months'.($line->equals(1) ? '' : ', one every '.Plural::boxes($line)).': write the names now, the ranges in pencil, and ink each range when its month is drawn.', 'rows');
+            $canvas->step(
+                Task::Write,
+                'Keep '
+                    .self::counted($later, 'row')
+                    .' for the months'
+                    .($line->equals(1) ? '' : ', one every '.Plural::boxes($line))
+                    .': write the names now, the ranges in pencil, and ink each range when its month is drawn.',
+                'rows',
+            );
             $this->place($canvas, $later, $columns, $rows, $top, $line);
         }
         if ([] !== $now) {
-            $canvas->step(Task::Write, 'Write now: '.self::counted($now, 'entry').', one '.($line->equals(1) ? 'a row' : 'every '.Plural::boxes($line)).', names from the left edge, page numbers at the right.', 'rows');
+            $canvas->step(
+                Task::Write,
+                'Write now: '
+                    .self::counted($now, 'entry')
+                    .', one '
+                    .($line->equals(1) ? 'a row' : 'every '.Plural::boxes($line))
+                    .', names from the left edge, page numbers at the right.',
+                'rows',
+            );
             $this->place($canvas, $now, $columns, $rows, $top, $line);
         }
     }
@@ -142,7 +181,15 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
             $y = $line->times($row % $rows)->plus($top);
             $canvas->words(Layer::Writing, $x, $y, $name, 1, $entry->name);
             if ($columns->size() > self::NUMBER) {
-                $canvas->words($entry->isMonth ? Layer::Pencil : Layer::Writing, $x + $name, $y, self::NUMBER, 1, $entry->pages, Align::End);
+                $canvas->words(
+                    $entry->isMonth ? Layer::Pencil : Layer::Writing,
+                    $x + $name,
+                    $y,
+                    self::NUMBER,
+                    1,
+                    $entry->pages,
+                    Align::End,
+                );
             }
         }
     }

@@ -74,13 +74,18 @@ final class Legend implements Form, HasLayouts
 
     private function set(Request $request): SymbolSet
     {
-        return KeyReader::setting($request->settings->raw('symbols')) ?? StarterKeys::set($request->settings->text('set', StarterKeys::USUAL));
+        return KeyReader::setting($request->settings->raw('symbols'))
+            ?? StarterKeys::set($request->settings->text('set', StarterKeys::USUAL));
     }
 
     /** @return array{row: Fraction, columns: int, pages: int, each: int} boxes a row, marks a page; each 0 where not one row fits */
     private function arrange(Request $request, int $count): array
     {
-        $rows = null === $request->settings->raw('row') ? [Fraction::of(2), Fraction::of(3, 2), Fraction::of(1)] : [$request->settings->boxes('row', '2')];
+        $rows = null === $request->settings->raw('row') ? [
+            Fraction::of(2),
+            Fraction::of(3, 2),
+            Fraction::of(1),
+        ] : [$request->settings->boxes('row', '2')];
         $columns = 0 === $request->settings->count('key_columns', 0, 1, 2) ? [1, 2] : [$request->settings->count('key_columns', 1, 1, 2)];
         foreach ([self::ROOM, 0] as $spare) {
             foreach ($rows as $row) {
@@ -117,11 +122,23 @@ final class Legend implements Form, HasLayouts
         $count = \count($set->marks());
         $room < $count
             ? $canvas->finding(new Finding($request->id, 0 === $room
-                ? 'The key needs '.($wide * (self::NARROWEST + 1) - 1)." boxes across for $wide ".(1 === $wide ? 'column' : 'columns')." and a row below the title; the page has $request->across × $request->down."
+                ? 'The key needs '
+                    .($wide * (self::NARROWEST + 1) - 1)
+                    ." boxes across for $wide "
+                    .(1 === $wide ? 'column' : 'columns')
+                    ." and a row below the title; the page has $request->across × $request->down."
                 : "The key has $count marks and room for $room. Take fewer boxes a row, or two columns.", 0 === $room ? [] : [
-                    ['say' => 'Let the key lay itself out', 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['row' => null, 'key_columns' => null]]],
+                    [
+                        'say' => 'Let the key lay itself out',
+                        'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['row' => null, 'key_columns' => null]],
+                    ],
                 ]))
-            : ($room < $count + self::ROOM ? $canvas->finding(new Finding($request->id, 'The key leaves '.Plural::of($room - $count, 'row', 'rows').' for symbols to come.', [], false)) : null);
+            : ($room < $count + self::ROOM ? $canvas->finding(new Finding(
+                $request->id,
+                'The key leaves '.Plural::of($room - $count, 'row', 'rows').' for symbols to come.',
+                [],
+                false,
+            )) : null);
         if (null !== $request->settings->raw('symbols')) {
             foreach (KeyCheck::problemsOf($set, $request->pitch) as $problem) {
                 $canvas->finding(new Finding($request->id, $problem->says, [], $problem->stops));
@@ -130,13 +147,36 @@ final class Legend implements Form, HasLayouts
     }
 
     /** @param non-empty-list<KeyMark> $marks */
-    private function page(Canvas $canvas, Request $request, array $marks, Fraction $row, int $columns, bool $first, bool $last, int $all, int $room): void
-    {
+    private function page(
+        Canvas $canvas,
+        Request $request,
+        array $marks,
+        Fraction $row,
+        int $columns,
+        bool $first,
+        bool $last,
+        int $all,
+        int $room,
+    ): void {
         $top = Heading::boxes($canvas->down);
-        $across = Division::containers($canvas->across, $columns) ?? Division::of($canvas->across, 1) ?? throw new \LogicException('Every page is a box wide.');
+        $across = Division::containers($canvas->across, $columns)
+            ?? Division::of($canvas->across, 1)
+            ?? throw new \LogicException('Every page is a box wide.');
         $free = $canvas->down - $top - $this->foot($request);
         $rows = max(1, Fraction::of($free)->dividedBy($row)->floor());
-        $canvas->working('rows', Plural::of($rows, 'row', 'rows').($columns > 1 ? ' a column' : ''), Plural::boxes($canvas->down)." − $top for the title".($this->foot($request) > 0 ? " − {$this->foot($request)} for the colours" : '')." = $free; $free ÷ $row a row = ".Plural::of($rows, 'row', 'rows').($columns > 1 ? " in $columns columns" : '')."; $all marks, ".Plural::of(max(0, $room - $all), 'row', 'rows').' to add');
+        $canvas->working(
+            'rows',
+            Plural::of($rows, 'row', 'rows').($columns > 1 ? ' a column' : ''),
+            Plural::boxes($canvas->down)
+                ." − $top for the title"
+                .($this->foot($request) > 0 ? " − {$this->foot($request)} for the colours" : '')
+                ." = $free; $free ÷ $row a row = "
+                .Plural::of($rows, 'row', 'rows')
+                .($columns > 1 ? " in $columns columns" : '')
+                ."; $all marks, "
+                .Plural::of(max(0, $room - $all), 'row', 'rows')
+                .' to add',
+        );
         if ($columns > 1) {
             $canvas->working('columns', Plural::boxes($across->size()).' wide', $across->working());
             $canvas->tickDivision(Edge::Top, $across, 'columns');
@@ -171,7 +211,15 @@ final class Legend implements Form, HasLayouts
         foreach ($across->spans() as $column => $span) {
             $taken = min($rows, max(0, $used - $column * $rows));
             if ($taken < $rows) {
-                $canvas->room('rows', 'rows to add', $span['from'], $row->times($taken)->plus($top), $across->size(), $row->times($rows - $taken), $row);
+                $canvas->room(
+                    'rows',
+                    'rows to add',
+                    $span['from'],
+                    $row->times($taken)->plus($top),
+                    $across->size(),
+                    $row->times($rows - $taken),
+                    $row,
+                );
             }
         }
     }
@@ -179,10 +227,22 @@ final class Legend implements Form, HasLayouts
     /** @param list<array{KeyMark, int, Fraction}> $places */
     private function strokes(Canvas $canvas, array $places, Fraction $row): void
     {
-        $canvas->step(Task::Ink, 'Draw the symbols, one every '.($row->equals(1) ? 'box' : Plural::boxes($row)).', each in the second box of its column; a state is its symbol with strokes added.', 'rows');
+        $canvas->step(
+            Task::Ink,
+            'Draw the symbols, one every '
+                .($row->equals(1) ? 'box' : Plural::boxes($row))
+                .', each in the second box of its column; a state is its symbol with strokes added.',
+            'rows',
+        );
         foreach ($places as [$mark, $x, $y]) {
             foreach ($mark->strokes as $stroke) {
-                $canvas->line(Layer::Ink, self::at($stroke->x)->plus($x + 1), self::at($stroke->y)->plus($y), Fraction::of($stroke->toX - $stroke->x, 5), Fraction::of($stroke->toY - $stroke->y, 5));
+                $canvas->line(
+                    Layer::Ink,
+                    self::at($stroke->x)->plus($x + 1),
+                    self::at($stroke->y)->plus($y),
+                    Fraction::of($stroke->toX - $stroke->x, 5),
+                    Fraction::of($stroke->toY - $stroke->y, 5),
+                );
             }
         }
     }

@@ -57,7 +57,11 @@ final class Lettered implements Form, HasLayouts
 
     public function layouts(Request $request): array
     {
-        return array_map(static fn (string $way, string $name): Layout => new Layout(ucfirst($name), ['figures' => $way]), array_keys(self::WAYS), self::WAYS);
+        return array_map(
+            static fn (string $way, string $name): Layout => new Layout(ucfirst($name), ['figures' => $way]),
+            array_keys(self::WAYS),
+            self::WAYS,
+        );
     }
 
     /** A month's divider is always on one line. */
@@ -75,7 +79,11 @@ final class Lettered implements Form, HasLayouts
 
     private function folded(Request $request): ?FoldedTitle
     {
-        return 'fold' === $this->way($request) ? FoldedTitle::largest($this->title($request), $request->across, TitlePlace::room($request->down)) : null;
+        return 'fold' === $this->way($request) ? FoldedTitle::largest(
+            $this->title($request),
+            $request->across,
+            TitlePlace::room($request->down),
+        ) : null;
     }
 
     private function oneLine(Canvas $canvas, Request $request): void
@@ -83,7 +91,13 @@ final class Lettered implements Form, HasLayouts
         $title = $this->title($request);
         $lettering = Lettering::largest($title, $canvas->across, TitlePlace::room($canvas->down));
         if (null === $lettering) {
-            $canvas->finding(new Finding($request->id, mb_strlen($title).' letters do not fit in '.Plural::boxes($canvas->across).', not even at one box a letter. Shorten the title, or write it on two lines.'));
+            $canvas->finding(new Finding(
+                $request->id,
+                mb_strlen($title)
+                    .' letters do not fit in '
+                    .Plural::boxes($canvas->across)
+                    .', not even at one box a letter. Shorten the title, or write it on two lines.',
+            ));
 
             return;
         }
@@ -97,7 +111,11 @@ final class Lettered implements Form, HasLayouts
     {
         $lines = Lettering::onTwoLines($this->title($request), $canvas->across, TitlePlace::room($canvas->down));
         if (null === $lines) {
-            $this->instead($canvas, $request, Heading::quoted($this->title($request)).' has no space to break it at, or does not fit on two lines');
+            $this->instead(
+                $canvas,
+                $request,
+                Heading::quoted($this->title($request)).' has no space to break it at, or does not fit on two lines',
+            );
 
             return;
         }
@@ -120,7 +138,12 @@ final class Lettered implements Form, HasLayouts
         GuideBoxes::draw($canvas, [[$lettering, $left ? $folded->from : $folded->air, TitlePlace::above($canvas->down, $lettering->tall)]]);
         $left
             ? Closing::page($canvas, "Count from the fold: $folded->air free, then the last letter.", 'letters')
-            : $this->close($canvas, $request, $lettering->tall, "Count from the fold: $folded->air free, then the first letter. No letter sits on it.");
+            : $this->close(
+                $canvas,
+                $request,
+                $lettering->tall,
+                "Count from the fold: $folded->air free, then the first letter. No letter sits on it.",
+            );
     }
 
     private function block(Canvas $canvas, Request $request): void
@@ -128,18 +151,42 @@ final class Lettered implements Form, HasLayouts
         $title = $this->title($request);
         $block = BlockDigits::largest($title, $canvas->across, TitlePlace::room($canvas->down));
         if (null === $block) {
-            $this->instead($canvas, $request, BlockDigits::knows($title) ? Heading::quoted($title).' needs more than '.Plural::boxes($canvas->across).' in block figures of 3 × 5' : 'Block figures are drawn for years and other numbers');
+            $this->instead(
+                $canvas,
+                $request,
+                BlockDigits::knows($title)
+                    ? Heading::quoted($title).' needs more than '.Plural::boxes($canvas->across).' in block figures of 3 × 5'
+                    : 'Block figures are drawn for years and other numbers',
+            );
 
             return;
         }
         $centre = TitlePlace::across($canvas->across, $block->width);
         $top = TitlePlace::above($canvas->down, $block->tall);
         $canvas->working('letters', Plural::boxes($block->width), $block->working().'; '.$centre->working());
-        $canvas->tickAll(Edge::Top, array_values(array_filter([$centre->before, $centre->before + $block->width], static fn (int $at): bool => $at > 0 && $at < $canvas->across)), Heading::quoted($title).' in block figures', 'letters');
-        $canvas->tickAll(Edge::Side, array_values(array_filter([$top, $top + $block->tall], static fn (int $at): bool => $at > 0 && $at < $canvas->down)), "figures $block->tall tall", 'letters');
+        $canvas->tickAll(
+            Edge::Top,
+            array_values(array_filter(
+                [$centre->before, $centre->before + $block->width],
+                static fn (int $at): bool => $at > 0 && $at < $canvas->across,
+            )),
+            Heading::quoted($title).' in block figures',
+            'letters',
+        );
+        $canvas->tickAll(
+            Edge::Side,
+            array_values(array_filter([$top, $top + $block->tall], static fn (int $at): bool => $at > 0 && $at < $canvas->down)),
+            "figures $block->tall tall",
+            'letters',
+        );
         $canvas->step(Task::Ink, 'Fill '.Plural::boxes($block->filled()).' with ink, row by row, as drawn.', 'letters');
         $canvas->blocks($block, $centre->before, $top);
-        $this->close($canvas, $request, $block->tall, 'Count the filled boxes of the first figure’s top row before you go on: as drawn, '.Plural::boxes($centre->before).' before it.');
+        $this->close(
+            $canvas,
+            $request,
+            $block->tall,
+            'Count the filled boxes of the first figure’s top row before you go on: as drawn, '.Plural::boxes($centre->before).' before it.',
+        );
     }
 
     /** The title on one line where the way asked for cannot be, and why. */
@@ -149,8 +196,12 @@ final class Lettered implements Form, HasLayouts
         $this->oneLine($canvas, $request);
     }
 
-    private function close(Canvas $canvas, Request $request, int $tall, string $check = 'Count the boxes before the first letter and after the last: they are as the working says.'): void
-    {
+    private function close(
+        Canvas $canvas,
+        Request $request,
+        int $tall,
+        string $check = 'Count the boxes before the first letter and after the last: they are as the working says.',
+    ): void {
         $words = $request->settings->text('subtitle', null === $request->month ? '' : (string) $request->month->year);
         $top = TitlePlace::above($canvas->down, $tall) + $tall + 2;
         if ('' !== $words && $top + 2 <= $canvas->down) {

@@ -41,7 +41,12 @@ final class MarkLegend
     {
         $asked = \count($this->request->settings->lines('marks'));
 
-        return $asked > \count(self::MARKS) ? new Finding($this->request->id, "$asked marks are named; at most ".\count(self::MARKS).' can be told apart on one dot. The others are left out.', [], false) : null;
+        return $asked > \count(self::MARKS) ? new Finding(
+            $this->request->id,
+            "$asked marks are named; at most ".\count(self::MARKS).' can be told apart on one dot. The others are left out.',
+            [],
+            false,
+        ) : null;
     }
 
     /** Begins the step that draws the marks, at the foot of the page. */
@@ -50,7 +55,11 @@ final class MarkLegend
         if ([] === $this->names) {
             return;
         }
-        $canvas->step(Task::Ink, 'Draw the marks of the legend: '.implode(', ', \array_slice(self::MARKS, 0, \count($this->names))).'.', 'legend');
+        $canvas->step(
+            Task::Ink,
+            'Draw the marks of the legend: '.implode(', ', \array_slice(self::MARKS, 0, \count($this->names))).'.',
+            'legend',
+        );
         foreach ($this->places($canvas->down) as $i => [$x, $y]) {
             $this->mark($canvas, self::MARKS[$i], $x, $y);
         }
@@ -64,13 +73,26 @@ final class MarkLegend
         }
         $canvas->step(Task::Write, 'Write beside each mark what it means.', 'legend');
         foreach ($this->places($canvas->down) as $i => [$x, $y]) {
-            $canvas->words(Layer::Writing, Fraction::of(4 * $x + 5, 4), $y, Fraction::of(2 * min($canvas->across, self::ENTRY) - 3, 2), 1, $this->names[$i]);
+            $canvas->words(
+                Layer::Writing,
+                Fraction::of(4 * $x + 5, 4),
+                $y,
+                Fraction::of(2 * min($canvas->across, self::ENTRY) - 3, 2),
+                1,
+                $this->names[$i],
+            );
         }
     }
 
     private function mark(Canvas $canvas, string $mark, int $x, int $y): void
     {
-        $ring = static fn (int $sixths) => $canvas->ring(Layer::Ink, Fraction::of(12 * $x + 6 - $sixths, 12), Fraction::of(12 * $y + 6 - $sixths, 12), Fraction::of($sixths, 6), Fraction::of($sixths, 6));
+        $ring = static fn (int $sixths) => $canvas->ring(
+            Layer::Ink,
+            Fraction::of(12 * $x + 6 - $sixths, 12),
+            Fraction::of(12 * $y + 6 - $sixths, 12),
+            Fraction::of($sixths, 6),
+            Fraction::of($sixths, 6),
+        );
         [$left, $top, $side] = [Fraction::of(6 * $x + 1, 6), Fraction::of(6 * $y + 1, 6), Fraction::of(2, 3)];
         $ring('larger dot' === $mark ? 6 : 2);
         if ('ring' === $mark || 'filled' === $mark) {

@@ -32,7 +32,9 @@ final class MonthCells implements Form, HasLayouts
 
     public function pages(Request $request): int
     {
-        return self::isLines($request) || 1 === ($request->pages > 0 ? $request->pages : $request->settings->count('pages', 2, 1, 2)) ? 1 : 2;
+        return self::isLines($request) || 1 === ($request->pages > 0 ? $request->pages : $request->settings->count('pages', 2, 1, 2))
+            ? 1
+            : 2;
     }
 
     public function draw(Request $request): array
@@ -43,7 +45,18 @@ final class MonthCells implements Form, HasLayouts
         $grid = new MonthGrid(self::month($request), $request->first);
         $opening = 2 === $this->pages($request);
 
-        return Pages::draw($request, $opening ? [0, 4] : [0], fn (Canvas $canvas, int $column) => $this->page($canvas, $request, $grid, Heading::boxes($canvas->down), $opening ? 4 : 7, $column));
+        return Pages::draw(
+            $request,
+            $opening ? [0, 4] : [0],
+            fn (Canvas $canvas, int $column) => $this->page(
+                $canvas,
+                $request,
+                $grid,
+                Heading::boxes($canvas->down),
+                $opening ? 4 : 7,
+                $column,
+            ),
+        );
     }
 
     public function layouts(Request $request): array
@@ -70,13 +83,24 @@ final class MonthCells implements Form, HasLayouts
         $across = Division::of($canvas->across, $columns);
         $down = Division::of($canvas->down - $top - 1, $grid->rows);
         if (null === $across || null === $down || $down->size() < 2 || $across->size() < 2) {
-            $canvas->finding(new Finding($request->id, "{$request->names->monthAndYear($grid->month)} needs ".Plural::of($grid->rows, 'row', 'rows')." of 2 boxes and $columns columns of 2; the page has $canvas->across × ".($canvas->down - $top - 1).' boxes below its title.'));
+            $canvas->finding(new Finding(
+                $request->id,
+                "{$request->names->monthAndYear($grid->month)} needs "
+                    .Plural::of($grid->rows, 'row', 'rows')
+                    ." of 2 boxes and $columns columns of 2; the page has $canvas->across × "
+                    .($canvas->down - $top - 1)
+                    .' boxes below its title.',
+            ));
 
             return;
         }
         $canvas->working('rows', Plural::of($grid->rows, 'row', 'rows'), $grid->working());
         $canvas->working('across', Plural::boxes($across->size()).' wide', $across->working());
-        $canvas->working('down', Plural::boxes($down->size()).' tall', Plural::boxes($canvas->down)." − $top for the title − 1 for the weekdays = $down->side; ".$down->working());
+        $canvas->working(
+            'down',
+            Plural::boxes($down->size()).' tall',
+            Plural::boxes($canvas->down)." − $top for the title − 1 for the weekdays = $down->side; ".$down->working(),
+        );
         $canvas->tickDivision(Edge::Top, $across, 'across');
         $canvas->tickDivision(Edge::Side, $down, 'down', $top + 1);
         $last = min(7, $firstColumn + $columns) - $firstColumn;
@@ -102,23 +126,59 @@ final class MonthCells implements Form, HasLayouts
         }
     }
 
-    private function figures(Canvas $canvas, Request $request, Division $across, Division $down, MonthGrid $grid, int $top, int $firstColumn, int $columns): void
-    {
+    private function figures(
+        Canvas $canvas,
+        Request $request,
+        Division $across,
+        Division $down,
+        MonthGrid $grid,
+        int $top,
+        int $firstColumn,
+        int $columns,
+    ): void {
         if (0 === $firstColumn) {
             Heading::write($canvas, $request, $request->names->monthAndYear($grid->month));
         }
         $canvas->step(Task::Write, 'Write the weekdays above the columns.', 'rows');
         for ($column = 0; $column < $columns; ++$column) {
-            $canvas->words(Layer::Writing, $across->before + $column * $across->size(), $top + $down->before, $across->size(), 1, $request->names->weekdayShort($grid->first->plus($firstColumn + $column)), Align::Middle);
+            $canvas->words(
+                Layer::Writing,
+                $across->before + $column * $across->size(),
+                $top + $down->before,
+                $across->size(),
+                1,
+                $request->names->weekdayShort($grid->first->plus($firstColumn + $column)),
+                Align::Middle,
+            );
         }
         if ($columns < \count($across->parts)) {
-            $canvas->words(Layer::Writing, $across->before + $columns * $across->size(), $top + $down->before, $across->size(), 1, 'Notes', Align::Middle);
+            $canvas->words(
+                Layer::Writing,
+                $across->before + $columns * $across->size(),
+                $top + $down->before,
+                $across->size(),
+                1,
+                'Notes',
+                Align::Middle,
+            );
         }
-        $canvas->step(Task::Write, 'Write the numbers, each in the upper left box of its cell; the 1st stands in column '.($grid->offset + 1).'.', 'rows');
+        $canvas->step(
+            Task::Write,
+            'Write the numbers, each in the upper left box of its cell; the 1st stands in column '.($grid->offset + 1).'.',
+            'rows',
+        );
         for ($day = 1; $day <= $grid->month->days(); ++$day) {
             $column = $grid->column($day) - $firstColumn;
             if ($column >= 0 && $column < $columns) {
-                $canvas->words(Layer::Writing, $across->before + $column * $across->size(), $top + 1 + $down->before + $grid->row($day) * $down->size(), 1, 1, (string) $day, Align::Middle);
+                $canvas->words(
+                    Layer::Writing,
+                    $across->before + $column * $across->size(),
+                    $top + 1 + $down->before + $grid->row($day) * $down->size(),
+                    1,
+                    1,
+                    (string) $day,
+                    Align::Middle,
+                );
             }
         }
     }
@@ -132,11 +192,19 @@ final class MonthCells implements Form, HasLayouts
         $top = Heading::boxes($canvas->down);
         $room = $canvas->down - $top;
         if ($room < $month->days() || $canvas->across < 6) {
-            $canvas->finding(new Finding($request->id, "{$request->names->monthAndYear($month)} needs {$month->days()} lines of 1 box and 6 across; the page has $canvas->across × $room boxes below its title. Use cells instead.", [['say' => 'Use cells', 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['cells' => 'grid']]]]));
+            $canvas->finding(new Finding(
+                $request->id,
+                "{$request->names->monthAndYear($month)} needs {$month->days()} lines of 1 box and 6 across; the page has $canvas->across × $room boxes below its title. Use cells instead.",
+                [['say' => 'Use cells', 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['cells' => 'grid']]]],
+            ));
 
             return $canvas->finish();
         }
-        $canvas->working('rows', "{$month->days()} lines", Plural::boxes($canvas->down)." − $top for the title = $room; {$month->days()} × 1 + ".($room - $month->days()).' left over');
+        $canvas->working(
+            'rows',
+            "{$month->days()} lines",
+            Plural::boxes($canvas->down)." − $top for the title = $room; {$month->days()} × 1 + ".($room - $month->days()).' left over',
+        );
         $ends = array_values(array_filter(range(1, $month->days() - 1), static fn (int $day): bool => 6 === $grid->column($day)));
         $canvas->tickAll(Edge::Side, array_map(static fn (int $day): int => $top + $day, $ends), 'where a week ends', 'rows');
         $canvas->step(Task::Ink, 'Rule a line below every day that ends a week.', 'rows');
@@ -146,12 +214,30 @@ final class MonthCells implements Form, HasLayouts
         $canvas->cells(2, $top, $canvas->across - 2, $month->days());
         $canvas->room('day', 'a day', 2, $top, $canvas->across - 2, 1, Fraction::of(1));
         Heading::write($canvas, $request, $request->names->monthAndYear($month));
-        $canvas->step(Task::Write, 'Write the number of each day in the first box of its line, the letter of its weekday in the second; the 1st is a '.$request->names->weekday($grid->first->plus($grid->offset)).'.', 'rows');
+        $canvas->step(
+            Task::Write,
+            'Write the number of each day in the first box of its line, the letter of its weekday in the second; the 1st is a '
+                .$request->names->weekday($grid->first->plus($grid->offset))
+                .'.',
+            'rows',
+        );
         for ($day = 1; $day <= $month->days(); ++$day) {
             $canvas->words(Layer::Writing, 0, $top + $day - 1, 1, 1, (string) $day, Align::Middle);
-            $canvas->words(Layer::Writing, 1, $top + $day - 1, 1, 1, $request->names->weekdayInitial($grid->first->plus($grid->column($day))), Align::Middle);
+            $canvas->words(
+                Layer::Writing,
+                1,
+                $top + $day - 1,
+                1,
+                1,
+                $request->names->weekdayInitial($grid->first->plus($grid->column($day))),
+                Align::Middle,
+            );
         }
-        Closing::page($canvas, 'The last line is '.$month->days().', a '.$request->names->weekday($grid->first->plus($grid->column($month->days()))).'.', 'rows');
+        Closing::page(
+            $canvas,
+            'The last line is '.$month->days().', a '.$request->names->weekday($grid->first->plus($grid->column($month->days()))).'.',
+            'rows',
+        );
 
         return $canvas->finish();
     }

@@ -24,8 +24,12 @@ final class MonthFigures
     /**
      * @param int|Fraction $wide boxes a day; `$tall` boxes a row
      */
-    public function __construct(private readonly Canvas $canvas, private readonly Request $request, int|Fraction $wide = 1, int|Fraction $tall = 1)
-    {
+    public function __construct(
+        private readonly Canvas $canvas,
+        private readonly Request $request,
+        int|Fraction $wide = 1,
+        int|Fraction $tall = 1,
+    ) {
         $this->wide = Fraction::from($wide);
         $this->tall = Fraction::from($tall);
     }
@@ -37,7 +41,13 @@ final class MonthFigures
         $note = $grid->month->iso();
         $first = $this->request->names->weekday($grid->first->plus($grid->offset));
         $this->canvas->working($note, Plural::of($grid->rows, 'row', 'rows'), "$name: ".$grid->working());
-        $this->canvas->step(Task::Write, "$name: {$before}the 1st is a $first, column ".($grid->offset + 1)."; {$grid->month->days()} days. {$grid->closingCheck()}.$after", $note);
+        $this->canvas->step(
+            Task::Write,
+            "$name: {$before}the 1st is a $first, column "
+                .($grid->offset + 1)
+                ."; {$grid->month->days()} days. {$grid->closingCheck()}.$after",
+            $note,
+        );
         $this->canvas->copying($name, $this->initials(), $grid->figures(), ucfirst($grid->closingCheck()).'.');
     }
 
@@ -54,16 +64,33 @@ final class MonthFigures
     {
         $wide = $size ?? $this->wide;
         $tall = $size ?? $this->tall;
-        $across = array_map(fn (int $column): Fraction => $this->wide->times($column)->plus($x)->plus($this->wide->minus($wide)->dividedBy(2)), range(0, 6));
-        $down = array_map(fn (int $row): Fraction => $this->tall->times($row)->plus($y)->plus($this->tall->minus($tall)->dividedBy(2)), range(0, $grid->rows - 1));
+        $across = array_map(
+            fn (int $column): Fraction => $this->wide->times($column)->plus($x)->plus($this->wide->minus($wide)->dividedBy(2)),
+            range(0, 6),
+        );
+        $down = array_map(
+            fn (int $row): Fraction => $this->tall->times($row)->plus($y)->plus($this->tall->minus($tall)->dividedBy(2)),
+            range(0, $grid->rows - 1),
+        );
         for ($day = 1; $day <= $grid->month->days(); ++$day) {
-            $this->canvas->words(Layer::Writing, $across[$grid->column($day)], $down[$grid->row($day)], $wide, $tall, (string) $day, Align::Middle);
+            $this->canvas->words(
+                Layer::Writing,
+                $across[$grid->column($day)],
+                $down[$grid->row($day)],
+                $wide,
+                $tall,
+                (string) $day,
+                Align::Middle,
+            );
         }
     }
 
     /** @return list<string> from the first day of the week on */
     private function initials(): array
     {
-        return array_map(fn (int $column): string => $this->request->names->weekdayInitial($this->request->first->plus($column)), range(0, 6));
+        return array_map(
+            fn (int $column): string => $this->request->names->weekdayInitial($this->request->first->plus($column)),
+            range(0, 6),
+        );
     }
 }

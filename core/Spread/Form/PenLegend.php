@@ -30,7 +30,10 @@ final class PenLegend
         return new self(match ($request->settings->choice('legend', ['book', 'own', 'none'])) {
             'none' => new Palette([]),
             // Without names there is a swatch for each pen, to be named by hand.
-            'own' => $request->palette->meaning($request->settings->lines('legend_names', array_fill(0, \count($request->palette->pens), ''))),
+            'own' => $request->palette->meaning($request->settings->lines(
+                'legend_names',
+                array_fill(0, \count($request->palette->pens), ''),
+            )),
             default => $request->palette,
         }, $wide);
     }
@@ -42,7 +45,14 @@ final class PenLegend
         $pens = \count($request->palette->pens);
 
         return 'own' === $request->settings->choice('legend', ['book', 'own', 'none']) && $names > $pens
-            ? new Finding($request->id, "The legend has $names entries and the book $pens pens: colours are used again from entry ".($pens + 1).' on. Add pens on the key, or leave entries out.', [], false)
+            ? new Finding(
+                $request->id,
+                "The legend has $names entries and the book $pens pens: colours are used again from entry "
+                    .($pens + 1)
+                    .' on. Add pens on the key, or leave entries out.',
+                [],
+                false,
+            )
             : null;
     }
 
@@ -75,7 +85,14 @@ final class PenLegend
         $canvas->step(Task::Write, 'Write beside each swatch what it stands for.', 'legend');
         $words = Fraction::of(2 * min($this->wide, self::ENTRY) - 3, 2);
         foreach ($this->places($x, $y) as $i => [$atX, $atY]) {
-            $canvas->words(Layer::Writing, Fraction::of(4 * $atX + 5, 4), $atY, $words->minus(Fraction::of(1, 4)), 1, '' === $this->palette->pens[$i]->means ? '…' : $this->palette->pens[$i]->means);
+            $canvas->words(
+                Layer::Writing,
+                Fraction::of(4 * $atX + 5, 4),
+                $atY,
+                $words->minus(Fraction::of(1, 4)),
+                1,
+                '' === $this->palette->pens[$i]->means ? '…' : $this->palette->pens[$i]->means,
+            );
         }
     }
 

@@ -61,9 +61,27 @@ final class RuledRows implements Form, HasLayouts
         $free = $canvas->down - $top;
         $rows = $canvas->room('lines', $request->title, 0, $top, $canvas->across, $free, $line);
         $left = Fraction::of($free)->minus($line->times($rows));
-        $canvas->working('rows', "$rows lines", Plural::boxes($canvas->down)." − $top for the title = $free = $rows × $line".($left->compare(0) > 0 ? " + $left left over at the bottom" : ''));
+        $canvas->working(
+            'rows',
+            "$rows lines",
+            Plural::boxes($canvas->down)
+                ." − $top for the title = $free = $rows × $line"
+                .($left->compare(0) > 0 ? " + $left left over at the bottom" : ''),
+        );
         $last = $line->times($rows)->plus($top);
-        $canvas->step(Task::Ink, "Rule $rows lines, one every ".($line->equals(1) ? 'box' : Plural::boxes($line)).': the first '.$canvas->tally->places([$line->plus($top)]).' down the side, the last '.$canvas->tally->places([$last]).'; '.($left->compare(0) > 0 ? "$left left over at the end" : 'nothing left over at the end').'.', 'rows');
+        $canvas->step(
+            Task::Ink,
+            "Rule $rows lines, one every "
+                .($line->equals(1) ? 'box' : Plural::boxes($line))
+                .': the first '
+                .$canvas->tally->places([$line->plus($top)])
+                .' down the side, the last '
+                .$canvas->tally->places([$last])
+                .'; '
+                .($left->compare(0) > 0 ? "$left left over at the end" : 'nothing left over at the end')
+                .'.',
+            'rows',
+        );
         for ($row = 1; $row <= $rows; ++$row) {
             $canvas->line(Layer::Ink, 0, $line->times($row)->plus($top), $canvas->across, 0);
         }

@@ -55,7 +55,11 @@ final class SpacingSheet implements Form, HasLayouts, HasDivisions
 
     public function layouts(Request $request): array
     {
-        return array_map(static fn (string $school, string $name): Layout => new Layout($name, ['school' => $school]), array_keys(self::SCHOOLS), self::SCHOOLS);
+        return array_map(
+            static fn (string $school, string $name): Layout => new Layout($name, ['school' => $school]),
+            array_keys(self::SCHOOLS),
+            self::SCHOOLS,
+        );
     }
 
     private function school(Request $request): School

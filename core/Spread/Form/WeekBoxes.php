@@ -72,9 +72,21 @@ final class WeekBoxes implements Form
         $note = "down-$from";
         $top = $from + $head;
         $containers = $this->containers($rows, \count($days));
-        $canvas->working($note, Plural::boxes($rows->size()).' a day', Plural::boxes($share)." − $head for the title = $rows->side; ".$rows->working());
+        $canvas->working(
+            $note,
+            Plural::boxes($rows->size()).' a day',
+            Plural::boxes($share)." − $head for the title = $rows->side; ".$rows->working(),
+        );
         $this->tick($canvas, $rows, $containers, $note, $top);
-        $canvas->step(Task::Ink, 'Rule '.Plural::of(\count($containers), 'container', 'containers').(\count($containers) > \count($days) && \count($days) < $parts - 1 ? ', the last one for notes, down to the end.' : '.'), $note);
+        $canvas->step(
+            Task::Ink,
+            'Rule '.Plural::of(
+                \count($containers),
+                'container',
+                'containers',
+            ).(\count($containers) > \count($days) && \count($days) < $parts - 1 ? ', the last one for notes, down to the end.' : '.'),
+            $note,
+        );
         foreach ($containers as [$at, $tall]) {
             $canvas->frame(Layer::Ink, 0, $at->plus($top), $canvas->across, $tall);
         }
@@ -84,7 +96,14 @@ final class WeekBoxes implements Form
         }
         $canvas->step(Task::Write, 'Write the days, each in the first row of its container.', $note);
         foreach ($containers as $i => [$at]) {
-            $canvas->words(Layer::Writing, Fraction::of(1, 4), $at->plus($top), Fraction::of(2 * $canvas->across - 1, 2), 1, isset($days[$i]) ? $this->day($request, $days[$i]) : 'Notes');
+            $canvas->words(
+                Layer::Writing,
+                Fraction::of(1, 4),
+                $at->plus($top),
+                Fraction::of(2 * $canvas->across - 1, 2),
+                1,
+                isset($days[$i]) ? $this->day($request, $days[$i]) : 'Notes',
+            );
         }
     }
 
@@ -128,7 +147,12 @@ final class WeekBoxes implements Form
                 }
             }
         }
-        $canvas->tickAll(Edge::Side, array_values($ticks), Plural::of(\count($containers) - 1, 'day', 'days').' of '.Plural::boxes($rows->size()).', then notes', $note);
+        $canvas->tickAll(
+            Edge::Side,
+            array_values($ticks),
+            Plural::of(\count($containers) - 1, 'day', 'days').' of '.Plural::boxes($rows->size()).', then notes',
+            $note,
+        );
     }
 
     /**
@@ -159,7 +183,10 @@ final class WeekBoxes implements Form
     {
         $strange = null !== $request->month && !$request->month->equals($day->month);
 
-        return $request->names->weekday($day->weekday()).' '.$day->day.($strange ? ' '.$request->names->monthShort($day->month->month) : '');
+        return $request->names->weekday($day->weekday())
+            .' '
+            .$day->day
+            .($strange ? ' '.$request->names->monthShort($day->month->month) : '');
     }
 
     private function name(Request $request, MonthWeek $week): string

@@ -40,8 +40,21 @@ final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
     {
         return Offers::onto($this->plain($request), $request, $this->plain(...), [
             ['say' => 'Let it take the pages it needs', 'settings' => ['pages' => null, 'columns' => null, 'letters' => 'fit']],
-            ['say' => 'Size the months to the boxes, 1 box a day', 'settings' => ['printed_width' => null, 'printed_height' => null, 'day' => '1', 'pages' => null]],
-            ['say' => 'Use mini months of 1 box a day', 'settings' => ['way' => 'mini', 'day' => '1', 'pages' => null, 'columns' => null, 'letters' => 'fit', 'week_numbers' => false]],
+            [
+                'say' => 'Size the months to the boxes, 1 box a day',
+                'settings' => ['printed_width' => null, 'printed_height' => null, 'day' => '1', 'pages' => null],
+            ],
+            [
+                'say' => 'Use mini months of 1 box a day',
+                'settings' => [
+                    'way' => 'mini',
+                    'day' => '1',
+                    'pages' => null,
+                    'columns' => null,
+                    'letters' => 'fit',
+                    'week_numbers' => false,
+                ],
+            ],
             ['say' => 'Use dot lines', 'settings' => ['way' => 'dots', 'pages' => null]],
         ]);
     }

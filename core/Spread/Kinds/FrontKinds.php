@@ -29,7 +29,11 @@ final class FrontKinds
                 ->needsNoGrid(),
             Kind::spread('cover', 'Cover of the year', Section::Front, new Lettered())
                 ->whichIs('The year as large as the page takes it, or across the fold of an opening.')
-                ->asking(Field::text('lettering', 'Lettering'), Field::choice('figures', 'Drawn in', Lettered::WAYS), Field::text('subtitle', 'Line below')),
+                ->asking(
+                    Field::text('lettering', 'Lettering'),
+                    Field::choice('figures', 'Drawn in', Lettered::WAYS),
+                    Field::text('subtitle', 'Line below'),
+                ),
             Kind::spread('key', 'Key', Section::Front, new Legend())
                 ->whichIs('The symbols and the states they turn into by adding strokes.')
                 ->asking(...self::key())
@@ -37,7 +41,11 @@ final class FrontKinds
                 ->designedOn('key'),
             Kind::spread('index', 'Index', Section::Front, new IndexRows())
                 ->whichIs('What stands where, the months’ ranges among it.')
-                ->asking(Field::count('pages', 'Pages', 1, 6), Field::count('columns', 'Columns', 1, 2), Field::boxes('line', 'Boxes a row')),
+                ->asking(
+                    Field::count('pages', 'Pages', 1, 6),
+                    Field::count('columns', 'Columns', 1, 2),
+                    Field::boxes('line', 'Boxes a row'),
+                ),
             Kind::spread('quote', 'Quote', Section::Front, new CentredWords())
                 ->whichIs('A few words in the middle of a page; the usual filler.')
                 ->asking(Field::lines('lines', 'Lines'), self::half())

@@ -21,7 +21,12 @@ final class ListKinds
         return [
             Kind::spread('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']))
                 ->whichIs('A container for each area of life.')
-                ->asking(Field::lines('areas', 'Areas'), Field::count('columns', 'Columns', 1, 4), Field::boxes('line', 'Boxes a line'), FrontKinds::half())
+                ->asking(
+                    Field::lines('areas', 'Areas'),
+                    Field::count('columns', 'Columns', 1, 4),
+                    Field::boxes('line', 'Boxes a line'),
+                    FrontKinds::half(),
+                )
                 ->mayShareAPage(),
             Kind::spread('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors())
                 ->whichIs('Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a record here, no advice.')
@@ -35,7 +40,12 @@ final class ListKinds
                 ->unlessSaid(['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']]),
             Kind::spread('notes', 'Notes', Section::Back, new RuledRows())
                 ->whichIs('A title and lines; takes what has no page of its own.')
-                ->asking(Field::count('pages', 'Pages', 1, 12), Field::choice('line', 'Boxes a line', RuledRows::LINES), Field::flag('ruled', 'Ruled lines', true), FrontKinds::half())
+                ->asking(
+                    Field::count('pages', 'Pages', 1, 12),
+                    Field::choice('line', 'Boxes a line', RuledRows::LINES),
+                    Field::flag('ruled', 'Ruled lines', true),
+                    FrontKinds::half(),
+                )
                 ->mayTurnThePage()
                 ->fillsEmptyPages()
                 ->mayShareAPage(),

@@ -19,8 +19,18 @@ final class YearKinds
     public static function all(): array
     {
         return [
-            self::glanceOf('year-at-a-glance', 'Year at a glance', 'Every day of the period: mini months, a matrix, dot lines, printed months.', []),
-            self::glanceOf('half-year-at-a-glance', 'Half-year at a glance', 'Six months, with lines for notes beside each.', ['way' => 'notes', 'months' => 6]),
+            self::glanceOf(
+                'year-at-a-glance',
+                'Year at a glance',
+                'Every day of the period: mini months, a matrix, dot lines, printed months.',
+                [],
+            ),
+            self::glanceOf(
+                'half-year-at-a-glance',
+                'Half-year at a glance',
+                'Six months, with lines for notes beside each.',
+                ['way' => 'notes', 'months' => 6],
+            ),
             self::glanceOf(
                 'term-at-a-glance',
                 'Term at a glance',
@@ -45,7 +55,12 @@ final class YearKinds
     /** @param array<string, mixed> $settings where the person gives none */
     private static function glanceOf(string $id, string $name, string $purpose, array $settings): Kind
     {
-        return Kind::spread($id, $name, Section::Year, new YearAtAGlance())->whichIs($purpose)->asking(...self::glance())->unlessSaid($settings)->mayShareAPage();
+        return Kind::spread(
+            $id,
+            $name,
+            Section::Year,
+            new YearAtAGlance(),
+        )->whichIs($purpose)->asking(...self::glance())->unlessSaid($settings)->mayShareAPage();
     }
 
     /** @return list<Field> */
@@ -58,7 +73,11 @@ final class YearKinds
             Field::month('from', 'First month'),
             Field::count('months', 'Months', 1, 24),
             Field::boxes('day', 'Boxes a day')->when('way', [...$blocks, 'printed']),
-            Field::choice('letters', 'Weekday letters', ['fit' => 'as they fit', 'block' => 'in every block', 'column' => 'once above each column'])->when('way', $blocks),
+            Field::choice(
+                'letters',
+                'Weekday letters',
+                ['fit' => 'as they fit', 'block' => 'in every block', 'column' => 'once above each column'],
+            )->when('way', $blocks),
             Field::weekStart()->when('way', [...$blocks, 'printed']),
             Field::flag('week_numbers', 'ISO week numbers', false)->when('way', $blocks),
             Field::flag('beside', 'Lines beside each month', false)->when('way', ['split']),
@@ -82,9 +101,22 @@ final class YearKinds
             Field::count('columns', 'Columns', 1, 4)->when('school', ['months']),
             Field::boxes('line', 'Boxes a line'),
             Field::flag('ruled', 'Ruled lines (at 1½ boxes always)', false),
-            Field::choice('mini', 'Mini months', ['none' => 'none', 'beside' => 'beside the lines', 'above' => 'above the lines'])->when('school', ['months', 'door']),
+            Field::choice(
+                'mini',
+                'Mini months',
+                ['none' => 'none', 'beside' => 'beside the lines', 'above' => 'above the lines'],
+            )->when('school', ['months', 'door']),
             Field::weekStart()->when('mini', ['beside', 'above']),
-            Field::choice('extra', 'With each month', ['none' => 'nothing more', 'statistic' => 'a row for a count', 'memory' => 'room for a memory', 'frame' => 'a frame for a photo'])->when('school', ['months', 'door']),
+            Field::choice(
+                'extra',
+                'With each month',
+                [
+                    'none' => 'nothing more',
+                    'statistic' => 'a row for a count',
+                    'memory' => 'room for a memory',
+                    'frame' => 'a frame for a photo',
+                ],
+            )->when('school', ['months', 'door']),
             Field::lines('categories', 'Categories')->when('school', ['category']),
             Field::month('from', 'First month'),
             Field::count('months', 'Months', 1, 24),

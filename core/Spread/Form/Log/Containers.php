@@ -35,7 +35,11 @@ final class Containers implements School
 
     public function draw(Request $request, LogAsked $asked): array
     {
-        return Pages::draw($request, array_chunk($asked->months, $this->perPage($request, $asked)), fn (Canvas $canvas, array $months, int $i) => $this->page($canvas, $request, $asked, $months, 0 === $i));
+        return Pages::draw(
+            $request,
+            array_chunk($asked->months, $this->perPage($request, $asked)),
+            fn (Canvas $canvas, array $months, int $i) => $this->page($canvas, $request, $asked, $months, 0 === $i),
+        );
     }
 
     /** @param list<Month> $months */
@@ -51,7 +55,11 @@ final class Containers implements School
         }
         [$columns, $rows] = $layout;
         $canvas->working('across', Plural::boxes($columns->size()).' wide', $columns->working());
-        $canvas->working('down', Plural::boxes($rows->size()).' tall', Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working());
+        $canvas->working(
+            'down',
+            Plural::boxes($rows->size()).' tall',
+            Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working(),
+        );
         $painter = new LogPainter($canvas, $request, $asked);
         $painter->lines($places);
         $canvas->tickDivision(Edge::Top, $columns, 'across');
@@ -78,7 +86,14 @@ final class Containers implements School
         [$across, $down] = [$columns->spans(), $rows->spans()];
         $places = [];
         foreach ($months as $i => $month) {
-            $place = MonthPlace::of($month, $across[intdiv($i, \count($down))]['from']->floor(), $down[$i % \count($down)]['from']->floor() + $top, $columns->size(), $rows->size(), $asked);
+            $place = MonthPlace::of(
+                $month,
+                $across[intdiv($i, \count($down))]['from']->floor(),
+                $down[$i % \count($down)]['from']->floor() + $top,
+                $columns->size(),
+                $rows->size(),
+                $asked,
+            );
             if (null === $place) {
                 return null;
             }
@@ -118,7 +133,9 @@ final class Containers implements School
     private function tooMany(Request $request, LogAsked $asked, int $down): Finding
     {
         $each = $this->perPage($request, $asked);
-        $with = ('none' === $asked->mini ? '' : " with mini months $asked->mini").('frame' === $asked->extra ? ' and a frame ('.$asked->frameSays().')' : ('none' === $asked->extra ? '' : " and a $asked->extra"));
+        $with = ('none' === $asked->mini ? '' : " with mini months $asked->mini")
+
+                                        .('frame' === $asked->extra ? ' and a frame ('.$asked->frameSays().')' : ('none' === $asked->extra ? '' : " and a $asked->extra"));
 
         return new Finding($request->id, $this->columns
             ? "A column per month$with needs ".self::COLUMN." boxes across and two down; $request->across × $down are left."

@@ -41,12 +41,30 @@ final class HalfDoor implements School
         $halves = Division::containers($request->across, 2);
         $places = null === $halves || $request->down - $top < 1 ? null : $this->places($asked, $halves, $top, $request->down - $top);
         if (null === $halves || null === $places) {
-            $why = new Finding($request->id, 'Half a page of '.Plural::boxes($request->across).' is too narrow for a month’s lines'.('none' === $asked->mini ? '' : " with a mini month $asked->mini").', or no line is left.');
+            $why = new Finding(
+                $request->id,
+                'Half a page of '
+                    .Plural::boxes($request->across)
+                    .' is too narrow for a month’s lines'
+                    .('none' === $asked->mini ? '' : " with a mini month $asked->mini")
+                    .', or no line is left.',
+            );
 
             return Pages::draw($request, range(0, 3), static fn (Canvas $canvas, int $i) => 0 === $i ? $canvas->finding($why) : null);
         }
 
-        return Pages::draw($request, range(0, 3), fn (Canvas $canvas, int $i) => $this->page($canvas, $request, $asked, $i, $halves, array_values(array_intersect_key($places, self::ON_PAGE[$i]))));
+        return Pages::draw(
+            $request,
+            range(0, 3),
+            fn (Canvas $canvas, int $i) => $this->page(
+                $canvas,
+                $request,
+                $asked,
+                $i,
+                $halves,
+                array_values(array_intersect_key($places, self::ON_PAGE[$i])),
+            ),
+        );
     }
 
     /**
@@ -79,7 +97,14 @@ final class HalfDoor implements School
                 $places[$column] = [];
                 $rows = [] === $columns[$column] ? null : Division::containers($tall, \count($columns[$column]));
                 foreach ($columns[$column] as $i => $month) {
-                    $place = null === $rows ? null : MonthPlace::of($month, $halves->spans()['left' === $side ? 0 : 1]['from']->floor(), $rows->spans()[$i]['from']->floor() + $top, $halves->size(), $rows->size(), $asked);
+                    $place = null === $rows ? null : MonthPlace::of(
+                        $month,
+                        $halves->spans()['left' === $side ? 0 : 1]['from']->floor(),
+                        $rows->spans()[$i]['from']->floor() + $top,
+                        $halves->size(),
+                        $rows->size(),
+                        $asked,
+                    );
                     if (null === $place) {
                         return null;
                     }
@@ -120,7 +145,13 @@ final class HalfDoor implements School
 
             return;
         }
-        Closing::page($canvas, 1 === $i || 2 === $i ? 'Turn the leaf both ways: four columns are in sight each time.' : 'Lay the cut leaf over this page: the outer half stays in sight.', 'across');
+        Closing::page(
+            $canvas,
+            1 === $i || 2 === $i
+                ? 'Turn the leaf both ways: four columns are in sight each time.'
+                : 'Lay the cut leaf over this page: the outer half stays in sight.',
+            'across',
+        );
     }
 
     /**
@@ -133,7 +164,11 @@ final class HalfDoor implements School
         foreach (array_unique(array_filter(array_map(\count(...), $columns), static fn (int $count): bool => $count > 0)) as $count) {
             $rows = Division::containers($canvas->down - $top, $count);
             if (null !== $rows) {
-                $canvas->working("down-$count", Plural::boxes($rows->size()).' tall', Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working());
+                $canvas->working(
+                    "down-$count",
+                    Plural::boxes($rows->size()).' tall',
+                    Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working(),
+                );
                 $canvas->tickDivision(Edge::Side, $rows, "down-$count", $top);
             }
         }
@@ -144,7 +179,10 @@ final class HalfDoor implements School
         // In the middle of the gap, so that neither column is cut into.
         $at = $front ? $halves->spans()[0]['to'] : $halves->spans()[1]['from'];
         $canvas->step($front ? Task::Cut : Task::Pencil, $front
-            ? 'Draw the line to cut along, at '.$canvas->tally->place($at).' from the binding. Pull the ribbons away; cut on a mat along a steel ruler, in light passes, fingers behind the blade’s path, never into the binding.'
+            ? 'Draw the line to cut along, at '
+                .$canvas->tally->place($at)
+
+                                            .' from the binding. Pull the ribbons away; cut on a mat along a steel ruler, in light passes, fingers behind the blade’s path, never into the binding.'
             : 'The cut is the same on this face; draw nothing beyond it.', 'across');
         $canvas->line(Layer::Pencil, $at, 0, 0, $canvas->down);
     }

@@ -81,6 +81,9 @@ final class LogAsked
 
     public function frameSays(): string
     {
-        return 'a print of 54 × 86 mm takes '.intdiv(self::PRINT[0] + $this->pitch - 1, $this->pitch).' × '.intdiv(self::PRINT[1] + $this->pitch - 1, $this->pitch).' boxes';
+        return 'a print of 54 × 86 mm takes '.intdiv(
+            self::PRINT[0] + $this->pitch - 1,
+            $this->pitch,
+        ).' × '.intdiv(self::PRINT[1] + $this->pitch - 1, $this->pitch).' boxes';
     }
 }

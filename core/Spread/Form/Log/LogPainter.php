@@ -25,7 +25,11 @@ final class LogPainter
     /** @param list<MonthPlace> $places */
     public function ink(array $places): void
     {
-        $this->canvas->step(Task::Ink, 'Rule the '.\count($places).(1 === \count($places) ? ' container' : ' containers').', and a line under each name’s row.', 'down');
+        $this->canvas->step(
+            Task::Ink,
+            'Rule the '.\count($places).(1 === \count($places) ? ' container' : ' containers').', and a line under each name’s row.',
+            'down',
+        );
         foreach ($places as $place) {
             $this->canvas->frame(Layer::Ink, $place->x, $place->y, $place->wide, $place->tall);
             $this->canvas->line(Layer::Ink, $place->x, $place->y + 1, $place->nameWide(), 0);
@@ -33,7 +37,15 @@ final class LogPainter
         $this->extra($places);
         foreach ($places as $place) {
             [$x, $y, $wide, $tall] = $place->write;
-            $this->canvas->room($place->month->iso(), $this->request->names->monthAndYear($place->month), $x, $y, $wide, $tall, $this->asked->line);
+            $this->canvas->room(
+                $place->month->iso(),
+                $this->request->names->monthAndYear($place->month),
+                $x,
+                $y,
+                $wide,
+                $tall,
+                $this->asked->line,
+            );
             if (null !== $place->short) {
                 $this->canvas->cells(...$place->short);
             }
@@ -53,7 +65,11 @@ final class LogPainter
     public function lines(array $places): void
     {
         foreach ($this->alike($places) as $i => $group) {
-            $this->canvas->working(0 === $i ? 'lines' : "lines-$i", self::lineWords($group[0]->lines()).' a month', $group[0]->working().(\count($group) < \count($places) ? ' ('.$this->named($group).')' : ''));
+            $this->canvas->working(
+                0 === $i ? 'lines' : "lines-$i",
+                self::lineWords($group[0]->lines()).' a month',
+                $group[0]->working().(\count($group) < \count($places) ? ' ('.$this->named($group).')' : ''),
+            );
         }
     }
 
@@ -102,7 +118,14 @@ final class LogPainter
     {
         $this->canvas->step(Task::Write, 'Write the names of the months, down the first column and then the next.', 'lines');
         foreach ($places as $place) {
-            $this->canvas->words(Layer::Writing, Fraction::of(4 * $place->x + 1, 4), $place->y, Fraction::of(2 * $place->nameWide() - 1, 2), 1, $this->name($place->month));
+            $this->canvas->words(
+                Layer::Writing,
+                Fraction::of(4 * $place->x + 1, 4),
+                $place->y,
+                Fraction::of(2 * $place->nameWide() - 1, 2),
+                1,
+                $this->name($place->month),
+            );
         }
         foreach ($places as $place) {
             if (null !== $place->mini) {
@@ -129,13 +152,17 @@ final class LogPainter
         }
         [$at, , $wide, $tall] = $extra;
         $this->canvas->step(Task::Ink, match ($this->asked->extra) {
-            'frame' => "Frame $wide × $tall boxes at the foot of each month, ".($at === $places[0]->x ? 'from its left edge' : 'at its right edge').', for a photo.',
+            'frame' => "Frame $wide × $tall boxes at the foot of each month, "
+                .($at === $places[0]->x ? 'from its left edge' : 'at its right edge')
+                .', for a photo.',
             'memory' => 'Rule off the last '.Plural::boxes($tall).' of each month for a memory.',
             default => 'Rule off the last row of each month for a count.',
         }, 'lines');
         foreach ($places as $place) {
             [$x, $y, $wide, $tall] = $place->extra ?? $extra;
-            'frame' === $this->asked->extra ? $this->canvas->frame(Layer::Ink, $x, $y, $wide, $tall) : $this->canvas->line(Layer::Ink, $x, $y, $wide, 0);
+            'frame' === $this->asked->extra
+                ? $this->canvas->frame(Layer::Ink, $x, $y, $wide, $tall)
+                : $this->canvas->line(Layer::Ink, $x, $y, $wide, 0);
         }
     }
 
@@ -150,12 +177,32 @@ final class LogPainter
         $lines = $places[0]->lines();
         $left = Fraction::of($tall)->minus($line->times($lines));
         $in = $some ? 'in '.$this->named($places) : 'in each month';
-        $this->canvas->step(Task::Ink, 'Rule '.self::lineWords($lines)." to write on $in, one every ".($line->equals(1) ? 'box' : Plural::boxes($line)).': the first '.$line->plus($y - $places[0]->y).' boxes below its upper edge; '.($left->compare(0) > 0 ? "$left left over at the end" : 'nothing left over at the end').'.', 'lines');
+        $this->canvas->step(
+            Task::Ink,
+            'Rule '
+                .self::lineWords($lines)
+                ." to write on $in, one every "
+                .($line->equals(1) ? 'box' : Plural::boxes($line))
+                .': the first '
+                .$line->plus($y - $places[0]->y)
+                .' boxes below its upper edge; '
+                .($left->compare(0) > 0 ? "$left left over at the end" : 'nothing left over at the end')
+                .'.',
+            'lines',
+        );
         foreach ($places as $place) {
             $this->linesIn($place, $place->write);
         }
         if (null !== $places[0]->short) {
-            $this->canvas->step(Task::Ink, 'Rule '.Fraction::of($places[0]->short[3])->dividedBy($line)->floor()." short lines beside the mini month $in, ".Plural::boxes($places[0]->short[2]).' long, to the right edge.', 'lines');
+            $this->canvas->step(
+                Task::Ink,
+                'Rule '
+                    .Fraction::of($places[0]->short[3])->dividedBy($line)->floor()
+                    ." short lines beside the mini month $in, "
+                    .Plural::boxes($places[0]->short[2])
+                    .' long, to the right edge.',
+                'lines',
+            );
             foreach ($places as $place) {
                 $this->linesIn($place, $place->short ?? $place->write);
             }

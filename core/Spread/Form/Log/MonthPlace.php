@@ -73,10 +73,19 @@ final class MonthPlace
     public function working(): string
     {
         [, , $wide, $tall] = $this->write;
-        $said = Plural::boxes($this->tall).' '.implode(' ', $this->lessTall)." = $tall; $tall ÷ $this->line a line = {$this->lines()} ".(1 === $this->lines() ? 'line' : 'lines');
-        $said .= [] === $this->lessWide ? ' of '.Plural::boxes($wide) : '; '.Plural::boxes($this->wide).' '.implode(' ', $this->lessWide).' = '.Plural::boxes($wide).' a line';
+        $said = Plural::boxes($this->tall)
+            .' '
+            .implode(' ', $this->lessTall)
+            ." = $tall; $tall ÷ $this->line a line = {$this->lines()} "
+            .(1 === $this->lines() ? 'line' : 'lines');
+        $said .= [] === $this->lessWide
+            ? ' of '.Plural::boxes($wide)
+            : '; '.Plural::boxes($this->wide).' '.implode(' ', $this->lessWide).' = '.Plural::boxes($wide).' a line';
         if (null !== $this->short) {
-            $said .= '; beside the mini month '.Fraction::of($this->short[3])->dividedBy($this->line)->floor().' short lines of '.Plural::boxes($this->short[2]);
+            $said .= '; beside the mini month '
+                .Fraction::of($this->short[3])->dividedBy($this->line)->floor()
+                .' short lines of '
+                .Plural::boxes($this->short[2]);
         }
 
         return $said;
@@ -88,8 +97,17 @@ final class MonthPlace
         return $this->lines() * $this->write[2];
     }
 
-    private static function with(Month $month, int $x, int $y, int $wide, int $tall, LogAsked $asked, int $across, int $down, bool $beside): ?self
-    {
+    private static function with(
+        Month $month,
+        int $x,
+        int $y,
+        int $wide,
+        int $tall,
+        LogAsked $asked,
+        int $across,
+        int $down,
+        bool $beside,
+    ): ?self {
         [$writeX, $writeY, $writeWide, $writeTall] = [$x, $y + 1, $wide, $tall - 1];
         [$lessTall, $lessWide, $mini, $short, $extra] = [['− 1 for the name'], [], null, null, null];
         $what = "the $asked->extra";
@@ -117,7 +135,20 @@ final class MonthPlace
             $lessWide[] = '− '.self::MINI.' for the mini month';
             [$writeX, $writeWide] = [$x + self::MINI, $writeWide - self::MINI];
         }
-        $place = new self($month, $x, $y, $wide, $tall, [$writeX, $writeY, $writeWide, $writeTall], $mini, $short, $extra, $asked->line, $lessTall, $lessWide);
+        $place = new self(
+            $month,
+            $x,
+            $y,
+            $wide,
+            $tall,
+            [$writeX, $writeY, $writeWide, $writeTall],
+            $mini,
+            $short,
+            $extra,
+            $asked->line,
+            $lessTall,
+            $lessWide,
+        );
 
         return $writeTall < 1 || $writeWide < self::NARROWEST || $place->lines() < 1 ? null : $place;
     }

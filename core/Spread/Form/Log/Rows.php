@@ -55,7 +55,11 @@ final class Rows implements School
 
     public function draw(Request $request, LogAsked $asked): array
     {
-        return Pages::draw($request, $this->shares($request, $asked->months), fn (Canvas $canvas, array $months, int $i) => $this->page($canvas, $request, $asked, $months, 0 === $i ? null : ''));
+        return Pages::draw(
+            $request,
+            $this->shares($request, $asked->months),
+            fn (Canvas $canvas, array $months, int $i) => $this->page($canvas, $request, $asked, $months, 0 === $i ? null : ''),
+        );
     }
 
     /** A page of its own for the months after the last one, which fills up towards the end of the year. */
@@ -103,18 +107,50 @@ final class Rows implements School
         }
         $from = $top + $head + $rows->before;
         $lines = Fraction::of($rows->size())->dividedBy($asked->line)->floor();
-        $canvas->working('across', Plural::boxes($columns->size()).' wide', Plural::boxes($canvas->across)." − $name for the names = $columns->side; ".$columns->working());
-        $canvas->working('down', Plural::boxes($rows->size()).' tall', Plural::boxes($canvas->down)." − $top for the title".($head > 0 ? ' − 1 for the categories' : '')." = $rows->side; ".$rows->working());
-        $canvas->working('lines', self::lines($lines).' a month'.($this->byCategory ? ' and category' : ''), Plural::boxes($rows->size())." ÷ $asked->line a line = ".self::lines($lines).' of '.Plural::boxes($columns->size()));
+        $canvas->working(
+            'across',
+            Plural::boxes($columns->size()).' wide',
+            Plural::boxes($canvas->across)." − $name for the names = $columns->side; ".$columns->working(),
+        );
+        $canvas->working(
+            'down',
+            Plural::boxes($rows->size()).' tall',
+            Plural::boxes($canvas->down)
+                ." − $top for the title"
+                .($head > 0 ? ' − 1 for the categories' : '')
+                ." = $rows->side; "
+                .$rows->working(),
+        );
+        $canvas->working(
+            'lines',
+            self::lines($lines).' a month'.($this->byCategory ? ' and category' : ''),
+            Plural::boxes($rows->size())." ÷ $asked->line a line = ".self::lines($lines).' of '.Plural::boxes($columns->size()),
+        );
         $left = $name + $columns->before;
         $wide = \count($categories) * $columns->size();
-        $canvas->tickAll(Edge::Top, array_values(array_filter(array_map(static fn (int $i): int => $left + $i * $columns->size(), range(0, \count($categories))), static fn (int $at): bool => $at < $canvas->across)), "names $name, then {$columns->run()}", 'across');
+        $canvas->tickAll(
+            Edge::Top,
+            array_values(array_filter(
+                array_map(static fn (int $i): int => $left + $i * $columns->size(), range(0, \count($categories))),
+                static fn (int $at): bool => $at < $canvas->across,
+            )),
+            "names $name, then {$columns->run()}",
+            'across',
+        );
         $canvas->tickDivision(Edge::Side, $rows, 'down', $top + $head);
         $canvas->cells(0, $from, $name, \count($months) * $rows->size());
         $this->ink($canvas, $asked, $from, $rows->size(), \count($months), $left, $columns->size(), \count($categories));
         foreach ($months as $i => $month) {
             foreach (array_keys($categories) as $j) {
-                $canvas->room($month->iso(), $request->names->monthAndYear($month), $left + $j * $columns->size(), $from + $i * $rows->size(), $columns->size(), $rows->size(), $asked->line);
+                $canvas->room(
+                    $month->iso(),
+                    $request->names->monthAndYear($month),
+                    $left + $j * $columns->size(),
+                    $from + $i * $rows->size(),
+                    $columns->size(),
+                    $rows->size(),
+                    $asked->line,
+                );
             }
         }
         if ('' !== $title) {
@@ -127,12 +163,31 @@ final class Rows implements School
                 $canvas->words(Layer::Writing, $left + $j * $columns->size(), $from - 1, $columns->size(), 1, $category, Align::Middle);
             }
         }
-        Closing::page($canvas, 'Count the rows: '.Plural::of(\count($months), 'month', 'months').' of '.Plural::boxes($rows->size()).', '.Plural::boxes($wide).' of lines.', 'down');
+        Closing::page(
+            $canvas,
+            'Count the rows: '
+                .Plural::of(\count($months), 'month', 'months')
+                .' of '
+                .Plural::boxes($rows->size())
+                .', '
+                .Plural::boxes($wide)
+                .' of lines.',
+            'down',
+        );
     }
 
     private function ink(Canvas $canvas, LogAsked $asked, int $from, int $tall, int $months, int $left, int $wide, int $categories): void
     {
-        $canvas->step(Task::Ink, 'Rule '.($months + 1).' lines across, one every '.(1 === $tall ? 'box' : Plural::boxes($tall)).(1 === $categories ? '' : ', and '.($categories + 1).' down').'.', 'down');
+        $canvas->step(
+            Task::Ink,
+            'Rule '
+                .($months + 1)
+                .' lines across, one every '
+                .(1 === $tall ? 'box' : Plural::boxes($tall))
+                .(1 === $categories ? '' : ', and '.($categories + 1).' down')
+                .'.',
+            'down',
+        );
         for ($i = 0; $i <= $months; ++$i) {
             $canvas->line(Layer::Ink, 0, $from + $i * $tall, $left + $categories * $wide, 0);
         }
@@ -155,7 +210,14 @@ final class Rows implements School
         $canvas->step(Task::Write, 'Write the name of each month at the start of its row.', 'down');
         $one = (false !== end($months)) && $months[0]->year === end($months)->year;
         foreach ($months as $i => $month) {
-            $canvas->words(Layer::Writing, 0, $from + $i * $tall, Fraction::of(4 * $name - 1, 4), 1, $one ? $request->names->monthShort($month->month) : $request->names->monthShort($month->month).' '.$month->year);
+            $canvas->words(
+                Layer::Writing,
+                0,
+                $from + $i * $tall,
+                Fraction::of(4 * $name - 1, 4),
+                1,
+                $one ? $request->names->monthShort($month->month) : $request->names->monthShort($month->month).' '.$month->year,
+            );
         }
     }
 
@@ -176,7 +238,13 @@ final class Rows implements School
     private function tooMany(Request $request, array $categories, int $name): Finding
     {
         $fit = max(1, intdiv($request->across - $name, self::CATEGORY));
-        $says = \count($categories).(1 === \count($categories) ? ' column' : ' categories').' of at least '.self::CATEGORY." boxes beside $name for the names do not fit on ".Plural::boxes($request->across).', or no line is left down the page.';
+        $says = \count($categories)
+            .(1 === \count($categories) ? ' column' : ' categories')
+            .' of at least '
+            .self::CATEGORY
+            ." boxes beside $name for the names do not fit on "
+            .Plural::boxes($request->across)
+            .', or no line is left down the page.';
 
         return new Finding($request->id, $says.($this->byCategory ? " $fit would fit across." : ''));
     }

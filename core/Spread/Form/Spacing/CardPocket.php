@@ -24,17 +24,44 @@ final class CardPocket implements School
         [$wide, $depth] = [$size->wide, $size->deep];
         $top = Heading::boxes($canvas->down);
         if ($depth + $top > $canvas->down) {
-            $canvas->finding(new Finding($request->id, 'A pocket of '.Plural::boxes($depth)." leaves no room for a title on $canvas->down."));
+            $canvas->finding(new Finding(
+                $request->id,
+                'A pocket of '.Plural::boxes($depth)." leaves no room for a title on $canvas->down.",
+            ));
 
             return;
         }
         $from = $canvas->down - $depth;
-        $canvas->working('pocket', "$wide × $depth boxes", "the card is $canvas->across × $canvas->down; $canvas->across + 1 = ".Plural::boxes($wide)." wide; ⅔ of $canvas->down, rounded up = ".Plural::boxes($depth).' deep, so that the card does not slide out');
+        $canvas->working(
+            'pocket',
+            "$wide × $depth boxes",
+            "the card is $canvas->across × $canvas->down; $canvas->across + 1 = "
+                .Plural::boxes($wide)
+                ." wide; ⅔ of $canvas->down, rounded up = "
+                .Plural::boxes($depth)
+                .' deep, so that the card does not slide out',
+        );
         $canvas->tickAll(Edge::Side, [$from], 'the pocket’s mouth, '.Plural::boxes($depth).' above the lower edge', 'pocket');
-        $canvas->step(Task::Pencil, 'Draw where the pocket goes: its mouth '.Plural::boxes($from).' down. It is '.Plural::boxes($wide).' wide, so it stands half a box over the grid on either side.', 'pocket');
+        $canvas->step(
+            Task::Pencil,
+            'Draw where the pocket goes: its mouth '
+                .Plural::boxes($from)
+                .' down. It is '
+                .Plural::boxes($wide)
+                .' wide, so it stands half a box over the grid on either side.',
+            'pocket',
+        );
         $canvas->frame(Layer::Pencil, 0, $from, $canvas->across, $depth);
         Heading::write($canvas, $request);
-        $canvas->step(Task::Wait, 'Fold the three flaps of the printed pocket back, glue them down on the page, and let the glue dry under a weight.', 'pocket');
-        $canvas->step(Task::Check, 'Slide the card in: it stands out by '.($canvas->down - $depth).' boxes. Trim it a little at top and bottom if it sticks.', 'pocket');
+        $canvas->step(
+            Task::Wait,
+            'Fold the three flaps of the printed pocket back, glue them down on the page, and let the glue dry under a weight.',
+            'pocket',
+        );
+        $canvas->step(
+            Task::Check,
+            'Slide the card in: it stands out by '.($canvas->down - $depth).' boxes. Trim it a little at top and bottom if it sticks.',
+            'pocket',
+        );
     }
 }

@@ -31,7 +31,14 @@ final class ContainerTable implements School
         $pitch = $top + 2 * \count($bars) + $words <= $canvas->down ? 2 : 1;
         $below = $top + $pitch * \count($bars);
         if ($canvas->across < 10 || $below + $words > $canvas->down) {
-            $canvas->finding(new Finding($request->id, \count($bars)." bars and $words lines of words need ".($top + \count($bars) + $words)." boxes down and 10 across; the page has $canvas->across × $canvas->down. Choose fewer divisors, or print the loose card."));
+            $canvas->finding(new Finding(
+                $request->id,
+                \count($bars)
+                    ." bars and $words lines of words need "
+                    .($top + \count($bars) + $words)
+
+                                            ." boxes down and 10 across; the page has $canvas->across × $canvas->down. Choose fewer divisors, or print the loose card.",
+            ));
 
             return;
         }
@@ -40,7 +47,15 @@ final class ContainerTable implements School
         $canvas->step(Task::Write, 'Write into each part of the bars how many boxes it has.', 'bars');
         foreach ($bars as $i => [, $division]) {
             foreach ($division->spans() as $span) {
-                $canvas->words(Layer::Writing, $span['from'], $top + $i * $pitch, $division->size(), 1, (string) $division->size(), Align::Middle);
+                $canvas->words(
+                    Layer::Writing,
+                    $span['from'],
+                    $top + $i * $pitch,
+                    $division->size(),
+                    1,
+                    (string) $division->size(),
+                    Align::Middle,
+                );
             }
         }
         DivisionTable::write($canvas, $asked, 'Down', $canvas->down, $asked->down, 0, $canvas->down - $words, $canvas->across);

@@ -31,8 +31,16 @@ final class DivisionTable
      *
      * @return int the row below
      */
-    public static function write(Canvas $canvas, SpacingAsked $asked, string $name, int $side, array $divisors, int $x, int $y, int $wide): int
-    {
+    public static function write(
+        Canvas $canvas,
+        SpacingAsked $asked,
+        string $name,
+        int $side,
+        array $divisors,
+        int $x,
+        int $y,
+        int $wide,
+    ): int {
         $how = ['both' => 'without gaps, then with', 'without' => 'without gaps', 'with' => 'with the best gap'][$asked->gaps];
         $canvas->step(Task::Write, 'Write the table of divisions for '.Plural::boxes($side).' '.strtolower($name).": $how.", "table-$side");
         $canvas->words(Layer::Writing, $x, $y++, $wide, 1, "$name: ".Plural::boxes($side));
@@ -47,7 +55,11 @@ final class DivisionTable
             }
         }
         $canvas->pen(null);
-        $canvas->working("table-$side", Plural::boxes($side), 'part = (boxes − gaps) ÷ parts, rounded down; the best gap is the one of 1 to 3 that leaves least over');
+        $canvas->working(
+            "table-$side",
+            Plural::boxes($side),
+            'part = (boxes − gaps) ÷ parts, rounded down; the best gap is the one of 1 to 3 that leaves least over',
+        );
 
         return $y;
     }

@@ -24,14 +24,22 @@ use AmpleMargin\Spread\Request;
 final class FourCorners implements School
 {
     /** Right and lower: whether the corner is at that edge. */
-    private const CORNERS = [['upper left', false, false], ['upper right', true, false], ['lower left', false, true], ['lower right', true, true]];
+    private const CORNERS = [
+        ['upper left', false, false],
+        ['upper right', true, false],
+        ['lower left', false, true],
+        ['lower right', true, true],
+    ];
 
     public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void
     {
         $divisors = \array_slice(array_values(array_unique([...$asked->across, ...$asked->down])), 0, 4);
         $finest = [] === $divisors ? 2 : max($divisors);
         if ($canvas->across < 2 * $finest || $canvas->down < 2 * $finest) {
-            $canvas->finding(new Finding($request->id, "A corner divided by $finest has parts of less than 2 boxes on $canvas->across × $canvas->down. Choose smaller divisors."));
+            $canvas->finding(new Finding(
+                $request->id,
+                "A corner divided by $finest has parts of less than 2 boxes on $canvas->across × $canvas->down. Choose smaller divisors.",
+            ));
 
             return;
         }
@@ -41,24 +49,54 @@ final class FourCorners implements School
         foreach ($divisors as $i => $divisor) {
             $this->label($canvas, $asked, $divisor, ...self::CORNERS[$i]);
         }
-        Closing::page($canvas, 'Count the first corner: a part is '.Fraction::of($canvas->across, $divisors[0]).' boxes across, '.Fraction::of($canvas->down, $divisors[0]).' down.');
+        Closing::page(
+            $canvas,
+            'Count the first corner: a part is '
+                .Fraction::of($canvas->across, $divisors[0])
+                .' boxes across, '
+                .Fraction::of($canvas->down, $divisors[0])
+                .' down.',
+        );
     }
 
     private function rule(Canvas $canvas, SpacingAsked $asked, int $divisor, string $corner, bool $right, bool $lower): void
     {
         [$wide, $tall] = [Fraction::of($canvas->across, $divisor), Fraction::of($canvas->down, $divisor)];
-        $canvas->cells($right ? Fraction::of($canvas->across)->minus($wide) : 0, $lower ? Fraction::of($canvas->down)->minus($tall) : 0, $wide, $tall);
+        $canvas->cells(
+            $right ? Fraction::of($canvas->across)->minus($wide) : 0,
+            $lower ? Fraction::of($canvas->down)->minus($tall) : 0,
+            $wide,
+            $tall,
+        );
         $gapped = $this->gapped($canvas, $divisor);
-        $canvas->working("corner-$divisor", "$wide × $tall", "$canvas->across ÷ $divisor across, $canvas->down ÷ $divisor down".([] === $gapped ? '' : '; with gaps '.implode(' and ', array_map(DivisionTable::said(...), $gapped))));
+        $canvas->working(
+            "corner-$divisor",
+            "$wide × $tall",
+            "$canvas->across ÷ $divisor across, $canvas->down ÷ $divisor down".([] === $gapped ? '' : '; with gaps '.implode(
+                ' and ',
+                array_map(DivisionTable::said(...), $gapped),
+            )),
+        );
         $canvas->pen($asked->colour($divisor));
         if ('with' !== $asked->gaps) {
-            $canvas->step(Task::Ink, "In the $corner corner rule ".Plural::boxes($wide)." across and $tall down: one part of $divisor without gaps.", "corner-$divisor");
+            $canvas->step(
+                Task::Ink,
+                "In the $corner corner rule ".Plural::boxes($wide)." across and $tall down: one part of $divisor without gaps.",
+                "corner-$divisor",
+            );
             $this->frame($canvas, $wide, $tall, $right, $lower);
-            $canvas->shows(...array_filter([Division::of($canvas->across, $divisor, 0, Remainder::Exact), Division::of($canvas->down, $divisor, 0, Remainder::Exact)]));
+            $canvas->shows(...array_filter([
+                Division::of($canvas->across, $divisor, 0, Remainder::Exact),
+                Division::of($canvas->down, $divisor, 0, Remainder::Exact),
+            ]));
         }
         if ('without' !== $asked->gaps && [] !== $gapped) {
             [$across, $down] = $gapped;
-            $canvas->step(Task::Ink, "In the same corner rule {$across->size()} across and {$down->size()} down: one part of $divisor with the best gap.", "corner-$divisor");
+            $canvas->step(
+                Task::Ink,
+                "In the same corner rule {$across->size()} across and {$down->size()} down: one part of $divisor with the best gap.",
+                "corner-$divisor",
+            );
             $this->frame($canvas, Fraction::of($across->size()), Fraction::of($down->size()), $right, $lower);
             $canvas->shows($across, $down);
         }
@@ -81,11 +119,23 @@ final class FourCorners implements School
         $gapped = $this->gapped($canvas, $divisor);
         $wide = max(1, min([] === $gapped ? $part : $gapped[0]->size(), $part) - 1);
         $canvas->pen($asked->colour($divisor));
-        $canvas->step(Task::Write, "Write in the $corner corner what it is divided by, and below it the size of a part.", "corner-$divisor");
+        $canvas->step(
+            Task::Write,
+            "Write in the $corner corner what it is divided by, and below it the size of a part.",
+            "corner-$divisor",
+        );
         $x = $right ? $canvas->across - $wide : 0;
         $align = $right ? Align::End : Align::Start;
         $canvas->words(Layer::Writing, $x, $lower ? $canvas->down - 2 : 0, $wide, 1, (string) Fraction::of(1, $divisor), $align);
-        $canvas->words(Layer::Writing, $x, $lower ? $canvas->down - 1 : 1, $wide, 1, Fraction::of($canvas->across, $divisor).' × '.Fraction::of($canvas->down, $divisor), $align);
+        $canvas->words(
+            Layer::Writing,
+            $x,
+            $lower ? $canvas->down - 1 : 1,
+            $wide,
+            1,
+            Fraction::of($canvas->across, $divisor).' × '.Fraction::of($canvas->down, $divisor),
+            $align,
+        );
         $canvas->pen(null);
     }
 

@@ -26,7 +26,14 @@ final class HalfPage implements School
         $top = Heading::boxes($canvas->down);
         $room = DivisionTable::tall($asked, $asked->across) + 1 + DivisionTable::tall($asked, $asked->down);
         if (null === $halves || $halves->size() < 7 || $top + $room > $canvas->down) {
-            $canvas->finding(new Finding($request->id, "Half the page needs 7 × $room boxes for the divisions; it has ".($halves?->size() ?? 0).' × '.($canvas->down - $top).'. Choose fewer divisors, or print the loose card.'));
+            $canvas->finding(new Finding(
+                $request->id,
+                "Half the page needs 7 × $room boxes for the divisions; it has "
+                    .($halves?->size() ?? 0)
+                    .' × '
+                    .($canvas->down - $top)
+                    .'. Choose fewer divisors, or print the loose card.',
+            ));
 
             return;
         }

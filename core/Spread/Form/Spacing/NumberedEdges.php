@@ -21,7 +21,20 @@ use AmpleMargin\Spread\Request;
 
 final class NumberedEdges implements School
 {
-    private const NTH = ['first', 'second', 'third', 'fourth', 'fifth', 'sixth', 'seventh', 'eighth', 'ninth', 'tenth', 'eleventh', 'twelfth'];
+    private const NTH = [
+        'first',
+        'second',
+        'third',
+        'fourth',
+        'fifth',
+        'sixth',
+        'seventh',
+        'eighth',
+        'ninth',
+        'tenth',
+        'eleventh',
+        'twelfth',
+    ];
 
     /** Boxes a line of the table needs across. */
     private const TABLE = 8;
@@ -33,7 +46,17 @@ final class NumberedEdges implements School
         $edge = 2 + max(\count($asked->across), \count($asked->down));
         $room = DivisionTable::tall($asked, $asked->across) + 1 + DivisionTable::tall($asked, $asked->down);
         if ($canvas->across < $edge + self::TABLE || $canvas->down < $edge + $room) {
-            $canvas->finding(new Finding($request->id, 'The table of divisions needs '.($edge + self::TABLE).' × '.($edge + $room)." boxes; the page has $canvas->across × $canvas->down. The edges are numbered; print the loose card for the rest, or choose fewer divisors.", [], false));
+            $canvas->finding(new Finding(
+                $request->id,
+                'The table of divisions needs '
+                    .($edge + self::TABLE)
+                    .' × '
+                    .($edge + $room)
+
+                                            ." boxes; the page has $canvas->across × $canvas->down. The edges are numbered; print the loose card for the rest, or choose fewer divisors.",
+                [],
+                false,
+            ));
             Closing::page($canvas, "The last numbers are $canvas->across and $canvas->down.");
 
             return;
@@ -42,7 +65,14 @@ final class NumberedEdges implements School
         $this->shares($canvas, $asked, Edge::Side, $canvas->down, $asked->down);
         $row = DivisionTable::write($canvas, $asked, 'Across', $canvas->across, $asked->across, $edge, $edge, $canvas->across - $edge - 1);
         DivisionTable::write($canvas, $asked, 'Down', $canvas->down, $asked->down, $edge, $row + 1, $canvas->across - $edge - 1);
-        Closing::page($canvas, "The last numbers are $canvas->across and $canvas->down; the half across stands at ".Fraction::of($canvas->across, 2).', the half down at '.Fraction::of($canvas->down, 2).'.');
+        Closing::page(
+            $canvas,
+            "The last numbers are $canvas->across and $canvas->down; the half across stands at "
+                .Fraction::of($canvas->across, 2)
+                .', the half down at '
+                .Fraction::of($canvas->down, 2)
+                .'.',
+        );
     }
 
     private function numbers(Canvas $canvas): void
@@ -56,7 +86,11 @@ final class NumberedEdges implements School
         for ($i = 2; $i <= $canvas->down; ++$i) {
             $canvas->words(Layer::Writing, 0, $i - 1, 1, 1, (string) $i, Align::Middle);
         }
-        $canvas->working('numbers', ($canvas->across + $canvas->down - 1).' figures', "$canvas->across across + $canvas->down down − 1, for the corner serves both");
+        $canvas->working(
+            'numbers',
+            ($canvas->across + $canvas->down - 1).' figures',
+            "$canvas->across across + $canvas->down down − 1, for the corner serves both",
+        );
     }
 
     /**
@@ -76,7 +110,20 @@ final class NumberedEdges implements School
             $share = (string) Fraction::of(1, $divisor);
             $canvas->working($note, "$share = {$division->parts[0]}", Plural::boxes($side)." ÷ $divisor = {$division->parts[0]}");
             $canvas->pen($asked->colour($divisor));
-            $canvas->step(Task::Ink, \sprintf('Tick %s %s in the %s %s: shares of %s, and write that after the last tick.', $canvas->tally->places($division->ticks()), $edge->words(), self::NTH[$i + 1], Edge::Top === $edge ? 'row' : 'column', $share), $note, $edge, $division->ticks());
+            $canvas->step(
+                Task::Ink,
+                \sprintf(
+                    'Tick %s %s in the %s %s: shares of %s, and write that after the last tick.',
+                    $canvas->tally->places($division->ticks()),
+                    $edge->words(),
+                    self::NTH[$i + 1],
+                    Edge::Top === $edge ? 'row' : 'column',
+                    $share,
+                ),
+                $note,
+                $edge,
+                $division->ticks(),
+            );
             foreach ($division->ticks() as $tick) {
                 Edge::Top === $edge
                     ? $canvas->line(Layer::Ink, $tick, $i + 1, 0, 1)

@@ -22,8 +22,12 @@ final class SpacingAsked
      * @param 'both'|'without'|'with' $gaps
      * @param list<Pen>    $pens   empty for ink only
      */
-    private function __construct(public readonly array $across, public readonly array $down, public readonly string $gaps, private readonly array $pens)
-    {
+    private function __construct(
+        public readonly array $across,
+        public readonly array $down,
+        public readonly string $gaps,
+        private readonly array $pens,
+    ) {
     }
 
     public static function read(Request $request): self
@@ -70,7 +74,15 @@ final class SpacingAsked
         $different = \count($this->pens) + 1;
 
         return [] !== $this->pens && $divisors > $different
-            ? new Finding($about, "$divisors divisors share ".$different.' colours, ink among them: pens whose lines stand out on paper are too few. Add such pens on the key, or choose fewer divisors.', [], false)
+            ? new Finding(
+                $about,
+                "$divisors divisors share "
+                    .$different
+
+                                            .' colours, ink among them: pens whose lines stand out on paper are too few. Add such pens on the key, or choose fewer divisors.',
+                [],
+                false,
+            )
             : null;
     }
 

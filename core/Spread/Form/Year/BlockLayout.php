@@ -71,9 +71,18 @@ final class BlockLayout
         }
         $pages = [];
         foreach ($shares as $grids) {
-            $rows = array_map(static fn (array $band): int => $six ? self::SIX : max(array_map(static fn (MonthGrid $grid): int => $grid->rows, $band)), array_chunk($grids, max(1, $columns)));
+            $rows = array_map(
+                static fn (array $band): int => $six ? self::SIX : max(array_map(static fn (MonthGrid $grid): int => $grid->rows, $band)),
+                array_chunk($grids, max(1, $columns)),
+            );
             $sizes = array_map(static fn (int $count): int => $asked->tall($count, $letters), $rows);
-            $tall = [] === $sizes ? null : Division::ofSizes($down - ($letters ? 0 : $asked->name()), $sizes, 1, 3, $letters ? Remainder::Outside : Remainder::After);
+            $tall = [] === $sizes ? null : Division::ofSizes(
+                $down - ($letters ? 0 : $asked->name()),
+                $sizes,
+                1,
+                3,
+                $letters ? Remainder::Outside : Remainder::After,
+            );
             if (null === $tall) {
                 return null;
             }

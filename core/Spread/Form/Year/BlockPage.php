@@ -15,8 +15,12 @@ final class BlockPage
      * @param non-empty-list<MonthGrid> $grids in reading order, row after row of blocks
      * @param list<int>                 $rows  date rows of each row of blocks
      */
-    public function __construct(public readonly array $grids, public readonly Division $across, public readonly Division $down, public readonly array $rows)
-    {
+    public function __construct(
+        public readonly array $grids,
+        public readonly Division $across,
+        public readonly Division $down,
+        public readonly array $rows,
+    ) {
     }
 
     /**
@@ -28,7 +32,12 @@ final class BlockPage
         $columns = \count($this->across->parts);
         [$across, $down] = [$this->across->spans(), $this->down->spans()];
         foreach ($this->grids as $i => $grid) {
-            $places[] = [$across[$i % $columns]['from']->floor(), $down[intdiv($i, $columns)]['from']->floor(), $this->rows[intdiv($i, $columns)], $grid];
+            $places[] = [
+                $across[$i % $columns]['from']->floor(),
+                $down[intdiv($i, $columns)]['from']->floor(),
+                $this->rows[intdiv($i, $columns)],
+                $grid,
+            ];
         }
 
         return $places;

@@ -29,8 +29,13 @@ final class BlockPainter
     private readonly MonthFigures $figures;
 
     /** @param non-empty-list<Month> $months of the whole spread */
-    public function __construct(private readonly Canvas $canvas, private readonly Request $request, private readonly BlockLayout $layout, private readonly array $months, private readonly bool $split)
-    {
+    public function __construct(
+        private readonly Canvas $canvas,
+        private readonly Request $request,
+        private readonly BlockLayout $layout,
+        private readonly array $months,
+        private readonly bool $split,
+    ) {
         $this->asked = $layout->asked;
         $this->day = $layout->asked->day;
         $this->figures = new MonthFigures($canvas, $request, $this->day, $this->day);
@@ -40,9 +45,23 @@ final class BlockPainter
     public function names(array $places): void
     {
         $names = $this->asked->name();
-        $this->canvas->step(Task::Write, 'Write the name of each month in the first '.(1 === $names ? 'row' : Plural::of($names, 'row', 'rows')).' of its block'.($this->layout->letters ? ', the weekday letters below it.' : '.'), 'down');
+        $this->canvas->step(
+            Task::Write,
+            'Write the name of each month in the first '
+                .(1 === $names ? 'row' : Plural::of($names, 'row', 'rows'))
+                .' of its block'
+                .($this->layout->letters ? ', the weekday letters below it.' : '.'),
+            'down',
+        );
         foreach ($places as [$x, $y, , $grid]) {
-            $this->canvas->words(Layer::Writing, $x, $y + $names - 1, $this->asked->wide(), 1, YearMonths::name($this->request, $grid->month, $this->months));
+            $this->canvas->words(
+                Layer::Writing,
+                $x,
+                $y + $names - 1,
+                $this->asked->wide(),
+                1,
+                YearMonths::name($this->request, $grid->month, $this->months),
+            );
             if ($this->layout->letters) {
                 $this->letters($x, Fraction::of($y + $names));
             }
@@ -66,7 +85,15 @@ final class BlockPainter
         // With split days the figure stands in the middle of its day, where no line crosses it.
         $this->figures->days($grid, $left, $top, $this->split ? Fraction::of(1) : null);
         for ($row = 0; $this->asked->weekNumbers && $row < $grid->rows; ++$row) {
-            $this->canvas->words(Layer::Pencil, $x, $this->day->times($row)->plus($top)->plus($this->day->minus(1)->dividedBy(2)), $this->day, 1, (string) self::week($grid, $row), Align::Middle);
+            $this->canvas->words(
+                Layer::Pencil,
+                $x,
+                $this->day->times($row)->plus($top)->plus($this->day->minus(1)->dividedBy(2)),
+                $this->day,
+                1,
+                (string) self::week($grid, $row),
+                Align::Middle,
+            );
         }
     }
 
@@ -92,7 +119,13 @@ final class BlockPainter
         if ($this->day->compare(1) <= 0) {
             return;
         }
-        $this->canvas->step(Task::Ink, 'Tick the middle of each side of a day, '.$tick.' box inwards: so each day has four corners to colour, and its figure stays free.', 'down');
+        $this->canvas->step(
+            Task::Ink,
+            'Tick the middle of each side of a day, '
+                .$tick
+                .' box inwards: so each day has four corners to colour, and its figure stays free.',
+            'down',
+        );
         foreach ($places as [$x, $y, , $grid]) {
             $this->ticks($this->corner($x, $y), $grid, $tick);
         }
@@ -108,15 +141,40 @@ final class BlockPainter
         $line = $this->request->settings->boxes('line');
         $wide = $across->size() - $this->asked->wide() - 1;
         $head = $this->asked->name();
-        $this->canvas->step(Task::Ink, 'Rule lines beside each month, '.Plural::boxes($wide).' long, from its name down to its last row, one every '.($line->equals(1) ? 'box' : Plural::boxes($line)).": the first $line below the name’s row.", 'notes');
+        $this->canvas->step(
+            Task::Ink,
+            'Rule lines beside each month, '
+                .Plural::boxes($wide)
+                .' long, from its name down to its last row, one every '
+                .($line->equals(1) ? 'box' : Plural::boxes($line))
+                .": the first $line below the name’s row.",
+            'notes',
+        );
         foreach ($places as [$x, $y, $rows, $grid]) {
             $from = $x + $this->asked->wide() + 1;
             $tall = $this->asked->tall($rows, $this->layout->letters) - $head;
-            $lines = $this->canvas->room($grid->month->iso(), YearMonths::name($this->request, $grid->month, $this->months), $from, $y + $head, $wide, $tall, $line);
+            $lines = $this->canvas->room(
+                $grid->month->iso(),
+                YearMonths::name($this->request, $grid->month, $this->months),
+                $from,
+                $y + $head,
+                $wide,
+                $tall,
+                $line,
+            );
             for ($i = 1; $i <= $lines; ++$i) {
                 $this->canvas->line(Layer::Ink, $from, $line->times($i)->plus($y + $head), $wide, 0);
             }
-            $this->canvas->working('notes', $lines.(1 === $lines ? ' line' : ' lines').' a month', Plural::boxes($tall)." beside the block ÷ $line a line = $lines; ".Plural::boxes($across->size())." − {$this->asked->wide()} for the block − 1 beside it = ".Plural::boxes($wide).' a line');
+            $this->canvas->working(
+                'notes',
+                $lines.(1 === $lines ? ' line' : ' lines').' a month',
+                Plural::boxes($tall)
+                    ." beside the block ÷ $line a line = $lines; "
+                    .Plural::boxes($across->size())
+                    ." − {$this->asked->wide()} for the block − 1 beside it = "
+                    .Plural::boxes($wide)
+                    .' a line',
+            );
         }
     }
 
@@ -136,10 +194,22 @@ final class BlockPainter
             for ($column = 0; $column <= 7; ++$column) {
                 [$here, $above, $before] = [$is($column, $row), $is($column, $row - 1), $is($column - 1, $row)];
                 if ($here || $above) {
-                    $this->canvas->line(Layer::Ink, $across[$column]->plus($half), $above ? $down[$row]->minus($tick) : $down[$row], 0, $here && $above ? $tick->times(2) : $tick);
+                    $this->canvas->line(
+                        Layer::Ink,
+                        $across[$column]->plus($half),
+                        $above ? $down[$row]->minus($tick) : $down[$row],
+                        0,
+                        $here && $above ? $tick->times(2) : $tick,
+                    );
                 }
                 if ($here || $before) {
-                    $this->canvas->line(Layer::Ink, $before ? $across[$column]->minus($tick) : $across[$column], $down[$row]->plus($half), $here && $before ? $tick->times(2) : $tick, 0);
+                    $this->canvas->line(
+                        Layer::Ink,
+                        $before ? $across[$column]->minus($tick) : $across[$column],
+                        $down[$row]->plus($half),
+                        $here && $before ? $tick->times(2) : $tick,
+                        0,
+                    );
                 }
             }
         }

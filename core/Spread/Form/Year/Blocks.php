@@ -42,7 +42,11 @@ final class Blocks implements Way
             return Pages::refused($request, $this->tooLarge($request));
         }
 
-        return Pages::draw($request, $layout->pages, function (Canvas $canvas, BlockPage $page, int $i) use ($request, $layout, $months): void {
+        return Pages::draw($request, $layout->pages, function (
+            Canvas $canvas,
+            BlockPage $page,
+            int $i,
+        ) use ($request, $layout, $months): void {
             $this->page($canvas, $request, $layout, $page, $months, 0 === $i);
             $shared = 0 === $i && $this->split ? PenLegend::sharedPens($request) : null;
             if (null !== $shared) {
@@ -59,7 +63,12 @@ final class Blocks implements Way
     {
         $down = $request->down - Heading::boxes($request->down) - $this->foot($request);
 
-        return BlockLayout::fit($this->asked($request), $request->across, $down, array_map(static fn (Month $month): MonthGrid => new MonthGrid($month, $request->first), $months));
+        return BlockLayout::fit(
+            $this->asked($request),
+            $request->across,
+            $down,
+            array_map(static fn (Month $month): MonthGrid => new MonthGrid($month, $request->first), $months),
+        );
     }
 
     private function asked(Request $request): BlockAsked
@@ -82,7 +91,16 @@ final class Blocks implements Way
         $from = $top + $layout->head();
         $painter = new BlockPainter($canvas, $request, $layout, $months, $this->split);
         $canvas->working('across', self::gap($page->across), $page->across->working());
-        $canvas->working('down', self::gap($page->down), Plural::boxes($canvas->down)." − $top for the title".($layout->letters ? '' : " − {$layout->head()} for the weekdays").($this->foot($request) > 0 ? " − {$this->foot($request)} for the legend" : '')." = {$page->down->side}; ".$page->down->working());
+        $canvas->working(
+            'down',
+            self::gap($page->down),
+            Plural::boxes($canvas->down)
+                ." − $top for the title"
+                .($layout->letters ? '' : " − {$layout->head()} for the weekdays")
+                .($this->foot($request) > 0 ? " − {$this->foot($request)} for the legend" : '')
+                ." = {$page->down->side}; "
+                .$page->down->working(),
+        );
         $canvas->tickDivision(Edge::Top, $page->across, 'across');
         $canvas->tickDivision(Edge::Side, $page->down, 'down', $from);
         $places = array_map(static fn (array $place): array => [$place[0], $place[1] + $from, $place[2], $place[3]], $page->places());
@@ -146,8 +164,22 @@ final class Blocks implements Way
     {
         foreach ($this->smaller() as [$changes, $words]) {
             $with = $request->with($changes + ['pages' => 2]);
-            if (null !== (new self($this->notes && !isset($changes['way']), $this->split && !isset($changes['way'])))->layout($with, $months)) {
-                $canvas->finding(new Finding($request->id, \count($months).' months take '.\count($layout->pages)." pages this way, more than an opening shows at once. On one opening: $words.", [['say' => "Use $words", 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['pages' => 2] + $changes]]], false));
+            if (null !== (new self(
+                $this->notes && !isset($changes['way']),
+                $this->split && !isset($changes['way']),
+            ))->layout($with, $months)) {
+                $canvas->finding(new Finding(
+                    $request->id,
+                    \count($months)
+                        .' months take '
+                        .\count($layout->pages)
+                        ." pages this way, more than an opening shows at once. On one opening: $words.",
+                    [[
+                        'say' => "Use $words",
+                        'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['pages' => 2] + $changes],
+                    ]],
+                    false,
+                ));
 
                 return;
             }

@@ -45,7 +45,11 @@ final class DayMatrix implements Way
             return Pages::refused($request, $this->tooLarge($request));
         }
 
-        return Pages::draw($request, array_chunk($months, $layout['months']), fn (Canvas $canvas, array $share, int $i) => $this->page($canvas, $request, $layout, $share, $months, 0 === $i));
+        return Pages::draw(
+            $request,
+            array_chunk($months, $layout['months']),
+            fn (Canvas $canvas, array $share, int $i) => $this->page($canvas, $request, $layout, $share, $months, 0 === $i),
+        );
     }
 
     /**
@@ -82,12 +86,35 @@ final class DayMatrix implements Way
         $top = Heading::boxes($canvas->down) + 1;
         ['turned' => $turned, 'wide' => $wide, 'tall' => $tall, 'label' => $label] = $layout;
         [$columns, $rows] = $turned ? [self::DAYS, \count($share)] : [\count($share), self::DAYS];
-        $canvas->working('cells', "$columns × $rows cells", ($turned ? 'days across, months down, for 31 rows do not fit; ' : 'months across, days down; ')."$label + $columns × $wide = ".($label + $columns * $wide).' of '.Plural::boxes($canvas->across)." across; $top + $rows × $tall = ".($top + $rows * $tall)." of $canvas->down down");
-        $canvas->tickAll(Edge::Top, array_values(array_filter([$label, $label + $columns * $wide], static fn (int $at): bool => $at < $canvas->across)), 'the matrix', 'cells');
-        $canvas->tickAll(Edge::Side, array_values(array_filter([$top, $top + $rows * $tall], static fn (int $at): bool => $at < $canvas->down)), 'the matrix', 'cells');
+        $canvas->working(
+            'cells',
+            "$columns × $rows cells",
+            ($turned ? 'days across, months down, for 31 rows do not fit; ' : 'months across, days down; ')
+                ."$label + $columns × $wide = "
+                .($label + $columns * $wide)
+                .' of '
+                .Plural::boxes($canvas->across)
+                ." across; $top + $rows × $tall = "
+                .($top + $rows * $tall)
+                ." of $canvas->down down",
+        );
+        $canvas->tickAll(
+            Edge::Top,
+            array_values(array_filter([$label, $label + $columns * $wide], static fn (int $at): bool => $at < $canvas->across)),
+            'the matrix',
+            'cells',
+        );
+        $canvas->tickAll(
+            Edge::Side,
+            array_values(array_filter([$top, $top + $rows * $tall], static fn (int $at): bool => $at < $canvas->down)),
+            'the matrix',
+            'cells',
+        );
         $left = $label + $columns * $wide + 1;
         $legend = PenLegend::asked($request, $canvas->across - $left);
-        $legendAt = $legend->tall() > 0 && $legend->tall() <= $canvas->down - $top && $canvas->across - $left >= self::LEGEND - 1 ? [$left, $top] : null;
+        $legendAt = $legend->tall() > 0 && $legend->tall() <= $canvas->down - $top && $canvas->across - $left >= self::LEGEND - 1
+            ? [$left, $top]
+            : null;
         if (null === $legendAt) {
             $legend = PenLegend::asked($request, $canvas->across);
             $below = $top + $rows * $tall + 1;
@@ -116,7 +143,11 @@ final class DayMatrix implements Way
     private function rule(Canvas $canvas, int $x, int $y, int $across, int $down, int $wide, int $tall): void
     {
         $canvas->cells($x, $y, $across, $down);
-        $canvas->step(Task::Ink, 'Rule the matrix: '.(intdiv($across, $wide) + 1).' lines down, '.(intdiv($down, $tall) + 1).' across.', 'cells');
+        $canvas->step(
+            Task::Ink,
+            'Rule the matrix: '.(intdiv($across, $wide) + 1).' lines down, '.(intdiv($down, $tall) + 1).' across.',
+            'cells',
+        );
         for ($at = 0; $at <= $across; $at += $wide) {
             $canvas->line(Layer::Ink, $x + $at, $y, 0, $down);
         }
@@ -135,11 +166,21 @@ final class DayMatrix implements Way
         if (0 === $missing) {
             return;
         }
-        $canvas->step(Task::Ink, "Strike out the $missing ".(1 === $missing ? 'cell of a day that does' : 'cells of days that do').' not exist.', 'cells');
+        $canvas->step(
+            Task::Ink,
+            "Strike out the $missing ".(1 === $missing ? 'cell of a day that does' : 'cells of days that do').' not exist.',
+            'cells',
+        );
         foreach ($share as $i => $month) {
             for ($day = $month->days() + 1; $day <= self::DAYS; ++$day) {
                 [$column, $row] = $layout['turned'] ? [$day - 1, $i] : [$i, $day - 1];
-                $canvas->line(Layer::Ink, $layout['label'] + $column * $layout['wide'], $top + ($row + 1) * $layout['tall'], $layout['wide'], -$layout['tall']);
+                $canvas->line(
+                    Layer::Ink,
+                    $layout['label'] + $column * $layout['wide'],
+                    $top + ($row + 1) * $layout['tall'],
+                    $layout['wide'],
+                    -$layout['tall'],
+                );
             }
         }
     }
@@ -155,10 +196,29 @@ final class DayMatrix implements Way
         $canvas->step(Task::Write, $turned ? 'Write the months before the rows.' : 'Write the months above the columns.', 'cells');
         foreach ($share as $i => $month) {
             $turned
-                ? $canvas->words(Layer::Writing, 0, $top + $i * $tall, Fraction::of(4 * $label - 1, 4), $tall, $label > 3 ? YearMonths::name($request, $month, $months) : $request->names->monthShort($month->month))
-                : $canvas->words(Layer::Writing, $label + $i * $wide, $top - 1, $wide, 1, $wide > 1 ? $request->names->monthShort($month->month) : $request->names->monthInitial($month->month), Align::Middle);
+                ? $canvas->words(
+                    Layer::Writing,
+                    0,
+                    $top + $i * $tall,
+                    Fraction::of(4 * $label - 1, 4),
+                    $tall,
+                    $label > 3 ? YearMonths::name($request, $month, $months) : $request->names->monthShort($month->month),
+                )
+                : $canvas->words(
+                    Layer::Writing,
+                    $label + $i * $wide,
+                    $top - 1,
+                    $wide,
+                    1,
+                    $wide > 1 ? $request->names->monthShort($month->month) : $request->names->monthInitial($month->month),
+                    Align::Middle,
+                );
         }
-        $canvas->step(Task::Write, $turned ? 'Number the days along the top, 1 to 31.' : 'Number the days down the side, 1 to 31.', 'cells');
+        $canvas->step(
+            Task::Write,
+            $turned ? 'Number the days along the top, 1 to 31.' : 'Number the days down the side, 1 to 31.',
+            'cells',
+        );
         for ($day = 1; $day <= self::DAYS; ++$day) {
             $turned
                 ? $canvas->words(Layer::Writing, $label + ($day - 1) * $wide, $top - 1, $wide, 1, (string) $day, Align::Middle)
@@ -170,6 +230,10 @@ final class DayMatrix implements Way
     {
         $room = $request->down - Heading::boxes($request->down);
 
-        return new Finding($request->id, 'A day matrix needs 31 rows and one for the months, or 33 boxes across; '."$request->across × $room boxes are left below the title.");
+        return new Finding(
+            $request->id,
+            'A day matrix needs 31 rows and one for the months, or 33 boxes across; '
+                ."$request->across × $room boxes are left below the title.",
+        );
     }
 }

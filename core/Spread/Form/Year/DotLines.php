@@ -38,10 +38,22 @@ final class DotLines implements Way
     {
         $layout = $this->layout($request, $months);
         if (null === $layout) {
-            return Pages::refused($request, new Finding($request->id, "A month's dot line needs at least 3 boxes for its name and 8 for dots, on lines of 2 boxes; $request->across × ".($request->down - Heading::boxes($request->down)).' boxes are left below the title.'));
+            return Pages::refused(
+                $request,
+                new Finding(
+                    $request->id,
+                    "A month's dot line needs at least 3 boxes for its name and 8 for dots, on lines of 2 boxes; $request->across × "
+                        .($request->down - Heading::boxes($request->down))
+                        .' boxes are left below the title.',
+                ),
+            );
         }
 
-        return Pages::draw($request, array_chunk($months, $layout['months']), fn (Canvas $canvas, array $share, int $i) => $this->page($canvas, $request, $layout, $share, $months, 0 === $i));
+        return Pages::draw(
+            $request,
+            array_chunk($months, $layout['months']),
+            fn (Canvas $canvas, array $share, int $i) => $this->page($canvas, $request, $layout, $share, $months, 0 === $i),
+        );
     }
 
     /**
@@ -63,7 +75,12 @@ final class DotLines implements Way
             $most = intdiv($room + 1, 2 * $lines + 1);
             $most = max(1, 0 === $most ? intdiv($room, 2 * $lines) : $most);
 
-            return ['lines' => $lines, 'dots' => $dots, 'label' => $label, 'months' => Pages::evenly(\count($months), $most, $request->settings->count('pages', 1, 1, 12))];
+            return [
+                'lines' => $lines,
+                'dots' => $dots,
+                'label' => $label,
+                'months' => Pages::evenly(\count($months), $most, $request->settings->count('pages', 1, 1, 12)),
+            ];
         }
 
         return null;
@@ -79,9 +96,24 @@ final class DotLines implements Way
         ['lines' => $lines, 'dots' => $dots, 'label' => $label] = $layout;
         $top = Heading::boxes($canvas->down);
         $legend = new MarkLegend($request);
-        $spans = ($down = Division::ofSize($canvas->down - $top - $legend->tall(), \count($share), 2 * $lines, 0) ?? throw new \LogicException('As many months as fit are put on a page.'))->spans();
-        $canvas->working('down', 2 * $lines.' boxes a month', (1 === $lines ? 'one line' : "$lines lines")." of at most $dots dots, each with a row above it for its figures; ".$down->working());
-        $canvas->working('across', "$dots dots a line", Plural::boxes($label)." for the names + $dots dots, one a box = ".($label + $dots)." of $canvas->across");
+        $spans = ($down = Division::ofSize(
+            $canvas->down - $top - $legend->tall(),
+            \count($share),
+            2 * $lines,
+            0,
+        ) ?? throw new \LogicException('As many months as fit are put on a page.'))->spans();
+        $canvas->working(
+            'down',
+            2 * $lines.' boxes a month',
+            (1 === $lines ? 'one line' : "$lines lines")
+                ." of at most $dots dots, each with a row above it for its figures; "
+                .$down->working(),
+        );
+        $canvas->working(
+            'across',
+            "$dots dots a line",
+            Plural::boxes($label)." for the names + $dots dots, one a box = ".($label + $dots)." of $canvas->across",
+        );
         $canvas->tickAll(Edge::Top, [$label], "names $label, then the dots", 'across');
         $canvas->tickDivision(Edge::Side, $down, 'down', $top);
         $canvas->step(Task::Ink, 'Dot a line for each month: as many dots as it has days.', 'across');
@@ -129,6 +161,9 @@ final class DotLines implements Way
     /** @return list<int> */
     private static function numbered(int $days, int $dots): array
     {
-        return array_values(array_filter(range(1, $days), static fn (int $day): bool => 0 === $day % self::FIFTH || $day === $days || 1 === $day % $dots || 1 === $dots));
+        return array_values(array_filter(
+            range(1, $days),
+            static fn (int $day): bool => 0 === $day % self::FIFTH || $day === $days || 1 === $day % $dots || 1 === $dots,
+        ));
     }
 }

@@ -38,11 +38,21 @@ final class PrintedMonths implements Way
 
     public function draw(Request $request, array $months): array
     {
-        return $this->each($request, $months, function (Canvas $canvas, array $places, Division $across, Division $down, bool $titled) use ($request): void {
+        return $this->each($request, $months, function (
+            Canvas $canvas,
+            array $places,
+            Division $across,
+            Division $down,
+            bool $titled,
+        ) use ($request): void {
             [$wide, $tall] = $this->size($request);
             $top = Heading::boxes($canvas->down);
             $said = self::mm($wide, $request->pitch).' × '.self::mm($tall, $request->pitch).' mm';
-            $canvas->working('size', $said, "$wide × $tall boxes of ".self::mm(Fraction::of(1), $request->pitch).' mm; '.$across->working().'; '.$down->working());
+            $canvas->working(
+                'size',
+                $said,
+                "$wide × $tall boxes of ".self::mm(Fraction::of(1), $request->pitch).' mm; '.$across->working().'; '.$down->working(),
+            );
             $canvas->tickDivision(Edge::Top, $across, 'across');
             $canvas->tickDivision(Edge::Side, $down, 'down', $top);
             $canvas->step(Task::Pencil, "Frame the place of each month, $said.", 'size');
@@ -52,7 +62,11 @@ final class PrintedMonths implements Way
             if ($titled) {
                 Heading::write($canvas, $request);
             }
-            $canvas->step(Task::Write, "Stick or stamp the months into their frames: $said each, as the sheet of months to cut out has them. Stamp on the closed half of the book, or slide a pad under the page.", 'size');
+            $canvas->step(
+                Task::Write,
+                "Stick or stamp the months into their frames: $said each, as the sheet of months to cut out has them. Stamp on the closed half of the book, or slide a pad under the page.",
+                'size',
+            );
             foreach ($places as [$x, $y, $month]) {
                 $canvas->words(Layer::Pencil, $x, $y, $wide, 1, $request->names->month($month->month), Align::Middle);
             }
@@ -99,10 +113,17 @@ final class PrintedMonths implements Way
         [$count, $across, $down] = $layout;
         $columns = \count($across->parts);
 
-        return Pages::draw($request, array_chunk($months, max(1, intdiv(\count($months) + $count - 1, $count))), static function (Canvas $canvas, array $share, int $i) use ($page, $across, $down, $columns): void {
+        return Pages::draw($request, array_chunk(
+            $months,
+            max(1, intdiv(\count($months) + $count - 1, $count)),
+        ), static function (Canvas $canvas, array $share, int $i) use ($page, $across, $down, $columns): void {
             $places = [];
             foreach ($share as $nth => $month) {
-                $places[] = [$across->spans()[$nth % $columns]['from']->floor(), $down->spans()[intdiv($nth, $columns)]['from']->floor() + Heading::boxes($canvas->down), $month];
+                $places[] = [
+                    $across->spans()[$nth % $columns]['from']->floor(),
+                    $down->spans()[intdiv($nth, $columns)]['from']->floor() + Heading::boxes($canvas->down),
+                    $month,
+                ];
             }
             $page($canvas, $places, $across, $down, 0 === $i);
         });
@@ -148,7 +169,14 @@ final class PrintedMonths implements Way
         $room = $request->down - Heading::boxes($request->down);
         $most = self::mm(Fraction::of($request->across), $request->pitch).' × '.self::mm(Fraction::of($room), $request->pitch);
 
-        return new Finding($request->id, 'A printed month of '.self::mm($wide, $request->pitch).' × '.self::mm($tall, $request->pitch)." mm does not fit below the title: $most mm are there. Print them smaller.");
+        return new Finding(
+            $request->id,
+            'A printed month of '
+                .self::mm($wide, $request->pitch)
+                .' × '
+                .self::mm($tall, $request->pitch)
+                ." mm does not fit below the title: $most mm are there. Print them smaller.",
+        );
     }
 
     /** Boxes as mm, to the tenth. */
