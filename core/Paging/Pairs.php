@@ -109,8 +109,7 @@ final class Pairs
             $home[$spread->id] !== $home[$other->id] => "$spread->name and $other->name stand in different sections and cannot face each other.",
             isset($this->all[$other->id]) => "$other->name already faces another spread; $spread->name cannot face it too.",
             Side::Any !== $spread->side
-
-                                            && $spread->side === $other->side => "$spread->name and $other->name both want a {$spread->side->value} page and cannot face each other.",
+                && $spread->side === $other->side => "$spread->name and $other->name both want a {$spread->side->value} page and cannot face each other.",
             default => null,
         };
     }

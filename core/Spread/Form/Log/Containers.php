@@ -134,8 +134,7 @@ final class Containers implements School
     {
         $each = $this->perPage($request, $asked);
         $with = ('none' === $asked->mini ? '' : " with mini months $asked->mini")
-
-                                        .('frame' === $asked->extra ? ' and a frame ('.$asked->frameSays().')' : ('none' === $asked->extra ? '' : " and a $asked->extra"));
+            .('frame' === $asked->extra ? ' and a frame ('.$asked->frameSays().')' : ('none' === $asked->extra ? '' : " and a $asked->extra"));
 
         return new Finding($request->id, $this->columns
             ? "A column per month$with needs ".self::COLUMN." boxes across and two down; $request->across × $down are left."

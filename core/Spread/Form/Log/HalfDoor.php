@@ -181,8 +181,7 @@ final class HalfDoor implements School
         $canvas->step($front ? Task::Cut : Task::Pencil, $front
             ? 'Draw the line to cut along, at '
                 .$canvas->tally->place($at)
-
-                                            .' from the binding. Pull the ribbons away; cut on a mat along a steel ruler, in light passes, fingers behind the blade’s path, never into the binding.'
+                .' from the binding. Pull the ribbons away; cut on a mat along a steel ruler, in light passes, fingers behind the blade’s path, never into the binding.'
             : 'The cut is the same on this face; draw nothing beyond it.', 'across');
         $canvas->line(Layer::Pencil, $at, 0, 0, $canvas->down);
     }

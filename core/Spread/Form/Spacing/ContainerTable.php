@@ -36,8 +36,7 @@ final class ContainerTable implements School
                 \count($bars)
                     ." bars and $words lines of words need "
                     .($top + \count($bars) + $words)
-
-                                            ." boxes down and 10 across; the page has $canvas->across × $canvas->down. Choose fewer divisors, or print the loose card.",
+                    ." boxes down and 10 across; the page has $canvas->across × $canvas->down. Choose fewer divisors, or print the loose card.",
             ));
 
             return;

@@ -52,8 +52,7 @@ final class NumberedEdges implements School
                     .($edge + self::TABLE)
                     .' × '
                     .($edge + $room)
-
-                                            ." boxes; the page has $canvas->across × $canvas->down. The edges are numbered; print the loose card for the rest, or choose fewer divisors.",
+                    ." boxes; the page has $canvas->across × $canvas->down. The edges are numbered; print the loose card for the rest, or choose fewer divisors.",
                 [],
                 false,
             ));
