@@ -1,33 +1,16 @@
 <script lang="ts">
-  import Bench from './bench/Bench.svelte';
-  import Compare from './compare/Compare.svelte';
-  import Copy from './copying/Copy.svelte';
-  import Counting from './counting/Counting.svelte';
-  import KeyDesigner from './key/KeyDesigner.svelte';
-  import Desk from './bench/Desk.svelte';
-  import Months from './months/Months.svelte';
   import { edges } from './parts/edges';
   import Find from './parts/Find.svelte';
   import ForeEdge from './parts/ForeEdge.svelte';
   import Keys from './parts/Keys.svelte';
-  import Sheets from './sheets/Sheets.svelte';
-  import Shelf from './shelf/Shelf.svelte';
-  import Spreads from './spreads/Spreads.svelte';
   import { catalogue } from './state/catalogue.svelte';
   import { open } from './state/book.svelte';
-  import { route, type Screen } from './state/route.svelte';
+  import type { Component } from 'svelte';
+  import type { Book } from './api/client';
+  import { entryOf, marked, ROOMS, SCREENS } from './screens';
+  import { route } from './state/route.svelte';
   import { theme } from './state/theme.svelte';
-  import NewNotebook from './stock/NewNotebook.svelte';
-  import Stock from './stock/Stock.svelte';
 
-  const SCREENS: { screen: Screen; name: string }[] = [
-    { screen: 'shelf', name: 'Shelf' },
-    { screen: 'stock', name: 'Stock' },
-    { screen: 'spreads', name: 'Spreads' },
-    { screen: 'months', name: 'Months' },
-    { screen: 'bench', name: 'Bench' },
-    { screen: 'sheets', name: 'Sheets' },
-  ];
   let keys = $state(false);
   let finding = $state(false);
   let waiting = false;
@@ -38,12 +21,14 @@
   });
   const book = $derived(route.notebook && open.book?.id === route.notebook ? open.book : null);
   /** Beside the open book everything else is gone. */
-  const alone = $derived(route.screen === 'desk' || route.screen === 'copy');
+  const screen = $derived(entryOf(route.screen));
+  const alone = $derived(screen.alone === true);
+  /** Fetched when it is first opened; kept by the browser after that. */
+  const view = $derived(screen.load().then((module) => module.default as Component<{ book: Book | null }>));
   const inBook = $derived(route.notebook !== null);
 
   $effect(() => {
-    const screen = SCREENS.find((one) => one.screen === route.screen)?.name ?? { new: 'New notebook', count: 'Counting bench', compare: 'Compare layouts', key: 'Key designer', copy: 'Copying view' }[route.screen as string] ?? 'Desk';
-    document.title = book ? `${screen} · ${book.title} · Ample Margin` : `${screen} · Ample Margin`;
+    document.title = book ? `${screen.name} · ${book.title} · Ample Margin` : `${screen.name} · Ample Margin`;
   });
 
   function key(event: KeyboardEvent) {
@@ -56,8 +41,8 @@
     if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
     if (waiting) {
       waiting = false;
-      const to = SCREENS[Number(event.key) - 1];
-      if (to && (inBook || to.screen === 'shelf')) route.go(route.to(to.screen));
+      const to = SCREENS.find((one) => one.key === event.key);
+      if (to && (inBook || to.free)) route.go(route.to(to.screen));
       return;
     }
     if (event.key === 'g') waiting = true;
@@ -78,8 +63,13 @@
       <a class="name" href="/">Ample Margin</a>
       {#if inBook}
         <nav aria-label="Screens">
-          {#each SCREENS as { screen, name }, i (screen)}
-            <a href={route.to(screen)} aria-current={route.screen === screen ? 'page' : undefined} title="g {i + 1}">{name}</a>
+          {#each ROOMS as [room, screens] (room)}
+            <span class="room" role="group" aria-label={room}>
+              {#each screens as one (one.screen)}
+                {@const [before, letter, after] = marked(one)}
+                <a href={route.to(one.screen)} aria-label={one.name} aria-current={route.screen === one.screen ? 'page' : undefined} title="g {one.key}">{before}<u>{letter}</u>{after}</a>
+              {/each}
+            </span>
           {/each}
         </nav>
       {/if}
@@ -96,23 +86,18 @@
   {/if}
 
   <div class="body">
-    {#if route.screen === 'shelf'}
-      <Shelf />
-    {:else if route.screen === 'new'}
-      <NewNotebook />
-    {:else if route.screen === 'count' && !inBook}
-      <Counting book={null} />
-    {:else if book}
-      {#if route.screen === 'stock'}<Stock {book} />
-      {:else if route.screen === 'months'}<Months {book} />
-      {:else if route.screen === 'bench'}<Bench {book} />
-      {:else if route.screen === 'desk'}<Desk {book} />
-      {:else if route.screen === 'count'}<Counting {book} />
-      {:else if route.screen === 'compare'}<Compare {book} />
-      {:else if route.screen === 'key'}<KeyDesigner {book} />
-      {:else if route.screen === 'copy'}<Copy {book} />
-      {:else if route.screen === 'sheets'}<Sheets {book} />
-      {:else}<Spreads {book} />{/if}
+    {#if book || (screen.free && !inBook)}
+      <!-- The screen that is left goes before it can read the address or the book of the next. -->
+      {#key route.screen}
+        {#await view then View}
+          <View {book} />
+        {:catch}
+          <main class="p-8">
+            <h1>{screen.name} could not be fetched</h1>
+            <p class="my-2">The program does not answer. Start it again with bin/demo, then load this page again.</p>
+          </main>
+        {/await}
+      {/key}
     {:else if open.problem}
       <main class="p-8">
         <h1>This notebook cannot be opened</h1>
@@ -169,6 +154,20 @@
     display: flex;
     gap: 0.2rem;
     overflow-x: auto;
+  }
+  .room {
+    display: flex;
+    gap: 0.2rem;
+  }
+  .room + .room {
+    border-left: 1px solid var(--color-base-300);
+    padding-left: 0.4rem;
+    margin-left: 0.2rem;
+  }
+  nav u {
+    text-decoration-color: var(--color-base-content);
+    text-decoration-thickness: 1px;
+    text-underline-offset: 3px;
   }
   nav a {
     padding: 0.45rem 0.65rem;

@@ -79,6 +79,7 @@ test('who counts dots sees dots on the ruler and in the steps', async ({ page })
   const made = await sample(page);
   await page.goto(`/notebooks/${made.id}/stock`);
   await page.getByLabel('You count').selectOption('dots');
+  await expect(page.getByRole('button', { name: 'Take back' })).toBeEnabled();
   await page.goto(`/notebooks/${made.id}/bench/9`);
   await expect(page.getByText('Tick on dots 13, 15 along the top').first()).toBeVisible();
   await expect(page.getByRole('img', { name: 'Page 8: Future log' })).toContainText('27');

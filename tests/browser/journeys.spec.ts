@@ -230,7 +230,7 @@ test('finding a page and going to screens by keys', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/bench\/15$/);
   await page.keyboard.press('g');
-  await page.keyboard.press('4');
+  await page.keyboard.press('m');
   await expect(page).toHaveURL(/months$/);
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();

@@ -1,6 +1,10 @@
 <!-- The keys, listed on "?". -->
 <script lang="ts">
+  import { SCREENS } from '../screens';
+
   let { close }: { close: () => void } = $props();
+
+  const SCREEN_KEYS = SCREENS.filter((one) => one.key).map((one) => `${one.key} ${one.name}`);
 
   const KEYS = [
     ['← →', 'turn the opening; on Spreads, the spread before or after'],
@@ -9,7 +13,7 @@
     ['Space', 'tick the step; in the copying view, the month'],
     ['Enter, Backspace', 'in the key designer: set the pen down or lift it; take a stroke away'],
     ['f', 'find a spread or a page'],
-    ['g, then 1–6', 'Shelf, Stock, Spreads, Months, Bench, Sheets'],
+    ['g, then a letter', SCREEN_KEYS.join(', ')],
     ['z', 'take the last edit back'],
     ['Shift z', 'put it again'],
     ['?', 'this list'],
