@@ -1,12 +1,12 @@
 <script lang="ts">
+  import type { Component } from 'svelte';
+  import type { Book } from './api/client';
   import { edges } from './parts/edges';
   import Find from './parts/Find.svelte';
   import ForeEdge from './parts/ForeEdge.svelte';
   import Keys from './parts/Keys.svelte';
   import { catalogue } from './state/catalogue.svelte';
   import { open } from './state/book.svelte';
-  import type { Component } from 'svelte';
-  import type { Book } from './api/client';
   import { entryOf, marked, ROOMS, SCREENS } from './screens';
   import { route } from './state/route.svelte';
   import { theme } from './state/theme.svelte';
@@ -20,8 +20,8 @@
     if (route.notebook) open.open(route.notebook, route.volume);
   });
   const book = $derived(route.notebook && open.book?.id === route.notebook ? open.book : null);
-  /** Beside the open book everything else is gone. */
   const screen = $derived(entryOf(route.screen));
+  /** Beside the open book everything else is gone. */
   const alone = $derived(screen.alone === true);
   /** Fetched when it is first opened; kept by the browser after that. */
   const view = $derived(screen.load().then((module) => module.default as Component<{ book: Book | null }>));
