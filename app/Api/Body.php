@@ -34,7 +34,7 @@ final class Body
         }
         $text = (string) stream_get_contents($request->getContent(true), PlanFiles::LARGEST + 1);
         if (\strlen($text) > PlanFiles::LARGEST) {
-            throw new HttpException(413, 'This file has more than 5 MB; a plan file has 5 MB at most.');
+            throw new HttpException(413, PlanFiles::tooLarge(null));
         }
 
         return $text;

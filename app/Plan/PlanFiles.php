@@ -94,10 +94,12 @@ final class PlanFiles
         return TickedStep::isNamed($drawing, $step) ? ['drawing' => $drawing, 'step' => $step] : throw PlanProblem::at($tick->path('step'), 'This is not a step of any page.');
     }
 
-    /** @param int $bytes of a file that has too many */
-    public static function tooLarge(int $bytes): string
+    /** @param int|null $bytes of a file that has too many; null where they were not counted to the end */
+    public static function tooLarge(?int $bytes): string
     {
-        return 'This file has '.self::megabytes($bytes).' MB; a plan file has '.self::megabytes(self::LARGEST).' MB at most.';
+        $most = self::megabytes(self::LARGEST);
+
+        return 'This file has '.(null === $bytes ? "more than $most" : self::megabytes($bytes))." MB; a plan file has $most MB at most.";
     }
 
     /** To the tenth, rounded up, so that what is too large never reads as what is allowed. */
