@@ -18,6 +18,8 @@ use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\Placed;
 use AmpleMargin\Paper\Leaf;
+use AmpleMargin\Plan\Pattern;
+use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanWriter;
@@ -147,6 +149,7 @@ final class BookView
             ),
             'spreads' => array_map(fn (PlannedSpread $spread): array => $this->spread($book, $spread), $book->plan->inOrder()),
             'patterns' => array_map(PlanWriter::pattern(...), $book->plan->months->patterns),
+            'pattern_asks' => (object) array_map(self::asks(...), array_column($book->plan->months->patterns, null, 'id')),
             'usual_pattern' => $book->plan->months->usual,
             'months' => array_map(fn (MonthBlock $block): array => $this->month($book, $block), $book->months),
             'pages' => $this->pages($book),
@@ -249,7 +252,17 @@ final class BookView
             'worth' => $spread->worth,
             'book' => $spread->book,
             'settings' => (object) array_replace($kind->defaults ?? [], $spread->settings),
+            'asked' => null === $kind ? [] : $kind->asked($spread->settings),
         ];
+    }
+
+    /** @return list<list<string>> for each part of a pattern, the settings that matter as its others stand */
+    private static function asks(Pattern $pattern): array
+    {
+        return array_map(
+            static fn (PatternPart $part): array => Catalogue::kind($part->kind)?->asked($part->settings) ?? [],
+            $pattern->parts,
+        );
     }
 
     private static function range(Placed $placed): string

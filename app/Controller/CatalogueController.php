@@ -12,9 +12,9 @@ use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Field;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Setting\Field;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
@@ -100,6 +100,6 @@ final class CatalogueController
     /** @return list<non-empty-array<mixed>> */
     private static function fields(Kind $kind): array
     {
-        return array_map(static fn (Field $field): array => ['when' => (object) $field->when] + get_object_vars($field), $kind->fields);
+        return array_map(static fn (Field $field): array => $field->describe(), $kind->fields());
     }
 }

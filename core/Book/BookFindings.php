@@ -10,6 +10,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue;
 
 final class BookFindings
@@ -26,7 +27,7 @@ final class BookFindings
     /** @return list<Finding> */
     public function all(): array
     {
-        return [...$this->ofSpreads($this->paged->front, $this->paged->back), ...$this->lost($this->paged), ...$this->taken->findings()];
+        return [...$this->ofSpreads($this->paged->front, $this->paged->back), ...$this->wrongParts(), ...$this->lost($this->paged), ...$this->taken->findings()];
     }
 
     /** @return list<Finding> */
@@ -40,6 +41,7 @@ final class BookFindings
                     "This program does not know the kind “{$spread->kind}”. It is kept as it came, with one page, and nothing is drawn for it.",
                 );
             }
+            array_push($findings, ...self::wrongSettings($spread));
             if ($this->requests->isHalfAsked($spread) && !$this->requests->isHalf($spread)) {
                 $findings[] = new Finding(
                     $spread->id,
@@ -58,6 +60,41 @@ final class BookFindings
         }
 
         return [...$findings, ...(new Fillers($this->plan))->findings($front)];
+    }
+
+    /** @return list<Finding> settings its kind knows that make no sense; they are kept, and count as not given */
+    private static function wrongSettings(PlannedSpread $spread): array
+    {
+        $findings = [];
+        foreach (Catalogue::kind($spread->kind)?->settings($spread->settings)->wrong() ?? [] as $name => $says) {
+            $findings[] = new Finding($spread->id, "$says Until then it counts as not given.", [[
+                'say' => 'Put it back to the usual',
+                'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'settings' => [$name => null]],
+            ]], false);
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> the same of the parts of the months' patterns */
+    private function wrongParts(): array
+    {
+        $findings = [];
+        foreach ($this->plan->months->patterns as $pattern) {
+            foreach ($pattern->parts as $part) {
+                $kind = Catalogue::kind($part->kind);
+                foreach ($kind?->settings($part->settings)->wrong() ?? [] as $says) {
+                    $findings[] = new Finding(
+                        "pattern-$pattern->id",
+                        "In the pattern “{$pattern->name}”, {$kind?->name}: $says Until then it counts as not given.",
+                        [],
+                        false,
+                    );
+                }
+            }
+        }
+
+        return $findings;
     }
 
     /**

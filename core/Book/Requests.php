@@ -14,8 +14,9 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Request;
-use AmpleMargin\Spread\Settings;
+use AmpleMargin\Spread\Setting\Settings;
 
 final class Requests
 {
@@ -37,7 +38,7 @@ final class Requests
     {
         $kind = Catalogue::kind($spread->kind);
 
-        return null !== $kind && $kind->halves && true === ($spread->settings['half'] ?? false) && $this->plan->stock->down >= 4;
+        return null !== $kind && $kind->halves && true === ($spread->settings[Kind::HALF] ?? false) && $this->plan->stock->down >= 4;
     }
 
     /** Whether it takes half a page and may share it: only what would fill a single page can. */
@@ -70,7 +71,7 @@ final class Requests
     private function on(int $down, PlannedSpread $spread, array $index, array $numbering): Request
     {
         $kind = Catalogue::kind($spread->kind);
-        $settings = new Settings(array_replace($kind->defaults ?? [], $spread->settings), $kind->fields ?? []);
+        $settings = $kind?->settings($spread->settings) ?? new Settings($spread->settings, []);
 
         return new Request(
             $spread->id,
@@ -96,7 +97,7 @@ final class Requests
         if (null === $kind) {
             return [];
         }
-        $settings = new Settings(array_replace($kind->defaults, $part->settings), $kind->fields);
+        $settings = $kind->settings($part->settings);
         $drawn = $kind->form->draw(new Request(
             $month->iso(),
             $kind->name,

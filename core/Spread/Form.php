@@ -7,9 +7,13 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Spread\Setting\Field;
 
 interface Form
 {
+    /** @return list<Field> all it can be asked for; a kind may leave some of them out */
+    public function fields(): array;
+
     /** Pages it takes, 1 or more. */
     public function pages(Request $request): int;
 

@@ -6,7 +6,6 @@
  *
  *     Kind::spread('notes', 'Notes', Section::Back, new RuledRows())
  *         ->whichIs('A title and lines; takes what has no page of its own.')
- *         ->asking(Field::count('pages', 'Pages', 1, 12))
  *         ->mayTurnThePage()->fillsEmptyPages()->mayShareAPage()
  */
 
@@ -15,17 +14,22 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\Setting\Settings;
 
 final class Kind
 {
     /** How much the part of a month is regretted beside its pages, where its kind says nothing else (from memory). */
     private const MISSED = 4;
 
+    /** The setting of a spread that shares its page. */
+    public const HALF = 'half';
+
     /**
      * @param Section|null            $section   null for the parts of a month
      * @param string                  $purpose   a line for the catalogue
      * @param array<array-key, mixed> $defaults  settings where the person gives none
-     * @param list<Field>             $fields    settings it asks for
+     * @param list<string>|null       $asks      settings of its form it asks for; null for all of them
      * @param bool                    $opensFlat two pages or more must start on a left page
      * @param bool                    $filler    may be offered for an empty page
      * @param bool                    $needsGrid cannot stand on an undotted page
@@ -44,7 +48,7 @@ final class Kind
         public readonly Form $form,
         public readonly string $purpose = '',
         public readonly array $defaults = [],
-        public readonly array $fields = [],
+        private readonly ?array $asks = null,
         public readonly bool $opensFlat = true,
         public readonly bool $filler = false,
         public readonly bool $needsGrid = true,
@@ -76,10 +80,47 @@ final class Kind
         return $this->with(['purpose' => $purpose]);
     }
 
-    /** The settings a person is asked for. */
-    public function asking(Field ...$fields): self
+    /** Only these settings of its form. @param string ...$names of fields */
+    public function asking(string ...$names): self
     {
-        return $this->with(['fields' => array_values($fields)]);
+        return $this->with(['asks' => array_values($names)]);
+    }
+
+    /** @return list<Field> a person is asked for, in this order */
+    public function fields(): array
+    {
+        $asks = $this->asks;
+
+        return array_values(array_filter(
+            $this->all(),
+            static fn (Field $field): bool => $field->isAsked() && (null === $asks || self::HALF === $field->name || \in_array($field->name, $asks, true)),
+        ));
+    }
+
+    /**
+     * Names of the settings that matter while the others are what they are.
+     *
+     * @param array<array-key, mixed> $values what the person said
+     *
+     * @return list<string>
+     */
+    public function asked(array $values): array
+    {
+        $settings = $this->settings($values);
+
+        return array_values(array_filter(array_column($this->fields(), 'name'), $settings->isAsked(...)));
+    }
+
+    /** @param array<array-key, mixed> $values what the person said */
+    public function settings(array $values): Settings
+    {
+        return new Settings(array_replace($this->defaults, $values), $this->all());
+    }
+
+    /** @return list<Field> of its form, and its own */
+    private function all(): array
+    {
+        return $this->halves ? [...$this->form->fields(), Field::flag(self::HALF, 'Half a page, shared', false)] : $this->form->fields();
     }
 
     /** @param array<array-key, mixed> $settings where the person gives none */
@@ -162,7 +203,7 @@ final class Kind
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function with(array $changes): self
     {
-        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, fields: list<Field>, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null} $all */
+        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

@@ -19,10 +19,10 @@ final class MonthsShown
      */
     public static function of(Request $request): array
     {
-        $first = $request->settings->month('from') ?? $request->period->start;
+        $first = $request->settings->monthOrNull('from') ?? $request->period->start;
         $toTheEnd = $request->period->end->index() - $first->index() + 1;
         $usual = $toTheEnd >= 1 && $toTheEnd <= Period::LONGEST ? $toTheEnd : $request->period->length();
 
-        return $first->run($request->settings->count('months', $usual, 1, Period::LONGEST));
+        return $first->run($request->settings->countOrNull('months') ?? $usual);
     }
 }

@@ -13,6 +13,7 @@ use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Colour\Palette;
 use AmpleMargin\Counting\Tally;
+use AmpleMargin\Spread\Setting\Settings;
 
 final class Request
 {

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Tests\Api;
 
 use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Field;
+use AmpleMargin\Spread\Setting\Field;
+use Tests\Asking;
 
 /**
  * A long random journey through the interface's own calls: edits of every type with values right and wrong, taken back and
@@ -168,7 +169,7 @@ final class RandomJourneyTest extends ApiTestCase
             ])],
             'set-counting' => ['counting' => $or($one(['boxes', 'dots']))],
             'set-language' => ['language' => $or($one(['en', 'fi', 'hi', 'ja', 'ar_EG']))],
-            'add-spread' => ['kind' => $or($kind->id), 'settings' => $this->settings($kind->fields), 'book' => $book['book']],
+            'add-spread' => ['kind' => $or($kind->id), 'settings' => $this->settings($kind->fields()), 'book' => $book['book']],
             'move-spread' => [
                 'spread' => $or($one($ids)),
                 'section' => $one(['front', 'year', 'goals', 'trackers', 'back']),
@@ -226,7 +227,7 @@ final class RandomJourneyTest extends ApiTestCase
             'faces' => $one([null, $one($ids)]),
             'must_face' => 0 === mt_rand(0, 3),
             'worth' => mt_rand(1, 5),
-            'settings' => $this->settings($kind->fields ?? []),
+            'settings' => $this->settings($kind?->fields() ?? []),
         ];
         $kept = array_rand($some, mt_rand(1, 3));
 
@@ -243,15 +244,7 @@ final class RandomJourneyTest extends ApiTestCase
         $settings = [];
         foreach ($fields as $field) {
             if (0 === mt_rand(0, 2)) {
-                $settings[$field->name] = match ($field->type) {
-                    Field::COUNT => mt_rand($field->least, $field->most),
-                    Field::FLAG => 0 === mt_rand(0, 1),
-                    Field::CHOICE => $field->choices[mt_rand(0, \count($field->choices) - 1)][0],
-                    Field::LINES => array_map(static fn (int $i): string => "Line $i", range(1, mt_rand(1, 9))),
-                    Field::MONTH => \sprintf('%d-%02d', mt_rand(2026, 2029), mt_rand(1, 12)),
-                    Field::COUNTS => [2, mt_rand($field->least, $field->most)],
-                    default => 'Words '.mt_rand(1, 9),
-                };
+                $settings[$field->name] = Asking::value($field);
             }
         }
 

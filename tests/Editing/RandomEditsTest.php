@@ -11,8 +11,9 @@ use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Field;
+use AmpleMargin\Spread\Setting\Field;
 use PHPUnit\Framework\TestCase;
+use Tests\Asking;
 use Tests\Books;
 
 final class RandomEditsTest extends TestCase
@@ -104,7 +105,7 @@ final class RandomEditsTest extends TestCase
             'kind' => $kind->id,
             'section' => $one(['front', 'year', 'goals', 'trackers', 'back', 'attic']),
             'before', 'spread', 'faces' => $one($ids),
-            'settings' => self::settings($kind->fields),
+            'settings' => self::settings($kind->fields()),
             'pin', 'page' => mt_rand(-1, 260),
             'side' => $one(['left', 'right', 'up']),
             'medium' => $one(['bleeds', 'stamped', 'decoration', 'dry']),
@@ -145,12 +146,7 @@ final class RandomEditsTest extends TestCase
             $values[$field->name] = match (mt_rand(0, 2)) {
                 0 => null,
                 1 => [mt_rand(-5, 70), 'x', true, [1, 2], ['Line']][mt_rand(0, 4)],
-                default => match ($field->type) {
-                    Field::COUNT => mt_rand($field->least, $field->most),
-                    Field::FLAG => 0 === mt_rand(0, 1),
-                    Field::CHOICE => $field->choices[mt_rand(0, \count($field->choices) - 1)][0],
-                    default => null,
-                },
+                default => Asking::value($field),
             };
         }
 

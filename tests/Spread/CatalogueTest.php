@@ -6,18 +6,16 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
-use AmpleMargin\Calendar\Month;
-use AmpleMargin\Calendar\Period;
-use AmpleMargin\Colour\Palette;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Field;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Request;
-use AmpleMargin\Spread\Settings;
+use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\Setting\Settings;
 use PHPUnit\Framework\TestCase;
+use Tests\Asking;
 
 final class CatalogueTest extends TestCase
 {
@@ -39,7 +37,7 @@ final class CatalogueTest extends TestCase
             }
         }
         foreach (Catalogue::spreads() as $kind) {
-            $asked = array_values(array_diff(array_column($kind->fields, 'name'), ['half']));
+            $asked = array_values(array_diff(array_column($kind->fields(), 'name'), ['half']));
             // A key's symbols and rows are drawn in its designer and chosen among layouts, not asked for in a field.
             $expected = 'key' === $kind->id ? array_values(array_diff($told[$kind->id] ?? [], ['symbols', 'row'])) : $told[$kind->id] ?? [];
             self::assertEqualsCanonicalizing($expected, $asked, $kind->id);
@@ -59,25 +57,24 @@ final class CatalogueTest extends TestCase
     public function testEveryFieldMakesSenseByItself(): void
     {
         foreach ([...Catalogue::spreads(), ...Catalogue::monthParts()] as $kind) {
-            $fields = array_column($kind->fields, null, 'name');
-            self::assertCount(\count($kind->fields), $fields, "$kind->id asks for nothing twice");
-            foreach ($kind->fields as $field) {
+            $fields = array_column($kind->fields(), null, 'name');
+            self::assertCount(\count($kind->fields()), $fields, "$kind->id asks for nothing twice");
+            foreach ($kind->fields() as $field) {
                 $about = "$kind->id, $field->name";
                 self::assertNotSame('', $field->label, $about);
-                self::assertSame(Field::CHOICE === $field->type, [] !== $field->choices, $about);
-                self::assertCount(\count($field->choices), array_unique(array_column($field->choices, 0)), $about);
-                self::assertLessThanOrEqual($field->most, $field->least, $about);
-                foreach ($field->when as $other => $values) {
+                self::assertSame('choice' === $field->type(), [] !== $field->describe()['choices'], $about);
+                $choices = array_column($field->describe()['choices'], 0);
+                self::assertCount(\count($choices), array_unique($choices), $about);
+                self::assertNull($field->wrong('choice' === $field->type() ? $choices[0] : $field->usual() ?? Asking::value($field)), "$about: the usual value makes sense");
+                self::assertLessThanOrEqual($field->describe()['most'], $field->describe()['least'], $about);
+                foreach ($field->conditions() as $other => $values) {
                     self::assertArrayHasKey($other, $fields, $about);
-                    self::assertSame([], array_diff($values, array_column($fields[$other]->choices, 0)), $about);
+                    self::assertSame([], array_diff($values, array_column($fields[$other]->describe()['choices'], 0)), $about);
                 }
             }
             foreach ($kind->defaults as $name => $value) {
                 self::assertArrayHasKey($name, $fields, "$kind->id has a default for a setting it does not ask for");
-                self::assertTrue(
-                    Field::CHOICE !== $fields[$name]->type || \in_array((string) $value, array_column($fields[$name]->choices, 0), true),
-                    "$kind->id: $name",
-                );
+                self::assertNull($fields[$name]->wrong($value), "$kind->id: $name");
             }
         }
     }
@@ -87,16 +84,16 @@ final class CatalogueTest extends TestCase
     {
         $checked = 0;
         foreach (Catalogue::spreads() as $kind) {
-            foreach ($kind->fields as $field) {
-                if (Field::CHOICE !== $field->type || 'week_start' === $field->name) {
+            foreach ($kind->fields() as $field) {
+                if ('choice' !== $field->type() || 'week_start' === $field->name) {
                     continue;
                 }
                 $settings = ['from' => '2027-01'];
-                foreach ($field->when as $other => $values) {
+                foreach ($field->conditions() as $other => $values) {
                     $settings[$other] = 'line' === $field->name && \in_array('notes', $values, true) ? 'notes' : $values[0];
                 }
                 $drawn = [];
-                foreach ($field->choices as [$value]) {
+                foreach ($field->describe()['choices'] as [$value]) {
                     $drawn[$value] = $this->marks($kind, [$field->name => $value] + $settings);
                 }
                 // Letters "as they fit" are letters in every block on a page with room for them; a category's lines are its rows.
@@ -130,7 +127,7 @@ final class CatalogueTest extends TestCase
             foreach ($layouts as $layout) {
                 self::assertSame(
                     [],
-                    array_diff(array_keys($layout->settings), [...array_column($kind->fields, 'name'), 'row']),
+                    array_diff(array_keys($layout->settings), [...array_column($kind->fields(), 'name'), 'row']),
                     "$kind->id: $layout->name",
                 );
             }
@@ -151,15 +148,6 @@ final class CatalogueTest extends TestCase
     {
         $index = array_map(static fn (int $i): IndexRow => new IndexRow("Entry $i", (string) $i), range(1, 12));
 
-        return new Request(
-            'one',
-            $kind->name,
-            new Settings($settings + $kind->defaults),
-            34,
-            50,
-            new Period(new Month(2027, 1), new Month(2027, 12)),
-            index: $index,
-            palette: Palette::usual(),
-        );
+        return Asking::of($kind, $settings, 34, 50, index: $index);
     }
 }

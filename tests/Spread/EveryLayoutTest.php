@@ -23,12 +23,11 @@ use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Field;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Request;
-use AmpleMargin\Spread\Settings;
 use PHPUnit\Framework\TestCase;
+use Tests\Asking;
 
 final class EveryLayoutTest extends TestCase
 {
@@ -144,26 +143,17 @@ final class EveryLayoutTest extends TestCase
     private static function random(Kind $kind): Request
     {
         $values = $kind->defaults;
-        foreach ($kind->fields as $field) {
-            if (0 === mt_rand(0, 2)) {
-                continue;
+        foreach ($kind->fields() as $field) {
+            if (0 !== mt_rand(0, 2)) {
+                $values[$field->name] = Asking::value($field);
             }
-            $values[$field->name] = match ($field->type) {
-                Field::COUNT => mt_rand($field->least, $field->most),
-                Field::FLAG => 0 === mt_rand(0, 1),
-                Field::CHOICE => $field->choices[mt_rand(0, \count($field->choices) - 1)][0],
-                Field::COUNTS => array_map(static fn (): int => mt_rand($field->least, $field->most), range(0, mt_rand(0, 5))),
-                Field::MONTH => (new Month(mt_rand(1990, 2060), mt_rand(1, 12)))->iso(),
-                Field::LINES => array_map(static fn (int $i): string => "Line $i", range(1, mt_rand(1, 9))),
-                default => 'Words',
-            };
         }
         $start = new Month(mt_rand(1990, 2060), mt_rand(1, 12));
 
         return new Request(
             'one',
             ['Title', str_repeat('Eighty letters ', 6), 'Äijänsuo', 'خريف', '二〇二七年の計画'][mt_rand(0, 4)],
-            new Settings($values),
+            $kind->settings($values),
             mt_rand(10, 60),
             mt_rand(14, 80),
             new Period($start, $start->plus(mt_rand(0, 23))),

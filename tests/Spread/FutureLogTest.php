@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Tests\Spread;
 
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Calendar\Period;
-use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Drawing\Frame;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
@@ -16,12 +14,11 @@ use AmpleMargin\Drawing\Room;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form\FutureLog;
-use AmpleMargin\Spread\Request;
-use AmpleMargin\Spread\Settings;
+use AmpleMargin\Spread\Setting\Settings;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Asking;
 
 final class FutureLogTest extends TestCase
 {
@@ -250,17 +247,7 @@ final class FutureLogTest extends TestCase
      */
     private function draw(array $settings, string $start = '2027-01', string $end = '2027-12'): array
     {
-        $period = new Period(Month::read($start) ?? self::fail(), Month::read($end) ?? self::fail());
-
-        return (new FutureLog())->draw(new Request(
-            'log',
-            'Future log',
-            new Settings($settings + ['months_per_page' => 6, 'columns' => 2], Catalogue::kind('future-log')->fields ?? []),
-            26,
-            38,
-            $period,
-            Weekday::Monday,
-        ));
+        return (new FutureLog())->draw(Asking::of(Asking::kind('future-log'), $settings, start: $start, end: $end));
     }
 
     /**

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
-use AmpleMargin\Calendar\Month;
-use AmpleMargin\Calendar\Period;
-use AmpleMargin\Colour\Palette;
 use AmpleMargin\Drawing\Band;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Line;
@@ -16,9 +13,8 @@ use AmpleMargin\Key\KeyReader;
 use AmpleMargin\Key\StarterKeys;
 use AmpleMargin\Key\Stroke;
 use AmpleMargin\Spread\Form\Legend;
-use AmpleMargin\Spread\Request;
-use AmpleMargin\Spread\Settings;
 use PHPUnit\Framework\TestCase;
+use Tests\Asking;
 
 final class KeyPageTest extends TestCase
 {
@@ -138,14 +134,6 @@ final class KeyPageTest extends TestCase
      */
     private function draw(array $settings, int $across, int $down): array
     {
-        return (new Legend())->draw(new Request(
-            'key',
-            'Key',
-            new Settings($settings),
-            $across,
-            $down,
-            new Period(new Month(2027, 1), new Month(2027, 12)),
-            palette: Palette::usual(),
-        ));
+        return (new Legend())->draw(Asking::of(new Legend(), $settings, $across, $down));
     }
 }

@@ -6,9 +6,7 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
-use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
-use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Drawing\Band;
 use AmpleMargin\Drawing\Frame;
@@ -18,11 +16,9 @@ use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\IndexRow;
-use AmpleMargin\Spread\Request;
-use AmpleMargin\Spread\Settings;
 use PHPUnit\Framework\TestCase;
+use Tests\Asking;
 use Tests\Reference\Luxon;
 
 final class ListsTest extends TestCase
@@ -213,17 +209,9 @@ final class ListsTest extends TestCase
      */
     private function draw(string $kind, array $settings, array $index = []): array
     {
-        $one = Catalogue::kind($kind) ?? self::fail($kind);
+        $one = Asking::kind($kind);
 
-        return $one->form->draw(new Request(
-            'one',
-            $one->name,
-            new Settings($settings + $one->defaults),
-            26,
-            38,
-            new Period(new Month(2027, 1), new Month(2027, 12)),
-            index: $index,
-        ));
+        return $one->form->draw(Asking::of($one, $settings, index: $index));
     }
 
     /**

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
-use AmpleMargin\Calendar\Month;
-use AmpleMargin\Calendar\Period;
-use AmpleMargin\Colour\Palette;
 use AmpleMargin\Drawing\Frame;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
@@ -15,9 +12,8 @@ use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Spread\Form\SpacingSheet;
-use AmpleMargin\Spread\Request;
-use AmpleMargin\Spread\Settings;
 use PHPUnit\Framework\TestCase;
+use Tests\Asking;
 
 final class SpacingSheetTest extends TestCase
 {
@@ -128,16 +124,6 @@ final class SpacingSheetTest extends TestCase
     /** @param array<string, mixed> $settings */
     private function draw(array $settings, int $across, int $down): PageDrawing
     {
-        $request = new Request(
-            'sheet',
-            'Grid spacing sheet',
-            new Settings($settings),
-            $across,
-            $down,
-            new Period(new Month(2027, 1), new Month(2027, 12)),
-            palette: Palette::usual(),
-        );
-
-        return (new SpacingSheet())->draw($request)[0];
+        return (new SpacingSheet())->draw(Asking::of(new SpacingSheet(), $settings, $across, $down))[0];
     }
 }

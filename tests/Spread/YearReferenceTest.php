@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace Tests\Spread;
 
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Line;
@@ -15,10 +14,9 @@ use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Ring;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Spread\Form\YearAtAGlance;
-use AmpleMargin\Spread\Request;
-use AmpleMargin\Spread\Settings;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Asking;
 use Tests\Reference\Luxon;
 
 final class YearReferenceTest extends TestCase
@@ -161,16 +159,8 @@ final class YearReferenceTest extends TestCase
      */
     private function pages(int $year, Weekday $first, array $settings): array
     {
-        $request = new Request(
-            'year',
-            'Year at a glance',
-            new Settings($settings),
-            26,
-            38,
-            new Period(new Month($year, 1), new Month($year, 12)),
-            $first,
-        );
         $form = new YearAtAGlance();
+        $request = Asking::of($form, $settings, start: "$year-01", end: "$year-12", first: $first);
 
         return 'printed' === $settings['way'] ? $form->cutOut($request) : $form->draw($request);
     }

@@ -7,8 +7,6 @@ declare(strict_types=1);
 namespace Tests\Spread;
 
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Calendar\Period;
-use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Colour\Palette;
 use AmpleMargin\Colour\Pen;
 use AmpleMargin\Drawing\Band;
@@ -22,8 +20,8 @@ use AmpleMargin\Drawing\Ring;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Spread\Form\YearAtAGlance;
 use AmpleMargin\Spread\Request;
-use AmpleMargin\Spread\Settings;
 use PHPUnit\Framework\TestCase;
+use Tests\Asking;
 use Tests\Reference\Luxon;
 
 final class YearWaysTest extends TestCase
@@ -220,14 +218,13 @@ final class YearWaysTest extends TestCase
     ): Request {
         $first = Month::read($from) ?? self::fail($from);
 
-        return new Request(
-            'year',
-            'Year at a glance',
-            new Settings($settings),
+        return Asking::of(
+            new YearAtAGlance(),
+            $settings,
             $across,
             $down,
-            new Period($first, $first->plus($months - 1)),
-            Weekday::Monday,
+            $from,
+            $first->plus($months - 1)->iso(),
             palette: $palette,
             pitch: $pitch,
         );

@@ -802,10 +802,8 @@ export interface components {
             on: boolean;
             /** @description of a choice: a value and what a person reads; the first is the default */
             choices: string[][];
-            /** @description other settings that must have one of these values for this one to matter */
-            when: {
-                [key: string]: string[];
-            };
+            /** @description what is taken where nothing is said */
+            usually: string;
         };
         Stretch: {
             from: number;
@@ -881,6 +879,8 @@ export interface components {
             settings: {
                 [key: string]: unknown;
             };
+            /** @description names of the settings that matter while the others are what they are */
+            asked: string[];
         };
         Pattern: {
             id: string;
@@ -959,6 +959,10 @@ export interface components {
             }[];
             spreads: components["schemas"]["Spread"][];
             patterns: components["schemas"]["Pattern"][];
+            /** @description by pattern and part */
+            pattern_asks: {
+                [key: string]: string[][];
+            };
             usual_pattern: string;
             months: components["schemas"]["Month"][];
             pages: components["schemas"]["Page"][];

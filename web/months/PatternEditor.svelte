@@ -2,7 +2,7 @@
 <script lang="ts">
   import type { Book, Pattern } from '../api/client';
   import { open } from '../state/book.svelte';
-  import { asked, catalogue } from '../state/catalogue.svelte';
+  import { catalogue } from '../state/catalogue.svelte';
   import SettingField from '../spreads/SettingField.svelte';
 
   interface Props {
@@ -21,8 +21,9 @@
     save({ parts: pattern.parts.map((part, j) => (j === i ? { ...part, pages } : part)) });
   }
   /** The settings of a part that matter as its others stand. */
-  function fields(part: Pattern['parts'][number]) {
-    return asked(kindOf(part.kind)?.fields ?? [], part.settings ?? {});
+  function fields(part: Pattern['parts'][number], i: number) {
+    const asked = book.pattern_asks[pattern.id]?.[i] ?? [];
+    return kindOf(part.kind)?.fields.filter((field) => asked.includes(field.name)) ?? [];
   }
   function setPart(i: number, setting: string, value: unknown) {
     save({
@@ -74,11 +75,11 @@
           <button class="step" aria-label="Move {name(part.kind)} up" disabled={i === 0} onclick={() => move(i, -1)}>↑</button>
           <button class="step" aria-label="Take {name(part.kind)} out" onclick={() => save({ parts: pattern.parts.filter((_, j) => j !== i) })}>×</button>
         </span>
-        {#if fields(part).length > 0}
+        {#if fields(part, i).length > 0}
           <details class="settings">
             <summary>How {name(part.kind)} is drawn</summary>
             <div class="grid gap-2 py-2">
-              {#each fields(part) as field (field.name)}
+              {#each fields(part, i) as field (field.name)}
                 <SettingField {field} value={part.settings?.[field.name]} change={(value) => setPart(i, field.name, value)} />
               {/each}
             </div>

@@ -40,13 +40,13 @@
   <label class="field">
     <span>{field.label}{field.type === 'lines' ? ', one a line' : ''}</span>
     {#if field.type === 'lines'}
-      <textarea class="textarea" rows="4" value={Array.isArray(value) ? value.join('\n') : ''} onchange={(event) => change(event.currentTarget.value.split('\n').filter((line) => line.trim() !== ''))}></textarea>
+      <textarea class="textarea" rows="4" placeholder={field.usually} value={Array.isArray(value) ? value.join('\n') : ''} onchange={(event) => change(event.currentTarget.value.split('\n').filter((line) => line.trim() !== ''))}></textarea>
     {:else if field.type === 'counts'}
-      <input class="input figures" value={Array.isArray(value) ? value.join(', ') : ''} placeholder="as usual" aria-invalid={wrong ? 'true' : undefined} onchange={(event) => counts(event.currentTarget.value)} />
+      <input class="input figures" value={Array.isArray(value) ? value.join(', ') : ''} placeholder={field.usually} aria-invalid={wrong ? 'true' : undefined} onchange={(event) => counts(event.currentTarget.value)} />
     {:else if field.type === 'month'}
       <input class="input figures" type="month" value={value ?? ''} onchange={(event) => change(event.currentTarget.value || null)} />
     {:else if field.type === 'count'}
-      <input class="input figures" inputmode="numeric" value={value ?? ''} placeholder="as needed" aria-invalid={wrong ? 'true' : undefined} onchange={(event) => count(event.currentTarget.value)} />
+      <input class="input figures" inputmode="numeric" value={value ?? ''} placeholder={field.usually} aria-invalid={wrong ? 'true' : undefined} onchange={(event) => count(event.currentTarget.value)} />
     {:else}
       <input class="input" value={value ?? ''} onchange={(event) => change(event.currentTarget.value || null)} />
     {/if}

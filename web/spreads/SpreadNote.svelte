@@ -4,7 +4,7 @@
   import Findings from '../parts/Findings.svelte';
   import { open } from '../state/book.svelte';
   import { route, type Screen } from '../state/route.svelte';
-  import { asked, catalogue } from '../state/catalogue.svelte';
+  import { catalogue } from '../state/catalogue.svelte';
   import SettingField from './SettingField.svelte';
 
   interface Props {
@@ -17,7 +17,7 @@
   let { book, spread, edit, shift, close }: Props = $props();
 
   const kind = $derived(catalogue.all?.spreads.find((one) => one.kind === spread.kind));
-  const fields = $derived(asked(kind?.fields ?? [], spread.settings));
+  const fields = $derived(kind?.fields.filter((field) => spread.asked.includes(field.name)) ?? []);
   const others = $derived(book.spreads.filter((one) => one.id !== spread.id && one.pages === 1));
   const set = (changes: Record<string, unknown>) => edit({ type: 'set-spread', spread: spread.id, ...changes });
 

@@ -17,11 +17,19 @@ use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class CentredWords implements Form
 {
     /** Boxes a line takes, with the air below it. */
     private const LINE = 2;
+
+    public function fields(): array
+    {
+        return [
+            Field::lines('lines', 'Lines'),
+        ];
+    }
 
     public function pages(Request $request): int
     {

@@ -20,6 +20,7 @@ use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class Containers implements Form, HasLayouts
 {
@@ -32,6 +33,15 @@ final class Containers implements Form, HasLayouts
     {
     }
 
+    public function fields(): array
+    {
+        return [
+            Field::lines('areas', 'Areas', $this->names),
+            Field::count('columns', 'Columns', 1, 4),
+            Field::boxes('line', 'Boxes a line'),
+        ];
+    }
+
     public function pages(Request $request): int
     {
         return 1;
@@ -40,9 +50,9 @@ final class Containers implements Form, HasLayouts
     public function draw(Request $request): array
     {
         $canvas = new Canvas($request->across, $request->down, $request->tally);
-        $names = $request->settings->lines('areas', $this->names);
+        $names = $request->settings->lines('areas');
         $top = Heading::boxes($canvas->down);
-        $layout = self::arrange($canvas->across, $canvas->down - $top, \count($names), $request->settings->count('columns', 0, 1, 4));
+        $layout = self::arrange($canvas->across, $canvas->down - $top, \count($names), $request->settings->countOrNull('columns') ?? 0);
         if (null === $layout) {
             $canvas->finding(new Finding(
                 $request->id,

@@ -27,6 +27,7 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class Doors implements Form, HasLayouts
 {
@@ -37,6 +38,17 @@ final class Doors implements Form, HasLayouts
 
     /** Boxes an amount needs across: "1250" (common practice, no source). */
     private const AMOUNT = 4;
+
+    public function fields(): array
+    {
+        return [
+            Field::lines('items', 'Items'),
+            Field::lines('columns', 'Columns on each face'),
+            Field::flag('sum', 'A row for the sum', true),
+            Field::count('leaves', 'Cut leaves', 1, self::MOST_LEAVES),
+            Field::count('strip', 'Boxes of the strip', 2, 20, 8),
+        ];
+    }
 
     /** 2 + 2d pages for d cut leaves; two months to a leaf. Source: handbook, "Doors, tabs and other cuts" (common practice, no source). */
     public function pages(Request $request): int
@@ -74,13 +86,13 @@ final class Doors implements Form, HasLayouts
 
     private function leaves(Request $request): int
     {
-        return $request->settings->count('leaves', min(self::MOST_LEAVES, intdiv($request->period->length() + 1, 2)), 1, self::MOST_LEAVES);
+        return $request->settings->countOrNull('leaves') ?? min(self::MOST_LEAVES, intdiv($request->period->length() + 1, 2));
     }
 
     /** Boxes of the outer edge that the cut leaves uncover; at least one box of face stays beside it. */
     private function strip(Request $request): int
     {
-        return min($request->settings->count('strip', 8, 2, 20), $request->across - 4);
+        return min($request->settings->count('strip'), $request->across - 4);
     }
 
     /**
@@ -93,7 +105,7 @@ final class Doors implements Form, HasLayouts
     {
         $free = $request->down - Heading::boxes($request->down) - 1;
         $items = \count($request->settings->lines('items'));
-        $sum = $request->settings->flag('sum', true);
+        $sum = $request->settings->flag('sum');
         $wanted = 0 === $items ? $free : $items + intdiv($items + 2, 3) + ($sum ? 1 : 0);
         $rows = max(1, min($free, $wanted));
 

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
+use AmpleMargin\Calendar\Period;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\Log\Containers;
@@ -17,6 +18,7 @@ use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Offers;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class FutureLog implements Form, HasLayouts
 {
@@ -27,6 +29,38 @@ final class FutureLog implements Form, HasLayouts
         'dates' => 'Dates only, a row per month',
         'door' => 'With a door: half a year in sight',
     ];
+
+    public function fields(): array
+    {
+        return [
+            Field::choice('school', 'Drawn as', self::SCHOOLS),
+            Field::count('months_per_page', 'Months a page', 1, 12, 6)->when('school', ['months', 'category']),
+            Field::count('columns', 'Columns', 1, 4, 2)->when('school', ['months']),
+            Field::boxes('line', 'Boxes a line'),
+            Field::flag('ruled', 'Ruled lines (at 1½ boxes always)', false),
+            Field::choice(
+                'mini',
+                'Mini months',
+                ['none' => 'none', 'beside' => 'beside the lines', 'above' => 'above the lines'],
+            )->when('school', ['months', 'door']),
+            Field::weekStart()->when('mini', ['beside', 'above']),
+            Field::choice(
+                'extra',
+                'With each month',
+                [
+                    'none' => 'nothing more',
+                    'statistic' => 'a row for a count',
+                    'memory' => 'room for a memory',
+                    'frame' => 'a frame for a photo',
+                ],
+            )->when('school', ['months', 'door']),
+            Field::lines('categories', 'Categories', ['Holidays', 'Events', 'Appointments', 'Tasks'])->when('school', ['category']),
+            Field::month('from', 'First month'),
+            Field::count('months', 'Months', 1, Period::LONGEST),
+            Field::count('months_beyond', 'Months beyond the last', 0, 12, 0),
+            Field::flag('next_year', 'A page for next year', false),
+        ];
+    }
 
     public function pages(Request $request): int
     {
@@ -69,7 +103,7 @@ final class FutureLog implements Form, HasLayouts
     private static function ways(Request $request): array
     {
         $ways = [['say' => 'Leave out what stands with the lines', 'settings' => ['mini' => 'none', 'extra' => 'none']]];
-        $categories = $request->settings->lines('categories');
+        $categories = $request->settings->linesOrNull('categories') ?? [];
         // None that could not fit is tried, however many there are.
         for ($keep = min(\count($categories) - 1, Rows::mostCategories($request->across)); $keep > 0; --$keep) {
             $ways[] = [
@@ -79,7 +113,7 @@ final class FutureLog implements Form, HasLayouts
         }
         foreach ([6, 4, 3, 2, 1] as $each) {
             foreach ([2, 1] as $columns) {
-                if ($each >= $columns && $each < $request->settings->count('months_per_page', 12, 1, 12)) {
+                if ($each >= $columns && $each < ($request->settings->countOrNull('months_per_page') ?? 12)) {
                     $ways[] = [
                         'say' => "Put $each on a page".(1 === $columns ? ', one below another' : ''),
                         'settings' => ['school' => 'months', 'months_per_page' => $each, 'columns' => $columns],
@@ -100,7 +134,7 @@ final class FutureLog implements Form, HasLayouts
 
     private function school(Request $request): School
     {
-        return match ($request->settings->choice('school', array_keys(self::SCHOOLS))) {
+        return match ($request->settings->choice('school')) {
             'columns' => new Containers(true),
             'category' => new Rows(true),
             'dates' => new Rows(),
@@ -111,6 +145,6 @@ final class FutureLog implements Form, HasLayouts
 
     private function nextYear(Request $request): bool
     {
-        return $request->settings->flag('next_year', false);
+        return $request->settings->flag('next_year');
     }
 }

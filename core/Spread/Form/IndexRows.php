@@ -23,6 +23,7 @@ use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class IndexRows implements Form, HasLayouts, ReadsIndex
 {
@@ -32,12 +33,21 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
     /** Boxes a page number takes: "126–137". */
     private const NUMBER = 4;
 
+    public function fields(): array
+    {
+        return [
+            Field::count('pages', 'Pages', 1, 6),
+            Field::count('columns', 'Columns', 1, 2, 1),
+            Field::boxes('line', 'Boxes a row'),
+        ];
+    }
+
     public function pages(Request $request): int
     {
         $room = $this->rows($request) * \count($this->columns($request)->parts);
         $needed = intdiv(\count($request->index) + self::SPARE + $room - 1, $room);
 
-        return $request->settings->count('pages', max(1, min(6, $needed)), 1, 6);
+        return $request->settings->countOrNull('pages') ?? max(1, min(6, $needed));
     }
 
     public function draw(Request $request): array
@@ -99,7 +109,7 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
     /** One column, or two where they are wide enough for a name and its pages. */
     private function columns(Request $request): Division
     {
-        $two = 2 === $request->settings->count('columns', 1, 1, 2) ? Division::containers($request->across, 2) : null;
+        $two = 2 === $request->settings->count('columns') ? Division::containers($request->across, 2) : null;
         if (null !== $two && $two->size() > self::NUMBER + 1) {
             return $two;
         }

@@ -30,6 +30,7 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class Legend implements Form, HasLayouts
 {
@@ -38,6 +39,17 @@ final class Legend implements Form, HasLayouts
 
     /** Boxes a column needs: the symbol with air round it, and a name. */
     private const NARROWEST = 9;
+
+    public function fields(): array
+    {
+        return [
+            Field::choice('set', 'Symbols to begin with', array_map(static fn (array $about): string => $about[0], StarterKeys::all())),
+            Field::count('key_columns', 'Columns', 1, 2),
+            Field::flag('colours', 'What the colours stand for', false),
+            Field::boxes('row', 'Boxes a row', '2')->unasked(),
+            Field::drawn('symbols', 'Symbols'),
+        ];
+    }
 
     public function pages(Request $request): int
     {
@@ -74,19 +86,17 @@ final class Legend implements Form, HasLayouts
 
     private function set(Request $request): SymbolSet
     {
-        return KeyReader::setting($request->settings->raw('symbols'))
-            ?? StarterKeys::set($request->settings->text('set', StarterKeys::USUAL));
+        return KeyReader::setting($request->settings->drawn('symbols'))
+            ?? StarterKeys::set($request->settings->choice('set'));
     }
 
     /** @return array{row: Fraction, columns: int, pages: int, each: int} boxes a row, marks a page; each 0 where not one row fits */
     private function arrange(Request $request, int $count): array
     {
-        $rows = null === $request->settings->raw('row') ? [
-            Fraction::of(2),
-            Fraction::of(3, 2),
-            Fraction::of(1),
-        ] : [$request->settings->boxes('row', '2')];
-        $columns = 0 === $request->settings->count('key_columns', 0, 1, 2) ? [1, 2] : [$request->settings->count('key_columns', 1, 1, 2)];
+        $row = $request->settings->boxesOrNull('row');
+        $rows = null === $row ? [Fraction::of(2), Fraction::of(3, 2), Fraction::of(1)] : [$row];
+        $wide = $request->settings->countOrNull('key_columns');
+        $columns = null === $wide ? [1, 2] : [$wide];
         foreach ([self::ROOM, 0] as $spare) {
             foreach ($rows as $row) {
                 foreach ($columns as $wide) {
@@ -114,7 +124,7 @@ final class Legend implements Form, HasLayouts
 
     private function foot(Request $request): int
     {
-        return $request->settings->flag('colours', false) ? 1 + (new PenLegend($request->palette, $request->across))->tall() : 0;
+        return $request->settings->flag('colours') ? 1 + (new PenLegend($request->palette, $request->across))->tall() : 0;
     }
 
     private function findings(Canvas $canvas, Request $request, SymbolSet $set, int $room, int $wide): void
@@ -139,7 +149,7 @@ final class Legend implements Form, HasLayouts
                 [],
                 false,
             )) : null);
-        if (null !== $request->settings->raw('symbols')) {
+        if (null !== $request->settings->drawn('symbols')) {
             foreach (KeyCheck::problemsOf($set, $request->pitch) as $problem) {
                 $canvas->finding(new Finding($request->id, $problem->says, [], $problem->stops));
             }

@@ -25,6 +25,7 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class Lettered implements Form, HasLayouts
 {
@@ -34,6 +35,15 @@ final class Lettered implements Form, HasLayouts
         'fold' => 'guide boxes, across the fold of an opening',
         'block' => 'block figures',
     ];
+
+    public function fields(): array
+    {
+        return [
+            Field::text('lettering', 'Lettering'),
+            Field::choice('figures', 'Drawn in', self::WAYS),
+            Field::text('subtitle', 'Line below'),
+        ];
+    }
 
     public function pages(Request $request): int
     {
@@ -67,13 +77,13 @@ final class Lettered implements Form, HasLayouts
     /** A month's divider is always on one line. */
     private function way(Request $request): string
     {
-        return null === $request->month ? $request->settings->choice('figures', array_keys(self::WAYS)) : 'guide';
+        return null === $request->month ? $request->settings->choice('figures') : 'guide';
     }
 
     private function title(Request $request): string
     {
         return null === $request->month
-            ? $request->settings->text('lettering', $request->period->years())
+            ? $request->settings->textOrNull('lettering') ?? $request->period->years()
             : $request->names->month($request->month->month);
     }
 
@@ -202,7 +212,7 @@ final class Lettered implements Form, HasLayouts
         int $tall,
         string $check = 'Count the boxes before the first letter and after the last: they are as the working says.',
     ): void {
-        $words = $request->settings->text('subtitle', null === $request->month ? '' : (string) $request->month->year);
+        $words = $request->settings->textOrNull('subtitle') ?? (null === $request->month ? '' : (string) $request->month->year);
         $top = TitlePlace::above($canvas->down, $tall) + $tall + 2;
         if ('' !== $words && $top + 2 <= $canvas->down) {
             $canvas->step(Task::Write, 'Write '.Heading::quoted($words).' below, in the middle, 2 boxes under the letters.');

@@ -25,14 +25,25 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class MonthCells implements Form, HasLayouts
 {
     public const WAYS = ['grid' => 'cells in weeks', 'lines' => 'a line a day'];
 
+    public function fields(): array
+    {
+        return [
+            Field::month('from', 'Month'),
+            Field::choice('cells', 'Drawn as', self::WAYS),
+            Field::count('pages', 'Pages', 1, 2, 2)->when('cells', ['grid']),
+            Field::weekStart(),
+        ];
+    }
+
     public function pages(Request $request): int
     {
-        return self::isLines($request) || 1 === ($request->pages > 0 ? $request->pages : $request->settings->count('pages', 2, 1, 2))
+        return self::isLines($request) || 1 === ($request->pages > 0 ? $request->pages : $request->settings->count('pages'))
             ? 1
             : 2;
     }
@@ -70,12 +81,12 @@ final class MonthCells implements Form, HasLayouts
 
     private static function isLines(Request $request): bool
     {
-        return 'lines' === $request->settings->choice('cells', array_keys(self::WAYS));
+        return 'lines' === $request->settings->choice('cells');
     }
 
     private static function month(Request $request): Month
     {
-        return $request->month ?? $request->settings->month('from') ?? $request->period->start;
+        return $request->month ?? $request->settings->monthOrNull('from') ?? $request->period->start;
     }
 
     private function page(Canvas $canvas, Request $request, MonthGrid $grid, int $top, int $columns, int $firstColumn): void

@@ -13,6 +13,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class PenLegend
 {
@@ -24,16 +25,30 @@ final class PenLegend
     {
     }
 
+    /**
+     * @param array<string, list<string>> $when other setting → the values one of which it must have for a page to have a legend
+     *
+     * @return list<Field>
+     */
+    public static function fields(array $when): array
+    {
+        $legend = Field::choice('legend', 'Legend', ['book' => 'the pens of the book', 'own' => 'its own', 'none' => 'none']);
+        foreach ($when as $setting => $values) {
+            $legend = $legend->when($setting, $values);
+        }
+
+        return [$legend, Field::lines('legend_names', 'What the colours mean')->when('legend', ['own'])];
+    }
+
     /** The legend a spread asks for: of the book's pens, of its own names for them, or none. @param int $wide boxes */
     public static function asked(Request $request, int $wide): self
     {
-        return new self(match ($request->settings->choice('legend', ['book', 'own', 'none'])) {
+        return new self(match ($request->settings->choice('legend')) {
             'none' => new Palette([]),
             // Without names there is a swatch for each pen, to be named by hand.
-            'own' => $request->palette->meaning($request->settings->lines(
-                'legend_names',
-                array_fill(0, \count($request->palette->pens), ''),
-            )),
+            'own' => $request->palette->meaning(
+                $request->settings->linesOrNull('legend_names') ?? array_fill(0, \count($request->palette->pens), ''),
+            ),
             default => $request->palette,
         }, $wide);
     }
@@ -44,7 +59,7 @@ final class PenLegend
         $names = \count($request->settings->lines('legend_names'));
         $pens = \count($request->palette->pens);
 
-        return 'own' === $request->settings->choice('legend', ['book', 'own', 'none']) && $names > $pens
+        return 'own' === $request->settings->choice('legend') && $names > $pens
             ? new Finding(
                 $request->id,
                 "The legend has $names entries and the book $pens pens: colours are used again from entry "

@@ -18,19 +18,27 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class RuledRows implements Form, HasLayouts
 {
-    public const LINES = ['1' => '1 box', '1.5' => '1½ boxes', '2' => '2 boxes', '3' => '3 boxes'];
+    public function fields(): array
+    {
+        return [
+            Field::count('pages', 'Pages', 1, 12),
+            Field::boxes('line', 'Boxes a line', three: true),
+            Field::flag('ruled', 'Ruled lines', true),
+        ];
+    }
 
     public function pages(Request $request): int
     {
-        return max(1, $request->pages, $request->settings->count('pages', 1, 1, 12));
+        return max(1, $request->pages, $request->settings->countOrNull('pages') ?? 1);
     }
 
     public function draw(Request $request): array
     {
-        $ruled = $request->settings->flag('ruled', true);
+        $ruled = $request->settings->flag('ruled');
 
         return Pages::draw($request, range(1, $this->pages($request)), function (Canvas $canvas, int $nth) use ($request, $ruled): void {
             if ($ruled) {

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
+use AmpleMargin\Counting\Division;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\Spacing\CardPocket;
@@ -19,6 +20,7 @@ use AmpleMargin\Spread\HasDivisions;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class SpacingSheet implements Form, HasLayouts, HasDivisions
 {
@@ -29,6 +31,18 @@ final class SpacingSheet implements Form, HasLayouts, HasDivisions
         'half' => 'Half a page, with a quote',
         'card' => 'Loose card, with its pocket here',
     ];
+
+    public function fields(): array
+    {
+        return [
+            Field::choice('school', 'Drawn as', self::SCHOOLS),
+            Field::counts('divisors_across', 'Divided across by', 2, SpacingAsked::FINEST, Division::USUAL),
+            Field::counts('divisors_down', 'Divided down by', 2, SpacingAsked::FINEST, Division::USUAL),
+            Field::choice('gaps', 'Parts', ['both' => 'without gaps and with', 'without' => 'without gaps', 'with' => 'with the best gap']),
+            Field::flag('coloured', 'A colour for each divisor', true),
+            Field::lines('lines', 'Quote')->when('school', ['half']),
+        ];
+    }
 
     public function pages(Request $request): int
     {
@@ -64,7 +78,7 @@ final class SpacingSheet implements Form, HasLayouts, HasDivisions
 
     private function school(Request $request): School
     {
-        return match ($request->settings->choice('school', array_keys(self::SCHOOLS))) {
+        return match ($request->settings->choice('school')) {
             'corners' => new FourCorners(),
             'table' => new ContainerTable(),
             'half' => new HalfPage(),

@@ -23,6 +23,11 @@ use AmpleMargin\Spread\Request;
 
 final class WeekBoxes implements Form
 {
+    public function fields(): array
+    {
+        return [];
+    }
+
     public function pages(Request $request): int
     {
         return 2 === $request->pages ? 2 : 1;

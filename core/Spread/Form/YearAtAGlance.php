@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
+use AmpleMargin\Calendar\Period;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\Year\Blocks;
@@ -19,6 +20,7 @@ use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\MonthsShown;
 use AmpleMargin\Spread\Offers;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
 {
@@ -30,6 +32,34 @@ final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
         'dots' => 'Dot lines',
         'printed' => 'Printed or stamped months',
     ];
+
+    /** The ways that draw a block of days for each month. */
+    private const BLOCKS = ['mini', 'notes', 'split'];
+
+    public function fields(): array
+    {
+        return [
+            Field::choice('way', 'Drawn as', self::WAYS),
+            Field::month('from', 'First month'),
+            Field::count('months', 'Months', 1, Period::LONGEST),
+            Field::boxes('day', 'Boxes a day')->when('way', [...self::BLOCKS, 'printed']),
+            Field::choice(
+                'letters',
+                'Weekday letters',
+                ['fit' => 'as they fit', 'block' => 'in every block', 'column' => 'once above each column'],
+            )->when('way', self::BLOCKS),
+            Field::weekStart()->when('way', [...self::BLOCKS, 'printed']),
+            Field::flag('week_numbers', 'ISO week numbers', false)->when('way', self::BLOCKS),
+            Field::flag('beside', 'Lines beside each month', false)->when('way', ['split']),
+            Field::boxes('line', 'Boxes a line of notes')->when('way', ['notes', 'split']),
+            Field::count('columns', 'Months across', 1, 8)->when('way', self::BLOCKS),
+            Field::count('pages', 'Pages', 1, 12),
+            ...PenLegend::fields(['way' => ['split', 'matrix']]),
+            Field::lines('marks', 'What the marks on a dot mean')->when('way', ['dots']),
+            Field::count('printed_width', 'Printed or stamped month, mm wide', 8, 200)->when('way', ['printed']),
+            Field::count('printed_height', 'Printed or stamped month, mm tall', 8, 200)->when('way', ['printed']),
+        ];
+    }
 
     public function pages(Request $request): int
     {
@@ -89,9 +119,9 @@ final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
 
     private function way(Request $request): Way
     {
-        return match ($request->settings->choice('way', array_keys(self::WAYS))) {
+        return match ($request->settings->choice('way')) {
             'notes' => new Blocks(notes: true),
-            'split' => new Blocks(notes: $request->settings->flag('beside', false), split: true),
+            'split' => new Blocks(notes: $request->settings->flag('beside'), split: true),
             'matrix' => new DayMatrix(),
             'dots' => new DotLines(),
             'printed' => new PrintedMonths(),

@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
-use AmpleMargin\Spread\Field;
 use AmpleMargin\Spread\Form\Containers;
 use AmpleMargin\Spread\Form\Doors;
 use AmpleMargin\Spread\Form\RuledRows;
@@ -21,31 +20,12 @@ final class ListKinds
         return [
             Kind::spread('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']))
                 ->whichIs('A container for each area of life.')
-                ->asking(
-                    Field::lines('areas', 'Areas'),
-                    Field::count('columns', 'Columns', 1, 4),
-                    Field::boxes('line', 'Boxes a line'),
-                    FrontKinds::half(),
-                )
                 ->mayShareAPage(),
             Kind::spread('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors())
                 ->whichIs('Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a record here, no advice.')
-                ->asking(
-                    Field::lines('items', 'Items'),
-                    Field::lines('columns', 'Columns on each face'),
-                    Field::flag('sum', 'A row for the sum', true),
-                    Field::count('leaves', 'Cut leaves', 1, 12),
-                    Field::count('strip', 'Boxes of the strip', 2, 20),
-                )
                 ->unlessSaid(['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']]),
             Kind::spread('notes', 'Notes', Section::Back, new RuledRows())
                 ->whichIs('A title and lines; takes what has no page of its own.')
-                ->asking(
-                    Field::count('pages', 'Pages', 1, 12),
-                    Field::choice('line', 'Boxes a line', RuledRows::LINES),
-                    Field::flag('ruled', 'Ruled lines', true),
-                    FrontKinds::half(),
-                )
                 ->mayTurnThePage()
                 ->fillsEmptyPages()
                 ->mayShareAPage(),

@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\PatternPart;
-use AmpleMargin\Spread\Field;
 use AmpleMargin\Spread\Form\Containers;
 use AmpleMargin\Spread\Form\Lettered;
 use AmpleMargin\Spread\Form\MonthCells;
@@ -23,22 +22,21 @@ final class MonthKinds
         return [
             Kind::monthPart('month-divider', 'Divider', new Lettered())
                 ->whichIs('The month’s name in guide boxes.')
-                ->asking(Field::text('subtitle', 'Line below'))
+                ->asking('subtitle')
                 ->inPlural('dividers')
                 ->littleMissed(3),
             Kind::monthPart('month-calendar', 'Calendar', new MonthCells())
                 ->whichIs('A cell a day, on an opening or one page.')
-                ->asking(Field::choice('cells', 'Drawn as', MonthCells::WAYS), Field::weekStart())
+                ->asking('cells', 'week_start')
                 ->isAnOpening(),
             Kind::monthPart('month-goals', 'Goals', new Containers(['Focus', 'To do', 'To keep', 'To let go']))
-                ->whichIs('What this month is for.')
-                ->asking(Field::lines('areas', 'Areas'), Field::count('columns', 'Columns', 1, 4), Field::boxes('line', 'Boxes a line')),
+                ->whichIs('What this month is for.'),
             Kind::monthPart(PatternPart::WEEKS, 'Weeks', new WeekBoxes())
                 ->whichIs('Every week of the month, on the pages the book gives a week.')
                 ->followsTheWeeks(),
             Kind::monthPart('month-notes', 'Notes', new RuledRows())
                 ->whichIs('Lines for notes and memories.')
-                ->asking(Field::choice('line', 'Boxes a line', RuledRows::LINES), Field::flag('ruled', 'Ruled lines', true))
+                ->asking('line', 'ruled')
                 ->givesWay(),
         ];
     }

@@ -113,7 +113,7 @@ final class Containers implements School
 
             return null === $columns || null === $rows ? null : [$columns, $rows];
         }
-        $wide = min($each, $request->settings->count('columns', 2, 1, 4));
+        $wide = min($each, $request->settings->count('columns'));
         $columns = Division::containers($across, $wide);
         $rows = $down < 1 ? null : Division::containers($down, intdiv($each + $wide - 1, $wide));
 
@@ -124,7 +124,7 @@ final class Containers implements School
     private function perPage(Request $request, LogAsked $asked): int
     {
         if (!$this->columns) {
-            return max(1, $request->settings->count('months_per_page', 6, 1, 12));
+            return max(1, $request->settings->count('months_per_page'));
         }
 
         return Pages::evenly(\count($asked->months), max(1, intdiv($request->across, self::COLUMN)));

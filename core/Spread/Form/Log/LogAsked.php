@@ -38,16 +38,16 @@ final class LogAsked
     public static function read(Request $request): self
     {
         $shown = MonthsShown::of($request);
-        $months = $shown[0]->run(\count($shown) + $request->settings->count('months_beyond', 0, 0, 12));
+        $months = $shown[0]->run(\count($shown) + $request->settings->count('months_beyond'));
         $line = $request->settings->boxes('line');
 
         return new self(
             $months,
             $line,
             // Between dots a line has to be drawn to be kept.
-            !$line->isWhole() || $request->settings->flag('ruled', false),
-            $request->settings->choice('mini', ['none', 'beside', 'above']),
-            $request->settings->choice('extra', ['none', 'statistic', 'memory', 'frame']),
+            !$line->isWhole() || $request->settings->flag('ruled'),
+            $request->settings->choice('mini'),
+            $request->settings->choice('extra'),
             $request->first,
             $request->pitch,
         );

@@ -83,7 +83,7 @@ final class Rows implements School
     {
         $room = $request->down - Heading::boxes($request->down) - ($this->byCategory ? 1 : 0);
         $most = max(1, intdiv($room, $this->byCategory ? 3 : 2));
-        $each = $this->byCategory ? min($most, $request->settings->count('months_per_page', 6, 1, 12)) : $most;
+        $each = $this->byCategory ? min($most, $request->settings->count('months_per_page')) : $most;
 
         return array_chunk($months, Pages::evenly(\count($months), $each));
     }
@@ -229,7 +229,7 @@ final class Rows implements School
     /** @return non-empty-list<string> */
     private function categories(Request $request): array
     {
-        $named = \array_slice($request->settings->lines('categories', ['Holidays', 'Events', 'Appointments', 'Tasks']), 0, 8);
+        $named = \array_slice($request->settings->lines('categories'), 0, 8);
 
         return [] === $named ? ['…'] : $named;
     }

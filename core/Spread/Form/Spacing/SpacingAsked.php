@@ -32,13 +32,13 @@ final class SpacingAsked
 
     public static function read(Request $request): self
     {
-        $gaps = $request->settings->choice('gaps', ['both', 'without', 'with']);
+        $gaps = $request->settings->choice('gaps');
 
         return new self(
-            self::sorted($request->settings->counts('divisors_across', Division::USUAL, 2, self::FINEST)),
-            self::sorted($request->settings->counts('divisors_down', Division::USUAL, 2, self::FINEST)),
+            self::sorted($request->settings->counts('divisors_across')),
+            self::sorted($request->settings->counts('divisors_down')),
             'with' === $gaps || 'without' === $gaps ? $gaps : 'both',
-            $request->settings->flag('coloured', true) ? $request->palette->forLines() : [],
+            $request->settings->flag('coloured') ? $request->palette->forLines() : [],
         );
     }
 

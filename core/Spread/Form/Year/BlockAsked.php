@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Form\Year;
 
 use AmpleMargin\Counting\Fraction;
-use AmpleMargin\Spread\Settings;
+use AmpleMargin\Spread\Setting\Settings;
 
 final class BlockAsked
 {
@@ -30,17 +30,17 @@ final class BlockAsked
     ) {
     }
 
-    public static function read(Settings $settings, bool $notes, string $day = '1'): self
+    public static function read(Settings $settings, bool $notes, ?Fraction $day = null): self
     {
-        $letters = $settings->choice('letters', ['fit', 'block', 'column']);
+        $letters = $settings->choice('letters');
 
         return new self(
-            $settings->boxes('day', $day),
+            $settings->boxesOrNull('day') ?? $day ?? Fraction::of(1),
             'fit' === $letters ? null : 'block' === $letters,
-            $settings->flag('week_numbers', false),
+            $settings->flag('week_numbers'),
             $notes,
-            $settings->count('pages', 0, 1, 12),
-            $settings->count('columns', 0, 1, 8),
+            $settings->countOrNull('pages') ?? 0,
+            $settings->countOrNull('columns') ?? 0,
         );
     }
 

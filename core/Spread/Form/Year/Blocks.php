@@ -12,6 +12,7 @@ namespace AmpleMargin\Spread\Form\Year;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -73,7 +74,7 @@ final class Blocks implements Way
 
     private function asked(Request $request): BlockAsked
     {
-        return BlockAsked::read($request->settings, $this->notes, $this->split ? '2' : '1');
+        return BlockAsked::read($request->settings, $this->notes, Fraction::of($this->split ? 2 : 1));
     }
 
     /** Boxes the legend takes at the foot of the page, with one of air above it. */

@@ -61,7 +61,7 @@ final class DayMatrix implements Way
     {
         $room = $request->down - Heading::boxes($request->down) - 1;
         if ($room >= self::DAYS && $request->across >= 2) {
-            $share = Pages::evenly($months, $request->across - 1, $request->settings->count('pages', 0, 1, 12));
+            $share = Pages::evenly($months, $request->across - 1, $request->settings->countOrNull('pages') ?? 1);
             $beside = intdiv($request->across - 1 - self::LEGEND, $share);
             $wide = min(self::WIDEST, max($beside, min(2, intdiv($request->across - 1, $share))));
 
@@ -71,7 +71,7 @@ final class DayMatrix implements Way
         if ($label < 2 || $room < 1) {
             return null;
         }
-        $share = Pages::evenly($months, $room, $request->settings->count('pages', 0, 1, 12));
+        $share = Pages::evenly($months, $room, $request->settings->countOrNull('pages') ?? 1);
 
         return ['turned' => true, 'months' => $share, 'wide' => 1, 'tall' => min(2, intdiv($room, $share)), 'label' => $label];
     }

@@ -79,7 +79,7 @@ final class DotLines implements Way
                 'lines' => $lines,
                 'dots' => $dots,
                 'label' => $label,
-                'months' => Pages::evenly(\count($months), $most, $request->settings->count('pages', 1, 1, 12)),
+                'months' => Pages::evenly(\count($months), $most, $request->settings->countOrNull('pages') ?? 1),
             ];
         }
 

@@ -136,7 +136,7 @@ final class PrintedMonths implements Way
     {
         [$wide, $tall] = array_map(static fn (Fraction $side): int => $side->ceil(), $this->size($request));
         $room = $request->down - Heading::boxes($request->down);
-        for ($pages = max(1, $request->settings->count('pages', 1, 1, 12)); $pages <= $months; ++$pages) {
+        for ($pages = $request->settings->countOrNull('pages') ?? 1; $pages <= $months; ++$pages) {
             $share = intdiv($months + $pages - 1, $pages);
             for ($columns = 1; $columns <= $share; ++$columns) {
                 $across = Division::ofSize($request->across, $columns, $wide);
@@ -154,12 +154,12 @@ final class PrintedMonths implements Way
     private function size(Request $request): array
     {
         $asked = BlockAsked::read($request->settings, false);
-        $wide = $request->settings->count('printed_width', 0, 8, 200);
-        $tall = $request->settings->count('printed_height', 0, 8, 200);
+        $wide = $request->settings->countOrNull('printed_width');
+        $tall = $request->settings->countOrNull('printed_height');
 
         return [
-            0 === $wide ? Fraction::of($asked->wide()) : Fraction::of($wide * 1_000, $request->pitch),
-            0 === $tall ? Fraction::of($asked->tall(6, true)) : Fraction::of($tall * 1_000, $request->pitch),
+            null === $wide ? Fraction::of($asked->wide()) : Fraction::of($wide * 1_000, $request->pitch),
+            null === $tall ? Fraction::of($asked->tall(6, true)) : Fraction::of($tall * 1_000, $request->pitch),
         ];
     }
 

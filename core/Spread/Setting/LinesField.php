@@ -1,0 +1,60 @@
+<?php
+
+/* Words one a line: items, areas, the lines of a quote. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Setting;
+
+final class LinesField extends Field
+{
+    /** @param list<string> $usually */
+    public function __construct(string $name, string $label, private readonly array $usually)
+    {
+        parent::__construct($name, $label);
+    }
+
+    public function type(): string
+    {
+        return 'lines';
+    }
+
+    /** @return list<string>|null those with words in them; null where it is no list */
+    public function read(mixed $value): ?array
+    {
+        if (!\is_array($value)) {
+            return null;
+        }
+        $lines = [];
+        foreach ($value as $line) {
+            if (\is_string($line) && '' !== trim($line)) {
+                $lines[] = trim($line);
+            }
+        }
+
+        return $lines;
+    }
+
+    public function wrong(mixed $value): ?string
+    {
+        return \is_array($value) && array_filter($value, is_string(...)) === $value
+            ? null
+            : "“{$this->label}” is ".self::said($value).': a list of words is meant.';
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'array', 'items' => ['type' => 'string']];
+    }
+
+    public function describe(): array
+    {
+        return ['usually' => implode("\n", $this->usually)] + parent::describe();
+    }
+
+    /** @return list<string> */
+    public function usual(): array
+    {
+        return $this->usually;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+/* A few words. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Setting;
+
+final class TextField extends Field
+{
+    public function type(): string
+    {
+        return 'text';
+    }
+
+    /** Null where there are no words in it. */
+    public function read(mixed $value): ?string
+    {
+        return \is_string($value) && '' !== trim($value) ? trim($value) : null;
+    }
+
+    public function wrong(mixed $value): ?string
+    {
+        return \is_string($value) ? null : "“{$this->label}” is ".self::said($value).': words are meant.';
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'string'];
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+/* What a form is asked in a test: settings, the usual ones or random ones, on a stock of so many boxes. */
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Period;
+use AmpleMargin\Calendar\Weekday;
+use AmpleMargin\Colour\Palette;
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\BoxesField;
+use AmpleMargin\Spread\Setting\ChoiceField;
+use AmpleMargin\Spread\Setting\CountField;
+use AmpleMargin\Spread\Setting\CountsField;
+use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\Setting\FlagField;
+use AmpleMargin\Spread\Setting\LinesField;
+use AmpleMargin\Spread\Setting\MonthField;
+use AmpleMargin\Spread\Setting\Settings;
+
+final class Asking
+{
+    public static function kind(string $id): Kind
+    {
+        return Catalogue::kind($id) ?? throw new \LogicException("There is no kind $id.");
+    }
+
+    /**
+     * @param array<string, mixed> $settings
+     * @param list<IndexRow>       $index    only an index reads them
+     */
+    public static function of(
+        Kind|Form $of,
+        array $settings = [],
+        int $across = 26,
+        int $down = 38,
+        string $start = '2027-01',
+        string $end = '2027-12',
+        Weekday $first = Weekday::Monday,
+        ?Palette $palette = null,
+        int $pitch = 5_000,
+        array $index = [],
+    ): Request {
+        return new Request(
+            'one',
+            $of instanceof Kind ? $of->name : 'A title',
+            $of instanceof Kind ? $of->settings($settings) : new Settings($settings, $of->fields()),
+            $across,
+            $down,
+            self::period($start, $end),
+            $first,
+            index: $index,
+            palette: $palette ?? Palette::usual(),
+            pitch: $pitch,
+        );
+    }
+
+    public static function period(string $start, string $end): Period
+    {
+        return new Period(Month::read($start) ?? throw new \LogicException(), Month::read($end) ?? throw new \LogicException());
+    }
+
+    /** A value that makes sense, by chance. */
+    public static function value(Field $field): mixed
+    {
+        return match (true) {
+            $field instanceof CountField => mt_rand($field->least, $field->most),
+            $field instanceof CountsField => array_map(static fn (): int => mt_rand($field->least, $field->most), range(0, mt_rand(0, 5))),
+            $field instanceof FlagField => 0 === mt_rand(0, 1),
+            $field instanceof ChoiceField, $field instanceof BoxesField => $field->values()[mt_rand(0, \count($field->values()) - 1)],
+            $field instanceof MonthField => (new Month(mt_rand(1990, 2060), mt_rand(1, 12)))->iso(),
+            $field instanceof LinesField => array_map(static fn (int $i): string => "Line $i", range(1, mt_rand(1, 9))),
+            default => 'Words',
+        };
+    }
+}
