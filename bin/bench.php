@@ -6,10 +6,12 @@ declare(strict_types=1);
 
 use AmpleMargin\Book\BookSheets;
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\Layouts;
 use AmpleMargin\Paging\PageRules;
 use AmpleMargin\Paging\Placeable;
 use AmpleMargin\Paging\Placer;
 use AmpleMargin\Paper\PaperSize;
+use AmpleMargin\Spread\Catalogue;
 use App\Export\PdfWriter;
 use App\Plan\PlanFiles;
 use App\Plan\SamplePlans;
@@ -55,21 +57,24 @@ if ('core' === $argv[1]) {
     printf("%-52s %8.1f MB peak\n", 'memory after composing and drawing all pages', memory_get_peak_usage() / 1e6);
     $slowest = ['', 0.0];
     $every = [];
-    foreach (AmpleMargin\Spread\Catalogue::spreads() as $kind) {
-        $layouts = $kind->form instanceof AmpleMargin\Spread\HasLayouts ? array_map(
-            static fn ($layout): array => $layout->settings,
-            $kind->form->layouts((new AmpleMargin\Book\Requests($plan))->spread(
-                new AmpleMargin\Plan\PlannedSpread('x', $kind->id, $kind->section),
-                []
-            ))
-        ) : [[]];
-        foreach ($layouts as $settings) {
-            $request = (new AmpleMargin\Book\Requests($plan))->spread(
-                new AmpleMargin\Plan\PlannedSpread('x', $kind->id, $kind->section, settings: $settings),
-                $book->index
+    $catalogue = new Catalogue();
+    $layouts = new Layouts($plan, $catalogue);
+    foreach ($catalogue->spreads() as $kind) {
+        $section = $kind->section ?? exit("$kind->id has no section.");
+        $ask = static fn (array $settings): AmpleMargin\Spread\Request => $layouts->request(
+            new AmpleMargin\Plan\PlannedSpread('x', $kind->id, $section, settings: $settings)
+        );
+        $form = $kind->form instanceof AmpleMargin\Spread\ReadsIndex ? $kind->form->reading($book->index, []) : $kind->form;
+        $ways = $form instanceof AmpleMargin\Spread\HasLayouts
+            ? array_map(static fn ($layout): array => $layout->settings, $form->layouts($ask([])))
+            : [[]];
+        foreach ($ways as $settings) {
+            $request = $ask($settings);
+            $pages = $form->layOut($request)->pages;
+            $taken = array_map(
+                static fn (float $all): float => $all / $pages,
+                timed(15, static fn () => $form->layOut($request)->drawings())
             );
-            $pages = count($kind->form->draw($request));
-            $taken = array_map(static fn (float $all): float => $all / $pages, timed(15, static fn () => $kind->form->draw($request)));
             array_push($every, ...$taken);
             if ($taken[7] > $slowest[1]) {
                 $slowest = ["$kind->id ".json_encode($settings), $taken[7]];
@@ -98,7 +103,7 @@ if ('core' === $argv[1]) {
         'PDF of the whole front matter',
         timed(10, static fn () => (new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides($book->spreadPages()), 'bench'))
     );
-    foreach ([10, 20, 40, 60, 100, 200] as $count) {
+    foreach ([10, 20, 40, 60, 100, 200, 300] as $count) {
         $taken = [];
         for ($seed = 1; $seed <= 20; ++$seed) {
             mt_srand($seed);
@@ -115,7 +120,7 @@ if ('core' === $argv[1]) {
     $random = [];
     for ($seed = 1; $seed <= 150; ++$seed) {
         $one = Tests\Books::random($seed);
-        array_push($random, ...timed(1, static fn () => (new AmpleMargin\Book\Pager($one, new AmpleMargin\Book\Requests($one)))->page()));
+        array_push($random, ...timed(1, static fn () => (new AmpleMargin\Book\Pager($one, new Layouts($one, $catalogue)))->page()));
     }
     sort($random);
     said('place and range a random plan', $random);
@@ -130,9 +135,20 @@ if ('core' === $argv[1]) {
     $large = Tests\Books::edited(Tests\Books::starter(Tests\Books::a5(240)), $spreads);
     said(
         'place and range 60 spreads, 12 months, 240 pages',
-        timed(50, static fn () => (new AmpleMargin\Book\Pager($large, new AmpleMargin\Book\Requests($large)))->page())
+        timed(50, static fn () => (new AmpleMargin\Book\Pager($large, new Layouts($large, $catalogue)))->page())
     );
     said('compose the same', timed(30, static fn () => Composer::compose($large)));
+    foreach ([10, 20, 40, 76, 150, 296] as $count) {
+        $kinds = $catalogue->spreads();
+        $many = Tests\Books::edited(
+            Tests\Books::starter(Tests\Books::a5(900))->with(['spreads' => []]),
+            array_map(static fn (int $i): array => ['type' => 'add-spread', 'kind' => $kinds[$i % count($kinds)]->id], range(1, $count))
+        );
+        $composed = Composer::compose($many);
+        said("compose $count spreads of every kind, no page drawn", timed(15, static fn () => Composer::compose($many)));
+        printf("%-52s %s\n", '', $composed->front->proven ? 'as few empty pages as can be' : 'the search ended at its bound');
+        said('the same with all its findings', timed(15, static fn () => Composer::compose($many)->findings()));
+    }
     $overfull = Tests\Books::edited(
         $large,
         [
@@ -143,7 +159,7 @@ if ('core' === $argv[1]) {
     said('the least regretted way to make it fit', timed(3, static fn () => (new AmpleMargin\Book\WaysToFit($overfull))->best()));
     foreach ([[60, 192], [160, 400], [300, 900]] as [$count, $pages]) {
         mt_srand(5);
-        $kinds = AmpleMargin\Spread\Catalogue::spreads();
+        $kinds = $catalogue->spreads();
         $edits = array_map(
             static fn (): array => ['type' => 'add-spread', 'kind' => $kinds[mt_rand(0, count($kinds) - 1)]->id],
             range(1, $count)

@@ -10,10 +10,15 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Colour\Palette;
+use AmpleMargin\Counting\Tally;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\BoxesField;
 use AmpleMargin\Spread\Setting\ChoiceField;
@@ -29,13 +34,10 @@ final class Asking
 {
     public static function kind(string $id): Kind
     {
-        return Catalogue::kind($id) ?? throw new \LogicException("There is no kind $id.");
+        return (new Catalogue())->kind($id) ?? throw new \LogicException("There is no kind $id.");
     }
 
-    /**
-     * @param array<string, mixed> $settings
-     * @param list<IndexRow>       $index    only an index reads them
-     */
+    /** @param array<string, mixed> $settings */
     public static function of(
         Kind|Form $of,
         array $settings = [],
@@ -46,20 +48,28 @@ final class Asking
         Weekday $first = Weekday::Monday,
         ?Palette $palette = null,
         int $pitch = 5_000,
-        array $index = [],
     ): Request {
         return new Request(
             'one',
             $of instanceof Kind ? $of->name : 'A title',
             $of instanceof Kind ? $of->settings($settings) : new Settings($settings, $of->fields()),
-            $across,
-            $down,
-            self::period($start, $end),
-            $first,
-            index: $index,
-            palette: $palette ?? Palette::usual(),
-            pitch: $pitch,
+            new PageGrid($across, $down, Tally::Boxes, $pitch),
+            new CalendarFacts(self::period($start, $end), $first),
+            $palette ?? Palette::usual(),
         );
+    }
+
+    /**
+     * @param array<string, mixed> $settings
+     * @param list<IndexRow>       $index    only an index reads them
+     *
+     * @return list<PageDrawing> on 26 × 38 boxes
+     */
+    public static function drawn(string $kind, array $settings = [], array $index = []): array
+    {
+        $form = self::kind($kind)->form;
+
+        return ($form instanceof ReadsIndex ? $form->reading($index, []) : $form)->layOut(self::of(self::kind($kind), $settings))->drawings();
     }
 
     public static function period(string $start, string $end): Period

@@ -87,7 +87,7 @@ final class Books
             self::starter()->months,
             Tally::cases()[mt_rand(0, 1)],
         );
-        $kinds = Catalogue::spreads();
+        $kinds = (new Catalogue())->spreads();
         $edits = [['type' => 'use-pattern', 'pattern' => ['bare', 'plain', 'ordinary', 'rich'][mt_rand(0, 3)]]];
         for ($i = mt_rand(0, 14); $i > 0; --$i) {
             $edits[] = ['type' => 'add-spread', 'kind' => $kinds[mt_rand(0, \count($kinds) - 1)]->id];

@@ -9,7 +9,6 @@ namespace App\Api;
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Book\ForeEdge;
-use AmpleMargin\Book\Requests;
 use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Drawing\Finding;
@@ -34,8 +33,11 @@ use App\Repository\Notebooks;
 
 final class BookView
 {
-    public function __construct(private readonly Notebooks $notebooks, private readonly PlanFiles $files)
-    {
+    public function __construct(
+        private readonly Notebooks $notebooks,
+        private readonly PlanFiles $files,
+        private readonly Catalogue $catalogue,
+    ) {
     }
 
     /** @throws NotFound|Unreadable where the notebook has no such book, or its plan cannot be read */
@@ -62,7 +64,7 @@ final class BookView
     public function composed(Notebook $notebook): ComposedPlan
     {
         try {
-            return ComposedPlan::of($this->files->stored($notebook->plan()));
+            return ComposedPlan::of($this->files->stored($notebook->plan()), $this->catalogue);
         } catch (\Throwable $failure) {
             throw new Unreadable($failure);
         }
@@ -149,7 +151,10 @@ final class BookView
             ),
             'spreads' => array_map(fn (PlannedSpread $spread): array => $this->spread($book, $spread), $book->plan->inOrder()),
             'patterns' => array_map(PlanWriter::pattern(...), $book->plan->months->patterns),
-            'pattern_asks' => (object) array_map(self::asks(...), array_column($book->plan->months->patterns, null, 'id')),
+            'pattern_asks' => (object) array_map(
+                static fn (Pattern $pattern): array => self::asks($pattern, $book->catalogue()),
+                array_column($book->plan->months->patterns, null, 'id'),
+            ),
             'usual_pattern' => $book->plan->months->usual,
             'months' => array_map(fn (MonthBlock $block): array => $this->month($book, $block), $book->months),
             'pages' => $this->pages($book),
@@ -223,7 +228,7 @@ final class BookView
     /** @return array<string, mixed> */
     private function spread(Book $book, PlannedSpread $spread): array
     {
-        $kind = Catalogue::kind($spread->kind);
+        $kind = $book->catalogue()->kind($spread->kind);
         $placed = null;
         foreach ([...$book->front->placed, ...$book->back->placed] as $one) {
             $placed = $one->spread->id === $spread->id ? $one : $placed;
@@ -238,7 +243,7 @@ final class BookView
             'kind' => $spread->kind,
             'kind_name' => $kind->name ?? 'Unknown kind',
             'known' => null !== $kind,
-            'title' => Requests::title($spread),
+            'title' => $book->catalogue()->title($spread),
             'section' => $spread->section->value,
             'pages' => $size?->spread->pages() ?? 1,
             'page' => $placed?->page,
@@ -257,10 +262,10 @@ final class BookView
     }
 
     /** @return list<list<string>> for each part of a pattern, the settings that matter as its others stand */
-    private static function asks(Pattern $pattern): array
+    private static function asks(Pattern $pattern, Catalogue $catalogue): array
     {
         return array_map(
-            static fn (PatternPart $part): array => Catalogue::kind($part->kind)?->asked($part->settings) ?? [],
+            static fn (PatternPart $part): array => $catalogue->kind($part->kind)?->asked($part->settings) ?? [],
             $pattern->parts,
         );
     }
@@ -290,7 +295,7 @@ final class BookView
             'beyond' => $block->lastPage() > $book->runOut->page,
             'parts' => array_map(static fn (MonthPart $part): array => [
                 'kind' => $part->kind,
-                'name' => self::partName($part),
+                'name' => self::partName($part, $book->catalogue()),
                 'page' => $part->page,
                 'pages' => $part->pages,
             ], $block->parts),
@@ -304,14 +309,14 @@ final class BookView
         ];
     }
 
-    private static function partName(MonthPart $part): string
+    private static function partName(MonthPart $part, Catalogue $catalogue): string
     {
         return match ($part->kind) {
             MonthPart::FREE => 'Free page',
             MonthPart::TAKEN => 'Passed over',
             MonthPart::SPARE => 'Spare',
             MonthPart::MORE => 'More than planned',
-            default => Catalogue::kind($part->kind)->name ?? $part->kind,
+            default => $catalogue->kind($part->kind)->name ?? $part->kind,
         };
     }
 

@@ -22,10 +22,10 @@ use Symfony\Component\Routing\Attribute\Route;
 final class CatalogueController
 {
     #[Route('/api/catalogue', methods: 'GET')]
-    public function catalogue(): JsonResponse
+    public function catalogue(Catalogue $catalogue): JsonResponse
     {
         return new JsonResponse([
-            'spreads' => array_map(self::kind(...), Catalogue::spreads()),
+            'spreads' => array_map(self::kind(...), $catalogue->spreads()),
             'month_parts' => array_map(
                 static fn (Kind $kind): array => [
                     'kind' => $kind->id,
@@ -35,7 +35,7 @@ final class CatalogueController
                     'by_weeks' => $kind->byWeeks,
                     'fields' => self::fields($kind),
                 ],
-                Catalogue::monthParts(),
+                $catalogue->monthParts(),
             ),
             'papers' => array_map(static fn (PaperSize $size): array => [
                 'name' => $size->value,

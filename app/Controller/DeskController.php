@@ -7,10 +7,10 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use AmpleMargin\Book\Patience;
-use AmpleMargin\Book\Requests;
 use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Spread\Catalogue;
 use App\Api\AskedBook;
 use App\Api\Body;
 use App\Api\BookView;
@@ -30,8 +30,11 @@ final class DeskController
     /** Seconds the ways to fit may be looked for. */
     private const PATIENCE = 0.9;
 
-    public function __construct(private readonly Notebooks $notebooks, private readonly BookView $view)
-    {
+    public function __construct(
+        private readonly Notebooks $notebooks,
+        private readonly BookView $view,
+        private readonly Catalogue $catalogue,
+    ) {
     }
 
     /** The small drawings of all pages a spread stands on. */
@@ -69,6 +72,7 @@ final class DeskController
         $ways = new WaysToFit(
             $this->view->plan($this->notebooks->get($id), AskedBook::of($request)),
             patience: new Patience(self::PATIENCE, static fn (): float => hrtime(true) / 1e9),
+            catalogue: $this->catalogue,
         );
         $written = static fn (Way $way): array => [
             'say' => $way->say,
@@ -96,9 +100,9 @@ final class DeskController
     {
         $book = $this->view->compose($this->notebooks->get($id), AskedBook::of($request));
         $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
-        $comparison = $book->layouts($planned) ?? throw new NotFound(Requests::title($planned).' has one layout only.');
+        $comparison = $book->layouts($planned) ?? throw new NotFound($book->catalogue()->title($planned).' has one layout only.');
 
-        return new JsonResponse(ComparisonView::of($comparison, Requests::title($planned), $book->plan->stock));
+        return new JsonResponse(ComparisonView::of($comparison, $book->catalogue()->title($planned), $book->plan->stock));
     }
 
     #[Route('/ticks', methods: 'PUT')]

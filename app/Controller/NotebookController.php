@@ -14,6 +14,7 @@ use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\Volume;
+use AmpleMargin\Spread\Catalogue;
 use App\Api\AskedBook;
 use App\Api\Body;
 use App\Api\BookView;
@@ -31,8 +32,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/notebooks')]
 final class NotebookController
 {
-    public function __construct(private readonly Notebooks $notebooks, private readonly BookView $view, private readonly PlanFiles $files)
-    {
+    public function __construct(
+        private readonly Notebooks $notebooks,
+        private readonly BookView $view,
+        private readonly PlanFiles $files,
+        private readonly Catalogue $catalogue,
+    ) {
     }
 
     #[Route('', methods: 'GET')]
@@ -61,6 +66,7 @@ final class NotebookController
             PlanReader::period($values->inside('period')),
             PlanReader::weeks($values->inside('weeks'))->first,
             $values->choice('counting', Tally::class, Tally::Boxes),
+            $this->catalogue,
         ));
     }
 

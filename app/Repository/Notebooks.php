@@ -10,6 +10,7 @@ use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Spread\Catalogue;
 use App\Api\NotFound;
 use App\Api\Stale;
 use App\Entity\Edit;
@@ -30,6 +31,7 @@ final class Notebooks
         private readonly PlanFiles $files,
         private readonly Composing $composing,
         private readonly DatabaseFile $file,
+        private readonly Catalogue $catalogue = new Catalogue(),
     ) {
     }
 
@@ -108,7 +110,7 @@ final class Notebooks
     {
         $this->at($notebook, $version);
         $before = $notebook->plan();
-        $edited = Edits::apply($this->files->stored($before), $edit);
+        $edited = Edits::apply($this->files->stored($before), $edit, $this->catalogue);
         $after = $this->files->write($edited->plan);
         $composed = $this->composing->of($edited->plan);
         if ($after === $before) {

@@ -44,7 +44,7 @@ final class Book
         public readonly array $corrections,
         public readonly ?Forecast $forecast,
         private readonly Drawings $drawings,
-        private readonly Requests $requests,
+        private readonly Layouts $layouts,
         private readonly TakenTicks $taken,
         private readonly BookFindings $said,
     ) {
@@ -110,25 +110,31 @@ final class Book
     /** @return list<PageDrawing> the months to print and stick into a spread; empty where it has no room for any */
     public function cutOut(PlannedSpread $spread): array
     {
-        $form = Catalogue::kind($spread->kind)->form ?? null;
+        $form = $this->layouts->form($spread, $this->index);
 
-        return $form instanceof HasCutOuts ? $form->cutOut($this->requests->spread($spread, $this->index)) : [];
+        return $form instanceof HasCutOuts ? $form->cutOut($this->layouts->request($spread)) : [];
     }
 
     /** The layouts of a spread side by side on this book's stock; null where it has one only. */
     public function layouts(PlannedSpread $spread): ?Comparison
     {
-        $kind = Catalogue::kind($spread->kind);
+        $form = $this->layouts->form($spread, $this->index);
 
-        return null === $kind ? null : Comparison::of($kind, $this->requests->spread($spread, $this->index));
+        return null === $form ? null : Comparison::of($form, $this->layouts->request($spread));
     }
 
     /** The divisions that can be looked up on a spread; null where it shows none. */
     public function spacing(PlannedSpread $spread): ?SpacingAsked
     {
-        $form = Catalogue::kind($spread->kind)->form ?? null;
+        $form = $this->layouts->form($spread, $this->index);
 
-        return $form instanceof HasDivisions ? $form->divisions($this->requests->spread($spread, $this->index)) : null;
+        return $form instanceof HasDivisions ? $form->divisions($this->layouts->request($spread)) : null;
+    }
+
+    /** The kinds this book was composed with. */
+    public function catalogue(): Catalogue
+    {
+        return $this->layouts->catalogue;
     }
 
     public function pageOf(string $spread): ?int

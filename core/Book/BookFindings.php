@@ -1,23 +1,21 @@
 <?php
 
-/* What a book's pages, spreads and months say that the person should know; its pages are drawn for it. */
+/* What a book's pages, spreads and months say that the person should know; nothing is drawn for it. */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Drawing\Finding;
-use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
-use AmpleMargin\Spread\Catalogue;
 
 final class BookFindings
 {
     public function __construct(
         private readonly Plan $plan,
-        private readonly Requests $requests,
+        private readonly Layouts $layouts,
         private readonly Paged $paged,
         private readonly Drawings $drawings,
         private readonly TakenTicks $taken,
@@ -35,17 +33,17 @@ final class BookFindings
     {
         $findings = [...$front->findings, ...$back->findings];
         foreach ($this->plan->spreads as $spread) {
-            if (null === Catalogue::kind($spread->kind)) {
+            if (null === $this->layouts->catalogue->kind($spread->kind)) {
                 $findings[] = new Finding(
                     $spread->id,
                     "This program does not know the kind “{$spread->kind}”. It is kept as it came, with one page, and nothing is drawn for it.",
                 );
             }
-            array_push($findings, ...self::wrongSettings($spread));
-            if ($this->requests->isHalfAsked($spread) && !$this->requests->isHalf($spread)) {
+            array_push($findings, ...$this->wrongSettings($spread));
+            if ($this->layouts->isHalfAsked($spread) && !$this->layouts->isHalf($spread)) {
                 $findings[] = new Finding(
                     $spread->id,
-                    Requests::title($spread).' takes more than one page, so it cannot share one.',
+                    $this->layouts->catalogue->title($spread).' takes more than one page, so it cannot share one.',
                     [[
                         'say' => 'Give it pages of its own',
                         'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'settings' => ['half' => null]],
@@ -55,18 +53,18 @@ final class BookFindings
             }
             array_push(
                 $findings,
-                ...self::once($this->drawings->ofSpread($spread->id), $front->pageOf($spread->id) ?? $back->pageOf($spread->id)),
+                ...self::once($this->drawings->laid($spread->id)->findings ?? [], $front->pageOf($spread->id) ?? $back->pageOf($spread->id)),
             );
         }
 
-        return [...$findings, ...(new Fillers($this->plan))->findings($front)];
+        return [...$findings, ...(new Fillers($this->plan, $this->layouts->catalogue))->findings($front)];
     }
 
     /** @return list<Finding> settings its kind knows that make no sense; they are kept, and count as not given */
-    private static function wrongSettings(PlannedSpread $spread): array
+    private function wrongSettings(PlannedSpread $spread): array
     {
         $findings = [];
-        foreach (Catalogue::kind($spread->kind)?->settings($spread->settings)->wrong() ?? [] as $name => $says) {
+        foreach ($this->layouts->catalogue->kind($spread->kind)?->settings($spread->settings)->wrong() ?? [] as $name => $says) {
             $findings[] = new Finding($spread->id, "$says Until then it counts as not given.", [[
                 'say' => 'Put it back to the usual',
                 'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'settings' => [$name => null]],
@@ -82,7 +80,7 @@ final class BookFindings
         $findings = [];
         foreach ($this->plan->months->patterns as $pattern) {
             foreach ($pattern->parts as $part) {
-                $kind = Catalogue::kind($part->kind);
+                $kind = $this->layouts->catalogue->kind($part->kind);
                 foreach ($kind?->settings($part->settings)->wrong() ?? [] as $says) {
                     $findings[] = new Finding(
                         "pattern-$pattern->id",
@@ -100,8 +98,8 @@ final class BookFindings
     /**
      * What the pages of a spread say, each thing once and where.
      *
-     * @param list<PageDrawing> $pages
-     * @param int|null          $first the page the first of them stands on
+     * @param array<int, list<Finding>> $pages from 0
+     * @param int|null                  $first the page the first of them stands on
      *
      * @return list<Finding>
      */
@@ -110,7 +108,7 @@ final class BookFindings
         /** @var array<string, array{Finding, non-empty-list<int>}> $said */
         $said = [];
         foreach ($pages as $nth => $page) {
-            foreach ($page->findings as $finding) {
+            foreach ($page as $finding) {
                 $said[$finding->says] = [$finding, [...$said[$finding->says][1] ?? [], ($first ?? 1) + $nth]];
             }
         }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Plan\Plan;
+use AmpleMargin\Spread\Catalogue;
 
 final class ComposedPlan
 {
@@ -15,9 +16,9 @@ final class ComposedPlan
     {
     }
 
-    public static function of(Plan $plan): self
+    public static function of(Plan $plan, Catalogue $catalogue = new Catalogue()): self
     {
-        return new self($plan, Composer::all($plan));
+        return new self($plan, Composer::all($plan, $catalogue));
     }
 
     /** The book of that id; the first where an edit has taken it away. */
@@ -26,8 +27,8 @@ final class ComposedPlan
         return $this->books[$id] ?? $this->books[array_key_first($this->books)];
     }
 
-    /** Draws the spreads of every book too: whatever breaks in that breaks now. */
-    public function drawn(): self
+    /** Lays the spreads of every book out too: whatever breaks in that breaks now. */
+    public function laidOut(): self
     {
         foreach ($this->books as $book) {
             $book->findings();

@@ -8,17 +8,18 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Volume;
+use AmpleMargin\Spread\Catalogue;
 
 final class Composer
 {
-    private function __construct(private readonly Plan $plan, private readonly Requests $requests)
+    private function __construct(private readonly Plan $plan, private readonly Layouts $layouts)
     {
     }
 
     /** One book of the plan; a plan has one unless it says otherwise. @throws \OutOfRangeException where it has no such book */
-    public static function compose(Plan $plan, string $book = Volume::FIRST): Book
+    public static function compose(Plan $plan, string $book = Volume::FIRST, Catalogue $catalogue = new Catalogue()): Book
     {
-        return self::books($plan, [$book])[$book] ?? throw new \OutOfRangeException("There is no book $book.");
+        return self::books($plan, [$book], $catalogue)[$book] ?? throw new \OutOfRangeException("There is no book $book.");
     }
 
     /**
@@ -26,9 +27,9 @@ final class Composer
      *
      * @return non-empty-array<array-key, Book> by id
      */
-    public static function all(Plan $plan): array
+    public static function all(Plan $plan, Catalogue $catalogue = new Catalogue()): array
     {
-        $books = self::books($plan, $plan->books());
+        $books = self::books($plan, $plan->books(), $catalogue);
 
         return [] === $books ? throw new \LogicException('Every plan has a first book.') : $books;
     }
@@ -40,14 +41,14 @@ final class Composer
      *
      * @return array<array-key, Book> by id; those the plan has
      */
-    private static function books(Plan $plan, array $ids): array
+    private static function books(Plan $plan, array $ids, Catalogue $catalogue): array
     {
         $parts = [];
         foreach ($plan->books() as $id) {
             $one = $plan->inBook($id);
             if (null !== $one) {
-                $requests = new Requests($one);
-                $parts[$id] = [new self($one, $requests), (new Pager($one, $requests))->page()];
+                $layouts = new Layouts($one, $catalogue);
+                $parts[$id] = [new self($one, $layouts), (new Pager($one, $layouts))->page()];
             }
         }
         $books = [];
@@ -83,9 +84,9 @@ final class Composer
     /** @param array<string, string> $elsewhere */
     private function book(Paged $paged, array $elsewhere): Book
     {
-        $index = IndexEntries::of($this->plan, $this->requests->names, [$paged->front, $paged->back], $paged->months, $elsewhere);
-        $numbering = $this->plan->stock->numbered ? [] : Numbering::steps($paged, $this->requests->names);
-        $drawings = new Drawings($this->plan, $this->requests, $index, $numbering);
+        $index = IndexEntries::of($this->plan, $this->layouts, [$paged->front, $paged->back], $paged->months, $elsewhere);
+        $numbering = $this->plan->stock->numbered ? [] : Numbering::steps($paged, $this->layouts->names);
+        $drawings = new Drawings($this->plan, $this->layouts, $index, $numbering);
         $taken = new TakenTicks($this->plan);
 
         return new Book(
@@ -94,14 +95,14 @@ final class Composer
             $paged->back,
             $paged->months,
             $paged->runOut,
-            (new Slots($this->plan, $this->requests->names))->fill($paged->front, $paged->back, $paged->months),
+            (new Slots($this->plan, $this->layouts))->fill($paged->front, $paged->back, $paged->months),
             $index,
             $paged->corrections,
             $paged->forecast,
             $drawings,
-            $this->requests,
+            $this->layouts,
             $taken,
-            new BookFindings($this->plan, $this->requests, $paged, $drawings, $taken),
+            new BookFindings($this->plan, $this->layouts, $paged, $drawings, $taken),
         );
     }
 }

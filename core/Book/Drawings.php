@@ -10,15 +10,15 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Laid;
 
 final class Drawings
 {
-    /** @var array<string, list<PageDrawing>> by spread */
+    /** @var array<string, Laid|null> by spread */
     private array $spreads = [];
 
-    /** @var array<int, list<PageDrawing>> by the first page of a month's part */
+    /** @var array<int, Laid|null> by the first page of a month's part */
     private array $parts = [];
 
     /**
@@ -27,34 +27,36 @@ final class Drawings
      */
     public function __construct(
         private readonly Plan $plan,
-        private readonly Requests $requests,
+        private readonly Layouts $layouts,
         private readonly array $index,
         private readonly array $numbering,
     ) {
     }
 
+    /** The layout of a spread; null where the program does not know the kind. */
+    public function laid(string $id): ?Laid
+    {
+        if (!\array_key_exists($id, $this->spreads)) {
+            $spread = $this->plan->spread($id);
+            $this->spreads[$id] = null === $spread ? null : $this->layouts->ofSpread($spread, $this->index, $this->numbering);
+        }
+
+        return $this->spreads[$id];
+    }
+
     /** @return list<PageDrawing> none where the program does not know the kind */
     public function ofSpread(string $id): array
     {
-        return $this->spreads[$id] ??= $this->drawn($id);
+        return $this->laid($id)?->drawings() ?? [];
     }
 
     /** @return list<PageDrawing> */
     public function ofPart(Month $month, MonthPart $part): array
     {
-        return $this->parts[$part->page] ??= $this->requests->drawPart($month, $part);
-    }
+        if (!\array_key_exists($part->page, $this->parts)) {
+            $this->parts[$part->page] = $this->layouts->ofPart($month, $part);
+        }
 
-    /** @return list<PageDrawing> */
-    private function drawn(string $id): array
-    {
-        $spread = $this->plan->spread($id);
-        $kind = null === $spread ? null : Catalogue::kind($spread->kind);
-
-        return null === $spread || null === $kind ? [] : $kind->form->draw($this->requests->spread(
-            $spread,
-            $this->index,
-            $this->numbering,
-        ));
+        return $this->parts[$part->page]?->drawings() ?? [];
     }
 }

@@ -14,7 +14,7 @@ use AmpleMargin\Spread\Catalogue;
 
 final class Fillers
 {
-    public function __construct(private readonly Plan $plan)
+    public function __construct(private readonly Plan $plan, private readonly Catalogue $catalogue)
     {
     }
 
@@ -36,7 +36,7 @@ final class Fillers
                 }
             }
             $offers = [];
-            foreach (Catalogue::spreads() as $kind) {
+            foreach ($this->catalogue->spreads() as $kind) {
                 if ($kind->filler) {
                     $offers[] = [
                         'say' => "Put in: $kind->name",

@@ -20,7 +20,7 @@ final class FitChanges
     /** How much a spread is missed, by its worth (from memory). */
     private const WORTH = [1 => 4, 2 => 6, 3 => 9, 4 => 13, 5 => 18];
 
-    public function __construct(private readonly Plan $plan)
+    public function __construct(private readonly Plan $plan, private readonly Catalogue $catalogue = new Catalogue())
     {
     }
 
@@ -108,6 +108,26 @@ final class FitChanges
     }
 
     /**
+     * Every choice of month changes with its regret, rising.
+     *
+     * @return list<array{int, list<FitChange>}>
+     */
+    public function monthSets(): array
+    {
+        $sets = [[0, []]];
+        foreach ($this->months() as $group) {
+            foreach ($sets as [$cost, $set]) {
+                foreach ($group as $change) {
+                    $sets[] = [$cost + $change->regret, [...$set, $change]];
+                }
+            }
+        }
+        usort($sets, static fn (array $a, array $b): int => [$a[0], \count($a[1])] <=> [$b[0], \count($b[1])]);
+
+        return $sets;
+    }
+
+    /**
      * The plan with these changes made, as one edit. Changes to one pattern, or to the weeks, are gathered.
      *
      * @param list<FitChange> $changes
@@ -148,7 +168,7 @@ final class FitChanges
     private function without(Pattern $pattern, int $i): FitChange
     {
         $part = $pattern->parts[$i];
-        $kind = Catalogue::kind($part->kind);
+        $kind = $this->catalogue->kind($part->kind);
         $name = strtolower($kind->name ?? $part->kind);
         $pages = 1 === $part->pages ? '1 page' : "$part->pages pages";
 

@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\PatternPart;
@@ -25,7 +24,7 @@ final class IndexEntries
      *
      * @return list<IndexRow>
      */
-    public static function of(Plan $plan, Names $names, array $placements, array $blocks, array $others = []): array
+    public static function of(Plan $plan, Layouts $layouts, array $placements, array $blocks, array $others = []): array
     {
         $found = [];
         foreach ($placements as $placement) {
@@ -39,7 +38,7 @@ final class IndexEntries
             $placed = $found[$spread->id] ?? null;
             // What has no page comes last.
             $from = $placed->page ?? \PHP_INT_MAX;
-            $row = new IndexRow(Requests::title($spread), $placed?->range() ?? '');
+            $row = new IndexRow($layouts->catalogue->title($spread), $placed?->range() ?? '');
             Section::Back === $spread->section ? $backRows[] = [$from, $row] : $rows[] = [$from, $row];
         }
         $byPage = static fn (array $a, array $b): int => $a[0] <=> $b[0];
@@ -51,10 +50,10 @@ final class IndexEntries
             if (!self::hasPages($plan, $month)) {
                 continue;
             }
-            $months[] = new IndexRow($names->monthAndYear($month), isset($blocks[$i]) ? $blocks[$i]->range() : '', true);
+            $months[] = new IndexRow($layouts->names->monthAndYear($month), isset($blocks[$i]) ? $blocks[$i]->range() : '', true);
         }
         $elsewhere = array_map(
-            static fn (PlannedSpread $spread): IndexRow => new IndexRow(Requests::title($spread), $others[$spread->id] ?? ''),
+            static fn (PlannedSpread $spread): IndexRow => new IndexRow($layouts->catalogue->title($spread), $others[$spread->id] ?? ''),
             $plan->elsewhere,
         );
 

@@ -15,6 +15,7 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Volume;
+use AmpleMargin\Spread\Catalogue;
 
 final class MoreBooks
 {
@@ -24,8 +25,12 @@ final class MoreBooks
 
     private readonly Known $known;
 
-    public function __construct(private readonly Plan $plan, ?Known $known = null, private readonly Patience $patience = new Patience())
-    {
+    public function __construct(
+        private readonly Plan $plan,
+        ?Known $known = null,
+        private readonly Patience $patience = new Patience(),
+        private readonly Catalogue $catalogue = new Catalogue(),
+    ) {
         $this->known = $known ?? new Known(PlacingSearch::MOST_NODES);
     }
 
@@ -71,7 +76,7 @@ final class MoreBooks
             if ($this->patience->isOver(1.0)) {
                 break;
             }
-            $plan = Edits::apply($this->plan, self::from($month))->plan;
+            $plan = Edits::apply($this->plan, self::from($month), $this->catalogue)->plan;
             [$first, $second] = [$this->runOut($plan, Volume::FIRST), $this->runOut($plan, '2')];
             $spare = min($first->pages, $second->pages);
             if ($first->fits && $second->fits && (null === $best || $spare > $best[0])) {
@@ -101,7 +106,7 @@ final class MoreBooks
     private function way(string $say, string $lost, int $regret, array $edit): Way
     {
         $before = $this->runOut($this->plan, Volume::FIRST);
-        $after = $this->runOut(Edits::apply($this->plan, $edit)->plan, Volume::FIRST);
+        $after = $this->runOut(Edits::apply($this->plan, $edit, $this->catalogue)->plan, Volume::FIRST);
 
         return new Way($say, [$lost], $regret, $after->slack() - $before->slack(), $after->fits, $edit);
     }
@@ -110,6 +115,6 @@ final class MoreBooks
     {
         $one = $plan->inBook($book) ?? throw new \LogicException("Book $book was made just now.");
 
-        return (new Pager($one, new Requests($one), $this->known))->page()->runOut;
+        return (new Pager($one, new Layouts($one, $this->catalogue), $this->known))->page()->runOut;
     }
 }

@@ -30,7 +30,6 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Side;
 use AmpleMargin\Plan\Spare;
 use AmpleMargin\Plan\WeekPages;
-use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\ReadsIndex;
@@ -40,15 +39,15 @@ final class Pager
     private readonly PartKinds $parts;
 
     /** @param Known|null $known from plans tried before, by a search */
-    public function __construct(private readonly Plan $plan, private readonly Requests $requests, private readonly ?Known $known = null)
+    public function __construct(private readonly Plan $plan, private readonly Layouts $layouts, private readonly ?Known $known = null)
     {
-        $this->parts = new PartsOfCatalogue();
+        $this->parts = new PartsOfCatalogue($layouts->catalogue);
     }
 
     public function page(): Paged
     {
         // How many rows the index has is known before where its entries stand.
-        $rows = IndexEntries::of($this->plan, $this->requests->names, [], []);
+        $rows = IndexEntries::of($this->plan, $this->layouts, [], []);
         $inUse = $this->plan->inUse;
         $sections = $this->sections($rows);
         $backSpreads = $this->placeables(Section::Back, $rows);
@@ -73,7 +72,7 @@ final class Pager
             $back->upTo($pages, $backPins, "the book has $pages pages"),
             $months,
             RunOut::of($months, $last, $front->next - 1),
-            [...IndexCorrection::ofSpreads($inkedFront, $front), ...IndexCorrection::ofMonths($inked, $months, $this->requests->names)],
+            [...IndexCorrection::ofSpreads($inkedFront, $front), ...IndexCorrection::ofMonths($inked, $months, $this->layouts->names)],
             Forecast::of($inked, $months, $inUse->used, $last),
         );
     }
@@ -256,7 +255,7 @@ final class Pager
     /** @param list<IndexRow> $rows */
     private function placeable(PlannedSpread $spread, array $rows): Placeable
     {
-        $kind = Catalogue::kind($spread->kind);
+        $kind = $this->layouts->catalogue->kind($spread->kind);
         $make = fn (): Placeable => $this->sized($spread, $kind, $rows);
 
         return $this->known?->placeable($spread->id.($kind?->form instanceof ReadsIndex ? ' '.\count($rows) : ''), $make) ?? $make();
@@ -265,12 +264,12 @@ final class Pager
     /** @param list<IndexRow> $rows */
     private function sized(PlannedSpread $spread, ?Kind $kind, array $rows): Placeable
     {
-        $pages = null === $kind ? 1 : $kind->form->pages($this->requests->spread($spread, $rows));
+        $pages = $this->layouts->ofSpread($spread, $rows)->pages ?? 1;
 
         return new Placeable(
             $spread->id,
-            Requests::title($spread),
-            $this->requests->isHalf($spread) ? 1 : 2 * $pages,
+            $this->layouts->catalogue->title($spread),
+            $this->layouts->isHalf($spread) ? 1 : 2 * $pages,
             $pages > 1 && (null === $kind || $kind->opensFlat),
             $pages > 1 ? Side::Any : $spread->side,
             $spread->pin,

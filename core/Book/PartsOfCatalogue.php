@@ -11,18 +11,22 @@ use AmpleMargin\Spread\Catalogue;
 
 final class PartsOfCatalogue implements PartKinds
 {
+    public function __construct(private readonly Catalogue $catalogue)
+    {
+    }
+
     public function isOpening(string $kind): bool
     {
-        return Catalogue::kind($kind)->opensFlat ?? false;
+        return $this->catalogue->kind($kind)->opensFlat ?? false;
     }
 
     public function givesWay(string $kind): bool
     {
-        return Catalogue::kind($kind)->yields ?? false;
+        return $this->catalogue->kind($kind)->yields ?? false;
     }
 
     public function word(string $kind): string
     {
-        return strtolower(Catalogue::kind($kind)->name ?? $kind);
+        return strtolower($this->catalogue->kind($kind)->name ?? $kind);
     }
 }

@@ -6,16 +6,14 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
-use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\Catalogue;
 
 final class Slots
 {
-    public function __construct(private readonly Plan $plan, private readonly Names $names)
+    public function __construct(private readonly Plan $plan, private readonly Layouts $layouts)
     {
     }
 
@@ -49,7 +47,7 @@ final class Slots
                     $slots[$part->page + $nth] ??= Slot::month(
                         $block->month,
                         $part,
-                        $this->names->monthAndYear($block->month).': '.$this->partName($part),
+                        $this->layouts->names->monthAndYear($block->month).': '.$this->partName($part),
                         $nth,
                         $drawing,
                     );
@@ -60,7 +58,7 @@ final class Slots
         foreach ([...$front->placed, ...$back->placed] as $placed) {
             $planned = $this->plan->spread($placed->spread->id);
             for ($nth = 0; $nth < $placed->spread->pages(); ++$nth) {
-                $slot = Slot::spread($placed->spread->id, null === $planned ? $placed->spread->name : Requests::title($planned), $nth);
+                $slot = Slot::spread($placed->spread->id, null === $planned ? $placed->spread->name : $this->layouts->catalogue->title($planned), $nth);
                 $upper = $slots[$placed->page] ?? null;
                 $slots[$placed->page + $nth] = 1 === $placed->half && 'spread' === $upper?->is ? $upper->sharedWith($slot) : $slot;
             }
@@ -87,7 +85,7 @@ final class Slots
             MonthPart::TAKEN => 'passed over',
             MonthPart::SPARE => 'spare page',
             MonthPart::MORE => 'more than planned',
-            default => strtolower(Catalogue::kind($part->kind)->name ?? $part->kind),
+            default => strtolower($this->layouts->catalogue->kind($part->kind)->name ?? $part->kind),
         };
     }
 }

@@ -40,14 +40,20 @@ final class StarterPlan
     ];
 
     /** The richest of the starter patterns that lasts to the end of the period; the plainest where none does. */
-    public static function for(string $title, Stock $stock, Period $period, Weekday $first, Tally $counting = Tally::Boxes): Plan
-    {
+    public static function for(
+        string $title,
+        Stock $stock,
+        Period $period,
+        Weekday $first,
+        Tally $counting = Tally::Boxes,
+        Catalogue $catalogue = new Catalogue(),
+    ): Plan {
         $plan = new Plan(
             $title,
             $stock,
             $period,
             new WeekPlan($first),
-            self::spreads($period),
+            self::spreads($period, $catalogue),
             new MonthPlan(self::patterns(), 'ordinary'),
             $counting,
         );
@@ -61,7 +67,7 @@ final class StarterPlan
                 'months' => new MonthPlan(self::patterns(), $pattern),
                 'weeks' => new WeekPlan($first, WeekSchool::MostDays, $pages),
             ]);
-            if (Composer::compose($try)->runOut->fits) {
+            if (Composer::compose($try, catalogue: $catalogue)->runOut->fits) {
                 return $try;
             }
         }
@@ -95,15 +101,15 @@ final class StarterPlan
     }
 
     /** @return list<PlannedSpread> */
-    private static function spreads(Period $period): array
+    private static function spreads(Period $period, Catalogue $catalogue): array
     {
         // Half a year or less is no year at a glance.
         $glance = $period->length() <= self::HALF ? ['half-year-at-a-glance', ['months' => $period->length()]] : ['year-at-a-glance', []];
 
-        return array_map(static function (string $kind) use ($glance): PlannedSpread {
+        return array_map(static function (string $kind) use ($glance, $catalogue): PlannedSpread {
             [$id, $settings] = 'year-at-a-glance' === $kind ? $glance : [$kind, []];
 
-            return new PlannedSpread($id, $id, Catalogue::kind($id)->section ?? Section::Back, null, $settings);
+            return new PlannedSpread($id, $id, $catalogue->kind($id)->section ?? Section::Back, null, $settings);
         }, self::SPREADS);
     }
 }

@@ -17,7 +17,9 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthLayout;
+use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\Plan;
+use AmpleMargin\Spread\Catalogue;
 
 final class WaysToFit
 {
@@ -44,9 +46,13 @@ final class WaysToFit
     private int $bound = 0;
 
     /** @param int $tries how many placements may be tried before the best so far has to do */
-    public function __construct(private readonly Plan $plan, private int $tries = 600, private readonly Patience $patience = new Patience())
-    {
-        $this->changes = new FitChanges($plan);
+    public function __construct(
+        private readonly Plan $plan,
+        private int $tries = 600,
+        private readonly Patience $patience = new Patience(),
+        private readonly Catalogue $catalogue = new Catalogue(),
+    ) {
+        $this->changes = new FitChanges($plan, $catalogue);
         $this->known = new Known();
         $this->paged = $this->paged($plan);
         // Once months are in use their pages are settled: dropping what stands before them would save nothing.
@@ -112,7 +118,7 @@ final class WaysToFit
         }
         /** @var \SplPriorityQueue<mixed, mixed> $queue */
         $queue = new \SplPriorityQueue();
-        $sets = $this->monthSets();
+        $sets = $this->changes->monthSets();
         $next = 0;
         while (true) {
             // A set of month changes is looked into once nothing cheaper is left.
@@ -220,27 +226,7 @@ final class WaysToFit
      */
     private function books(): array
     {
-        return $this->books ??= (new MoreBooks($this->plan, $this->known, $this->patience))->ways();
-    }
-
-    /**
-     * Every choice of month changes with its regret, rising.
-     *
-     * @return list<array{int, list<FitChange>}>
-     */
-    private function monthSets(): array
-    {
-        $sets = [[0, []]];
-        foreach ($this->changes->months() as $group) {
-            foreach ($sets as [$cost, $set]) {
-                foreach ($group as $change) {
-                    $sets[] = [$cost + $change->regret, [...$set, $change]];
-                }
-            }
-        }
-        usort($sets, static fn (array $a, array $b): int => [$a[0], \count($a[1])] <=> [$b[0], \count($b[1])]);
-
-        return $sets;
+        return $this->books ??= (new MoreBooks($this->plan, $this->known, $this->patience, $this->catalogue))->ways();
     }
 
     /**
@@ -252,17 +238,22 @@ final class WaysToFit
     {
         $plan = $this->changed($months);
         if ([] !== $plan->inUse->used && [] !== $plan->months()) {
-            $blocks = (new MonthLayout(new PartsOfCatalogue(), $plan->months, $plan->weeks, $plan->period, [], $plan->inUse, [], $plan->ranged))->from($this->paged->front->next);
+            $blocks = $this->months($plan, $plan->inUse)->from($this->paged->front->next);
 
             return $this->halves() + 2 * ($blocks[\count($blocks) - 1]->lastPage() - $plan->stock->pages);
         }
         $shortest = \PHP_INT_MAX;
         foreach ([2, 3] as $start) {
-            $blocks = (new MonthLayout(new PartsOfCatalogue(), $plan->months, $plan->weeks, $plan->period, ranged: $plan->ranged))->from($start);
+            $blocks = $this->months($plan, new InUse())->from($start);
             $shortest = min($shortest, array_sum(array_map(static fn (MonthBlock $block): int => $block->pages, $blocks)));
         }
 
         return $this->halves() + 2 * ($shortest - ($plan->stock->pages - $plan->stock->firstLeaf->firstPage() + 1));
+    }
+
+    private function months(Plan $plan, InUse $inUse): MonthLayout
+    {
+        return new MonthLayout(new PartsOfCatalogue($this->catalogue), $plan->months, $plan->weeks, $plan->period, [], $inUse, [], $plan->ranged);
     }
 
     /** Half pages of all spreads that could be dropped. */
@@ -303,12 +294,12 @@ final class WaysToFit
     /** @param list<FitChange> $changes */
     private function changed(array $changes): Plan
     {
-        return [] === $changes ? $this->plan : Edits::apply($this->plan, $this->changes->edit($changes, 'Made to fit'))->plan;
+        return [] === $changes ? $this->plan : Edits::apply($this->plan, $this->changes->edit($changes, 'Made to fit'), $this->catalogue)->plan;
     }
 
     private function paged(Plan $plan): Paged
     {
-        return (new Pager($plan, new Requests($plan), $this->known))->page();
+        return (new Pager($plan, new Layouts($plan, $this->catalogue), $this->known))->page();
     }
 
     /** @param list<FitChange> $changes */

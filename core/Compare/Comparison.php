@@ -9,8 +9,8 @@ namespace AmpleMargin\Compare;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
+use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 
@@ -32,20 +32,20 @@ final class Comparison
     ) {
     }
 
-    /** Null where the kind has one layout only. */
-    public static function of(Kind $kind, Request $request): ?self
+    /** Null where the form has one layout only. */
+    public static function of(Form $form, Request $request): ?self
     {
-        if (!$kind->form instanceof HasLayouts) {
+        if (!$form instanceof HasLayouts) {
             return null;
         }
-        $now = self::candidate($kind, $request, new Layout('As it is now', []), true);
+        $now = self::candidate($form, $request, new Layout('As it is now', []), true);
         $keysNow = self::keys($now);
         $candidates = [];
         $refused = [];
         $known = false;
         $seen = [];
-        foreach ($kind->form->layouts($request) as $layout) {
-            $one = self::candidate($kind, $request->with($layout->settings), $layout, false);
+        foreach ($form->layouts($request) as $layout) {
+            $one = self::candidate($form, $request->with($layout->settings), $layout, false);
             if ('' !== $one->refused) {
                 $refused[] = $one;
                 continue;
@@ -70,15 +70,12 @@ final class Comparison
         return new self($candidates, $refused, $best, null === $best ? '' : self::reason($candidates[$best], $candidates));
     }
 
-    private static function candidate(Kind $kind, Request $request, Layout $layout, bool $current): Candidate
+    private static function candidate(Form $form, Request $request, Layout $layout, bool $current): Candidate
     {
-        $pages = $kind->form->draw($request);
-        $broken = null;
-        foreach ($pages as $page) {
-            $broken ??= $page->broken();
-        }
+        $laid = $form->layOut($request);
+        $pages = $laid->drawings();
 
-        return new Candidate($layout, $pages, Measures::of($pages), $broken->says ?? '', $current);
+        return new Candidate($layout, $pages, Measures::of($pages), $laid->broken()->says ?? '', $current);
     }
 
     /** @return list<string> two layouts with the same steps are one */

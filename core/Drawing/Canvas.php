@@ -41,9 +41,6 @@ final class Canvas
     /** @var array<string, Working> */
     private array $workings = [];
 
-    /** @var list<Finding> */
-    private array $findings = [];
-
     /** @var list<Room> */
     private array $rooms = [];
 
@@ -79,11 +76,6 @@ final class Canvas
     public function working(string $note, string $figure, string $arithmetic): void
     {
         $this->workings[$note] ??= new Working($note, $figure, $arithmetic);
-    }
-
-    public function finding(Finding $finding): void
-    {
-        $this->findings[] = $finding;
     }
 
     /** Room for writing in a place; all in boxes. Says how many whole lines it has. */
@@ -249,9 +241,10 @@ final class Canvas
         return $this->done + \count($this->steps);
     }
 
-    public function finish(): PageDrawing
+    /** @param list<Finding> $findings what does not fit, as it was laid out */
+    public function finish(array $findings = []): PageDrawing
     {
-        return new PageDrawing($this->across, $this->down, $this->marks, $this->steps, array_values($this->workings), $this->findings, $this->rooms, $this->copying, $this->cells, array_keys($this->shown));
+        return new PageDrawing($this->across, $this->down, $this->marks, $this->steps, array_values($this->workings), $findings, $this->rooms, $this->copying, $this->cells, array_keys($this->shown));
     }
 
     /** A distance is the same in either school: boxes from one place to the next. */

@@ -32,18 +32,6 @@ final class PageDrawing
     ) {
     }
 
-    /** Why it cannot be drawn: the first finding that says so, or null where it can. */
-    public function broken(): ?Finding
-    {
-        foreach ($this->findings as $finding) {
-            if ($finding->broken) {
-                return $finding;
-            }
-        }
-
-        return null;
-    }
-
     /** The same page with every step numbered higher. */
     public function later(int $by): self
     {

@@ -14,11 +14,12 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Values;
+use AmpleMargin\Spread\Catalogue;
 
 final class Edits
 {
     /** @throws PlanProblem naming the field */
-    public static function apply(Plan $plan, mixed $edit): Edited
+    public static function apply(Plan $plan, mixed $edit, Catalogue $catalogue = new Catalogue()): Edited
     {
         $values = Values::of($edit, 'edit');
 
@@ -32,11 +33,11 @@ final class Edits
             'set-weeks' => new Edited($plan->with(['weeks' => PlanReader::weeks($values->inside('weeks'))]), 'Weeks changed'),
             'set-counting' => new Edited($plan->with(['counting' => $values->choice('counting', Tally::class)]), 'Counting changed'),
             'set-language' => new Edited($plan->with(['language' => PlanReader::language($values)]), 'Language on paper changed'),
-            'add-spread' => SpreadEdits::add($plan, $values),
-            'remove-spread' => SpreadEdits::remove($plan, $values),
-            'move-spread' => SpreadEdits::move($plan, $values),
-            'set-spread' => SpreadEdits::set($plan, $values),
-            'set-pattern' => MonthEdits::setPattern($plan, $values),
+            'add-spread' => SpreadEdits::add($plan, $values, $catalogue),
+            'remove-spread' => SpreadEdits::remove($plan, $values, $catalogue),
+            'move-spread' => SpreadEdits::move($plan, $values, $catalogue),
+            'set-spread' => SpreadEdits::set($plan, $values, $catalogue),
+            'set-pattern' => MonthEdits::setPattern($plan, $values, $catalogue),
             'remove-pattern' => MonthEdits::removePattern($plan, $values),
             'use-pattern' => MonthEdits::usePattern($plan, $values),
             'add-book' => VolumeEdits::add($plan, $values),
@@ -47,20 +48,20 @@ final class Edits
             'set-lost' => MonthEdits::setLost($plan, $values),
             'take-split' => SplitEdits::take($plan, $values),
             'drop-split' => SplitEdits::drop($plan, $values),
-            'set-key' => KeyEdits::set($plan, $values),
+            'set-key' => KeyEdits::set($plan, $values, $catalogue),
             'set-palette' => new Edited($plan->with(['palette' => PlanReader::palette($values)]), 'Pens changed'),
             'set-mixing' => new Edited($plan->with(['mixing' => PlanReader::mixing($values)]), 'Mixing of sections changed'),
-            'several' => self::several($plan, $values),
+            'several' => self::several($plan, $values, $catalogue),
             default => throw PlanProblem::at('edit/type', 'There is no such edit.'),
         };
     }
 
     /** Several edits as one that is taken back as one. */
-    private static function several(Plan $plan, Values $values): Edited
+    private static function several(Plan $plan, Values $values, Catalogue $catalogue): Edited
     {
         $said = [];
         foreach (self::listed($values) as $edit) {
-            $edited = self::apply($plan, $edit);
+            $edited = self::apply($plan, $edit, $catalogue);
             $plan = $edited->plan;
             $said[] = $edited->said;
         }

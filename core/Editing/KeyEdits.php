@@ -20,11 +20,11 @@ final class KeyEdits
     private const DESIGNER = 'key';
 
     /** {spread, symbols, palette?, colours?: whether the page explains the pens' colours} @throws PlanProblem */
-    public static function set(Plan $plan, Values $values): Edited
+    public static function set(Plan $plan, Values $values, Catalogue $catalogue): Edited
     {
         $id = $values->text('spread', '', 40);
         $spread = $plan->spread($id);
-        if (null === $spread || self::DESIGNER !== Catalogue::kind($spread->kind)?->designer) {
+        if (null === $spread || self::DESIGNER !== $catalogue->kind($spread->kind)?->designer) {
             throw PlanProblem::at($values->path('spread'), 'This key is not in the book any more.');
         }
         $set = KeyReader::read($values);
@@ -37,7 +37,7 @@ final class KeyEdits
             }
         }
         $settings = ['symbols' => KeyReader::written($set), 'colours' => $values->flag('colours', false)];
-        $edited = SpreadEdits::set($plan, Values::of(['spread' => $id, 'settings' => $settings]));
+        $edited = SpreadEdits::set($plan, Values::of(['spread' => $id, 'settings' => $settings]), $catalogue);
 
         return new Edited($edited->plan->with(['palette' => PlanReader::palette($values) ?? $plan->palette]), 'Key changed');
     }

@@ -21,11 +21,12 @@ use AmpleMargin\Spread\Catalogue;
 final class MonthEdits
 {
     /** {pattern: {id, name, parts}}: adds it, or changes the one of that id for every month that uses it. */
-    public static function setPattern(Plan $plan, Values $values): Edited
+    public static function setPattern(Plan $plan, Values $values, Catalogue $catalogue): Edited
     {
         $changed = PlanReader::pattern($values->inside('pattern'));
         foreach ($changed->parts as $i => $part) {
-            if (null === Catalogue::kind($part->kind) || null !== Catalogue::kind($part->kind)->section) {
+            $kind = $catalogue->kind($part->kind);
+            if (null === $kind || null !== $kind->section) {
                 throw PlanProblem::at($values->path("pattern/parts/$i/kind"), "“{$part->kind}” is not a part of a month.");
             }
         }

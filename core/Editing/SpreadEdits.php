@@ -21,9 +21,9 @@ use AmpleMargin\Spread\Catalogue;
 final class SpreadEdits
 {
     /** {kind, section?, before?, title?, settings?}: at the end of its section, or before another spread. */
-    public static function add(Plan $plan, Values $values): Edited
+    public static function add(Plan $plan, Values $values, Catalogue $catalogue): Edited
     {
-        $kind = Catalogue::kind($values->text('kind', '', 80));
+        $kind = $catalogue->kind($values->text('kind', '', 80));
         if (null === $kind || null === $kind->section) {
             throw PlanProblem::at($values->path('kind'), "The catalogue has no kind “{$values->text('kind', '', 80)}”.");
         }
@@ -47,7 +47,7 @@ final class SpreadEdits
     }
 
     /** {spread} */
-    public static function remove(Plan $plan, Values $values): Edited
+    public static function remove(Plan $plan, Values $values, Catalogue $catalogue): Edited
     {
         $gone = self::spread($plan, $values);
         $left = [];
@@ -60,25 +60,25 @@ final class SpreadEdits
 
         $taken = array_values(array_filter($plan->taken, static fn (TakenSplit $one): bool => $one->on !== $gone->id));
 
-        return new Edited($plan->with(['spreads' => $left, 'taken' => $taken]), self::name($gone).' removed');
+        return new Edited($plan->with(['spreads' => $left, 'taken' => $taken]), self::name($gone, $catalogue).' removed');
     }
 
     /** {spread, section?, before?}: before null is the end of the section. */
-    public static function move(Plan $plan, Values $values): Edited
+    public static function move(Plan $plan, Values $values, Catalogue $catalogue): Edited
     {
         $moved = self::spread($plan, $values);
         $before = $values->textOrNull('before', 40);
         if ($before === $moved->id) {
-            return new Edited($plan, self::name($moved).' moved');
+            return new Edited($plan, self::name($moved, $catalogue).' moved');
         }
         $others = array_values(array_filter($plan->spreads, static fn (PlannedSpread $spread): bool => $spread->id !== $moved->id));
         $moved = $moved->with(['section' => $values->choice('section', Section::class, $moved->section)]);
 
-        return new Edited($plan->with(['spreads' => self::insert($others, $moved, $before)]), self::name($moved).' moved');
+        return new Edited($plan->with(['spreads' => self::insert($others, $moved, $before)]), self::name($moved, $catalogue).' moved');
     }
 
     /** {spread, title?, pin?, side?, medium?, faces?, must_face?, worth?, settings?}: settings are merged; one that is null goes back to its default. */
-    public static function set(Plan $plan, Values $values): Edited
+    public static function set(Plan $plan, Values $values, Catalogue $catalogue): Edited
     {
         $spread = self::spread($plan, $values);
         $changes = [];
@@ -107,7 +107,7 @@ final class SpreadEdits
                 static fn (PlannedSpread $one): PlannedSpread => $one->id === $spread->id ? $changed : $one,
                 $plan->spreads,
             )]),
-            self::name($changed).' changed',
+            self::name($changed, $catalogue).' changed',
         );
     }
 
@@ -165,9 +165,9 @@ final class SpreadEdits
             ?? throw PlanProblem::at($values->path('spread'), 'This spread is not in the book any more.');
     }
 
-    private static function name(PlannedSpread $spread): string
+    private static function name(PlannedSpread $spread, Catalogue $catalogue): string
     {
-        $name = $spread->title ?? Catalogue::kind($spread->kind)->name ?? $spread->kind;
+        $name = $catalogue->title($spread);
 
         return mb_strlen($name) > 60 ? mb_substr($name, 0, 59).'…' : $name;
     }

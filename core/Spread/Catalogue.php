@@ -1,11 +1,12 @@
 <?php
 
-/* The kinds of spread there are. A new kind is one entry here; only a new form is new code. */
+/* The kinds of spread there are to choose from. A new kind is one entry in Kinds/; only a new form is new code. */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
+use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Kinds\FrontKinds;
 use AmpleMargin\Spread\Kinds\ListKinds;
 use AmpleMargin\Spread\Kinds\MonthKinds;
@@ -13,22 +14,41 @@ use AmpleMargin\Spread\Kinds\YearKinds;
 
 final class Catalogue
 {
-    /** @var array<string, Kind>|null */
-    private static ?array $kinds = null;
+    /** @var array<array-key, Kind> by id */
+    private readonly array $kinds;
 
-    public static function kind(string $id): ?Kind
+    /** @param list<Kind>|null $kinds in the order people make them; null for those of the program */
+    public function __construct(?array $kinds = null)
     {
-        return self::kinds()[$id] ?? null;
+        $kinds ??= [...FrontKinds::all(), ...YearKinds::all(), ...ListKinds::all(), ...MonthKinds::all()];
+        $this->kinds = array_column(array_map(static fn (Kind $kind): array => [$kind->id, $kind], $kinds), 1, 0);
+    }
+
+    /** The same with more kinds; one of the same id takes the place of another. */
+    public function with(Kind ...$kinds): self
+    {
+        return new self([...array_values($this->kinds), ...array_values($kinds)]);
+    }
+
+    public function kind(string $id): ?Kind
+    {
+        return $this->kinds[$id] ?? null;
+    }
+
+    /** The title a person reads: the spread's own, or its kind's, or the kind's id where nobody knows it. */
+    public function title(PlannedSpread $spread): string
+    {
+        return $spread->title ?? $this->kind($spread->kind)->name ?? $spread->kind;
     }
 
     /**
-     * The kinds a person adds to a book, in the order people make them.
+     * The kinds a person adds to a book.
      *
      * @return list<Kind>
      */
-    public static function spreads(): array
+    public function spreads(): array
     {
-        return array_values(array_filter(self::kinds(), static fn (Kind $kind): bool => null !== $kind->section));
+        return array_values(array_filter($this->kinds, static fn (Kind $kind): bool => null !== $kind->section));
     }
 
     /**
@@ -36,21 +56,8 @@ final class Catalogue
      *
      * @return list<Kind>
      */
-    public static function monthParts(): array
+    public function monthParts(): array
     {
-        return array_values(array_filter(self::kinds(), static fn (Kind $kind): bool => null === $kind->section));
-    }
-
-    /** @return array<string, Kind> */
-    private static function kinds(): array
-    {
-        if (null === self::$kinds) {
-            self::$kinds = [];
-            foreach ([...FrontKinds::all(), ...YearKinds::all(), ...ListKinds::all(), ...MonthKinds::all()] as $kind) {
-                self::$kinds[$kind->id] = $kind;
-            }
-        }
-
-        return self::$kinds;
+        return array_values(array_filter($this->kinds, static fn (Kind $kind): bool => null === $kind->section));
     }
 }

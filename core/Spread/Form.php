@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
-use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Spread\Setting\Field;
 
 interface Form
@@ -14,9 +13,6 @@ interface Form
     /** @return list<Field> all it can be asked for; a kind may leave some of them out */
     public function fields(): array;
 
-    /** Pages it takes, 1 or more. */
-    public function pages(Request $request): int;
-
-    /** @return list<PageDrawing> as many as `pages` says */
-    public function draw(Request $request): array;
+    /** How many pages it takes and what does not fit; drawn when somebody looks at it. */
+    public function layOut(Request $request): Laid;
 }

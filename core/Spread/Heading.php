@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread;
 
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
+use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
@@ -23,6 +24,12 @@ final class Heading
             $down >= 16 => 2,
             default => 1,
         };
+    }
+
+    /** What a page of so many boxes leaves below its title. */
+    public static function below(int $down): Subtraction
+    {
+        return Subtraction::from($down)->less(self::boxes($down), 'the title');
     }
 
     /** Boxes its letters take of them: larger than an entry's wherever there is room for that. */
@@ -47,23 +54,35 @@ final class Heading
         return Fraction::of($across * 100, 56)->times(self::letters($down))->floor();
     }
 
+    /**
+     * What does not fit of the title at the head of a page.
+     *
+     * @param string|null $title null for the spread's own
+     *
+     * @return list<Finding>
+     */
+    public static function findings(Request $request, ?string $title = null): array
+    {
+        $title ??= $request->title;
+        [$across, $down] = [$request->grid->across, $request->grid->down];
+
+        return self::fits($title, $across, $down) ? [] : [new Finding(
+            $request->id,
+            'The title has '
+                .mb_strlen($title)
+                .' letters: too many to be read in '
+                .Plural::boxes($across)
+                .', where '
+                .self::most($across, $down)
+                .' fit. Shorten it, or write it on two lines.',
+        )];
+    }
+
     /** Begins the step that writes the title in the boxes kept for it. */
     public static function write(Canvas $canvas, Request $request, ?string $title = null): void
     {
         $title ??= $request->title;
         $boxes = self::boxes($canvas->down);
-        if (!self::fits($title, $canvas->across, $canvas->down)) {
-            $canvas->finding(new Finding(
-                $request->id,
-                'The title has '
-                    .mb_strlen($title)
-                    .' letters: too many to be read in '
-                    .Plural::boxes($canvas->across)
-                    .', where '
-                    .self::most($canvas->across, $canvas->down)
-                    .' fit. Shorten it, or write it on two lines.',
-            ));
-        }
         $canvas->step(
             Task::Write,
             'Write the title '.self::quoted($title)." in the top $boxes ".(1 === $boxes ? 'box' : 'boxes').'.',

@@ -19,9 +19,9 @@ final class MonthsShown
      */
     public static function of(Request $request): array
     {
-        $first = $request->settings->monthOrNull('from') ?? $request->period->start;
-        $toTheEnd = $request->period->end->index() - $first->index() + 1;
-        $usual = $toTheEnd >= 1 && $toTheEnd <= Period::LONGEST ? $toTheEnd : $request->period->length();
+        $first = $request->settings->monthOrNull('from') ?? $request->calendar->period->start;
+        $toTheEnd = $request->calendar->period->end->index() - $first->index() + 1;
+        $usual = $toTheEnd >= 1 && $toTheEnd <= Period::LONGEST ? $toTheEnd : $request->calendar->period->length();
 
         return $first->run($request->settings->countOrNull('months') ?? $usual);
     }

@@ -7,73 +7,47 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Drawing\Finding;
-use AmpleMargin\Drawing\PageDrawing;
 
 final class Offers
 {
     private const MOST = 2;
 
     /**
-     * The pages as they are; where one says that they cannot be drawn and offers nothing, with the first of these
-     * ways that can, or to leave the spread out.
+     * The layout as it is; where it says that it cannot be drawn and offers nothing, with the first of these ways that
+     * can, or to leave the spread out.
      *
-     * @param list<PageDrawing>                                $pages
-     * @param \Closure(Request): list<PageDrawing>             $draw
-     * @param list<array{say: string, settings: array<string, mixed>}> $ways from the least change on
-     *
-     * @return list<PageDrawing>
+     * @param \Closure(Request): Laid                                  $layOut
+     * @param list<array{say: string, settings: array<string, mixed>}> $ways   from the least change on
      */
-    public static function onto(array $pages, Request $request, \Closure $draw, array $ways): array
+    public static function onto(Laid $laid, Request $request, \Closure $layOut, array $ways): Laid
     {
-        $offers = null;
+        $stuck = static fn (Finding $finding): bool => $finding->broken && [] === $finding->offers;
+        if ([] === array_filter(array_merge(...$laid->findings), $stuck)) {
+            return $laid;
+        }
+        $offers = self::fitting($request, $layOut, $ways);
 
-        return array_map(static function (PageDrawing $page) use ($request, $draw, $ways, &$offers): PageDrawing {
-            $stuck = array_filter($page->findings, static fn (Finding $finding): bool => $finding->broken && [] === $finding->offers);
-
-            if ([] === $stuck) {
-                return $page;
-            }
-            // Ways are drawn to be tried, so once for all pages.
-            $offers ??= self::fitting($request, $draw, $ways);
-
-            return $page->withFindings(array_map(
-                static fn (Finding $finding): Finding => \in_array($finding, $stuck, true) ? new Finding(
-                    $finding->about,
-                    $finding->says,
-                    $offers,
-                ) : $finding,
-                $page->findings,
-            ));
-        }, $pages);
+        return $laid->saying(array_map(static fn (array $said): array => array_map(
+            static fn (Finding $finding): Finding => $stuck($finding) ? new Finding($finding->about, $finding->says, $offers) : $finding,
+            $said,
+        ), $laid->findings));
     }
 
     /**
-     * @param \Closure(Request): list<PageDrawing>                     $draw
+     * @param \Closure(Request): Laid                                  $layOut
      * @param list<array{say: string, settings: array<string, mixed>}> $ways
      *
      * @return list<array{say: string, edit: array<string, mixed>}>
      */
-    private static function fitting(Request $request, \Closure $draw, array $ways): array
+    private static function fitting(Request $request, \Closure $layOut, array $ways): array
     {
         $offers = [];
         foreach ($ways as ['say' => $say, 'settings' => $settings]) {
-            if (\count($offers) < self::MOST && self::fits($draw($request->with($settings)))) {
+            if (\count($offers) < self::MOST && null === $layOut($request->with($settings))->broken()) {
                 $offers[] = ['say' => $say, 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => $settings]];
             }
         }
 
         return [] === $offers ? [['say' => 'Leave it out', 'edit' => ['type' => 'remove-spread', 'spread' => $request->id]]] : $offers;
-    }
-
-    /** @param list<PageDrawing> $pages */
-    private static function fits(array $pages): bool
-    {
-        foreach ($pages as $page) {
-            if (null !== $page->broken()) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -153,7 +153,7 @@ final class RandomJourneyTest extends ApiTestCase
         ];
         $keys = array_column(array_filter($book['spreads'], static fn (array $spread): bool => 'key' === $spread['kind']), 'id');
         $more = array_values(array_filter(array_column($book['volumes'], 'book'), static fn (string $id): bool => '1' !== $id)) ?: ['2'];
-        $kind = $one(Catalogue::spreads());
+        $kind = $one((new Catalogue())->spreads());
 
         return ['type' => $type] + match ($type) {
             'set-title' => ['title' => $or('Harbour '.mt_rand(1, 999))],
@@ -218,7 +218,7 @@ final class RandomJourneyTest extends ApiTestCase
     private function changes(\Closure $one, \Closure $or, array $ids, array $book): array
     {
         $spread = $one([] === $book['spreads'] ? [['id' => 'none', 'kind' => 'notes']] : $book['spreads']);
-        $kind = Catalogue::kind($spread['kind']);
+        $kind = (new Catalogue())->kind($spread['kind']);
         $some = [
             'title' => 'Title '.mt_rand(1, 99),
             'pin' => $one([null, mt_rand(1, 40)]),

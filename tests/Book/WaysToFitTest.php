@@ -7,14 +7,15 @@ namespace Tests\Book;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\FitChange;
 use AmpleMargin\Book\FitChanges;
+use AmpleMargin\Book\Layouts;
 use AmpleMargin\Book\MoreBooks;
 use AmpleMargin\Book\Pager;
 use AmpleMargin\Book\Patience;
-use AmpleMargin\Book\Requests;
 use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Plan;
+use AmpleMargin\Spread\Catalogue;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
 
@@ -143,7 +144,7 @@ final class WaysToFitTest extends TestCase
     private function leastRegret(Plan $plan): ?int
     {
         $changes = new FitChanges($plan);
-        $paged = (new Pager($plan, new Requests($plan)))->page();
+        $paged = (new Pager($plan, new Layouts($plan, new Catalogue())))->page();
         $all = [...array_merge(...$changes->months()), ...array_merge(...$changes->spreads($paged->front, $paged->back))];
         $best = null;
         for ($set = 0; $set < 2 ** \count($all); ++$set) {
@@ -167,7 +168,7 @@ final class WaysToFitTest extends TestCase
 
     private static function fits(Plan $plan): bool
     {
-        return (new Pager($plan, new Requests($plan)))->page()->runOut->fits;
+        return (new Pager($plan, new Layouts($plan, new Catalogue())))->page()->runOut->fits;
     }
 
     /** A book of one to three months and a few spreads, on too few pages more often than not. */

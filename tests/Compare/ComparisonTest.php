@@ -74,7 +74,7 @@ final class ComparisonTest extends TestCase
         $compared = 0;
         foreach ([[26, 38, 5_000], [31, 46, 5_000], [17, 26, 5_000], [35, 50, 3_700]] as [$across, $down, $pitch]) {
             $plan = Books::starter(new Stock($across * $pitch + 12_000, $down * $pitch + 14_000, $pitch, $across, $down, 240));
-            foreach (Catalogue::spreads() as $kind) {
+            foreach ((new Catalogue())->spreads() as $kind) {
                 if (!$kind->form instanceof HasLayouts) {
                     continue;
                 }

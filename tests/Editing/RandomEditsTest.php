@@ -85,7 +85,7 @@ final class RandomEditsTest extends TestCase
             return $one([null, true, -1, 0, 61, 10_000, 1.5, '', 'none such', [], ['a' => 1], [[]]]);
         }
         $ids = array_map(static fn ($spread): string => $spread->id, $plan->spreads);
-        $kind = $one(Catalogue::spreads());
+        $kind = $one((new Catalogue())->spreads());
 
         return match ($name) {
             'title' => $one(['Harbour', str_repeat('Äijä ', 40), '二〇二七年', "  trim me\n"]),

@@ -18,6 +18,7 @@ use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Plan\WeekPlan;
+use AmpleMargin\Spread\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -78,7 +79,7 @@ final class MonthLayoutTest extends TestCase
     public function testAPinnedSpreadInsideAMonthIsPassedOver(): void
     {
         $plan = new MonthPlan([self::pattern([['month-calendar', 2], ['month-notes', 2]])], 'p');
-        $block = (new MonthLayout(new PartsOfCatalogue(), $plan, new WeekPlan(), self::period(), [14 => true]))->from(12)[0];
+        $block = (new MonthLayout(new PartsOfCatalogue(new Catalogue()), $plan, new WeekPlan(), self::period(), [14 => true]))->from(12)[0];
 
         self::assertSame(['month-calendar 12–13', 'taken 14', 'month-notes 15–16'], self::said($block->parts));
     }
@@ -91,7 +92,7 @@ final class MonthLayoutTest extends TestCase
             ['2027-03' => 'long'],
         );
         $blocks = (new MonthLayout(
-            new PartsOfCatalogue(),
+            new PartsOfCatalogue(new Catalogue()),
             $plan,
             new WeekPlan(),
             new Period(new Month(2027, 2), new Month(2027, 4)),
@@ -130,7 +131,7 @@ final class MonthLayoutTest extends TestCase
     private static function layout(array $parts, WeekPages $pages = WeekPages::One): MonthLayout
     {
         return new MonthLayout(
-            new PartsOfCatalogue(),
+            new PartsOfCatalogue(new Catalogue()),
             new MonthPlan([self::pattern($parts)], 'p'),
             new WeekPlan(Weekday::Monday, WeekSchool::MostDays, $pages),
             self::period(),

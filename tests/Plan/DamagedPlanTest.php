@@ -88,7 +88,7 @@ final class DamagedPlanTest extends TestCase
     private function isWhole(Plan $plan, string $about): void
     {
         $book = Composer::compose($plan);
-        $known = array_map(static fn (Kind $kind): string => $kind->id, Catalogue::spreads());
+        $known = array_map(static fn (Kind $kind): string => $kind->id, (new Catalogue())->spreads());
         $unknown = array_filter($plan->spreads, static fn (PlannedSpread $spread): bool => !\in_array($spread->kind, $known, true));
         foreach ($book->spreadPages() as $page) {
             self::assertTrue(null !== $book->drawing($page) || [] !== $unknown, "$about: page $page");

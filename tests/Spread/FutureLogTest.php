@@ -247,7 +247,7 @@ final class FutureLogTest extends TestCase
      */
     private function draw(array $settings, string $start = '2027-01', string $end = '2027-12'): array
     {
-        return (new FutureLog())->draw(Asking::of(Asking::kind('future-log'), $settings, start: $start, end: $end));
+        return (new FutureLog())->layOut(Asking::of(Asking::kind('future-log'), $settings, start: $start, end: $end))->drawings();
     }
 
     /**

@@ -134,6 +134,6 @@ final class KeyPageTest extends TestCase
      */
     private function draw(array $settings, int $across, int $down): array
     {
-        return (new Legend())->draw(Asking::of(new Legend(), $settings, $across, $down));
+        return (new Legend())->layOut(Asking::of(new Legend(), $settings, $across, $down))->drawings();
     }
 }

@@ -209,9 +209,7 @@ final class ListsTest extends TestCase
      */
     private function draw(string $kind, array $settings, array $index = []): array
     {
-        $one = Asking::kind($kind);
-
-        return $one->form->draw(Asking::of($one, $settings, index: $index));
+        return Asking::drawn($kind, $settings, $index);
     }
 
     /**

@@ -124,6 +124,6 @@ final class SpacingSheetTest extends TestCase
     /** @param array<string, mixed> $settings */
     private function draw(array $settings, int $across, int $down): PageDrawing
     {
-        return (new SpacingSheet())->draw(Asking::of(new SpacingSheet(), $settings, $across, $down))[0];
+        return (new SpacingSheet())->layOut(Asking::of(new SpacingSheet(), $settings, $across, $down))->drawings()[0];
     }
 }

@@ -162,7 +162,7 @@ final class YearReferenceTest extends TestCase
         $form = new YearAtAGlance();
         $request = Asking::of($form, $settings, start: "$year-01", end: "$year-12", first: $first);
 
-        return 'printed' === $settings['way'] ? $form->cutOut($request) : $form->draw($request);
+        return 'printed' === $settings['way'] ? $form->cutOut($request) : $form->layOut($request)->drawings();
     }
 
     /**

@@ -122,7 +122,7 @@ final class YearWaysTest extends TestCase
                     ),
                     $pages,
                 );
-                $page = $frames($form->draw($request));
+                $page = $frames($form->layOut($request)->drawings());
                 self::assertSame($page, $frames($form->cutOut($request)));
                 self::assertCount(12, array_merge(...$page));
                 if (isset($settings['printed_width'])) {
@@ -203,7 +203,7 @@ final class YearWaysTest extends TestCase
      */
     private function draw(array $settings, int $across, int $down, string $from, int $months, ?Palette $palette = null): array
     {
-        return (new YearAtAGlance())->draw($this->request($settings, $across, $down, $from, $months, $palette ?? Palette::usual()));
+        return (new YearAtAGlance())->layOut($this->request($settings, $across, $down, $from, $months, $palette ?? Palette::usual()))->drawings();
     }
 
     /** @param array<string, mixed> $settings */

@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -31,28 +32,48 @@ final class CentredWords implements Form
         ];
     }
 
-    public function pages(Request $request): int
+    public function layOut(Request $request): Laid
     {
-        return 1;
-    }
-
-    public function draw(Request $request): array
-    {
-        $canvas = new Canvas($request->across, $request->down, $request->tally);
         $lines = $request->settings->lines('lines');
         if ([] === $lines) {
-            return [$this->empty($canvas)];
+            return Laid::page($request->grid, $this->empty(...));
         }
         $tall = \count($lines) * self::LINE;
-        $centre = Centring::of($canvas->down, $tall);
+        $centre = Centring::of($request->grid->down, $tall);
         if (null === $centre) {
-            $canvas->finding(new Finding(
+            return Laid::refused($request->grid, new Finding(
                 $request->id,
-                \count($lines).' lines of '.self::LINE.' boxes need '.Plural::boxes($tall)."; the page has $canvas->down. Use fewer lines.",
+                \count($lines).' lines of '.self::LINE.' boxes need '.Plural::boxes($tall)."; the page has {$request->grid->down}. Use fewer lines.",
             ));
-
-            return [$canvas->finish()];
         }
+
+        return Laid::page(
+            $request->grid,
+            fn (Canvas $canvas) => $this->write($canvas, $lines, $centre),
+            self::tooLong($request, $lines),
+        );
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return list<Finding>
+     */
+    private static function tooLong(Request $request, array $lines): array
+    {
+        $across = $request->grid->across;
+        $long = array_filter($lines, static fn (string $line): bool => mb_strwidth($line) * 56 > $across * 200);
+
+        return array_values(array_map(static fn (string $line): Finding => new Finding(
+            $request->id,
+            'A line of '.mb_strlen($line).' letters is too long to be read in '.Plural::boxes($across).'. Break it in two.',
+        ), $long));
+    }
+
+    /** @param list<string> $lines */
+    private function write(Canvas $canvas, array $lines, Centring $centre): void
+    {
+        $tall = \count($lines) * self::LINE;
         $canvas->working('lines', Plural::boxes($tall), \count($lines).' lines × '.self::LINE." boxes = $tall; ".$centre->working());
         $canvas->step(
             Task::Pencil,
@@ -65,28 +86,18 @@ final class CentredWords implements Form
         );
         $top = $centre->before;
         foreach ($lines as $line) {
-            if (mb_strwidth($line) * 56 > $canvas->across * 200) {
-                $canvas->finding(new Finding(
-                    $request->id,
-                    'A line of '.mb_strlen($line).' letters is too long to be read in '.Plural::boxes($canvas->across).'. Break it in two.',
-                ));
-            }
             $canvas->step(Task::Write, 'Write '.Heading::quoted($line).'.', 'lines');
             $canvas->words(Layer::Writing, 0, $top, $canvas->across, self::LINE, $line, Align::Middle);
             $top += self::LINE;
         }
         Closing::page($canvas, "Count the boxes above the first line, $centre->before, and below the last, $centre->after.", 'lines');
-
-        return [$canvas->finish()];
     }
 
-    private function empty(Canvas $canvas): \AmpleMargin\Drawing\PageDrawing
+    private function empty(Canvas $canvas): void
     {
         $canvas->step(Task::Write, 'Write your words here, in the middle of the page.');
         $inset = min(2, intdiv($canvas->across - 1, 2));
         $tall = max(1, intdiv($canvas->down, 4));
         $canvas->frame(Layer::Pencil, $inset, intdiv($canvas->down - $tall, 2), $canvas->across - 2 * $inset, $tall);
-
-        return $canvas->finish();
     }
 }

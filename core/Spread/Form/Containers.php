@@ -18,6 +18,7 @@ use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
@@ -42,49 +43,37 @@ final class Containers implements Form, HasLayouts
         ];
     }
 
-    public function pages(Request $request): int
+    public function layOut(Request $request): Laid
     {
-        return 1;
-    }
-
-    public function draw(Request $request): array
-    {
-        $canvas = new Canvas($request->across, $request->down, $request->tally);
         $names = $request->settings->lines('areas');
-        $top = Heading::boxes($canvas->down);
-        $layout = self::arrange($canvas->across, $canvas->down - $top, \count($names), $request->settings->countOrNull('columns') ?? 0);
+        $below = Heading::below($request->grid->down);
+        $layout = self::arrange($request->grid->across, $below->left, \count($names), $request->settings->countOrNull('columns') ?? 0);
         if (null === $layout) {
-            $canvas->finding(new Finding(
+            return Laid::refused($request->grid, new Finding(
                 $request->id,
                 \count($names)
                     .' containers of at least '
                     .self::SMALLEST_WIDE
                     .' × '
                     .self::SMALLEST_TALL
-                    ." boxes do not fit on $canvas->across × "
-                    .($canvas->down - $top)
-                    .'. Use fewer areas.',
+                    ." boxes do not fit on {$request->grid->across} × $below->left. Use fewer areas.",
             ));
-
-            return [$canvas->finish()];
         }
         [$columns, $rows] = $layout;
-        $canvas->working('across', Plural::boxes($columns->size()).' wide', $columns->working());
-        $canvas->working(
-            'down',
-            Plural::boxes($rows->size()).' tall',
-            Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working(),
-        );
-        $canvas->tickDivision(Edge::Top, $columns, 'across');
-        $canvas->tickDivision(Edge::Side, $rows, 'down', $top);
-        $this->ink($canvas, $request, $names, $columns, $rows, $top);
-        Closing::page(
-            $canvas,
-            \sprintf('Count one container: %s × %s.', $request->tally->length($columns->size()), $request->tally->length($rows->size())),
-            'across',
-        );
 
-        return [$canvas->finish()];
+        return Laid::page($request->grid, function (Canvas $canvas) use ($request, $names, $columns, $rows, $below): void {
+            $top = Heading::boxes($canvas->down);
+            $canvas->working('across', Plural::boxes($columns->size()).' wide', $columns->working());
+            $canvas->working('down', Plural::boxes($rows->size()).' tall', "$below; ".$rows->working());
+            $canvas->tickDivision(Edge::Top, $columns, 'across');
+            $canvas->tickDivision(Edge::Side, $rows, 'down', $top);
+            $this->ink($canvas, $request, $names, $columns, $rows, $top);
+            Closing::page(
+                $canvas,
+                \sprintf('Count one container: %s × %s.', $canvas->tally->length($columns->size()), $canvas->tally->length($rows->size())),
+                'across',
+            );
+        }, Heading::findings($request));
     }
 
     public function layouts(Request $request): array

@@ -14,6 +14,7 @@ use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Remainder;
+use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -24,8 +25,8 @@ use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -51,29 +52,40 @@ final class Doors implements Form, HasLayouts
     }
 
     /** 2 + 2d pages for d cut leaves; two months to a leaf. Source: handbook, "Doors, tabs and other cuts" (common practice, no source). */
-    public function pages(Request $request): int
+    public function layOut(Request $request): Laid
     {
-        return 2 + 2 * $this->leaves($request);
+        $months = $request->calendar->period->months();
+        $last = 1 + 2 * $this->leaves($request);
+        $strip = $this->strip($request);
+        if ($strip < 1 || Heading::below($request->grid->down)->left < 3) {
+            $why = new Finding(
+                $request->id,
+                'A door needs a strip to keep in sight and a face beside it; '.Plural::boxes($request->grid->across).' across are too few.',
+            );
+
+            return Laid::eachRefused($request->grid, $why, $last + 1);
+        }
+
+        return Laid::pages(
+            $request->grid,
+            range(0, $last),
+            fn (Canvas $canvas, int $i) => 0 === $i || $i === $last
+                ? $this->outer($canvas, $request, $strip, 0 === $i)
+                : $this->face($canvas, $request, $strip, $i, $months[$i - 1] ?? null),
+            [[...$this->tooMany($request), ...Heading::findings($request)]],
+        );
     }
 
-    public function draw(Request $request): array
+    /** @return list<Finding> */
+    private function tooMany(Request $request): array
     {
-        $months = $request->period->months();
-        $last = $this->pages($request) - 1;
-        $strip = $this->strip($request);
+        ['rows' => $rows, 'sum' => $sum] = $this->rows($request);
+        $items = \count($request->settings->lines('items'));
 
-        return Pages::draw($request, range(0, $last), function (Canvas $canvas, int $i) use ($request, $months, $last, $strip): void {
-            if ($strip < 1 || $canvas->down < Heading::boxes($canvas->down) + 3) {
-                $canvas->finding(new Finding(
-                    $request->id,
-                    'A door needs a strip to keep in sight and a face beside it; '.Plural::boxes($request->across).' across are too few.',
-                ));
-            } elseif (0 === $i || $i === $last) {
-                $this->outer($canvas, $request, $strip, 0 === $i);
-            } else {
-                $this->face($canvas, $request, $strip, $i, $months[$i - 1] ?? null);
-            }
-        });
+        return $items <= $rows - ($sum ? 1 : 0) ? [] : [new Finding(
+            $request->id,
+            "$items items need more than the ".Plural::of($rows, 'row', 'rows').' there are below the headings. Leave some out.',
+        )];
     }
 
     public function layouts(Request $request): array
@@ -86,13 +98,13 @@ final class Doors implements Form, HasLayouts
 
     private function leaves(Request $request): int
     {
-        return $request->settings->countOrNull('leaves') ?? min(self::MOST_LEAVES, intdiv($request->period->length() + 1, 2));
+        return $request->settings->countOrNull('leaves') ?? min(self::MOST_LEAVES, intdiv($request->calendar->period->length() + 1, 2));
     }
 
     /** Boxes of the outer edge that the cut leaves uncover; at least one box of face stays beside it. */
     private function strip(Request $request): int
     {
-        return min($request->settings->count('strip'), $request->across - 4);
+        return min($request->settings->count('strip'), $request->grid->across - 4);
     }
 
     /**
@@ -103,7 +115,7 @@ final class Doors implements Form, HasLayouts
      */
     private function rows(Request $request): array
     {
-        $free = $request->down - Heading::boxes($request->down) - 1;
+        $free = $request->grid->down - Heading::boxes($request->grid->down) - 1;
         $items = \count($request->settings->lines('items'));
         $sum = $request->settings->flag('sum');
         $wanted = 0 === $items ? $free : $items + intdiv($items + 2, 3) + ($sum ? 1 : 0);
@@ -120,19 +132,10 @@ final class Doors implements Form, HasLayouts
         $x = $left ? 0 : $canvas->across - $strip;
         $edge = $left ? $strip : $canvas->across - $strip;
         $items = \array_slice($request->settings->lines('items'), 0, $rows - ($sum ? 1 : 0));
-        if (\count($items) < \count($request->settings->lines('items')) && $left) {
-            $canvas->finding(new Finding(
-                $request->id,
-                \count($request->settings->lines('items'))
-                    .' items need more than the '
-                    .Plural::of($rows, 'row', 'rows')
-                    .' there are below the headings. Leave some out.',
-            ));
-        }
         $canvas->working(
             'strip',
             Plural::boxes($strip).' in sight',
-            Plural::boxes($canvas->across)." − $strip for the strip = ".($canvas->across - $strip).' for each face',
+            Subtraction::from($canvas->across)->less($strip, 'the strip').' for each face',
         );
         $canvas->working(
             'rows',
@@ -238,7 +241,7 @@ final class Doors implements Form, HasLayouts
         }
         $this->headings($canvas, $request, $columns, $x, $top, $wide, $month);
         if (null !== $month) {
-            $canvas->room($month->iso(), $request->names->monthAndYear($month), $x, $top, $wide, $rows * $tall, Fraction::of($tall));
+            $canvas->room($month->iso(), $request->calendar->names->monthAndYear($month), $x, $top, $wide, $rows * $tall, Fraction::of($tall));
         }
         Closing::page($canvas, 'Hold the leaf against the strip: the rows are level.', 'face');
     }
@@ -246,7 +249,7 @@ final class Doors implements Form, HasLayouts
     private function headings(Canvas $canvas, Request $request, Division $columns, int $x, int $top, int $wide, ?Month $month): void
     {
         if (null !== $month) {
-            $name = $request->names->monthAndYear($month);
+            $name = $request->calendar->names->monthAndYear($month);
             $canvas->step(Task::Write, 'Write '.Heading::quoted($name).' at the head of the face.', 'face');
             $canvas->words(Layer::Writing, $x, 0, $wide, max(1, $top - 2), $name);
         }

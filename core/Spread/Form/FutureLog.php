@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Calendar\Period;
-use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\Log\Containers;
 use AmpleMargin\Spread\Form\Log\HalfDoor;
@@ -15,6 +14,7 @@ use AmpleMargin\Spread\Form\Log\LogAsked;
 use AmpleMargin\Spread\Form\Log\Rows;
 use AmpleMargin\Spread\Form\Log\School;
 use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Offers;
 use AmpleMargin\Spread\Request;
@@ -62,40 +62,30 @@ final class FutureLog implements Form, HasLayouts
         ];
     }
 
-    public function pages(Request $request): int
-    {
-        return $this->school($request)->pages($request, LogAsked::read($request)) + ($this->nextYear($request) ? 1 : 0);
-    }
-
-    public function draw(Request $request): array
+    public function layOut(Request $request): Laid
     {
         return Offers::onto($this->plain($request), $request, $this->plain(...), self::ways($request));
     }
 
-    /** @return list<PageDrawing> */
-    private function plain(Request $request): array
+    private function plain(Request $request): Laid
     {
         $asked = LogAsked::read($request);
-        $pages = $this->school($request)->draw($request, $asked);
-        if ($this->nextYear($request)) {
-            $done = array_sum(array_map(static fn ($page): int => \count($page->steps), $pages));
-            $pages[] = (new Rows())->nextYear($request, $asked, \count($pages), $done);
-        }
+        $laid = $this->school($request)->layOut($request, $asked);
 
-        return $pages;
+        return $request->settings->flag('next_year') ? $laid->then(Rows::nextYear($request, $asked)) : $laid;
     }
 
     public function layouts(Request $request): array
     {
         return [
-            self::layout('6 months a page', ['months_per_page' => 6, 'columns' => 2]),
-            self::layout('3 months a page', ['months_per_page' => 3, 'columns' => 1]),
-            self::layout('4 a page, mini months above', ['months_per_page' => 4, 'columns' => 2, 'mini' => 'above']),
-            self::layout('3 a page, mini months beside', ['months_per_page' => 3, 'columns' => 1, 'mini' => 'beside']),
-            self::layout('By category', ['school' => 'category', 'months_per_page' => 6]),
-            self::layout('With a door', ['school' => 'door']),
-            self::layout('A column per month', ['school' => 'columns']),
-            self::layout('Dates only', ['school' => 'dates']),
+            self::named('6 months a page', ['months_per_page' => 6, 'columns' => 2]),
+            self::named('3 months a page', ['months_per_page' => 3, 'columns' => 1]),
+            self::named('4 a page, mini months above', ['months_per_page' => 4, 'columns' => 2, 'mini' => 'above']),
+            self::named('3 a page, mini months beside', ['months_per_page' => 3, 'columns' => 1, 'mini' => 'beside']),
+            self::named('By category', ['school' => 'category', 'months_per_page' => 6]),
+            self::named('With a door', ['school' => 'door']),
+            self::named('A column per month', ['school' => 'columns']),
+            self::named('Dates only', ['school' => 'dates']),
         ];
     }
 
@@ -105,7 +95,7 @@ final class FutureLog implements Form, HasLayouts
         $ways = [['say' => 'Leave out what stands with the lines', 'settings' => ['mini' => 'none', 'extra' => 'none']]];
         $categories = $request->settings->linesOrNull('categories') ?? [];
         // None that could not fit is tried, however many there are.
-        for ($keep = min(\count($categories) - 1, Rows::mostCategories($request->across)); $keep > 0; --$keep) {
+        for ($keep = min(\count($categories) - 1, Rows::mostCategories($request->grid->across)); $keep > 0; --$keep) {
             $ways[] = [
                 'say' => 'Keep the first '.(1 === $keep ? 'category' : "$keep categories"),
                 'settings' => ['categories' => \array_slice($categories, 0, $keep)],
@@ -127,7 +117,7 @@ final class FutureLog implements Form, HasLayouts
     }
 
     /** @param array<string, mixed> $settings */
-    private static function layout(string $name, array $settings): Layout
+    private static function named(string $name, array $settings): Layout
     {
         return new Layout($name, $settings + ['school' => 'months', 'mini' => 'none', 'extra' => 'none']);
     }
@@ -141,10 +131,5 @@ final class FutureLog implements Form, HasLayouts
             'door' => new HalfDoor(),
             default => new Containers(),
         };
-    }
-
-    private function nextYear(Request $request): bool
-    {
-        return $request->settings->flag('next_year');
     }
 }

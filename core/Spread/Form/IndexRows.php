@@ -19,8 +19,8 @@ use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
@@ -33,6 +33,14 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
     /** Boxes a page number takes: "126–137". */
     private const NUMBER = 4;
 
+    /**
+     * @param list<IndexRow> $index     all rows
+     * @param list<string>   $numbering what to number before starting
+     */
+    public function __construct(private readonly array $index = [], private readonly array $numbering = [])
+    {
+    }
+
     public function fields(): array
     {
         return [
@@ -42,44 +50,68 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
         ];
     }
 
-    public function pages(Request $request): int
+    public function reading(array $rows, array $numbering): Form
     {
-        $room = $this->rows($request) * \count($this->columns($request)->parts);
-        $needed = intdiv(\count($request->index) + self::SPARE + $room - 1, $room);
-
-        return $request->settings->countOrNull('pages') ?? max(1, min(6, $needed));
+        return new self($rows, $numbering);
     }
 
-    public function draw(Request $request): array
+    public function layOut(Request $request): Laid
     {
         $rows = $this->rows($request);
         $columns = $this->columns($request);
         $room = $rows * \count($columns->parts);
-        $line = $this->line($request);
+        $needed = intdiv(\count($this->index) + self::SPARE + $room - 1, $room);
+        $pages = $request->settings->countOrNull('pages') ?? max(1, min(6, $needed));
+        $line = $request->settings->boxes('line');
 
-        return Pages::draw($request, range(0, $this->pages($request) - 1), function (Canvas $canvas, int $i) use ($request, $rows, $columns, $room, $line): void {
+        return Laid::pages($request->grid, range(0, $pages - 1), function (Canvas $canvas, int $i) use ($request, $pages, $rows, $columns, $room, $line): void {
             $top = Heading::boxes($canvas->down);
             if (\count($columns->parts) > 1) {
                 $canvas->working('columns', Plural::boxes($columns->size()).' wide', $columns->working());
                 $canvas->tickDivision(Edge::Top, $columns, 'columns');
             }
-            0 === $i ? $this->begin($canvas, $request, $room, $top) : $canvas->step(
+            0 === $i ? $this->begin($canvas, $request, $columns, $rows, $pages) : $canvas->step(
                 Task::Write,
                 'Leave the title’s boxes free and go on with the index.',
             );
-            $this->write($canvas, \array_slice($request->index, $i * $room, $room), $columns, $rows, $top, $line);
+            $this->write($canvas, \array_slice($this->index, $i * $room, $room), $columns, $rows, $top, $line);
             foreach ($columns->spans() as $span) {
                 $canvas->room('rows', 'the index', $span['from'], $top, $columns->size(), $canvas->down - $top, $line);
             }
             $canvas->step(Task::Check, 'Read each page number against the page it names; the ranges of the months stay in pencil.', 'rows');
-        });
+        }, [[...$this->tooFew($request, $room, $pages, $needed), ...Heading::findings($request)]]);
     }
 
-    private function begin(Canvas $canvas, Request $request, int $room, int $top): void
+    /** @return list<Finding> */
+    private function tooFew(Request $request, int $room, int $pages, int $needed): array
     {
-        $this->reckon($canvas, $request, $room, $top);
+        $entries = \count($this->index);
+        $all = $room * $pages;
+
+        return $entries <= $all ? [] : [
+            new Finding($request->id, "The index has $entries entries and room for $all. Give it $needed pages.", [[
+                'say' => 'Let the index take the pages it needs',
+                'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['pages' => null]],
+            ]]),
+        ];
+    }
+
+    private function begin(Canvas $canvas, Request $request, Division $columns, int $rows, int $pages): void
+    {
+        $room = $rows * \count($columns->parts);
+        $entries = \count($this->index);
+        $below = Heading::below($canvas->down);
+        $canvas->working(
+            'rows',
+            Plural::of($room, 'row', 'rows').' a page',
+            "$below; $below->left ÷ {$request->settings->boxes('line')} a row = $rows"
+                .(1 < \count($columns->parts) ? ' in each of 2 columns' : '')
+                ."; $entries entries, "
+                .Plural::of(max(0, $room * $pages - $entries), 'row', 'rows')
+                .' to add',
+        );
         Heading::write($canvas, $request);
-        foreach ($request->numbering as $step) {
+        foreach ($this->numbering as $step) {
             $canvas->step(Task::Write, $step, 'rows');
         }
     }
@@ -98,56 +130,18 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
 
     private function rows(Request $request): int
     {
-        return max(1, Fraction::of($request->down - Heading::boxes($request->down))->dividedBy($this->line($request))->floor());
-    }
-
-    private function line(Request $request): Fraction
-    {
-        return $request->settings->boxes('line');
+        return max(1, Fraction::of(Heading::below($request->grid->down)->left)->dividedBy($request->settings->boxes('line'))->floor());
     }
 
     /** One column, or two where they are wide enough for a name and its pages. */
     private function columns(Request $request): Division
     {
-        $two = 2 === $request->settings->count('columns') ? Division::containers($request->across, 2) : null;
+        $two = 2 === $request->settings->count('columns') ? Division::containers($request->grid->across, 2) : null;
         if (null !== $two && $two->size() > self::NUMBER + 1) {
             return $two;
         }
 
-        return Division::of($request->across, 1) ?? throw new \LogicException('Every page is a box wide.');
-    }
-
-    private function reckon(Canvas $canvas, Request $request, int $room, int $top): void
-    {
-        $all = $room * $this->pages($request);
-        $entries = \count($request->index);
-        $canvas->working(
-            'rows',
-            Plural::of($room, 'row', 'rows').' a page',
-            Plural::boxes($canvas->down)
-                ." − $top for the title = "
-                .($canvas->down - $top)
-                .'; '
-                .($canvas->down - $top)
-                ." ÷ {$this->line($request)} a row = "
-                .$this->rows($request)
-                .(1 < \count($this->columns($request)->parts) ? ' in each of 2 columns' : '')
-                ."; $entries entries, "
-                .Plural::of(
-                    max(0, $all - $entries),
-                    'row',
-                    'rows',
-                ).' to add',
-        );
-        if ($entries > $all) {
-            $canvas->finding(new Finding($request->id, "The index has $entries entries and room for $all. Give it ".intdiv(
-                $entries + self::SPARE + $room - 1,
-                $room,
-            ).' pages.', [[
-                'say' => 'Let the index take the pages it needs',
-                'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['pages' => null]],
-            ]]));
-        }
+        return Division::of($request->grid->across, 1) ?? throw new \LogicException('Every page is a box wide.');
     }
 
     /** @param list<IndexRow> $entries */
@@ -159,7 +153,7 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
             $canvas->step(
                 Task::Write,
                 'Keep '
-                    .self::counted($later, 'row')
+                    .Plural::of(\count($later), 'row', 'rows')
                     .' for the months'
                     .($line->equals(1) ? '' : ', one every '.Plural::boxes($line))
                     .': write the names now, the ranges in pencil, and ink each range when its month is drawn.',
@@ -171,7 +165,7 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
             $canvas->step(
                 Task::Write,
                 'Write now: '
-                    .self::counted($now, 'entry')
+                    .Plural::of(\count($now), 'entry', 'entries')
                     .', one '
                     .($line->equals(1) ? 'a row' : 'every '.Plural::boxes($line))
                     .', names from the left edge, page numbers at the right.',
@@ -202,13 +196,5 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
                 );
             }
         }
-    }
-
-    /** @param array<int, IndexRow> $entries */
-    private static function counted(array $entries, string $word): string
-    {
-        $count = \count($entries);
-
-        return "$count ".(1 === $count ? $word : ('entry' === $word ? 'entries' : $word.'s'));
     }
 }

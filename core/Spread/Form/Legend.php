@@ -27,8 +27,8 @@ use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -51,26 +51,36 @@ final class Legend implements Form, HasLayouts
         ];
     }
 
-    public function pages(Request $request): int
-    {
-        return $this->arrange($request, \count($this->set($request)->marks()))['pages'];
-    }
-
-    public function draw(Request $request): array
+    public function layOut(Request $request): Laid
     {
         $set = $this->set($request);
         $marks = $set->marks();
         ['row' => $row, 'columns' => $columns, 'pages' => $count, 'each' => $each] = $this->arrange($request, \count($marks));
-
-        return Pages::draw($request, range(0, $count - 1), function (Canvas $canvas, int $i) use ($request, $set, $marks, $row, $columns, $count, $each): void {
-            if (0 === $i) {
-                $this->findings($canvas, $request, $set, $each * $count, $columns);
-            }
+        $shares = [];
+        for ($i = 0; $i < $count; ++$i) {
             $share = \array_slice($marks, $i * $each, $each);
-            if ([] !== $share) {
-                $this->page($canvas, $request, $share, $row, $columns, 0 === $i, $i === $count - 1, \count($marks), $each * $count);
-            }
-        });
+            $shares[] = [] === $share ? null : $share;
+        }
+
+        return Laid::pages(
+            $request->grid,
+            $shares,
+            fn (Canvas $canvas, array $share, int $i) => $this->page(
+                $canvas,
+                $request,
+                $share,
+                $row,
+                $columns,
+                0 === $i,
+                $i === $count - 1,
+                \count($marks),
+                $each * $count,
+            ),
+            [[
+                ...$this->findings($request, $set, $each * $count, $columns),
+                ...(0 === $each || [] === $marks ? [] : Heading::findings($request)),
+            ]],
+        );
     }
 
     public function layouts(Request $request): array
@@ -107,7 +117,7 @@ final class Legend implements Form, HasLayouts
                 }
             }
         }
-        $last = $this->with($request, end($rows), 1 === \count($columns) || $request->across < 2 * self::NARROWEST + 1 ? $columns[0] : 2);
+        $last = $this->with($request, end($rows), 1 === \count($columns) || $request->grid->across < 2 * self::NARROWEST + 1 ? $columns[0] : 2);
 
         return 0 === $last['each'] ? $last : ['pages' => min(4, intdiv($count + $last['each'] - 1, $last['each']))] + $last;
     }
@@ -115,8 +125,8 @@ final class Legend implements Form, HasLayouts
     /** @return array{row: Fraction, columns: int, pages: int, each: int} */
     private function with(Request $request, Fraction $row, int $columns): array
     {
-        $fits = $request->across >= $columns * self::NARROWEST + $columns - 1;
-        $room = $request->down - Heading::boxes($request->down) - $this->foot($request);
+        $fits = $request->grid->across >= $columns * self::NARROWEST + $columns - 1;
+        $room = Heading::below($request->grid->down)->left - $this->foot($request);
         $rows = $fits && $room > 0 ? Fraction::of($room)->dividedBy($row)->floor() : 0;
 
         return ['row' => $row, 'columns' => $columns, 'pages' => 1, 'each' => $rows * $columns];
@@ -124,36 +134,45 @@ final class Legend implements Form, HasLayouts
 
     private function foot(Request $request): int
     {
-        return $request->settings->flag('colours') ? 1 + (new PenLegend($request->palette, $request->across))->tall() : 0;
+        return $request->settings->flag('colours') ? 1 + (new PenLegend($request->palette, $request->grid->across))->tall() : 0;
     }
 
-    private function findings(Canvas $canvas, Request $request, SymbolSet $set, int $room, int $wide): void
+    /** @return list<Finding> */
+    private function findings(Request $request, SymbolSet $set, int $room, int $wide): array
     {
         $count = \count($set->marks());
-        $room < $count
-            ? $canvas->finding(new Finding($request->id, 0 === $room
-                ? 'The key needs '
+        $findings = match (true) {
+            0 === $room => [new Finding(
+                $request->id,
+                'The key needs '
                     .($wide * (self::NARROWEST + 1) - 1)
                     ." boxes across for $wide "
                     .(1 === $wide ? 'column' : 'columns')
-                    ." and a row below the title; the page has $request->across × $request->down."
-                : "The key has $count marks and room for $room. Take fewer boxes a row, or two columns.", 0 === $room ? [] : [
-                    [
-                        'say' => 'Let the key lay itself out',
-                        'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['row' => null, 'key_columns' => null]],
-                    ],
-                ]))
-            : ($room < $count + self::ROOM ? $canvas->finding(new Finding(
+                    ." and a row below the title; the page has {$request->grid->across} × {$request->grid->down}.",
+            )],
+            $room < $count => [new Finding(
+                $request->id,
+                "The key has $count marks and room for $room. Take fewer boxes a row, or two columns.",
+                [[
+                    'say' => 'Let the key lay itself out',
+                    'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['row' => null, 'key_columns' => null]],
+                ]],
+            )],
+            $room < $count + self::ROOM => [new Finding(
                 $request->id,
                 'The key leaves '.Plural::of($room - $count, 'row', 'rows').' for symbols to come.',
                 [],
                 false,
-            )) : null);
+            )],
+            default => [],
+        };
         if (null !== $request->settings->drawn('symbols')) {
-            foreach (KeyCheck::problemsOf($set, $request->pitch) as $problem) {
-                $canvas->finding(new Finding($request->id, $problem->says, [], $problem->stops));
+            foreach (KeyCheck::problemsOf($set, $request->grid->pitch) as $problem) {
+                $findings[] = new Finding($request->id, $problem->says, [], $problem->stops);
             }
         }
+
+        return $findings;
     }
 
     /** @param non-empty-list<KeyMark> $marks */
@@ -172,15 +191,13 @@ final class Legend implements Form, HasLayouts
         $across = Division::containers($canvas->across, $columns)
             ?? Division::of($canvas->across, 1)
             ?? throw new \LogicException('Every page is a box wide.');
-        $free = $canvas->down - $top - $this->foot($request);
+        $below = Heading::below($canvas->down)->less($this->foot($request), 'the colours');
+        $free = $below->left;
         $rows = max(1, Fraction::of($free)->dividedBy($row)->floor());
         $canvas->working(
             'rows',
             Plural::of($rows, 'row', 'rows').($columns > 1 ? ' a column' : ''),
-            Plural::boxes($canvas->down)
-                ." − $top for the title"
-                .($this->foot($request) > 0 ? " − {$this->foot($request)} for the colours" : '')
-                ." = $free; $free ÷ $row a row = "
+            "$below; $free ÷ $row a row = "
                 .Plural::of($rows, 'row', 'rows')
                 .($columns > 1 ? " in $columns columns" : '')
                 ."; $all marks, "

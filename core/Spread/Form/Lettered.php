@@ -22,8 +22,8 @@ use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\Title\GuideBoxes;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -45,24 +45,20 @@ final class Lettered implements Form, HasLayouts
         ];
     }
 
-    public function pages(Request $request): int
+    public function layOut(Request $request): Laid
     {
-        return null === $this->folded($request) ? 1 : 2;
-    }
+        $title = null === $request->calendar->month
+            ? $request->settings->textOrNull('lettering') ?? $request->calendar->period->years()
+            : $request->calendar->names->month($request->calendar->month->month);
+        // A month's divider is always on one line.
+        $way = null === $request->calendar->month ? $request->settings->choice('figures') : 'guide';
 
-    public function draw(Request $request): array
-    {
-        $folded = $this->folded($request);
-        if (null !== $folded) {
-            return Pages::draw($request, [true, false], fn (Canvas $canvas, bool $left) => $this->half($canvas, $request, $folded, $left));
-        }
-
-        return Pages::draw($request, [$this->way($request)], fn (Canvas $canvas, string $way) => match ($way) {
-            'block' => $this->block($canvas, $request),
-            'two' => $this->twoLines($canvas, $request),
-            'fold' => $this->instead($canvas, $request, Heading::quoted($this->title($request)).' does not fit across the fold'),
-            default => $this->oneLine($canvas, $request),
-        });
+        return match ($way) {
+            'fold' => $this->acrossTheFold($request, $title),
+            'two' => $this->onTwoLines($request, $title),
+            'block' => $this->inBlocks($request, $title),
+            default => $this->onOneLine($request, $title),
+        };
     }
 
     public function layouts(Request $request): array
@@ -74,71 +70,81 @@ final class Lettered implements Form, HasLayouts
         );
     }
 
-    /** A month's divider is always on one line. */
-    private function way(Request $request): string
+    private function acrossTheFold(Request $request, string $title): Laid
     {
-        return null === $request->month ? $request->settings->choice('figures') : 'guide';
+        $folded = FoldedTitle::largest($title, $request->grid->across, TitlePlace::room($request->grid->down));
+
+        return null === $folded
+            ? $this->instead($request, $title, Heading::quoted($title).' does not fit across the fold')
+            : Laid::pages(
+                $request->grid,
+                [0, 1],
+                fn (Canvas $canvas, int $page) => $this->half($canvas, $request, $folded, 0 === $page),
+            );
     }
 
-    private function title(Request $request): string
+    /** @param list<Finding> $findings said beside what is drawn */
+    private function onOneLine(Request $request, string $title, array $findings = []): Laid
     {
-        return null === $request->month
-            ? $request->settings->textOrNull('lettering') ?? $request->period->years()
-            : $request->names->month($request->month->month);
-    }
-
-    private function folded(Request $request): ?FoldedTitle
-    {
-        return 'fold' === $this->way($request) ? FoldedTitle::largest(
-            $this->title($request),
-            $request->across,
-            TitlePlace::room($request->down),
-        ) : null;
-    }
-
-    private function oneLine(Canvas $canvas, Request $request): void
-    {
-        $title = $this->title($request);
-        $lettering = Lettering::largest($title, $canvas->across, TitlePlace::room($canvas->down));
+        $lettering = Lettering::largest($title, $request->grid->across, TitlePlace::room($request->grid->down));
         if (null === $lettering) {
-            $canvas->finding(new Finding(
+            return Laid::pages($request->grid, [null], static fn () => null, [[...$findings, new Finding(
                 $request->id,
                 mb_strlen($title)
                     .' letters do not fit in '
-                    .Plural::boxes($canvas->across)
+                    .Plural::boxes($request->grid->across)
                     .', not even at one box a letter. Shorten the title, or write it on two lines.',
-            ));
-
-            return;
+            )]]);
         }
-        $centre = TitlePlace::across($canvas->across, $lettering->width);
-        $canvas->working('letters', $lettering->width.' boxes', $lettering->working().'; '.$centre->working());
-        GuideBoxes::draw($canvas, [[$lettering, $centre->before, TitlePlace::above($canvas->down, $lettering->tall)]]);
-        $this->close($canvas, $request, $lettering->tall);
+
+        return Laid::page($request->grid, function (Canvas $canvas) use ($request, $lettering): void {
+            $centre = TitlePlace::across($canvas->across, $lettering->width);
+            $canvas->working('letters', $lettering->width.' boxes', $lettering->working().'; '.$centre->working());
+            GuideBoxes::draw($canvas, [[$lettering, $centre->before, TitlePlace::above($canvas->down, $lettering->tall)]]);
+            $this->close($canvas, $request, $lettering->tall);
+        }, $findings);
     }
 
-    private function twoLines(Canvas $canvas, Request $request): void
+    private function onTwoLines(Request $request, string $title): Laid
     {
-        $lines = Lettering::onTwoLines($this->title($request), $canvas->across, TitlePlace::room($canvas->down));
+        $lines = Lettering::onTwoLines($title, $request->grid->across, TitlePlace::room($request->grid->down));
         if (null === $lines) {
-            $this->instead(
-                $canvas,
-                $request,
-                Heading::quoted($this->title($request)).' has no space to break it at, or does not fit on two lines',
-            );
+            return $this->instead($request, $title, Heading::quoted($title).' has no space to break it at, or does not fit on two lines');
+        }
 
-            return;
-        }
-        $tall = $lines[0]->tall + 1 + $lines[1]->tall;
-        $top = TitlePlace::above($canvas->down, $tall);
-        $placed = [];
-        foreach ($lines as $i => $line) {
-            $centre = TitlePlace::across($canvas->across, $line->width);
-            $canvas->working("letters-$i", Plural::boxes($line->width), $line->working().'; '.$centre->working());
-            $placed[] = [$line, $centre->before, 0 === $i ? $top : $top + $lines[0]->tall + 1];
-        }
-        GuideBoxes::draw($canvas, $placed);
-        $this->close($canvas, $request, $tall);
+        return Laid::page($request->grid, function (Canvas $canvas) use ($request, $lines): void {
+            $tall = $lines[0]->tall + 1 + $lines[1]->tall;
+            $top = TitlePlace::above($canvas->down, $tall);
+            $placed = [];
+            foreach ($lines as $i => $line) {
+                $centre = TitlePlace::across($canvas->across, $line->width);
+                $canvas->working("letters-$i", Plural::boxes($line->width), $line->working().'; '.$centre->working());
+                $placed[] = [$line, $centre->before, 0 === $i ? $top : $top + $lines[0]->tall + 1];
+            }
+            GuideBoxes::draw($canvas, $placed);
+            $this->close($canvas, $request, $tall);
+        });
+    }
+
+    private function inBlocks(Request $request, string $title): Laid
+    {
+        $block = BlockDigits::largest($title, $request->grid->across, TitlePlace::room($request->grid->down));
+
+        return null === $block
+            ? $this->instead(
+                $request,
+                $title,
+                BlockDigits::knows($title)
+                    ? Heading::quoted($title).' needs more than '.Plural::boxes($request->grid->across).' in block figures of 3 × 5'
+                    : 'Block figures are drawn for years and other numbers',
+            )
+            : Laid::page($request->grid, fn (Canvas $canvas) => $this->block($canvas, $request, $title, $block));
+    }
+
+    /** The title on one line where the way asked for cannot be, and why. */
+    private function instead(Request $request, string $title, string $why): Laid
+    {
+        return $this->onOneLine($request, $title, [new Finding($request->id, "$why. Guide boxes on one line are drawn instead.", [], false)]);
     }
 
     private function half(Canvas $canvas, Request $request, FoldedTitle $folded, bool $left): void
@@ -156,21 +162,8 @@ final class Lettered implements Form, HasLayouts
             );
     }
 
-    private function block(Canvas $canvas, Request $request): void
+    private function block(Canvas $canvas, Request $request, string $title, BlockDigits $block): void
     {
-        $title = $this->title($request);
-        $block = BlockDigits::largest($title, $canvas->across, TitlePlace::room($canvas->down));
-        if (null === $block) {
-            $this->instead(
-                $canvas,
-                $request,
-                BlockDigits::knows($title)
-                    ? Heading::quoted($title).' needs more than '.Plural::boxes($canvas->across).' in block figures of 3 × 5'
-                    : 'Block figures are drawn for years and other numbers',
-            );
-
-            return;
-        }
         $centre = TitlePlace::across($canvas->across, $block->width);
         $top = TitlePlace::above($canvas->down, $block->tall);
         $canvas->working('letters', Plural::boxes($block->width), $block->working().'; '.$centre->working());
@@ -199,20 +192,13 @@ final class Lettered implements Form, HasLayouts
         );
     }
 
-    /** The title on one line where the way asked for cannot be, and why. */
-    private function instead(Canvas $canvas, Request $request, string $why): void
-    {
-        $canvas->finding(new Finding($request->id, "$why. Guide boxes on one line are drawn instead.", [], false));
-        $this->oneLine($canvas, $request);
-    }
-
     private function close(
         Canvas $canvas,
         Request $request,
         int $tall,
         string $check = 'Count the boxes before the first letter and after the last: they are as the working says.',
     ): void {
-        $words = $request->settings->textOrNull('subtitle') ?? (null === $request->month ? '' : (string) $request->month->year);
+        $words = $request->settings->textOrNull('subtitle') ?? (null === $request->calendar->month ? '' : (string) $request->calendar->month->year);
         $top = TitlePlace::above($canvas->down, $tall) + $tall + 2;
         if ('' !== $words && $top + 2 <= $canvas->down) {
             $canvas->step(Task::Write, 'Write '.Heading::quoted($words).' below, in the middle, 2 boxes under the letters.');

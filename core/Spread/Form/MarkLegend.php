@@ -37,16 +37,17 @@ final class MarkLegend
         return [] === $this->names ? 0 : 1 + intdiv(\count($this->names) + $this->perRow() - 1, $this->perRow());
     }
 
-    public function tooMany(): ?Finding
+    /** @return list<Finding> */
+    public function tooMany(): array
     {
         $asked = \count($this->request->settings->lines('marks'));
 
-        return $asked > \count(self::MARKS) ? new Finding(
+        return $asked > \count(self::MARKS) ? [new Finding(
             $this->request->id,
             "$asked marks are named; at most ".\count(self::MARKS).' can be told apart on one dot. The others are left out.',
             [],
             false,
-        ) : null;
+        )] : [];
     }
 
     /** Begins the step that draws the marks, at the foot of the page. */
@@ -122,6 +123,6 @@ final class MarkLegend
 
     private function perRow(): int
     {
-        return max(1, intdiv($this->request->across, self::ENTRY));
+        return max(1, intdiv($this->request->grid->across, self::ENTRY));
     }
 }

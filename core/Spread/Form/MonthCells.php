@@ -6,24 +6,23 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
-use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
+use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
-use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -41,33 +40,16 @@ final class MonthCells implements Form, HasLayouts
         ];
     }
 
-    public function pages(Request $request): int
+    public function layOut(Request $request): Laid
     {
-        return self::isLines($request) || 1 === ($request->pages > 0 ? $request->pages : $request->settings->count('pages'))
-            ? 1
-            : 2;
-    }
-
-    public function draw(Request $request): array
-    {
-        if (self::isLines($request)) {
-            return [$this->lines($request)];
+        $month = $request->calendar->month ?? $request->settings->monthOrNull('from') ?? $request->calendar->period->start;
+        $grid = new MonthGrid($month, $request->calendar->first);
+        if ('lines' === $request->settings->choice('cells')) {
+            return $this->lines($request, $grid);
         }
-        $grid = new MonthGrid(self::month($request), $request->first);
-        $opening = 2 === $this->pages($request);
+        $opening = 2 === ($request->pages > 0 ? min(2, $request->pages) : $request->settings->count('pages'));
 
-        return Pages::draw(
-            $request,
-            $opening ? [0, 4] : [0],
-            fn (Canvas $canvas, int $column) => $this->page(
-                $canvas,
-                $request,
-                $grid,
-                Heading::boxes($canvas->down),
-                $opening ? 4 : 7,
-                $column,
-            ),
-        );
+        return $this->cells($request, $grid, $opening ? [0, 4] : [0], $opening ? 4 : 7);
     }
 
     public function layouts(Request $request): array
@@ -79,48 +61,39 @@ final class MonthCells implements Form, HasLayouts
         ];
     }
 
-    private static function isLines(Request $request): bool
+    /** @param non-empty-list<int> $pages the first column of each */
+    private function cells(Request $request, MonthGrid $grid, array $pages, int $columns): Laid
     {
-        return 'lines' === $request->settings->choice('cells');
-    }
-
-    private static function month(Request $request): Month
-    {
-        return $request->month ?? $request->settings->monthOrNull('from') ?? $request->period->start;
-    }
-
-    private function page(Canvas $canvas, Request $request, MonthGrid $grid, int $top, int $columns, int $firstColumn): void
-    {
-        $across = Division::of($canvas->across, $columns);
-        $down = Division::of($canvas->down - $top - 1, $grid->rows);
+        $below = Heading::below($request->grid->down)->less(1, 'the weekdays');
+        $across = Division::of($request->grid->across, $columns);
+        $down = Division::of($below->left, $grid->rows);
         if (null === $across || null === $down || $down->size() < 2 || $across->size() < 2) {
-            $canvas->finding(new Finding(
+            $why = new Finding(
                 $request->id,
-                "{$request->names->monthAndYear($grid->month)} needs "
+                "{$request->calendar->names->monthAndYear($grid->month)} needs "
                     .Plural::of($grid->rows, 'row', 'rows')
-                    ." of 2 boxes and $columns columns of 2; the page has $canvas->across × "
-                    .($canvas->down - $top - 1)
-                    .' boxes below its title.',
-            ));
+                    ." of 2 boxes and $columns columns of 2; the page has {$request->grid->across} × $below->left boxes below its title.",
+            );
 
-            return;
+            return Laid::eachRefused($request->grid, $why, \count($pages));
         }
-        $canvas->working('rows', Plural::of($grid->rows, 'row', 'rows'), $grid->working());
-        $canvas->working('across', Plural::boxes($across->size()).' wide', $across->working());
-        $canvas->working(
-            'down',
-            Plural::boxes($down->size()).' tall',
-            Plural::boxes($canvas->down)." − $top for the title − 1 for the weekdays = $down->side; ".$down->working(),
-        );
-        $canvas->tickDivision(Edge::Top, $across, 'across');
-        $canvas->tickDivision(Edge::Side, $down, 'down', $top + 1);
-        $last = min(7, $firstColumn + $columns) - $firstColumn;
-        $this->ink($canvas, $across, $down, $grid, $top, $last);
-        if (0 === $firstColumn) {
-            $canvas->room('day', 'a day', $across->before, $top + 1 + $down->before, $across->size(), $down->size(), Fraction::of(1));
-        }
-        $this->figures($canvas, $request, $across, $down, $grid, $top, $firstColumn, $last);
-        Closing::page($canvas, ucfirst($grid->closingCheck()).'.', 'rows');
+        $title = $request->calendar->names->monthAndYear($grid->month);
+
+        return Laid::pages($request->grid, $pages, function (Canvas $canvas, int $first) use ($request, $grid, $across, $down, $below, $columns): void {
+            $top = Heading::boxes($canvas->down);
+            $canvas->working('rows', Plural::of($grid->rows, 'row', 'rows'), $grid->working());
+            $canvas->working('across', Plural::boxes($across->size()).' wide', $across->working());
+            $canvas->working('down', Plural::boxes($down->size()).' tall', "$below; ".$down->working());
+            $canvas->tickDivision(Edge::Top, $across, 'across');
+            $canvas->tickDivision(Edge::Side, $down, 'down', $top + 1);
+            $last = min(7, $first + $columns) - $first;
+            $this->ink($canvas, $across, $down, $grid, $top, $last);
+            if (0 === $first) {
+                $canvas->room('day', 'a day', $across->before, $top + 1 + $down->before, $across->size(), $down->size(), Fraction::of(1));
+            }
+            $this->figures($canvas, $request, $across, $down, $grid, $top, $first, $last);
+            Closing::page($canvas, ucfirst($grid->closingCheck()).'.', 'rows');
+        }, [Heading::findings($request, $title)]);
     }
 
     private function ink(Canvas $canvas, Division $across, Division $down, MonthGrid $grid, int $top, int $columns): void
@@ -148,7 +121,7 @@ final class MonthCells implements Form, HasLayouts
         int $columns,
     ): void {
         if (0 === $firstColumn) {
-            Heading::write($canvas, $request, $request->names->monthAndYear($grid->month));
+            Heading::write($canvas, $request, $request->calendar->names->monthAndYear($grid->month));
         }
         $canvas->step(Task::Write, 'Write the weekdays above the columns.', 'rows');
         for ($column = 0; $column < $columns; ++$column) {
@@ -158,7 +131,7 @@ final class MonthCells implements Form, HasLayouts
                 $top + $down->before,
                 $across->size(),
                 1,
-                $request->names->weekdayShort($grid->first->plus($firstColumn + $column)),
+                $request->calendar->names->weekdayShort($grid->first->plus($firstColumn + $column)),
                 Align::Middle,
             );
         }
@@ -195,26 +168,34 @@ final class MonthCells implements Form, HasLayouts
     }
 
     /** A line a day: the weekday's letter, the number, and the rest of the page to write on; a heavier week ends where the next begins. */
-    private function lines(Request $request): PageDrawing
+    private function lines(Request $request, MonthGrid $grid): Laid
     {
-        $month = self::month($request);
-        $grid = new MonthGrid($month, $request->first);
-        $canvas = new Canvas($request->across, $request->down, $request->tally);
-        $top = Heading::boxes($canvas->down);
-        $room = $canvas->down - $top;
-        if ($room < $month->days() || $canvas->across < 6) {
-            $canvas->finding(new Finding(
+        $days = $grid->month->days();
+        $below = Heading::below($request->grid->down);
+        $name = $request->calendar->names->monthAndYear($grid->month);
+        if ($below->left < $days || $request->grid->across < 6) {
+            return Laid::refused($request->grid, new Finding(
                 $request->id,
-                "{$request->names->monthAndYear($month)} needs {$month->days()} lines of 1 box and 6 across; the page has $canvas->across × $room boxes below its title. Use cells instead.",
+                "$name needs $days lines of 1 box and 6 across; the page has {$request->grid->across} × $below->left boxes below its title. Use cells instead.",
                 [['say' => 'Use cells', 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['cells' => 'grid']]]],
             ));
-
-            return $canvas->finish();
         }
+
+        return Laid::page(
+            $request->grid,
+            fn (Canvas $canvas) => $this->line($canvas, $request, $grid, $below),
+            Heading::findings($request, $name),
+        );
+    }
+
+    private function line(Canvas $canvas, Request $request, MonthGrid $grid, Subtraction $below): void
+    {
+        $month = $grid->month;
+        $top = Heading::boxes($canvas->down);
         $canvas->working(
             'rows',
             "{$month->days()} lines",
-            Plural::boxes($canvas->down)." − $top for the title = $room; {$month->days()} × 1 + ".($room - $month->days()).' left over',
+            "$below; {$month->days()} × 1 + ".($below->left - $month->days()).' left over',
         );
         $ends = array_values(array_filter(range(1, $month->days() - 1), static fn (int $day): bool => 6 === $grid->column($day)));
         $canvas->tickAll(Edge::Side, array_map(static fn (int $day): int => $top + $day, $ends), 'where a week ends', 'rows');
@@ -224,11 +205,11 @@ final class MonthCells implements Form, HasLayouts
         }
         $canvas->cells(2, $top, $canvas->across - 2, $month->days());
         $canvas->room('day', 'a day', 2, $top, $canvas->across - 2, 1, Fraction::of(1));
-        Heading::write($canvas, $request, $request->names->monthAndYear($month));
+        Heading::write($canvas, $request, $request->calendar->names->monthAndYear($month));
         $canvas->step(
             Task::Write,
             'Write the number of each day in the first box of its line, the letter of its weekday in the second; the 1st is a '
-                .$request->names->weekday($grid->first->plus($grid->offset))
+                .$request->calendar->names->weekday($grid->first->plus($grid->offset))
                 .'.',
             'rows',
         );
@@ -240,16 +221,14 @@ final class MonthCells implements Form, HasLayouts
                 $top + $day - 1,
                 1,
                 1,
-                $request->names->weekdayInitial($grid->first->plus($grid->column($day))),
+                $request->calendar->names->weekdayInitial($grid->first->plus($grid->column($day))),
                 Align::Middle,
             );
         }
         Closing::page(
             $canvas,
-            'The last line is '.$month->days().', a '.$request->names->weekday($grid->first->plus($grid->column($month->days()))).'.',
+            'The last line is '.$month->days().', a '.$request->calendar->names->weekday($grid->first->plus($grid->column($month->days()))).'.',
             'rows',
         );
-
-        return $canvas->finish();
     }
 }

@@ -37,9 +37,9 @@ final class MonthFigures
     /** Begins the step that copies a month: its first weekday, its days, the check that closes it. */
     public function begin(MonthGrid $grid, string $before = '', string $after = ''): void
     {
-        $name = $this->request->names->monthAndYear($grid->month);
+        $name = $this->request->calendar->names->monthAndYear($grid->month);
         $note = $grid->month->iso();
-        $first = $this->request->names->weekday($grid->first->plus($grid->offset));
+        $first = $this->request->calendar->names->weekday($grid->first->plus($grid->offset));
         $this->canvas->working($note, Plural::of($grid->rows, 'row', 'rows'), "$name: ".$grid->working());
         $this->canvas->step(
             Task::Write,
@@ -89,7 +89,7 @@ final class MonthFigures
     private function initials(): array
     {
         return array_map(
-            fn (int $column): string => $this->request->names->weekdayInitial($this->request->first->plus($column)),
+            fn (int $column): string => $this->request->calendar->names->weekdayInitial($this->request->calendar->first->plus($column)),
             range(0, 6),
         );
     }

@@ -53,22 +53,22 @@ final class PenLegend
         }, $wide);
     }
 
-    /** Whether two entries would have to share a pen. */
-    public static function sharedPens(Request $request): ?Finding
+    /** @return list<Finding> whether two entries would have to share a pen */
+    public static function sharedPens(Request $request): array
     {
         $names = \count($request->settings->lines('legend_names'));
         $pens = \count($request->palette->pens);
 
         return 'own' === $request->settings->choice('legend') && $names > $pens
-            ? new Finding(
+            ? [new Finding(
                 $request->id,
                 "The legend has $names entries and the book $pens pens: colours are used again from entry "
                     .($pens + 1)
                     .' on. Add pens on the key, or leave entries out.',
                 [],
                 false,
-            )
-            : null;
+            )]
+            : [];
     }
 
     /** Boxes it is tall; 0 where there is nothing to explain or no room to. */

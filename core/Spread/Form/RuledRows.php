@@ -15,8 +15,8 @@ use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -31,18 +31,14 @@ final class RuledRows implements Form, HasLayouts
         ];
     }
 
-    public function pages(Request $request): int
+    public function layOut(Request $request): Laid
     {
-        return max(1, $request->pages, $request->settings->countOrNull('pages') ?? 1);
-    }
-
-    public function draw(Request $request): array
-    {
+        $pages = max(1, $request->pages, $request->settings->countOrNull('pages') ?? 1);
         $ruled = $request->settings->flag('ruled');
 
-        return Pages::draw($request, range(1, $this->pages($request)), function (Canvas $canvas, int $nth) use ($request, $ruled): void {
+        return Laid::pages($request->grid, range(1, $pages), function (Canvas $canvas, int $nth) use ($request, $ruled): void {
             if ($ruled) {
-                $this->rule($canvas, Heading::boxes($canvas->down), $request);
+                $this->rule($canvas, $request);
             }
             if (1 === $nth) {
                 Heading::write($canvas, $request);
@@ -50,7 +46,7 @@ final class RuledRows implements Form, HasLayouts
             if ($ruled) {
                 Closing::page($canvas, 'Count the lines: there are as many as the working says.', 'rows');
             }
-        });
+        }, [Heading::findings($request)]);
     }
 
     public function layouts(Request $request): array
@@ -63,18 +59,18 @@ final class RuledRows implements Form, HasLayouts
         ];
     }
 
-    private function rule(Canvas $canvas, int $top, Request $request): void
+    private function rule(Canvas $canvas, Request $request): void
     {
         $line = $request->settings->boxes('line');
-        $free = $canvas->down - $top;
+        $top = Heading::boxes($canvas->down);
+        $below = Heading::below($canvas->down);
+        $free = $below->left;
         $rows = $canvas->room('lines', $request->title, 0, $top, $canvas->across, $free, $line);
         $left = Fraction::of($free)->minus($line->times($rows));
         $canvas->working(
             'rows',
             "$rows lines",
-            Plural::boxes($canvas->down)
-                ." − $top for the title = $free = $rows × $line"
-                .($left->compare(0) > 0 ? " + $left left over at the bottom" : ''),
+            "$below = $rows × $line".($left->compare(0) > 0 ? " + $left left over at the bottom" : ''),
         );
         $last = $line->times($rows)->plus($top);
         $canvas->step(

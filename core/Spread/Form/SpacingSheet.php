@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Counting\Division;
-use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\Spacing\CardPocket;
 use AmpleMargin\Spread\Form\Spacing\ContainerTable;
@@ -18,6 +17,7 @@ use AmpleMargin\Spread\Form\Spacing\School;
 use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
 use AmpleMargin\Spread\HasDivisions;
 use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
@@ -44,22 +44,11 @@ final class SpacingSheet implements Form, HasLayouts, HasDivisions
         ];
     }
 
-    public function pages(Request $request): int
+    public function layOut(Request $request): Laid
     {
-        return 1;
-    }
-
-    public function draw(Request $request): array
-    {
-        $canvas = new Canvas($request->across, $request->down, $request->tally);
         $asked = SpacingAsked::read($request);
-        $this->school($request)->draw($canvas, $request, $asked);
-        $shared = $asked->sharedColours($request->id);
-        if (null !== $shared) {
-            $canvas->finding($shared);
-        }
 
-        return [$canvas->finish()];
+        return $this->school($request)->layOut($request, $asked)->adding($asked->sharedColours($request->id));
     }
 
     public function divisions(Request $request): SpacingAsked

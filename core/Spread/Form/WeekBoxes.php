@@ -11,6 +11,7 @@ use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
+use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
@@ -19,6 +20,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
 final class WeekBoxes implements Form
@@ -28,41 +30,54 @@ final class WeekBoxes implements Form
         return [];
     }
 
-    public function pages(Request $request): int
+    public function layOut(Request $request): Laid
     {
-        return 2 === $request->pages ? 2 : 1;
+        $weeks = $request->calendar->weeks;
+        if (2 === $request->pages && 1 === \count($weeks)) {
+            [$name, $days] = [$this->name($request, $weeks[0]), $this->days($weeks[0])];
+            $pages = [[[$name, \array_slice($days, 0, 4)]], [['', \array_slice($days, 4)]]];
+            $parts = 4;
+        } else {
+            $pages = [array_map(fn (MonthWeek $week): array => [$this->name($request, $week), $this->days($week)], $weeks)];
+            $parts = 7;
+        }
+
+        return Laid::pages(
+            $request->grid,
+            $pages,
+            fn (Canvas $canvas, array $weeks) => $this->page($canvas, $request, $weeks, $parts),
+            array_map(fn (array $weeks): array => $this->tooMany($request, \count($weeks), $parts), $pages),
+        );
     }
 
-    public function draw(Request $request): array
+    /** Boxes of a page that each of so many weeks has; between two of them stays a box, as between other halves of a page. */
+    private static function share(int $down, int $weeks): int
     {
-        $weeks = $request->weeks;
-        if (2 === $this->pages($request) && 1 === \count($weeks)) {
-            $days = $this->days($weeks[0]);
-            $first = $this->page($request, [[$this->name($request, $weeks[0]), \array_slice($days, 0, 4)]], 0, 0, 4);
-            $second = $this->page($request, [['', \array_slice($days, 4)]], 1, \count($first->steps), 4);
+        return intdiv($down - $weeks + 1, max(1, $weeks));
+    }
 
-            return [$first, $second];
-        }
-        $halves = array_map(fn (MonthWeek $week): array => [$this->name($request, $week), $this->days($week)], $weeks);
+    /** @return list<Finding> one for each week that has no room for its days */
+    private function tooMany(Request $request, int $weeks, int $parts): array
+    {
+        $share = self::share($request->grid->down, $weeks);
 
-        return [$this->page($request, $halves, 0, 0, 7)];
+        return null !== $this->divide($share, $parts)[1] ? [] : array_fill(0, $weeks, new Finding(
+            $request->id,
+            "$parts days of 1 box or more do not fit in ".Plural::boxes($share).'.',
+        ));
     }
 
     /**
      * @param list<array{string, list<Day>}> $weeks a name and its days
      * @param int                            $parts containers a week is divided into: a short week leaves those after its days for notes
      */
-    private function page(Request $request, array $weeks, int $page, int $done, int $parts): \AmpleMargin\Drawing\PageDrawing
+    private function page(Canvas $canvas, Request $request, array $weeks, int $parts): void
     {
-        $canvas = new Canvas($request->across, $request->down, $request->tally, $page, $done);
-        // Between two weeks stays a box, as between other halves of a page.
-        $share = intdiv($canvas->down - \count($weeks) + 1, max(1, \count($weeks)));
+        $share = self::share($canvas->down, \count($weeks));
         foreach ($weeks as $i => [$name, $days]) {
             $this->week($canvas, $request, $i * ($canvas->down - $share), $share, $name, $days, $parts);
         }
         Closing::page($canvas, 'Count the containers and read the dates once more.', 'down-0');
-
-        return $canvas->finish();
     }
 
     /** @param list<Day> $days */
@@ -70,8 +85,6 @@ final class WeekBoxes implements Form
     {
         [$head, $rows] = $this->divide($share, $parts);
         if (null === $rows) {
-            $canvas->finding(new Finding($request->id, "$parts days of 1 box or more do not fit in ".Plural::boxes($share).'.'));
-
             return;
         }
         $note = "down-$from";
@@ -80,7 +93,7 @@ final class WeekBoxes implements Form
         $canvas->working(
             $note,
             Plural::boxes($rows->size()).' a day',
-            Plural::boxes($share)." − $head for the title = $rows->side; ".$rows->working(),
+            Subtraction::from($share)->less($head, 'the title').'; '.$rows->working(),
         );
         $this->tick($canvas, $rows, $containers, $note, $top);
         $canvas->step(
@@ -186,17 +199,17 @@ final class WeekBoxes implements Form
     /** "Monday 4"; with its month where that is not the one these pages are for: "Monday 28 Dec". */
     private function day(Request $request, Day $day): string
     {
-        $strange = null !== $request->month && !$request->month->equals($day->month);
+        $strange = null !== $request->calendar->month && !$request->calendar->month->equals($day->month);
 
-        return $request->names->weekday($day->weekday())
+        return $request->calendar->names->weekday($day->weekday())
             .' '
             .$day->day
-            .($strange ? ' '.$request->names->monthShort($day->month->month) : '');
+            .($strange ? ' '.$request->calendar->names->monthShort($day->month->month) : '');
     }
 
     private function name(Request $request, MonthWeek $week): string
     {
-        return "Week $week->isoWeek: {$request->names->dayShort($week->from)} to {$request->names->dayShort($week->to)}";
+        return "Week $week->isoWeek: {$request->calendar->names->dayShort($week->from)} to {$request->calendar->names->dayShort($week->to)}";
     }
 
     /** @return list<Day> */

@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Calendar\Period;
-use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\Year\Blocks;
 use AmpleMargin\Spread\Form\Year\DayMatrix;
@@ -16,6 +15,7 @@ use AmpleMargin\Spread\Form\Year\PrintedMonths;
 use AmpleMargin\Spread\Form\Year\Way;
 use AmpleMargin\Spread\HasCutOuts;
 use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\MonthsShown;
 use AmpleMargin\Spread\Offers;
@@ -61,12 +61,7 @@ final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
         ];
     }
 
-    public function pages(Request $request): int
-    {
-        return $this->way($request)->pages($request, MonthsShown::of($request));
-    }
-
-    public function draw(Request $request): array
+    public function layOut(Request $request): Laid
     {
         return Offers::onto($this->plain($request), $request, $this->plain(...), [
             ['say' => 'Let it take the pages it needs', 'settings' => ['pages' => null, 'columns' => null, 'letters' => 'fit']],
@@ -93,7 +88,7 @@ final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
     {
         $way = $this->way($request);
 
-        return $way instanceof PrintedMonths ? $way->cutOut($request, MonthsShown::of($request)) : [];
+        return $way instanceof PrintedMonths ? $way->cutOut($request, MonthsShown::of($request))->drawings() : [];
     }
 
     public function layouts(Request $request): array
@@ -111,10 +106,9 @@ final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
         ];
     }
 
-    /** @return list<PageDrawing> */
-    private function plain(Request $request): array
+    private function plain(Request $request): Laid
     {
-        return $this->way($request)->draw($request, MonthsShown::of($request));
+        return $this->way($request)->layOut($request, MonthsShown::of($request));
     }
 
     private function way(Request $request): Way

@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
@@ -26,40 +27,41 @@ final class Containers implements School
     {
     }
 
-    public function pages(Request $request, LogAsked $asked): int
+    public function layOut(Request $request, LogAsked $asked): Laid
     {
-        $each = $this->perPage($request, $asked);
+        $shares = array_chunk($asked->months, $this->perPage($request, $asked));
+        $below = Heading::below($request->grid->down);
+        $layout = $this->divide($request, $asked, $request->grid->across, $below->left);
+        if (null === $layout) {
+            return Laid::eachRefused($request->grid, $this->tooMany($request, $asked, $below->left), \count($shares));
+        }
+        $places = array_map(
+            fn (array $months): ?array => $this->places($months, $layout, Heading::boxes($request->grid->down), $asked),
+            $shares,
+        );
 
-        return intdiv(\count($asked->months) + $each - 1, $each);
-    }
-
-    public function draw(Request $request, LogAsked $asked): array
-    {
-        return Pages::draw(
-            $request,
-            array_chunk($asked->months, $this->perPage($request, $asked)),
-            fn (Canvas $canvas, array $months, int $i) => $this->page($canvas, $request, $asked, $months, 0 === $i),
+        return Laid::pages(
+            $request->grid,
+            $places,
+            fn (Canvas $canvas, array $on, int $i) => $this->page($canvas, $request, $asked, $layout, $on, 0 === $i),
+            array_map(fn (?array $on, int $i): array => match (true) {
+                null === $on => [$this->tooMany($request, $asked, $below->left)],
+                0 === $i => Heading::findings($request),
+                default => [],
+            }, $places, array_keys($places)),
         );
     }
 
-    /** @param list<Month> $months */
-    private function page(Canvas $canvas, Request $request, LogAsked $asked, array $months, bool $titled): void
+    /**
+     * @param array{Division, Division}  $layout
+     * @param non-empty-list<MonthPlace> $places
+     */
+    private function page(Canvas $canvas, Request $request, LogAsked $asked, array $layout, array $places, bool $titled): void
     {
         $top = Heading::boxes($canvas->down);
-        $layout = $this->divide($request, $asked, $canvas->across, $canvas->down - $top);
-        $places = null === $layout ? null : $this->places($months, $layout, $top, $asked);
-        if (null === $layout || null === $places) {
-            $canvas->finding($this->tooMany($request, $asked, $canvas->down - $top));
-
-            return;
-        }
         [$columns, $rows] = $layout;
         $canvas->working('across', Plural::boxes($columns->size()).' wide', $columns->working());
-        $canvas->working(
-            'down',
-            Plural::boxes($rows->size()).' tall',
-            Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working(),
-        );
+        $canvas->working('down', Plural::boxes($rows->size()).' tall', Heading::below($canvas->down).'; '.$rows->working());
         $painter = new LogPainter($canvas, $request, $asked);
         $painter->lines($places);
         $canvas->tickDivision(Edge::Top, $columns, 'across');
@@ -127,7 +129,7 @@ final class Containers implements School
             return max(1, $request->settings->count('months_per_page'));
         }
 
-        return Pages::evenly(\count($asked->months), max(1, intdiv($request->across, self::COLUMN)));
+        return Pages::evenly(\count($asked->months), max(1, intdiv($request->grid->across, self::COLUMN)));
     }
 
     private function tooMany(Request $request, LogAsked $asked, int $down): Finding
@@ -137,7 +139,7 @@ final class Containers implements School
             .('frame' === $asked->extra ? ' and a frame ('.$asked->frameSays().')' : ('none' === $asked->extra ? '' : " and a $asked->extra"));
 
         return new Finding($request->id, $this->columns
-            ? "A column per month$with needs ".self::COLUMN." boxes across and two down; $request->across × $down are left."
-            : Plural::of($each, 'month', 'months')." a page$with do not fit on $request->across × $down boxes with a line each.");
+            ? "A column per month$with needs ".self::COLUMN." boxes across and two down; {$request->grid->across} × $down are left."
+            : Plural::of($each, 'month', 'months')." a page$with do not fit on {$request->grid->across} × $down boxes with a line each.");
     }
 }

@@ -20,7 +20,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Heading;
-use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
 final class HalfDoor implements School
@@ -30,32 +30,25 @@ final class HalfDoor implements School
     /** Columns of months on each of the four pages, by their place: outer or inner half. */
     private const ON_PAGE = [[0 => 'left', 1 => 'right'], [2 => 'left'], [3 => 'right'], [4 => 'left', 5 => 'right']];
 
-    public function pages(Request $request, LogAsked $asked): int
+    public function layOut(Request $request, LogAsked $asked): Laid
     {
-        return 4;
-    }
-
-    public function draw(Request $request, LogAsked $asked): array
-    {
-        $top = Heading::boxes($request->down);
-        $halves = Division::containers($request->across, 2);
-        $places = null === $halves || $request->down - $top < 1 ? null : $this->places($asked, $halves, $top, $request->down - $top);
+        $room = Heading::below($request->grid->down)->left;
+        $halves = Division::containers($request->grid->across, 2);
+        $places = null === $halves || $room < 1 ? null : $this->places($asked, $halves, Heading::boxes($request->grid->down), $room);
         if (null === $halves || null === $places) {
-            $why = new Finding(
+            return Laid::refused($request->grid, new Finding(
                 $request->id,
                 'Half a page of '
-                    .Plural::boxes($request->across)
+                    .Plural::boxes($request->grid->across)
                     .' is too narrow for a month’s lines'
                     .('none' === $asked->mini ? '' : " with a mini month $asked->mini")
                     .', or no line is left.',
-            );
-
-            return Pages::draw($request, range(0, 3), static fn (Canvas $canvas, int $i) => 0 === $i ? $canvas->finding($why) : null);
+            ), \count(self::ON_PAGE));
         }
 
-        return Pages::draw(
-            $request,
-            range(0, 3),
+        return Laid::pages(
+            $request->grid,
+            array_keys(self::ON_PAGE),
             fn (Canvas $canvas, int $i) => $this->page(
                 $canvas,
                 $request,
@@ -64,6 +57,7 @@ final class HalfDoor implements School
                 $halves,
                 array_values(array_intersect_key($places, self::ON_PAGE[$i])),
             ),
+            [Heading::findings($request)],
         );
     }
 
@@ -167,7 +161,7 @@ final class HalfDoor implements School
                 $canvas->working(
                     "down-$count",
                     Plural::boxes($rows->size()).' tall',
-                    Plural::boxes($canvas->down)." − $top for the title = $rows->side; ".$rows->working(),
+                    Heading::below($canvas->down).'; '.$rows->working(),
                 );
                 $canvas->tickDivision(Edge::Side, $rows, "down-$count", $top);
             }

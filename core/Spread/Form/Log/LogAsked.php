@@ -48,8 +48,8 @@ final class LogAsked
             !$line->isWhole() || $request->settings->flag('ruled'),
             $request->settings->choice('mini'),
             $request->settings->choice('extra'),
-            $request->first,
-            $request->pitch,
+            $request->calendar->first,
+            $request->grid->pitch,
         );
     }
 

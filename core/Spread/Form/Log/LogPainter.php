@@ -39,7 +39,7 @@ final class LogPainter
             [$x, $y, $wide, $tall] = $place->write;
             $this->canvas->room(
                 $place->month->iso(),
-                $this->request->names->monthAndYear($place->month),
+                $this->request->calendar->names->monthAndYear($place->month),
                 $x,
                 $y,
                 $wide,
@@ -110,7 +110,7 @@ final class LogPainter
     /** @param list<MonthPlace> $places */
     private function named(array $places): string
     {
-        return implode(', ', array_map(fn (MonthPlace $place): string => $this->request->names->monthShort($place->month->month), $places));
+        return implode(', ', array_map(fn (MonthPlace $place): string => $this->request->calendar->names->monthShort($place->month->month), $places));
     }
 
     /** @param list<MonthPlace> $places */
@@ -136,11 +136,11 @@ final class LogPainter
 
     public function name(Month $month): string
     {
-        $period = $this->request->period;
+        $period = $this->request->calendar->period;
 
         return $period->contains($month) && $period->start->year === $period->end->year
-            ? $this->request->names->month($month->month)
-            : $this->request->names->monthAndYear($month);
+            ? $this->request->calendar->names->month($month->month)
+            : $this->request->calendar->names->monthAndYear($month);
     }
 
     /** @param list<MonthPlace> $places */
@@ -224,7 +224,7 @@ final class LogPainter
 
     private function mini(Month $month, int $x, int $y): void
     {
-        $grid = new MonthGrid($month, $this->request->first);
+        $grid = new MonthGrid($month, $this->request->calendar->first);
         $figures = new MonthFigures($this->canvas, $this->request);
         $figures->begin($grid, 'the weekday letters, then the numbers; ', ' Ring busy days later.');
         $figures->letters($x, $y, 1);

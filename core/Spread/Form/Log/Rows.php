@@ -14,15 +14,16 @@ use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Remainder;
+use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
-use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
@@ -48,28 +49,60 @@ final class Rows implements School
     {
     }
 
-    public function pages(Request $request, LogAsked $asked): int
+    public function layOut(Request $request, LogAsked $asked): Laid
     {
-        return \count($this->shares($request, $asked->months));
-    }
+        $shares = $this->shares($request, $asked->months);
 
-    public function draw(Request $request, LogAsked $asked): array
-    {
-        return Pages::draw(
-            $request,
-            $this->shares($request, $asked->months),
-            fn (Canvas $canvas, array $months, int $i) => $this->page($canvas, $request, $asked, $months, 0 === $i ? null : ''),
-        );
+        return $this->rows($request, $asked, $shares, array_map(static fn (int $i): ?string => 0 === $i ? $request->title : null, array_keys($shares)));
     }
 
     /** A page of its own for the months after the last one, which fills up towards the end of the year. */
-    public function nextYear(Request $request, LogAsked $asked, int $page, int $done): PageDrawing
+    public static function nextYear(Request $request, LogAsked $asked): Laid
     {
-        $canvas = new Canvas($request->across, $request->down, $request->tally, $page, $done);
         $year = $asked->last()->year + 1;
-        (new self())->page($canvas, $request, $asked, (new Month($year, 1))->run(12), (string) $year);
 
-        return $canvas->finish();
+        return (new self())->rows($request, $asked, [(new Month($year, 1))->run(12)], [(string) $year]);
+    }
+
+    /**
+     * @param list<non-empty-list<Month>> $shares
+     * @param list<string|null>           $titles of each page; null for none
+     */
+    private function rows(Request $request, LogAsked $asked, array $shares, array $titles): Laid
+    {
+        $pages = array_map(fn (array $months): ?array => $this->divide($request, $asked, \count($months)), $shares);
+        $findings = [];
+        foreach (array_keys($shares) as $i) {
+            $findings[$i] = match (true) {
+                null === $pages[$i] => [$this->tooMany($request)],
+                null === $titles[$i] => [],
+                default => Heading::findings($request, $titles[$i]),
+            };
+        }
+
+        return Laid::pages(
+            $request->grid,
+            $pages,
+            fn (Canvas $canvas, array $divided, int $i) => $this->page($canvas, $request, $asked, $divided, $shares[$i], $titles[$i]),
+            $findings,
+        );
+    }
+
+    /** @return array{Division, Division}|null columns beside the names, and rows; null where no line is left */
+    private function divide(Request $request, LogAsked $asked, int $months): ?array
+    {
+        $below = $this->below($request->grid->down)->left;
+        $columns = Division::of($request->grid->across - self::name($request->grid->across), \count($this->categories($request)));
+        $rows = $below < 1 ? null : Division::of($below, $months, 0, Remainder::After);
+
+        return null === $columns || null === $rows || $columns->size() < self::CATEGORY || $asked->line->compare($rows->size()) > 0
+            ? null
+            : [$columns, $rows];
+    }
+
+    private function below(int $down): Subtraction
+    {
+        return Heading::below($down)->less($this->byCategory ? 1 : 0, 'the categories');
     }
 
     /**
@@ -81,7 +114,7 @@ final class Rows implements School
      */
     private function shares(Request $request, array $months): array
     {
-        $room = $request->down - Heading::boxes($request->down) - ($this->byCategory ? 1 : 0);
+        $room = $this->below($request->grid->down)->left;
         $most = max(1, intdiv($room, $this->byCategory ? 3 : 2));
         $each = $this->byCategory ? min($most, $request->settings->count('months_per_page')) : $most;
 
@@ -89,37 +122,28 @@ final class Rows implements School
     }
 
     /**
-     * @param list<Month> $months
-     * @param string|null $title null for the spread's own, "" for none
+     * @param array{Division, Division} $divided
+     * @param list<Month>               $months
+     * @param string|null               $title   null for none
      */
-    private function page(Canvas $canvas, Request $request, LogAsked $asked, array $months, ?string $title): void
+    private function page(Canvas $canvas, Request $request, LogAsked $asked, array $divided, array $months, ?string $title): void
     {
         $top = Heading::boxes($canvas->down);
         $head = $this->byCategory ? 1 : 0;
-        $categories = $this->byCategory ? $this->categories($request) : [''];
+        $categories = $this->categories($request);
         $name = self::name($canvas->across);
-        $columns = Division::of($canvas->across - $name, \count($categories));
-        $rows = $canvas->down - $top - $head < 1 ? null : Division::of($canvas->down - $top - $head, \count($months), 0, Remainder::After);
-        if (null === $columns || null === $rows || $columns->size() < self::CATEGORY || $asked->line->compare($rows->size()) > 0) {
-            $canvas->finding($this->tooMany($request, $categories, $name));
-
-            return;
-        }
+        [$columns, $rows] = $divided;
         $from = $top + $head + $rows->before;
         $lines = Fraction::of($rows->size())->dividedBy($asked->line)->floor();
         $canvas->working(
             'across',
             Plural::boxes($columns->size()).' wide',
-            Plural::boxes($canvas->across)." − $name for the names = $columns->side; ".$columns->working(),
+            Subtraction::from($canvas->across)->less($name, 'the names').'; '.$columns->working(),
         );
         $canvas->working(
             'down',
             Plural::boxes($rows->size()).' tall',
-            Plural::boxes($canvas->down)
-                ." − $top for the title"
-                .($head > 0 ? ' − 1 for the categories' : '')
-                ." = $rows->side; "
-                .$rows->working(),
+            $this->below($canvas->down).'; '.$rows->working(),
         );
         $canvas->working(
             'lines',
@@ -144,7 +168,7 @@ final class Rows implements School
             foreach (array_keys($categories) as $j) {
                 $canvas->room(
                     $month->iso(),
-                    $request->names->monthAndYear($month),
+                    $request->calendar->names->monthAndYear($month),
                     $left + $j * $columns->size(),
                     $from + $i * $rows->size(),
                     $columns->size(),
@@ -153,7 +177,7 @@ final class Rows implements School
                 );
             }
         }
-        if ('' !== $title) {
+        if (null !== $title) {
             Heading::write($canvas, $request, $title);
         }
         $this->write($canvas, $request, $asked, $months, $name, $from, $rows->size());
@@ -216,7 +240,7 @@ final class Rows implements School
                 $from + $i * $tall,
                 Fraction::of(4 * $name - 1, 4),
                 1,
-                $one ? $request->names->monthShort($month->month) : $request->names->monthShort($month->month).' '.$month->year,
+                $one ? $request->calendar->names->monthShort($month->month) : $request->calendar->names->monthShort($month->month).' '.$month->year,
             );
         }
     }
@@ -226,24 +250,28 @@ final class Rows implements School
         return $count.(1 === $count ? ' line' : ' lines');
     }
 
-    /** @return non-empty-list<string> */
+    /** @return non-empty-list<string> one without a name where the rows are of dates only */
     private function categories(Request $request): array
     {
+        if (!$this->byCategory) {
+            return [''];
+        }
         $named = \array_slice($request->settings->lines('categories'), 0, 8);
 
         return [] === $named ? ['…'] : $named;
     }
 
-    /** @param list<string> $categories */
-    private function tooMany(Request $request, array $categories, int $name): Finding
+    private function tooMany(Request $request): Finding
     {
-        $fit = max(1, intdiv($request->across - $name, self::CATEGORY));
+        $categories = $this->categories($request);
+        $name = self::name($request->grid->across);
+        $fit = max(1, intdiv($request->grid->across - $name, self::CATEGORY));
         $says = \count($categories)
             .(1 === \count($categories) ? ' column' : ' categories')
             .' of at least '
             .self::CATEGORY
             ." boxes beside $name for the names do not fit on "
-            .Plural::boxes($request->across)
+            .Plural::boxes($request->grid->across)
             .', or no line is left down the page.';
 
         return new Finding($request->id, $says.($this->byCategory ? " $fit would fit across." : ''));

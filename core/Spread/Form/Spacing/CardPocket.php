@@ -14,23 +14,30 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
 final class CardPocket implements School
 {
-    public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void
+    public function layOut(Request $request, SpacingAsked $asked): Laid
     {
-        $size = PocketSize::of($canvas->across, $canvas->down);
-        [$wide, $depth] = [$size->wide, $size->deep];
-        $top = Heading::boxes($canvas->down);
-        if ($depth + $top > $canvas->down) {
-            $canvas->finding(new Finding(
+        $size = PocketSize::of($request->grid->across, $request->grid->down);
+        if ($size->deep > Heading::below($request->grid->down)->left) {
+            return Laid::refused($request->grid, new Finding(
                 $request->id,
-                'A pocket of '.Plural::boxes($depth)." leaves no room for a title on $canvas->down.",
+                'A pocket of '.Plural::boxes($size->deep)." leaves no room for a title on {$request->grid->down}.",
             ));
-
-            return;
         }
+
+        return Laid::page(
+            $request->grid,
+            fn (Canvas $canvas) => $this->page($canvas, $request, $size->wide, $size->deep),
+            Heading::findings($request),
+        );
+    }
+
+    private function page(Canvas $canvas, Request $request, int $wide, int $depth): void
+    {
         $from = $canvas->down - $depth;
         $canvas->working(
             'pocket',

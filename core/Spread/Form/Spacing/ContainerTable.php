@@ -14,33 +14,44 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
 final class ContainerTable implements School
 {
-    public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void
+    public function layOut(Request $request, SpacingAsked $asked): Laid
     {
-        $top = Heading::boxes($canvas->down);
+        [$across, $down] = [$request->grid->across, $request->grid->down];
+        $top = Heading::boxes($down);
         $bars = [];
         foreach ($asked->across as $divisor) {
-            foreach ($asked->divisions($canvas->across, $divisor) as $division) {
+            foreach ($asked->divisions($across, $divisor) as $division) {
                 $bars[] = [$divisor, $division];
             }
         }
         $words = DivisionTable::tall($asked, $asked->down);
-        $pitch = $top + 2 * \count($bars) + $words <= $canvas->down ? 2 : 1;
-        $below = $top + $pitch * \count($bars);
-        if ($canvas->across < 10 || $below + $words > $canvas->down) {
-            $canvas->finding(new Finding(
+        $pitch = $top + 2 * \count($bars) + $words <= $down ? 2 : 1;
+        if ($across < 10 || $top + $pitch * \count($bars) + $words > $down) {
+            return Laid::refused($request->grid, new Finding(
                 $request->id,
                 \count($bars)
                     ." bars and $words lines of words need "
                     .($top + \count($bars) + $words)
-                    ." boxes down and 10 across; the page has $canvas->across × $canvas->down. Choose fewer divisors, or print the loose card.",
+                    ." boxes down and 10 across; the page has $across × $down. Choose fewer divisors, or print the loose card.",
             ));
-
-            return;
         }
+
+        return Laid::page(
+            $request->grid,
+            fn (Canvas $canvas) => $this->page($canvas, $request, $asked, $bars, $pitch, $words),
+            Heading::findings($request),
+        );
+    }
+
+    /** @param list<array{int, Division}> $bars */
+    private function page(Canvas $canvas, Request $request, SpacingAsked $asked, array $bars, int $pitch, int $words): void
+    {
+        $top = Heading::boxes($canvas->down);
         $this->bars($canvas, $asked, $bars, $top, $pitch);
         Heading::write($canvas, $request);
         $canvas->step(Task::Write, 'Write into each part of the bars how many boxes it has.', 'bars');

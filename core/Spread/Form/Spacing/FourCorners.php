@@ -19,6 +19,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
 final class FourCorners implements School
@@ -31,18 +32,24 @@ final class FourCorners implements School
         ['lower right', true, true],
     ];
 
-    public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void
+    public function layOut(Request $request, SpacingAsked $asked): Laid
     {
+        [$across, $down] = [$request->grid->across, $request->grid->down];
         $divisors = \array_slice(array_values(array_unique([...$asked->across, ...$asked->down])), 0, 4);
         $finest = [] === $divisors ? 2 : max($divisors);
-        if ($canvas->across < 2 * $finest || $canvas->down < 2 * $finest) {
-            $canvas->finding(new Finding(
+        if ($across < 2 * $finest || $down < 2 * $finest) {
+            return Laid::refused($request->grid, new Finding(
                 $request->id,
-                "A corner divided by $finest has parts of less than 2 boxes on $canvas->across × $canvas->down. Choose smaller divisors.",
+                "A corner divided by $finest has parts of less than 2 boxes on $across × $down. Choose smaller divisors.",
             ));
-
-            return;
         }
+
+        return Laid::page($request->grid, fn (Canvas $canvas) => $this->page($canvas, $asked, $divisors));
+    }
+
+    /** @param list<int> $divisors one for each corner, 1 to 4 */
+    private function page(Canvas $canvas, SpacingAsked $asked, array $divisors): void
+    {
         foreach ($divisors as $i => $divisor) {
             $this->rule($canvas, $asked, $divisor, ...self::CORNERS[$i]);
         }

@@ -16,27 +16,35 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
 final class HalfPage implements School
 {
-    public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void
+    public function layOut(Request $request, SpacingAsked $asked): Laid
     {
-        $halves = Division::containers($canvas->across, 2);
-        $top = Heading::boxes($canvas->down);
+        $halves = Division::containers($request->grid->across, 2);
+        $free = Heading::below($request->grid->down)->left;
         $room = DivisionTable::tall($asked, $asked->across) + 1 + DivisionTable::tall($asked, $asked->down);
-        if (null === $halves || $halves->size() < 7 || $top + $room > $canvas->down) {
-            $canvas->finding(new Finding(
+        if (null === $halves || $halves->size() < 7 || $room > $free) {
+            return Laid::refused($request->grid, new Finding(
                 $request->id,
                 "Half the page needs 7 × $room boxes for the divisions; it has "
                     .($halves?->size() ?? 0)
-                    .' × '
-                    .($canvas->down - $top)
-                    .'. Choose fewer divisors, or print the loose card.',
+                    ." × $free. Choose fewer divisors, or print the loose card.",
             ));
-
-            return;
         }
+
+        return Laid::page(
+            $request->grid,
+            fn (Canvas $canvas) => $this->page($canvas, $request, $asked, $halves),
+            Heading::findings($request),
+        );
+    }
+
+    private function page(Canvas $canvas, Request $request, SpacingAsked $asked, Division $halves): void
+    {
+        $top = Heading::boxes($canvas->down);
         $wide = $halves->size();
         $right = $halves->spans()[1]['from']->floor();
         $canvas->working('halves', Plural::boxes($wide).' each', $halves->working());

@@ -17,6 +17,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
 final class NumberedEdges implements School
@@ -39,27 +40,34 @@ final class NumberedEdges implements School
     /** Boxes a line of the table needs across. */
     private const TABLE = 8;
 
-    public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void
+    public function layOut(Request $request, SpacingAsked $asked): Laid
     {
-        $this->numbers($canvas);
+        [$across, $down] = [$request->grid->across, $request->grid->down];
         // Numbers, a row of ticks for each divisor, one of air.
         $edge = 2 + max(\count($asked->across), \count($asked->down));
         $room = DivisionTable::tall($asked, $asked->across) + 1 + DivisionTable::tall($asked, $asked->down);
-        if ($canvas->across < $edge + self::TABLE || $canvas->down < $edge + $room) {
-            $canvas->finding(new Finding(
+        if ($across < $edge + self::TABLE || $down < $edge + $room) {
+            return Laid::page($request->grid, function (Canvas $canvas): void {
+                $this->numbers($canvas);
+                Closing::page($canvas, "The last numbers are $canvas->across and $canvas->down.");
+            }, [new Finding(
                 $request->id,
                 'The table of divisions needs '
                     .($edge + self::TABLE)
                     .' × '
                     .($edge + $room)
-                    ." boxes; the page has $canvas->across × $canvas->down. The edges are numbered; print the loose card for the rest, or choose fewer divisors.",
+                    ." boxes; the page has $across × $down. The edges are numbered; print the loose card for the rest, or choose fewer divisors.",
                 [],
                 false,
-            ));
-            Closing::page($canvas, "The last numbers are $canvas->across and $canvas->down.");
-
-            return;
+            )]);
         }
+
+        return Laid::page($request->grid, fn (Canvas $canvas) => $this->page($canvas, $asked, $edge));
+    }
+
+    private function page(Canvas $canvas, SpacingAsked $asked, int $edge): void
+    {
+        $this->numbers($canvas);
         $this->shares($canvas, $asked, Edge::Top, $canvas->across, $asked->across);
         $this->shares($canvas, $asked, Edge::Side, $canvas->down, $asked->down);
         $row = DivisionTable::write($canvas, $asked, 'Across', $canvas->across, $asked->across, $edge, $edge, $canvas->across - $edge - 1);

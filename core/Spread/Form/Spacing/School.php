@@ -6,10 +6,10 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form\Spacing;
 
-use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
 interface School
 {
-    public function draw(Canvas $canvas, Request $request, SpacingAsked $asked): void;
+    public function layOut(Request $request, SpacingAsked $asked): Laid;
 }

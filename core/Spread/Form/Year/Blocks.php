@@ -20,7 +20,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form\PenLegend;
 use AmpleMargin\Spread\Heading;
-use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
 final class Blocks implements Way
@@ -29,46 +29,33 @@ final class Blocks implements Way
     {
     }
 
-    public function pages(Request $request, array $months): int
+    public function layOut(Request $request, array $months): Laid
     {
-        $layout = $this->layout($request, $months);
-
-        return null === $layout ? 1 : \count($layout->pages);
-    }
-
-    public function draw(Request $request, array $months): array
-    {
-        $layout = $this->layout($request, $months);
-        if (null === $layout) {
-            return Pages::refused($request, $this->tooLarge($request));
+        $blocks = $this->arrange($request, $months);
+        if (null === $blocks) {
+            return Laid::refused($request->grid, $this->tooLarge($request));
         }
 
-        return Pages::draw($request, $layout->pages, function (
-            Canvas $canvas,
-            BlockPage $page,
-            int $i,
-        ) use ($request, $layout, $months): void {
-            $this->page($canvas, $request, $layout, $page, $months, 0 === $i);
-            $shared = 0 === $i && $this->split ? PenLegend::sharedPens($request) : null;
-            if (null !== $shared) {
-                $canvas->finding($shared);
-            }
-            if (0 === $i && \count($layout->pages) > 2) {
-                $this->manyPages($canvas, $request, $layout, $months);
-            }
-        });
+        return Laid::pages(
+            $request->grid,
+            $blocks->pages,
+            fn (Canvas $canvas, BlockPage $page, int $i) => $this->page($canvas, $request, $blocks, $page, $months, 0 === $i),
+            [[
+                ...Heading::findings($request),
+                ...($this->split ? PenLegend::sharedPens($request) : []),
+                ...(\count($blocks->pages) > 2 ? $this->manyPages($request, $blocks, $months) : []),
+            ]],
+        );
     }
 
     /** @param non-empty-list<Month> $months */
-    private function layout(Request $request, array $months): ?BlockLayout
+    private function arrange(Request $request, array $months): ?BlockLayout
     {
-        $down = $request->down - Heading::boxes($request->down) - $this->foot($request);
-
         return BlockLayout::fit(
             $this->asked($request),
-            $request->across,
-            $down,
-            array_map(static fn (Month $month): MonthGrid => new MonthGrid($month, $request->first), $months),
+            $request->grid->across,
+            Heading::below($request->grid->down)->left - $this->foot($request),
+            array_map(static fn (Month $month): MonthGrid => new MonthGrid($month, $request->calendar->first), $months),
         );
     }
 
@@ -80,7 +67,7 @@ final class Blocks implements Way
     /** Boxes the legend takes at the foot of the page, with one of air above it. */
     private function foot(Request $request): int
     {
-        $tall = $this->split ? PenLegend::asked($request, $request->across)->tall() : 0;
+        $tall = $this->split ? PenLegend::asked($request, $request->grid->across)->tall() : 0;
 
         return 0 === $tall ? 0 : $tall + 1;
     }
@@ -90,17 +77,13 @@ final class Blocks implements Way
     {
         $top = Heading::boxes($canvas->down);
         $from = $top + $layout->head();
+        $below = Heading::below($canvas->down)->less($layout->head(), 'the weekdays')->less($this->foot($request), 'the legend');
         $painter = new BlockPainter($canvas, $request, $layout, $months, $this->split);
         $canvas->working('across', self::gap($page->across), $page->across->working());
         $canvas->working(
             'down',
             self::gap($page->down),
-            Plural::boxes($canvas->down)
-                ." − $top for the title"
-                .($layout->letters ? '' : " − {$layout->head()} for the weekdays")
-                .($this->foot($request) > 0 ? " − {$this->foot($request)} for the legend" : '')
-                ." = {$page->down->side}; "
-                .$page->down->working(),
+            $below.'; '.$page->down->working(),
         );
         $canvas->tickDivision(Edge::Top, $page->across, 'across');
         $canvas->tickDivision(Edge::Side, $page->down, 'down', $from);
@@ -137,9 +120,9 @@ final class Blocks implements Way
     private function tooLarge(Request $request): Finding
     {
         $asked = $this->asked($request);
-        $room = $request->down - Heading::boxes($request->down) - $this->foot($request);
+        $room = Heading::below($request->grid->down)->left - $this->foot($request);
 
-        return new Finding($request->id, 'A month is '.($asked->notes ? $asked->wide() + 1 + BlockAsked::NOTES : $asked->wide()).' boxes wide'.($asked->notes ? ' with notes beside it' : '')." and {$asked->tall(6, false)} to {$asked->tall(6, true)} tall; $request->across × $room boxes are left on this page".match ($asked->pages) {
+        return new Finding($request->id, 'A month is '.($asked->notes ? $asked->wide() + 1 + BlockAsked::NOTES : $asked->wide()).' boxes wide'.($asked->notes ? ' with notes beside it' : '')." and {$asked->tall(6, false)} to {$asked->tall(6, true)} tall; {$request->grid->across} × $room boxes are left on this page".match ($asked->pages) {
             0 => '.',
             1 => ', and one page is asked for.',
             default => ", and $asked->pages pages are asked for.",
@@ -160,16 +143,18 @@ final class Blocks implements Way
         ];
     }
 
-    /** @param non-empty-list<Month> $months */
-    private function manyPages(Canvas $canvas, Request $request, BlockLayout $layout, array $months): void
+    /**
+     * @param non-empty-list<Month> $months
+     *
+     * @return list<Finding>
+     */
+    private function manyPages(Request $request, BlockLayout $layout, array $months): array
     {
         foreach ($this->smaller() as [$changes, $words]) {
             $with = $request->with($changes + ['pages' => 2]);
-            if (null !== (new self(
-                $this->notes && !isset($changes['way']),
-                $this->split && !isset($changes['way']),
-            ))->layout($with, $months)) {
-                $canvas->finding(new Finding(
+            $other = new self($this->notes && !isset($changes['way']), $this->split && !isset($changes['way']));
+            if (null !== $other->arrange($with, $months)) {
+                return [new Finding(
                     $request->id,
                     \count($months)
                         .' months take '
@@ -180,10 +165,10 @@ final class Blocks implements Way
                         'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['pages' => 2] + $changes],
                     ]],
                     false,
-                ));
-
-                return;
+                )];
             }
         }
+
+        return [];
     }
 }

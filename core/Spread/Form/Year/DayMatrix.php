@@ -18,6 +18,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form\PenLegend;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
@@ -31,24 +32,18 @@ final class DayMatrix implements Way
     /** Boxes a legend beside the matrix needs, with one of air. */
     private const LEGEND = 7;
 
-    public function pages(Request $request, array $months): int
+    public function layOut(Request $request, array $months): Laid
     {
-        $layout = $this->layout($request, \count($months));
-
-        return null === $layout ? 1 : intdiv(\count($months) + $layout['months'] - 1, $layout['months']);
-    }
-
-    public function draw(Request $request, array $months): array
-    {
-        $layout = $this->layout($request, \count($months));
+        $layout = $this->arrange($request, \count($months));
         if (null === $layout) {
-            return Pages::refused($request, $this->tooLarge($request));
+            return Laid::refused($request->grid, $this->tooLarge($request));
         }
 
-        return Pages::draw(
-            $request,
+        return Laid::pages(
+            $request->grid,
             array_chunk($months, $layout['months']),
             fn (Canvas $canvas, array $share, int $i) => $this->page($canvas, $request, $layout, $share, $months, 0 === $i),
+            [[...PenLegend::sharedPens($request), ...Heading::findings($request)]],
         );
     }
 
@@ -57,17 +52,17 @@ final class DayMatrix implements Way
      *
      * @return array{turned: bool, months: positive-int, wide: int, tall: int, label: int}|null boxes of a day, of the labels before the rows
      */
-    private function layout(Request $request, int $months): ?array
+    private function arrange(Request $request, int $months): ?array
     {
-        $room = $request->down - Heading::boxes($request->down) - 1;
-        if ($room >= self::DAYS && $request->across >= 2) {
-            $share = Pages::evenly($months, $request->across - 1, $request->settings->countOrNull('pages') ?? 1);
-            $beside = intdiv($request->across - 1 - self::LEGEND, $share);
-            $wide = min(self::WIDEST, max($beside, min(2, intdiv($request->across - 1, $share))));
+        $room = Heading::below($request->grid->down)->left - 1;
+        if ($room >= self::DAYS && $request->grid->across >= 2) {
+            $share = Pages::evenly($months, $request->grid->across - 1, $request->settings->countOrNull('pages') ?? 1);
+            $beside = intdiv($request->grid->across - 1 - self::LEGEND, $share);
+            $wide = min(self::WIDEST, max($beside, min(2, intdiv($request->grid->across - 1, $share))));
 
             return ['turned' => false, 'months' => $share, 'wide' => max(1, $wide), 'tall' => intdiv($room, self::DAYS), 'label' => 1];
         }
-        $label = min(6, $request->across - self::DAYS);
+        $label = min(6, $request->grid->across - self::DAYS);
         if ($label < 2 || $room < 1) {
             return null;
         }
@@ -122,10 +117,6 @@ final class DayMatrix implements Way
         }
         if (null !== $legendAt) {
             $legend->swatches($canvas, ...$legendAt);
-        }
-        $shared = $titled ? PenLegend::sharedPens($request) : null;
-        if (null !== $shared) {
-            $canvas->finding($shared);
         }
         $this->rule($canvas, $label, $top, $columns * $wide, $rows * $tall, $wide, $tall);
         $this->strike($canvas, $layout, $share, $top);
@@ -202,7 +193,7 @@ final class DayMatrix implements Way
                     $top + $i * $tall,
                     Fraction::of(4 * $label - 1, 4),
                     $tall,
-                    $label > 3 ? YearMonths::name($request, $month, $months) : $request->names->monthShort($month->month),
+                    $label > 3 ? YearMonths::name($request, $month, $months) : $request->calendar->names->monthShort($month->month),
                 )
                 : $canvas->words(
                     Layer::Writing,
@@ -210,7 +201,7 @@ final class DayMatrix implements Way
                     $top - 1,
                     $wide,
                     1,
-                    $wide > 1 ? $request->names->monthShort($month->month) : $request->names->monthInitial($month->month),
+                    $wide > 1 ? $request->calendar->names->monthShort($month->month) : $request->calendar->names->monthInitial($month->month),
                     Align::Middle,
                 );
         }
@@ -228,12 +219,12 @@ final class DayMatrix implements Way
 
     private function tooLarge(Request $request): Finding
     {
-        $room = $request->down - Heading::boxes($request->down);
+        $room = Heading::below($request->grid->down)->left;
 
         return new Finding(
             $request->id,
             'A day matrix needs 31 rows and one for the months, or 33 boxes across; '
-                ."$request->across × $room boxes are left below the title.",
+                ."{$request->grid->across} × $room boxes are left below the title.",
         );
     }
 }

@@ -19,6 +19,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form\MarkLegend;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
@@ -27,32 +28,24 @@ final class DotLines implements Way
     private const DAYS = 31;
     private const FIFTH = 5;
 
-    public function pages(Request $request, array $months): int
+    public function layOut(Request $request, array $months): Laid
     {
-        $layout = $this->layout($request, $months);
-
-        return null === $layout ? 1 : intdiv(\count($months) + $layout['months'] - 1, $layout['months']);
-    }
-
-    public function draw(Request $request, array $months): array
-    {
-        $layout = $this->layout($request, $months);
+        $legend = new MarkLegend($request);
+        $layout = $this->arrange($request, $months);
         if (null === $layout) {
-            return Pages::refused(
-                $request,
-                new Finding(
-                    $request->id,
-                    "A month's dot line needs at least 3 boxes for its name and 8 for dots, on lines of 2 boxes; $request->across × "
-                        .($request->down - Heading::boxes($request->down))
-                        .' boxes are left below the title.',
-                ),
-            );
+            return Laid::refused($request->grid, new Finding(
+                $request->id,
+                "A month's dot line needs at least 3 boxes for its name and 8 for dots, on lines of 2 boxes; {$request->grid->across} × "
+                    .Heading::below($request->grid->down)->left
+                    .' boxes are left below the title.',
+            ));
         }
 
-        return Pages::draw(
-            $request,
+        return Laid::pages(
+            $request->grid,
             array_chunk($months, $layout['months']),
             fn (Canvas $canvas, array $share, int $i) => $this->page($canvas, $request, $layout, $share, $months, 0 === $i),
+            [[...$legend->tooMany(), ...Heading::findings($request)]],
         );
     }
 
@@ -63,12 +56,12 @@ final class DotLines implements Way
      *
      * @return array{lines: int, dots: int, label: int, months: positive-int}|null
      */
-    private function layout(Request $request, array $months): ?array
+    private function arrange(Request $request, array $months): ?array
     {
-        $room = $request->down - Heading::boxes($request->down) - (new MarkLegend($request))->tall();
+        $room = Heading::below($request->grid->down)->left - (new MarkLegend($request))->tall();
         for ($lines = 1; $lines <= 4; ++$lines) {
             $dots = intdiv(self::DAYS + $lines - 1, $lines);
-            $label = min(6, $request->across - $dots);
+            $label = min(6, $request->grid->across - $dots);
             if ($label < 3 || $room < 2 * $lines) {
                 continue;
             }
@@ -123,10 +116,6 @@ final class DotLines implements Way
                 $canvas->ring(Layer::Ink, Fraction::of(3 * $x + 1, 3), Fraction::of(3 * $y + 4, 3), Fraction::of(1, 3), Fraction::of(1, 3));
             }
         }
-        $tooMany = $titled ? $legend->tooMany() : null;
-        if (null !== $tooMany) {
-            $canvas->finding($tooMany);
-        }
         $legend->marks($canvas);
         if ($titled) {
             Heading::write($canvas, $request);
@@ -134,7 +123,7 @@ final class DotLines implements Way
         $legend->names($canvas);
         $canvas->step(Task::Write, 'Write the name of each month before its dots.', 'across');
         foreach ($share as $i => $month) {
-            $name = $label > 4 ? YearMonths::name($request, $month, $months) : $request->names->monthShort($month->month);
+            $name = $label > 4 ? YearMonths::name($request, $month, $months) : $request->calendar->names->monthShort($month->month);
             $canvas->words(Layer::Writing, 0, $spans[$i]['from']->plus($top + 1), Fraction::of(4 * $label - 1, 4), 1, $name);
         }
         $canvas->step(Task::Write, 'Number the first dot, every fifth, and the last above it.', 'down');

@@ -18,12 +18,11 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
-use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form\MonthFigures;
 use AmpleMargin\Spread\Heading;
-use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
 final class PrintedMonths implements Way
@@ -31,12 +30,7 @@ final class PrintedMonths implements Way
     /** Rows of a printed month: its name, the letters, six rows of days. */
     private const ROWS = 8;
 
-    public function pages(Request $request, array $months): int
-    {
-        return $this->layout($request, \count($months))[0] ?? 1;
-    }
-
-    public function draw(Request $request, array $months): array
+    public function layOut(Request $request, array $months): Laid
     {
         return $this->each($request, $months, function (
             Canvas $canvas,
@@ -47,11 +41,11 @@ final class PrintedMonths implements Way
         ) use ($request): void {
             [$wide, $tall] = $this->size($request);
             $top = Heading::boxes($canvas->down);
-            $said = self::mm($wide, $request->pitch).' × '.self::mm($tall, $request->pitch).' mm';
+            $said = self::mm($wide, $request->grid->pitch).' × '.self::mm($tall, $request->grid->pitch).' mm';
             $canvas->working(
                 'size',
                 $said,
-                "$wide × $tall boxes of ".self::mm(Fraction::of(1), $request->pitch).' mm; '.$across->working().'; '.$down->working(),
+                "$wide × $tall boxes of ".self::mm(Fraction::of(1), $request->grid->pitch).' mm; '.$across->working().'; '.$down->working(),
             );
             $canvas->tickDivision(Edge::Top, $across, 'across');
             $canvas->tickDivision(Edge::Side, $down, 'down', $top);
@@ -68,27 +62,25 @@ final class PrintedMonths implements Way
                 'size',
             );
             foreach ($places as [$x, $y, $month]) {
-                $canvas->words(Layer::Pencil, $x, $y, $wide, 1, $request->names->month($month->month), Align::Middle);
+                $canvas->words(Layer::Pencil, $x, $y, $wide, 1, $request->calendar->names->month($month->month), Align::Middle);
             }
             Closing::page($canvas, 'Lay a month into a frame before any glue: it is not larger.', 'size');
-        });
+        }, Heading::findings($request));
     }
 
     /**
      * The months themselves where they go on the page, to print at true size and cut out.
      *
      * @param non-empty-list<Month> $months
-     *
-     * @return list<PageDrawing>
      */
-    public function cutOut(Request $request, array $months): array
+    public function cutOut(Request $request, array $months): Laid
     {
         return $this->each($request, $months, function (Canvas $canvas, array $places) use ($request, $months): void {
             [$wide, $tall] = $this->size($request);
             [$day, $row] = [$wide->dividedBy(7), $tall->dividedBy(self::ROWS)];
             $canvas->step(Task::Ink, 'Cut along the frames.');
             foreach ($places as [$x, $y, $month]) {
-                $grid = new MonthGrid($month, $request->first);
+                $grid = new MonthGrid($month, $request->calendar->first);
                 $canvas->frame(Layer::Ink, $x, $y, $wide, $tall);
                 $canvas->words(Layer::Writing, $x, $y, $wide, $row, YearMonths::name($request, $month, $months), Align::Middle);
                 $figures = new MonthFigures($canvas, $request, $day, $row);
@@ -101,19 +93,18 @@ final class PrintedMonths implements Way
     /**
      * @param non-empty-list<Month>                                                            $months
      * @param \Closure(Canvas, list<array{int, int, Month}>, Division, Division, bool): void $page
-     *
-     * @return list<PageDrawing>
+     * @param list<Finding>                                                                   $findings of the first page
      */
-    private function each(Request $request, array $months, \Closure $page): array
+    private function each(Request $request, array $months, \Closure $page, array $findings = []): Laid
     {
-        $layout = $this->layout($request, \count($months));
+        $layout = $this->arrange($request, \count($months));
         if (null === $layout) {
-            return Pages::refused($request, $this->tooLarge($request));
+            return Laid::refused($request->grid, $this->tooLarge($request));
         }
         [$count, $across, $down] = $layout;
         $columns = \count($across->parts);
 
-        return Pages::draw($request, array_chunk(
+        return Laid::pages($request->grid, array_chunk(
             $months,
             max(1, intdiv(\count($months) + $count - 1, $count)),
         ), static function (Canvas $canvas, array $share, int $i) use ($page, $across, $down, $columns): void {
@@ -126,20 +117,20 @@ final class PrintedMonths implements Way
                 ];
             }
             $page($canvas, $places, $across, $down, 0 === $i);
-        });
+        }, [$findings]);
     }
 
     /**
      * @return array{int, Division, Division}|null pages, columns and rows of frames, each frame up to the next whole box
      */
-    private function layout(Request $request, int $months): ?array
+    private function arrange(Request $request, int $months): ?array
     {
         [$wide, $tall] = array_map(static fn (Fraction $side): int => $side->ceil(), $this->size($request));
-        $room = $request->down - Heading::boxes($request->down);
+        $room = Heading::below($request->grid->down)->left;
         for ($pages = $request->settings->countOrNull('pages') ?? 1; $pages <= $months; ++$pages) {
             $share = intdiv($months + $pages - 1, $pages);
             for ($columns = 1; $columns <= $share; ++$columns) {
-                $across = Division::ofSize($request->across, $columns, $wide);
+                $across = Division::ofSize($request->grid->across, $columns, $wide);
                 $down = Division::ofSize($room, intdiv($share + $columns - 1, $columns), $tall);
                 if (null !== $across && null !== $down) {
                     return [intdiv($months + $share - 1, $share), $across, $down];
@@ -158,23 +149,23 @@ final class PrintedMonths implements Way
         $tall = $request->settings->countOrNull('printed_height');
 
         return [
-            null === $wide ? Fraction::of($asked->wide()) : Fraction::of($wide * 1_000, $request->pitch),
-            null === $tall ? Fraction::of($asked->tall(6, true)) : Fraction::of($tall * 1_000, $request->pitch),
+            null === $wide ? Fraction::of($asked->wide()) : Fraction::of($wide * 1_000, $request->grid->pitch),
+            null === $tall ? Fraction::of($asked->tall(6, true)) : Fraction::of($tall * 1_000, $request->grid->pitch),
         ];
     }
 
     private function tooLarge(Request $request): Finding
     {
         [$wide, $tall] = $this->size($request);
-        $room = $request->down - Heading::boxes($request->down);
-        $most = self::mm(Fraction::of($request->across), $request->pitch).' × '.self::mm(Fraction::of($room), $request->pitch);
+        $room = Heading::below($request->grid->down)->left;
+        $most = self::mm(Fraction::of($request->grid->across), $request->grid->pitch).' × '.self::mm(Fraction::of($room), $request->grid->pitch);
 
         return new Finding(
             $request->id,
             'A printed month of '
-                .self::mm($wide, $request->pitch)
+                .self::mm($wide, $request->grid->pitch)
                 .' × '
-                .self::mm($tall, $request->pitch)
+                .self::mm($tall, $request->grid->pitch)
                 ." mm does not fit below the title: $most mm are there. Print them smaller.",
         );
     }

@@ -18,6 +18,6 @@ final class YearMonths
      */
     public static function name(Request $request, Month $month, array $months): string
     {
-        return $months[0]->year === end($months)->year ? $request->names->month($month->month) : $request->names->monthAndYear($month);
+        return $months[0]->year === end($months)->year ? $request->calendar->names->month($month->month) : $request->calendar->names->monthAndYear($month);
     }
 }

@@ -1,0 +1,132 @@
+<?php
+
+/* The spreads and month parts of a book laid out on its stock, each once; the index again when it is known what stands where. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Paging\MonthPart;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Spread\CalendarFacts;
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Laid;
+use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\ReadsIndex;
+use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Settings;
+
+final class Layouts
+{
+    public readonly Names $names;
+
+    /** @var array<string, Laid> those that do not depend on the index, by spread; filled as they are asked for */
+    private array $laid = [];
+
+    /** @var array<string, bool> by spread */
+    private array $half = [];
+
+    public function __construct(private readonly Plan $plan, public readonly Catalogue $catalogue)
+    {
+        $this->names = new Names($plan->language);
+    }
+
+    /**
+     * Null where nobody knows its kind.
+     *
+     * @param list<IndexRow> $index
+     * @param list<string>   $numbering what to number before starting, where the pages have no numbers
+     */
+    public function ofSpread(PlannedSpread $spread, array $index, array $numbering = []): ?Laid
+    {
+        $form = $this->catalogue->kind($spread->kind)?->form;
+        if ($form instanceof ReadsIndex) {
+            return $form->reading($index, $numbering)->layOut($this->request($spread));
+        }
+
+        return null === $form ? null : $this->laid[$spread->id] ??= $form->layOut($this->request($spread));
+    }
+
+    /** Null where nobody knows its kind. */
+    public function ofPart(Month $month, MonthPart $part): ?Laid
+    {
+        $kind = $this->catalogue->kind($part->kind);
+        if (null === $kind) {
+            return null;
+        }
+        $settings = $kind->settings($part->settings);
+        $calendar = new CalendarFacts(
+            $this->plan->period,
+            $settings->weekStart($this->plan->weeks->first),
+            $this->names,
+            $month,
+            $part->weeks,
+        );
+
+        return $kind->form
+            ->layOut(new Request($month->iso(), $kind->name, $settings, $this->grid(), $calendar, $this->plan->pens(), $part->pages))
+            ->upTo($part->pages);
+    }
+
+    /** What the form of a spread is asked. */
+    public function request(PlannedSpread $spread): Request
+    {
+        return $this->on($this->isHalf($spread) ? $this->halfPage() : $this->grid(), $spread);
+    }
+
+    /**
+     * The form of a spread, the index knowing its rows; null where nobody knows its kind.
+     *
+     * @param list<IndexRow> $index
+     */
+    public function form(PlannedSpread $spread, array $index): ?Form
+    {
+        $form = $this->catalogue->kind($spread->kind)?->form;
+
+        return $form instanceof ReadsIndex ? $form->reading($index, []) : $form;
+    }
+
+    /** Whether the person wants it on half a page. */
+    public function isHalfAsked(PlannedSpread $spread): bool
+    {
+        $kind = $this->catalogue->kind($spread->kind);
+
+        return null !== $kind && $kind->halves && true === ($spread->settings[Kind::HALF] ?? false) && $this->plan->stock->down >= 4;
+    }
+
+    /** Whether it takes half a page and may share it: only what would fill a single page can. */
+    public function isHalf(PlannedSpread $spread): bool
+    {
+        return $this->half[$spread->id] ??= $this->isHalfAsked($spread)
+            && 1 === $this->form($spread, [])?->layOut($this->on($this->grid(), $spread))->pages;
+    }
+
+    private function on(PageGrid $grid, PlannedSpread $spread): Request
+    {
+        $settings = $this->catalogue->kind($spread->kind)?->settings($spread->settings) ?? new Settings($spread->settings, []);
+        $calendar = new CalendarFacts($this->plan->period, $settings->weekStart($this->plan->weeks->first), $this->names);
+
+        return new Request($spread->id, $this->catalogue->title($spread), $settings, $grid, $calendar, $this->plan->pens());
+    }
+
+    private function grid(): PageGrid
+    {
+        $stock = $this->plan->stock;
+
+        return new PageGrid($stock->across, $stock->down, $this->plan->counting, $stock->pitch);
+    }
+
+    /** Between two halves stays a box at least. */
+    private function halfPage(): PageGrid
+    {
+        $stock = $this->plan->stock;
+
+        return new PageGrid($stock->across, intdiv($stock->down - 1, 2), $this->plan->counting, $stock->pitch);
+    }
+}

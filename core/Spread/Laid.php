@@ -1,0 +1,154 @@
+<?php
+
+/*
+ * A spread laid out: how many pages it takes and what does not fit are known, and its pages are drawn when somebody asks
+ * for them, once.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread;
+
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\PageDrawing;
+
+final class Laid
+{
+    /** @var list<PageDrawing>|null kept so that each page is drawn once; nothing else here changes */
+    private ?array $drawn = null;
+
+    /**
+     * @param int                                   $pages    1 or more
+     * @param array<int, list<Finding>>             $findings page from 0 → what it says
+     * @param \Closure(int, int): list<PageDrawing> $draw     told the number of its first page and the steps before it
+     */
+    private function __construct(public readonly int $pages, public readonly array $findings, private readonly \Closure $draw)
+    {
+    }
+
+    /**
+     * A page for each share: the months on it, its marks, or just its number. Where that is null nothing is drawn.
+     *
+     * @template T
+     *
+     * @param list<T|null>                   $shares   1 or more
+     * @param \Closure(Canvas, T, int): void $paint    told the page's number from 0
+     * @param array<int, list<Finding>>      $findings by page
+     */
+    public static function pages(PageGrid $grid, array $shares, \Closure $paint, array $findings = []): self
+    {
+        return new self(\count($shares), $findings, static function (int $page, int $done) use ($grid, $shares, $paint, $findings): array {
+            $pages = [];
+            foreach ($shares as $i => $share) {
+                $canvas = new Canvas($grid->across, $grid->down, $grid->tally, $page + $i, $done);
+                if (null !== $share) {
+                    $paint($canvas, $share, $i);
+                }
+                $done = $canvas->steps();
+                $pages[] = $canvas->finish($findings[$i] ?? []);
+            }
+
+            return $pages;
+        });
+    }
+
+    /**
+     * One page.
+     *
+     * @param \Closure(Canvas): void $paint
+     * @param list<Finding>          $findings
+     */
+    public static function page(PageGrid $grid, \Closure $paint, array $findings = []): self
+    {
+        return self::pages($grid, [true], static fn (Canvas $canvas) => $paint($canvas), [$findings]);
+    }
+
+    /** So many pages with nothing on them but why, which the first says. */
+    public static function refused(PageGrid $grid, Finding $why, int $pages = 1): self
+    {
+        return self::pages($grid, array_fill(0, $pages, null), static fn () => null, [[$why]]);
+    }
+
+    /** So many pages with nothing on them but why, which each says. */
+    public static function eachRefused(PageGrid $grid, Finding $why, int $pages): self
+    {
+        return self::pages($grid, array_fill(0, $pages, null), static fn () => null, array_fill(0, $pages, [$why]));
+    }
+
+    /** These pages, and others after them. */
+    public function then(self $next): self
+    {
+        $findings = $this->findings;
+        foreach ($next->findings as $page => $said) {
+            $findings[$this->pages + $page] = $said;
+        }
+
+        return new self($this->pages + $next->pages, $findings, function (int $page, int $done) use ($next): array {
+            $pages = ($this->draw)($page, $done);
+
+            return [...$pages, ...($next->draw)($page + $this->pages, $done + self::steps($pages))];
+        });
+    }
+
+    /** Drawn again and again until there are so many pages, where it is fewer. */
+    public function upTo(int $count): self
+    {
+        if ($this->pages >= $count) {
+            return $this;
+        }
+        $findings = [];
+        foreach (range(0, $count - 1) as $page) {
+            $findings[$page] = $this->findings[$page % $this->pages] ?? [];
+        }
+
+        return new self($count, $findings, function (int $page, int $done) use ($count): array {
+            $pages = $first = ($this->draw)($page, $done);
+            while (\count($pages) < $count) {
+                $pages[] = $first[\count($pages) % $this->pages]->again($page + \count($pages), self::steps($pages));
+            }
+
+            return $pages;
+        });
+    }
+
+    /** @param array<int, list<Finding>> $findings in place of its own */
+    public function saying(array $findings): self
+    {
+        return new self($this->pages, $findings, fn (int $page, int $done): array => array_map(
+            static fn (PageDrawing $drawing, int $i): PageDrawing => $drawing->withFindings($findings[$i] ?? []),
+            ($this->draw)($page, $done),
+            range(0, $this->pages - 1),
+        ));
+    }
+
+    /** Saying more on its first page. */
+    public function adding(?Finding $finding): self
+    {
+        return null === $finding ? $this : $this->saying([[...$this->findings[0] ?? [], $finding]] + $this->findings);
+    }
+
+    /** Why it cannot be drawn: the first finding that says so, or null where it can. */
+    public function broken(): ?Finding
+    {
+        foreach (array_merge(...$this->findings) as $finding) {
+            if ($finding->broken) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<PageDrawing> as many as there are pages */
+    public function drawings(): array
+    {
+        return $this->drawn ??= ($this->draw)(0, 0);
+    }
+
+    /** @param list<PageDrawing> $pages */
+    private static function steps(array $pages): int
+    {
+        return array_sum(array_map(static fn (PageDrawing $page): int => \count($page->steps), $pages));
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+/* The dots of a page a form may draw on, and how they are counted. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread;
+
+use AmpleMargin\Counting\Tally;
+
+final class PageGrid
+{
+    /**
+     * @param int $across boxes, 1 or more
+     * @param int $down   boxes, 1 or more; fewer than the page has where it is shared
+     * @param int $pitch  µm a box
+     */
+    public function __construct(
+        public readonly int $across,
+        public readonly int $down,
+        public readonly Tally $tally = Tally::Boxes,
+        public readonly int $pitch = 5_000,
+    ) {
+    }
+}
