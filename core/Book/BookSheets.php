@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Drawing\Caution;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Sheet\Pocket;
 use AmpleMargin\Sheet\Sheet;
@@ -17,7 +18,7 @@ use AmpleMargin\Sheet\TrueSize;
 final class BookSheets
 {
     /** Said where the cut is made. */
-    private const KNIFE = 'Cut with scissors, or with a knife on a mat along a steel ruler, in light passes, fingers behind the blade’s path.';
+    private const KNIFE = 'Cut with scissors, or with a knife '.Caution::KNIFE.'.';
 
     public function __construct(private readonly Book $book, private readonly PaperSize $paper)
     {

@@ -17,6 +17,7 @@ use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Caution;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
@@ -223,7 +224,7 @@ final class Doors implements Form, HasLayouts
                 .intdiv($i + 1, 2)
                 .': draw the line to cut along, '
                 .Plural::boxes($strip)
-                .' from the outer edge. Tape the edge first if it must be stiff; pull the ribbons away; cut on a mat along a steel ruler, in light passes, fingers behind the blade’s path, never into the binding.'
+                .' from the outer edge. Tape the edge first if it must be stiff; pull the ribbons away; cut '.Caution::KNIFE.', never into the binding.'
             : 'The cut is the same on this face; draw nothing beyond it.', 'face');
         $canvas->line(Layer::Pencil, $cut, 0, 0, $canvas->down);
         $canvas->step(

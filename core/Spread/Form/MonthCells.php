@@ -13,6 +13,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Cells;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
@@ -86,65 +87,35 @@ final class MonthCells implements Form, HasLayouts
             $canvas->working('down', Plural::boxes($down->size()).' tall', "$below; ".$down->working());
             $canvas->tickDivision(Edge::Top, $across, 'across');
             $canvas->tickDivision(Edge::Side, $down, 'down', $top + 1);
-            $last = min(7, $first + $columns) - $first;
-            $this->ink($canvas, $across, $down, $grid, $top, $last);
+            $cells = Cells::of($across, $down, 0, $top + 1, min(7, $first + $columns) - $first);
+            $this->ink($canvas, $cells);
             if (0 === $first) {
-                $canvas->room('day', 'a day', $across->before, $top + 1 + $down->before, $across->size(), $down->size(), Fraction::of(1));
+                $cells->room($canvas, 'day', 'a day', 0, 0, 1);
             }
-            $this->figures($canvas, $request, $across, $down, $grid, $top, $first, $last);
+            $this->figures($canvas, $request, $cells, $grid, $first, $columns);
             Closing::page($canvas, ucfirst($grid->closingCheck()).'.', 'rows');
         }, [Heading::findings($request, $title)]);
     }
 
-    private function ink(Canvas $canvas, Division $across, Division $down, MonthGrid $grid, int $top, int $columns): void
+    private function ink(Canvas $canvas, Cells $cells): void
     {
-        $canvas->step(Task::Ink, "Rule $columns columns and ".Plural::of($grid->rows, 'row', 'rows').' of cells.', 'across');
-        $left = $across->before;
-        $wide = $columns * $across->size();
-        $canvas->cells($left, $top + 1 + $down->before, $wide, $grid->rows * $down->size());
-        for ($row = 0; $row <= $grid->rows; ++$row) {
-            $canvas->line(Layer::Ink, $left, $top + 1 + $down->before + $row * $down->size(), $wide, 0);
-        }
-        for ($column = 0; $column <= $columns; ++$column) {
-            $canvas->line(Layer::Ink, $left + $column * $across->size(), $top + 1 + $down->before, 0, $grid->rows * $down->size());
-        }
+        $canvas->step(Task::Ink, "Rule $cells->columns columns and ".Plural::of($cells->rows, 'row', 'rows').' of cells.', 'across');
+        $cells->keep($canvas);
+        $cells->rule($canvas);
     }
 
-    private function figures(
-        Canvas $canvas,
-        Request $request,
-        Division $across,
-        Division $down,
-        MonthGrid $grid,
-        int $top,
-        int $firstColumn,
-        int $columns,
-    ): void {
-        if (0 === $firstColumn) {
+    /** @param int $all columns of the page, those left over for notes among them */
+    private function figures(Canvas $canvas, Request $request, Cells $cells, MonthGrid $grid, int $first, int $all): void
+    {
+        if (0 === $first) {
             Heading::write($canvas, $request, $request->calendar->names->monthAndYear($grid->month));
         }
         $canvas->step(Task::Write, 'Write the weekdays above the columns.', 'rows');
-        for ($column = 0; $column < $columns; ++$column) {
-            $canvas->words(
-                Layer::Writing,
-                $across->before + $column * $across->size(),
-                $top + $down->before,
-                $across->size(),
-                1,
-                $request->calendar->names->weekdayShort($grid->first->plus($firstColumn + $column)),
-                Align::Middle,
-            );
+        for ($column = 0; $column < $cells->columns; ++$column) {
+            $cells->words($canvas, $column, -1, $request->calendar->names->weekdayShort($grid->first->plus($first + $column)));
         }
-        if ($columns < \count($across->parts)) {
-            $canvas->words(
-                Layer::Writing,
-                $across->before + $columns * $across->size(),
-                $top + $down->before,
-                $across->size(),
-                1,
-                'Notes',
-                Align::Middle,
-            );
+        if ($cells->columns < $all) {
+            $cells->words($canvas, $cells->columns, -1, 'Notes');
         }
         $canvas->step(
             Task::Write,
@@ -152,17 +123,10 @@ final class MonthCells implements Form, HasLayouts
             'rows',
         );
         for ($day = 1; $day <= $grid->month->days(); ++$day) {
-            $column = $grid->column($day) - $firstColumn;
-            if ($column >= 0 && $column < $columns) {
-                $canvas->words(
-                    Layer::Writing,
-                    $across->before + $column * $across->size(),
-                    $top + 1 + $down->before + $grid->row($day) * $down->size(),
-                    1,
-                    1,
-                    (string) $day,
-                    Align::Middle,
-                );
+            $column = $grid->column($day) - $first;
+            if ($column >= 0 && $column < $cells->columns) {
+                $at = [$cells->across($column), $cells->down($grid->row($day))];
+                $canvas->words(Layer::Writing, $at[0], $at[1], 1, 1, (string) $day, Align::Middle);
             }
         }
     }

@@ -14,6 +14,7 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Caution;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
@@ -175,7 +176,7 @@ final class HalfDoor implements School
         $canvas->step($front ? Task::Cut : Task::Pencil, $front
             ? 'Draw the line to cut along, at '
                 .$canvas->tally->place($at)
-                .' from the binding. Pull the ribbons away; cut on a mat along a steel ruler, in light passes, fingers behind the blade’s path, never into the binding.'
+                .' from the binding. Pull the ribbons away; cut '.Caution::KNIFE.', never into the binding.'
             : 'The cut is the same on this face; draw nothing beyond it.', 'across');
         $canvas->line(Layer::Pencil, $at, 0, 0, $canvas->down);
     }

@@ -15,11 +15,12 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Counting\Subtraction;
-use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Cells;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Table;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Heading;
@@ -123,7 +124,7 @@ final class Rows implements School
 
     /**
      * @param array{Division, Division} $divided
-     * @param list<Month>               $months
+     * @param non-empty-list<Month>     $months
      * @param string|null               $title   null for none
      */
     private function page(Canvas $canvas, Request $request, LogAsked $asked, array $divided, array $months, ?string $title): void
@@ -151,41 +152,33 @@ final class Rows implements School
             Plural::boxes($rows->size())." ÷ $asked->line a line = ".self::lines($lines).' of '.Plural::boxes($columns->size()),
         );
         $left = $name + $columns->before;
-        $wide = \count($categories) * $columns->size();
+        $table = new Table(
+            new Cells($left, $from, \count($categories), $columns->size(), \count($months), $rows->size()),
+            $name,
+        );
+        $ends = array_map(static fn (int $column): Fraction => $table->cells->across($column), range(0, \count($categories)));
         $canvas->tickAll(
             Edge::Top,
-            array_values(array_filter(
-                array_map(static fn (int $i): int => $left + $i * $columns->size(), range(0, \count($categories))),
-                static fn (int $at): bool => $at < $canvas->across,
-            )),
+            array_values(array_filter($ends, static fn (Fraction $at): bool => $at->compare($canvas->across) < 0)),
             "names $name, then {$columns->run()}",
             'across',
         );
         $canvas->tickDivision(Edge::Side, $rows, 'down', $top + $head);
-        $canvas->cells(0, $from, $name, \count($months) * $rows->size());
-        $this->ink($canvas, $asked, $from, $rows->size(), \count($months), $left, $columns->size(), \count($categories));
+        $canvas->cells(0, $from, $name, $table->cells->height());
+        $this->ink($canvas, $asked, $table);
         foreach ($months as $i => $month) {
             foreach (array_keys($categories) as $j) {
-                $canvas->room(
-                    $month->iso(),
-                    $request->calendar->names->monthAndYear($month),
-                    $left + $j * $columns->size(),
-                    $from + $i * $rows->size(),
-                    $columns->size(),
-                    $rows->size(),
-                    $asked->line,
-                );
+                $table->cells->room($canvas, $month->iso(), $request->calendar->names->monthAndYear($month), $j, $i, $asked->line);
             }
         }
         if (null !== $title) {
             Heading::write($canvas, $request, $title);
         }
-        $this->write($canvas, $request, $asked, $months, $name, $from, $rows->size());
+        $canvas->step(Task::Write, 'Write the name of each month at the start of its row.', 'down');
+        $table->names($canvas, $this->names($request, $months), 1);
         if ($head > 0) {
             $canvas->step(Task::Write, 'Write the categories above their columns.', 'across');
-            foreach ($categories as $j => $category) {
-                $canvas->words(Layer::Writing, $left + $j * $columns->size(), $from - 1, $columns->size(), 1, $category, Align::Middle);
-            }
+            $table->headings($canvas, $categories);
         }
         Closing::page(
             $canvas,
@@ -194,55 +187,49 @@ final class Rows implements School
                 .' of '
                 .Plural::boxes($rows->size())
                 .', '
-                .Plural::boxes($wide)
+                .Plural::boxes($table->cells->width())
                 .' of lines.',
             'down',
         );
     }
 
-    private function ink(Canvas $canvas, LogAsked $asked, int $from, int $tall, int $months, int $left, int $wide, int $categories): void
+    private function ink(Canvas $canvas, LogAsked $asked, Table $table): void
     {
+        $cells = $table->cells;
         $canvas->step(
             Task::Ink,
             'Rule '
-                .($months + 1)
+                .($cells->rows + 1)
                 .' lines across, one every '
-                .(1 === $tall ? 'box' : Plural::boxes($tall))
-                .(1 === $categories ? '' : ', and '.($categories + 1).' down')
+                .($cells->tall->equals(1) ? 'box' : Plural::boxes($cells->tall))
+                .(1 === $cells->columns ? '' : ', and '.($cells->columns + 1).' down')
                 .'.',
             'down',
         );
-        for ($i = 0; $i <= $months; ++$i) {
-            $canvas->line(Layer::Ink, 0, $from + $i * $tall, $left + $categories * $wide, 0);
-        }
-        for ($j = 0; $categories > 1 && $j <= $categories; ++$j) {
-            $canvas->line(Layer::Ink, $left + $j * $wide, $from, 0, $months * $tall);
-        }
+        1 === $cells->columns ? $table->ruleRows($canvas) : $table->rule($canvas);
         if ($asked->ruled) {
             $canvas->step(Task::Ink, 'Rule the lines to write on, one every '.Plural::boxes($asked->line).'.', 'lines');
-            for ($i = 0; $i < $months; ++$i) {
-                for ($line = $asked->line; $line->compare($tall) < 0; $line = $line->plus($asked->line)) {
-                    $canvas->line(Layer::Ink, $left, $line->plus($from + $i * $tall), $categories * $wide, 0);
+            for ($row = 0; $row < $cells->rows; ++$row) {
+                for ($line = $asked->line; $line->compare($cells->tall) < 0; $line = $line->plus($asked->line)) {
+                    $canvas->line(Layer::Ink, $cells->x, $line->plus($cells->down($row)), $cells->width(), 0);
                 }
             }
         }
     }
 
-    /** @param list<Month> $months */
-    private function write(Canvas $canvas, Request $request, LogAsked $asked, array $months, int $name, int $from, int $tall): void
+    /**
+     * @param non-empty-list<Month> $months
+     *
+     * @return list<string> with the year where they are of more than one
+     */
+    private function names(Request $request, array $months): array
     {
-        $canvas->step(Task::Write, 'Write the name of each month at the start of its row.', 'down');
-        $one = (false !== end($months)) && $months[0]->year === end($months)->year;
-        foreach ($months as $i => $month) {
-            $canvas->words(
-                Layer::Writing,
-                0,
-                $from + $i * $tall,
-                Fraction::of(4 * $name - 1, 4),
-                1,
-                $one ? $request->calendar->names->monthShort($month->month) : $request->calendar->names->monthShort($month->month).' '.$month->year,
-            );
-        }
+        $one = $months[0]->year === $months[\count($months) - 1]->year;
+
+        return array_map(
+            static fn (Month $month): string => $request->calendar->names->monthShort($month->month).($one ? '' : " $month->year"),
+            $months,
+        );
     }
 
     private static function lines(int $count): string

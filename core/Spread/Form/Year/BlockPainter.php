@@ -15,6 +15,7 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Cells;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Form\MonthFigures;
@@ -109,12 +110,7 @@ final class BlockPainter
         $this->canvas->step(Task::Ink, 'Rule the grid of each month, one cell a day.', 'down');
         foreach ($places as [$x, $y, , $grid]) {
             [$left, $top] = $this->corner($x, $y);
-            for ($row = 0; $row <= $grid->rows; ++$row) {
-                $this->canvas->line(Layer::Ink, $left, $this->day->times($row)->plus($top), $this->day->times(7), 0);
-            }
-            for ($column = 0; $column <= 7; ++$column) {
-                $this->canvas->line(Layer::Ink, $this->day->times($column)->plus($left), $top, 0, $this->day->times($grid->rows));
-            }
+            (new Cells($left, $top, 7, $this->day, $grid->rows, $this->day))->rule($this->canvas);
         }
         if ($this->day->compare(1) <= 0) {
             return;

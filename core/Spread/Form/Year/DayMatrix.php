@@ -11,6 +11,7 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Cells;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
@@ -118,12 +119,15 @@ final class DayMatrix implements Way
         if (null !== $legendAt) {
             $legend->swatches($canvas, ...$legendAt);
         }
-        $this->rule($canvas, $label, $top, $columns * $wide, $rows * $tall, $wide, $tall);
-        $this->strike($canvas, $layout, $share, $top);
+        $cells = new Cells($label, $top, $columns, $wide, $rows, $tall);
+        $canvas->step(Task::Ink, 'Rule the matrix: '.($columns + 1).' lines down, '.($rows + 1).' across.', 'cells');
+        $cells->keep($canvas);
+        $cells->rule($canvas);
+        $this->strike($canvas, $cells, $share, $turned);
         if ($titled) {
             Heading::write($canvas, $request);
         }
-        $this->labels($canvas, $request, $layout, $share, $months, $top);
+        $this->labels($canvas, $request, $cells, $share, $months, $turned);
         if (null !== $legendAt) {
             $legend->names($canvas, ...$legendAt);
         }
@@ -131,27 +135,8 @@ final class DayMatrix implements Way
         Closing::page($canvas, "Count the cells that are left open: $days, one a day.", 'cells');
     }
 
-    private function rule(Canvas $canvas, int $x, int $y, int $across, int $down, int $wide, int $tall): void
-    {
-        $canvas->cells($x, $y, $across, $down);
-        $canvas->step(
-            Task::Ink,
-            'Rule the matrix: '.(intdiv($across, $wide) + 1).' lines down, '.(intdiv($down, $tall) + 1).' across.',
-            'cells',
-        );
-        for ($at = 0; $at <= $across; $at += $wide) {
-            $canvas->line(Layer::Ink, $x + $at, $y, 0, $down);
-        }
-        for ($at = 0; $at <= $down; $at += $tall) {
-            $canvas->line(Layer::Ink, $x, $y + $at, $across, 0);
-        }
-    }
-
-    /**
-     * @param array{turned: bool, months: positive-int, wide: int, tall: int, label: int} $layout
-     * @param non-empty-list<Month>                                                       $share
-     */
-    private function strike(Canvas $canvas, array $layout, array $share, int $top): void
+    /** @param non-empty-list<Month> $share */
+    private function strike(Canvas $canvas, Cells $cells, array $share, bool $turned): void
     {
         $missing = array_sum(array_map(static fn (Month $month): int => self::DAYS - $month->days(), $share));
         if (0 === $missing) {
@@ -163,57 +148,38 @@ final class DayMatrix implements Way
             'cells',
         );
         foreach ($share as $i => $month) {
-            for ($day = $month->days() + 1; $day <= self::DAYS; ++$day) {
-                [$column, $row] = $layout['turned'] ? [$day - 1, $i] : [$i, $day - 1];
-                $canvas->line(
-                    Layer::Ink,
-                    $layout['label'] + $column * $layout['wide'],
-                    $top + ($row + 1) * $layout['tall'],
-                    $layout['wide'],
-                    -$layout['tall'],
-                );
+            for ($day = $month->days(); $day < self::DAYS; ++$day) {
+                $turned ? $cells->strike($canvas, $day, $i) : $cells->strike($canvas, $i, $day);
             }
         }
     }
 
     /**
-     * @param array{turned: bool, months: positive-int, wide: int, tall: int, label: int} $layout
-     * @param non-empty-list<Month>                                                       $share
-     * @param non-empty-list<Month>                                                       $months
+     * @param non-empty-list<Month> $share
+     * @param non-empty-list<Month> $months
      */
-    private function labels(Canvas $canvas, Request $request, array $layout, array $share, array $months, int $top): void
+    private function labels(Canvas $canvas, Request $request, Cells $cells, array $share, array $months, bool $turned): void
     {
-        ['turned' => $turned, 'wide' => $wide, 'tall' => $tall, 'label' => $label] = $layout;
+        $names = $request->calendar->names;
         $canvas->step(Task::Write, $turned ? 'Write the months before the rows.' : 'Write the months above the columns.', 'cells');
         foreach ($share as $i => $month) {
-            $turned
-                ? $canvas->words(
-                    Layer::Writing,
-                    0,
-                    $top + $i * $tall,
-                    Fraction::of(4 * $label - 1, 4),
-                    $tall,
-                    $label > 3 ? YearMonths::name($request, $month, $months) : $request->calendar->names->monthShort($month->month),
-                )
-                : $canvas->words(
-                    Layer::Writing,
-                    $label + $i * $wide,
-                    $top - 1,
-                    $wide,
-                    1,
-                    $wide > 1 ? $request->calendar->names->monthShort($month->month) : $request->calendar->names->monthInitial($month->month),
-                    Align::Middle,
-                );
+            if (!$turned) {
+                $short = $cells->wide->compare(1) > 0 ? $names->monthShort($month->month) : $names->monthInitial($month->month);
+                $cells->words($canvas, $i, -1, $short);
+                continue;
+            }
+            $name = $cells->x->compare(3) > 0 ? YearMonths::name($request, $month, $months) : $names->monthShort($month->month);
+            $canvas->words(Layer::Writing, 0, $cells->down($i), $cells->x->minus(Fraction::of(1, 4)), $cells->tall, $name);
         }
         $canvas->step(
             Task::Write,
             $turned ? 'Number the days along the top, 1 to 31.' : 'Number the days down the side, 1 to 31.',
             'cells',
         );
-        for ($day = 1; $day <= self::DAYS; ++$day) {
+        for ($day = 0; $day < self::DAYS; ++$day) {
             $turned
-                ? $canvas->words(Layer::Writing, $label + ($day - 1) * $wide, $top - 1, $wide, 1, (string) $day, Align::Middle)
-                : $canvas->words(Layer::Writing, 0, $top + ($day - 1) * $tall, 1, $tall, (string) $day, Align::Middle);
+                ? $cells->words($canvas, $day, -1, (string) ($day + 1))
+                : $canvas->words(Layer::Writing, 0, $cells->down($day), 1, $cells->tall, (string) ($day + 1), Align::Middle);
         }
     }
 

@@ -1,0 +1,70 @@
+<?php
+
+/* A table: a strip of names at the left of equal columns, and a row of headings above them. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Drawing;
+
+use AmpleMargin\Counting\Fraction;
+
+final class Table
+{
+    /** Boxes of air before a name ends at its column. */
+    private const AIR = [1, 4];
+
+    /**
+     * @param int|Fraction $strip boxes of the names, from the page's left edge to the first column or a little before it
+     */
+    public function __construct(public readonly Cells $cells, private readonly int|Fraction $strip)
+    {
+    }
+
+    /** Rows ruled through the strip, and a line on either side of every column. */
+    public function rule(Canvas $canvas): void
+    {
+        $this->cells->ruleRows($canvas, $this->cells->x);
+        $this->cells->ruleColumns($canvas);
+    }
+
+    /** The rows only. */
+    public function ruleRows(Canvas $canvas): void
+    {
+        $this->cells->ruleRows($canvas, $this->cells->x);
+    }
+
+    /** Strip and columns are kept to be filled in. */
+    public function keep(Canvas $canvas): void
+    {
+        $canvas->cells(0, $this->cells->y, $this->strip, $this->cells->height());
+        $this->cells->keep($canvas);
+    }
+
+    /**
+     * The names of the rows, from the first on.
+     *
+     * @param list<string>      $names
+     * @param int|Fraction|null $tall  boxes from the row's upper edge they stand in; null for the whole row
+     */
+    public function names(Canvas $canvas, array $names, int|Fraction|null $tall = null): void
+    {
+        foreach ($names as $row => $name) {
+            $canvas->words(
+                Layer::Writing,
+                0,
+                $this->cells->down($row),
+                Fraction::from($this->strip)->minus(Fraction::of(...self::AIR)),
+                $tall ?? $this->cells->tall,
+                $name,
+            );
+        }
+    }
+
+    /** @param list<string> $headings of the columns, in the box above them */
+    public function headings(Canvas $canvas, array $headings): void
+    {
+        foreach ($headings as $column => $heading) {
+            $this->cells->words($canvas, $column, -1, $heading);
+        }
+    }
+}
