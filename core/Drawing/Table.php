@@ -49,15 +49,15 @@ final class Table
     public function names(Canvas $canvas, array $names, int|Fraction|null $tall = null): void
     {
         foreach ($names as $row => $name) {
-            $canvas->words(
-                Layer::Writing,
-                0,
-                $this->cells->down($row),
-                Fraction::from($this->strip)->minus(Fraction::of(...self::AIR)),
-                $tall ?? $this->cells->tall,
-                $name,
-            );
+            $this->name($canvas, $row, $name, $tall);
         }
+    }
+
+    /** The name of one row. @param int|Fraction|null $tall as above */
+    public function name(Canvas $canvas, int $row, string $name, int|Fraction|null $tall = null): void
+    {
+        $wide = Fraction::from($this->strip)->minus(Fraction::of(...self::AIR));
+        $canvas->words(Layer::Writing, 0, $this->cells->down($row), $wide, $tall ?? $this->cells->tall, $name);
     }
 
     /** @param list<string> $headings of the columns, in the box above them */
