@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Kinds;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Form\Containers;
 use AmpleMargin\Spread\Form\Doors;
+use AmpleMargin\Spread\Form\MonthTable;
 use AmpleMargin\Spread\Form\RuledRows;
 use AmpleMargin\Spread\Kind;
 
@@ -24,6 +25,9 @@ final class ListKinds
             Kind::spread('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors())
                 ->whichIs('Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a record here, no advice.')
                 ->unlessSaid(['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']]),
+            Kind::spread('subscriptions-by-month', 'Subscriptions by month', Section::Trackers, new MonthTable())
+                ->whichIs('What is paid again and again: a tick for every month behind a strip of names. A record, no advice.')
+                ->unlessSaid(['items' => ['Tram ticket', 'Telephone', 'Library', 'Choir', 'Weekly paper']]),
             Kind::spread('notes', 'Notes', Section::Back, new RuledRows())
                 ->whichIs('A title and lines; takes what has no page of its own.')
                 ->mayTurnThePage()
