@@ -7,9 +7,12 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Offer;
+use AmpleMargin\Editing\Month\SetLost;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Spread\Kind;
 
 final class BookFindings
 {
@@ -44,10 +47,7 @@ final class BookFindings
                 $findings[] = new Finding(
                     $spread->id,
                     $this->layouts->catalogue->title($spread).' takes more than one page, so it cannot share one.',
-                    [[
-                        'say' => 'Give it pages of its own',
-                        'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'settings' => ['half' => null]],
-                    ]],
+                    [Offer::settings($spread->id, 'Give it pages of its own', [Kind::HALF => null])],
                     false,
                 );
             }
@@ -65,10 +65,9 @@ final class BookFindings
     {
         $findings = [];
         foreach ($this->layouts->catalogue->kind($spread->kind)?->settings($spread->settings)->wrong() ?? [] as $name => $says) {
-            $findings[] = new Finding($spread->id, "$says Until then it counts as not given.", [[
-                'say' => 'Put it back to the usual',
-                'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'settings' => [$name => null]],
-            ]], false);
+            $findings[] = new Finding($spread->id, "$says Until then it counts as not given.", [
+                Offer::settings($spread->id, 'Put it back to the usual', [$name => null]),
+            ], false);
         }
 
         return $findings;
@@ -154,7 +153,7 @@ final class BookFindings
         };
 
         return array_map(static fn (int $page): Finding => new Finding("page-$page", "Page $page is passed over; openings behind it stay whole, and $says.", [
-            ['say' => "Page $page can be used after all", 'edit' => ['type' => 'set-lost', 'page' => $page, 'lost' => false]],
+            new Offer("Page $page can be used after all", (new SetLost($page, false))->written()),
         ], false), $this->plan->inUse->lost);
     }
 }

@@ -7,6 +7,8 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Offer;
+use AmpleMargin\Editing\Spread\AddSpread;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Section;
@@ -38,15 +40,7 @@ final class Fillers
             $offers = [];
             foreach ($this->catalogue->spreads() as $kind) {
                 if ($kind->filler) {
-                    $offers[] = [
-                        'say' => "Put in: $kind->name",
-                        'edit' => [
-                            'type' => 'add-spread',
-                            'kind' => $kind->id,
-                            'section' => ($before->section ?? $section)->value,
-                            'before' => $before?->id,
-                        ],
-                    ];
+                    $offers[] = new Offer("Put in: $kind->name", (new AddSpread($kind->id, $before->section ?? $section, $before?->id))->written());
                 }
             }
             $findings[] = new Finding("page-$page", "Page $page stays empty.", $offers, false);

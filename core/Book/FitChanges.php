@@ -7,11 +7,17 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\WeekSchool;
+use AmpleMargin\Editing\Book\SetWeeks;
+use AmpleMargin\Editing\Edit;
+use AmpleMargin\Editing\Month\SetPattern;
+use AmpleMargin\Editing\Several;
+use AmpleMargin\Editing\Spread\RemoveSpread;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanWriter;
+use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Spread\Catalogue;
 
@@ -131,10 +137,8 @@ final class FitChanges
      * The plan with these changes made, as one edit. Changes to one pattern, or to the weeks, are gathered.
      *
      * @param list<FitChange> $changes
-     *
-     * @return array<string, mixed>
      */
-    public function edit(array $changes, string $say): array
+    public function edit(array $changes, string $say): Edit
     {
         $edits = [];
         $weeks = [];
@@ -145,11 +149,11 @@ final class FitChanges
                 $gone[$change->part[0]][] = $change->part[1];
             }
             if ('' !== $change->spread) {
-                $edits[] = ['type' => 'remove-spread', 'spread' => $change->spread];
+                $edits[] = new RemoveSpread($change->spread);
             }
         }
         if ([] !== $weeks) {
-            $edits[] = ['type' => 'set-weeks', 'weeks' => $weeks + PlanWriter::weeks($this->plan->weeks)];
+            $edits[] = SetWeeks::read(Values::of(['weeks' => $weeks + PlanWriter::weeks($this->plan->weeks)]));
         }
         foreach ($this->plan->months->patterns as $pattern) {
             if (isset($gone[$pattern->id])) {
@@ -158,11 +162,11 @@ final class FitChanges
                     static fn (int $i): bool => !\in_array($i, $gone[$pattern->id], true),
                     \ARRAY_FILTER_USE_KEY,
                 ));
-                $edits[] = ['type' => 'set-pattern', 'pattern' => PlanWriter::pattern(new Pattern($pattern->id, $pattern->name, $parts))];
+                $edits[] = new SetPattern(new Pattern($pattern->id, $pattern->name, $parts));
             }
         }
 
-        return 1 === \count($edits) ? $edits[0] : ['type' => 'several', 'say' => $say, 'edits' => $edits];
+        return [] === $edits ? throw new \LogicException('No change is no edit.') : Several::of($edits, $say);
     }
 
     private function without(Pattern $pattern, int $i): FitChange

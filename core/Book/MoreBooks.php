@@ -8,7 +8,10 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
-use AmpleMargin\Editing\Edits;
+use AmpleMargin\Editing\Edit;
+use AmpleMargin\Editing\Several;
+use AmpleMargin\Editing\Spread\SetSpread;
+use AmpleMargin\Editing\Volume\AddBook;
 use AmpleMargin\Paging\PlacingSearch;
 use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Plan\Plan;
@@ -54,9 +57,9 @@ final class MoreBooks
         if ([] === $yearly) {
             return null;
         }
-        $edits = [['type' => 'add-book', 'title' => "{$this->plan->title}: collections"]];
+        $edits = [AddBook::titled("{$this->plan->title}: collections")];
         foreach ($yearly as $spread) {
-            $edits[] = ['type' => 'set-spread', 'spread' => $spread->id, 'book' => '2'];
+            $edits[] = new SetSpread($spread->id, ['book' => '2']);
         }
         $say = 'The yearly pages in a book of their own';
 
@@ -64,7 +67,7 @@ final class MoreBooks
             $say,
             'everyday book and yearly pages lie apart',
             self::OWN_BOOK,
-            ['type' => 'several', 'say' => $say, 'edits' => $edits],
+            new Several($edits, $say),
         );
     }
 
@@ -76,7 +79,7 @@ final class MoreBooks
             if ($this->patience->isOver(1.0)) {
                 break;
             }
-            $plan = Edits::apply($this->plan, self::from($month), $this->catalogue)->plan;
+            $plan = AddBook::from($month)->on($this->plan, $this->catalogue)->plan;
             [$first, $second] = [$this->runOut($plan, Volume::FIRST), $this->runOut($plan, '2')];
             $spare = min($first->pages, $second->pages);
             if ($first->fits && $second->fits && (null === $best || $spare > $best[0])) {
@@ -92,23 +95,16 @@ final class MoreBooks
             "Two books, switching in $name",
             'a second book to buy, and what carries over',
             self::TWO_BOOKS,
-            self::from($best[1]),
+            AddBook::from($best[1]),
         );
     }
 
-    /** @return array<string, mixed> */
-    private static function from(Month $month): array
-    {
-        return ['type' => 'add-book', 'from' => $month->iso()];
-    }
-
-    /** @param array<string, mixed> $edit */
-    private function way(string $say, string $lost, int $regret, array $edit): Way
+    private function way(string $say, string $lost, int $regret, Edit $edit): Way
     {
         $before = $this->runOut($this->plan, Volume::FIRST);
-        $after = $this->runOut(Edits::apply($this->plan, $edit, $this->catalogue)->plan, Volume::FIRST);
+        $after = $this->runOut($edit->on($this->plan, $this->catalogue)->plan, Volume::FIRST);
 
-        return new Way($say, [$lost], $regret, $after->slack() - $before->slack(), $after->fits, $edit);
+        return new Way($say, [$lost], $regret, $after->slack() - $before->slack(), $after->fits, $edit->written());
     }
 
     private function runOut(Plan $plan, string $book): RunOut

@@ -14,7 +14,9 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Editing\Book\DropSplit;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\TakenSplit;
 
@@ -76,7 +78,7 @@ final class TakenTicks
         foreach ($this->all as [$one, $ticks]) {
             if (null === $ticks) {
                 $findings[] = new Finding(null === $this->plan->spread($one->on) ? 'book' : $one->on, 'A split of '.Plural::boxes($one->side())." was taken into a region of $one->wide × $one->tall boxes at $one->x, $one->y; it is not on this page of {$this->plan->stock->across} × {$this->plan->stock->down} any more.", [
-                    ['say' => 'Leave its ticks out', 'edit' => ['type' => 'drop-split', 'taken' => $one->id]],
+                    new Offer('Leave its ticks out', (new DropSplit($one->id))->written()),
                 ], false);
             }
         }

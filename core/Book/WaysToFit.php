@@ -14,7 +14,6 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
-use AmpleMargin\Editing\Edits;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthLayout;
 use AmpleMargin\Plan\InUse;
@@ -287,14 +286,14 @@ final class WaysToFit
             self::regret($changes),
             $after->slack() - $this->paged->runOut->slack(),
             $after->fits,
-            $this->changes->edit($changes, $say),
+            $this->changes->edit($changes, $say)->written(),
         );
     }
 
     /** @param list<FitChange> $changes */
     private function changed(array $changes): Plan
     {
-        return [] === $changes ? $this->plan : Edits::apply($this->plan, $this->changes->edit($changes, 'Made to fit'), $this->catalogue)->plan;
+        return [] === $changes ? $this->plan : $this->changes->edit($changes, 'Made to fit')->on($this->plan, $this->catalogue)->plan;
     }
 
     private function paged(Plan $plan): Paged

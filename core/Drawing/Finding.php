@@ -9,8 +9,8 @@ namespace AmpleMargin\Drawing;
 final class Finding
 {
     /**
-     * @param string                                             $about  what it speaks of: a spread's id, a month, "book"
-     * @param list<array{say: string, edit: array<string,mixed>}> $offers the words and the edit, as docs/format.md writes edits
+     * @param string      $about  what it speaks of: a spread's id, a month, "book"
+     * @param list<Offer> $offers ways out
      * @param bool                                               $broken false where it is only worth knowing
      */
     public function __construct(

@@ -1,78 +1,96 @@
 <?php
 
-/*
- * An edit as it is sent (docs/format.md) → the plan it makes. Every edit is whole or refused; nothing here
- * writes anything.
- */
+/* The edits there are, by their type; docs/format.md and the API list them in the same words. */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Editing;
 
-use AmpleMargin\Counting\Tally;
+use AmpleMargin\Editing\Book\DropSplit;
+use AmpleMargin\Editing\Book\SetCounting;
+use AmpleMargin\Editing\Book\SetLanguage;
+use AmpleMargin\Editing\Book\SetMixing;
+use AmpleMargin\Editing\Book\SetPalette;
+use AmpleMargin\Editing\Book\SetPeriod;
+use AmpleMargin\Editing\Book\SetStock;
+use AmpleMargin\Editing\Book\SetTitle;
+use AmpleMargin\Editing\Book\SetWeeks;
+use AmpleMargin\Editing\Book\TakeSplit;
+use AmpleMargin\Editing\Month\RemovePattern;
+use AmpleMargin\Editing\Month\SetLost;
+use AmpleMargin\Editing\Month\SetPattern;
+use AmpleMargin\Editing\Month\SetSpare;
+use AmpleMargin\Editing\Month\SetUsed;
+use AmpleMargin\Editing\Month\UsePattern;
+use AmpleMargin\Editing\Spread\AddSpread;
+use AmpleMargin\Editing\Spread\MoveSpread;
+use AmpleMargin\Editing\Spread\RemoveSpread;
+use AmpleMargin\Editing\Spread\SetKey;
+use AmpleMargin\Editing\Spread\SetSpread;
+use AmpleMargin\Editing\Spread\ShiftSpread;
+use AmpleMargin\Editing\Volume\AddBook;
+use AmpleMargin\Editing\Volume\RemoveBook;
+use AmpleMargin\Editing\Volume\SetBook;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
-use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue;
 
 final class Edits
 {
-    /** @throws PlanProblem naming the field */
-    public static function apply(Plan $plan, mixed $edit, Catalogue $catalogue = new Catalogue()): Edited
-    {
-        $values = Values::of($edit, 'edit');
+    /** @var list<class-string<Edit>> */
+    private const ALL = [
+        SetTitle::class,
+        SetStock::class,
+        SetPeriod::class,
+        SetWeeks::class,
+        SetCounting::class,
+        SetLanguage::class,
+        SetPalette::class,
+        SetMixing::class,
+        TakeSplit::class,
+        DropSplit::class,
+        AddSpread::class,
+        RemoveSpread::class,
+        MoveSpread::class,
+        ShiftSpread::class,
+        SetSpread::class,
+        SetKey::class,
+        SetPattern::class,
+        RemovePattern::class,
+        UsePattern::class,
+        SetSpare::class,
+        SetUsed::class,
+        SetLost::class,
+        AddBook::class,
+        SetBook::class,
+        RemoveBook::class,
+        Several::class,
+    ];
 
-        return match ($values->text('type', '', 40)) {
-            'set-title' => new Edited($plan->with(['title' => PlanReader::title($values)]), 'Title changed'),
-            'set-stock' => new Edited($plan->with(['stock' => PlanReader::stock($values->inside('stock'))]), 'Stock changed'),
-            'set-period' => new Edited(
-                MonthEdits::trimmed($plan->with(['period' => PlanReader::period($values->inside('period'))])),
-                'Period changed',
-            ),
-            'set-weeks' => new Edited($plan->with(['weeks' => PlanReader::weeks($values->inside('weeks'))]), 'Weeks changed'),
-            'set-counting' => new Edited($plan->with(['counting' => $values->choice('counting', Tally::class)]), 'Counting changed'),
-            'set-language' => new Edited($plan->with(['language' => PlanReader::language($values)]), 'Language on paper changed'),
-            'add-spread' => SpreadEdits::add($plan, $values, $catalogue),
-            'remove-spread' => SpreadEdits::remove($plan, $values, $catalogue),
-            'move-spread' => SpreadEdits::move($plan, $values, $catalogue),
-            'set-spread' => SpreadEdits::set($plan, $values, $catalogue),
-            'set-pattern' => MonthEdits::setPattern($plan, $values, $catalogue),
-            'remove-pattern' => MonthEdits::removePattern($plan, $values),
-            'use-pattern' => MonthEdits::usePattern($plan, $values),
-            'add-book' => VolumeEdits::add($plan, $values),
-            'set-book' => VolumeEdits::set($plan, $values),
-            'remove-book' => VolumeEdits::remove($plan, $values),
-            'set-spare' => MonthEdits::setSpare($plan, $values),
-            'set-used' => MonthEdits::setUsed($plan, $values),
-            'set-lost' => MonthEdits::setLost($plan, $values),
-            'take-split' => SplitEdits::take($plan, $values),
-            'drop-split' => SplitEdits::drop($plan, $values),
-            'set-key' => KeyEdits::set($plan, $values, $catalogue),
-            'set-palette' => new Edited($plan->with(['palette' => PlanReader::palette($values)]), 'Pens changed'),
-            'set-mixing' => new Edited($plan->with(['mixing' => PlanReader::mixing($values)]), 'Mixing of sections changed'),
-            'several' => self::several($plan, $values, $catalogue),
-            default => throw PlanProblem::at('edit/type', 'There is no such edit.'),
-        };
-    }
-
-    /** Several edits as one that is taken back as one. */
-    private static function several(Plan $plan, Values $values, Catalogue $catalogue): Edited
+    /** @return array<string, class-string<Edit>> by type */
+    public static function types(): array
     {
-        $said = [];
-        foreach (self::listed($values) as $edit) {
-            $edited = self::apply($plan, $edit, $catalogue);
-            $plan = $edited->plan;
-            $said[] = $edited->said;
+        $types = [];
+        foreach (self::ALL as $edit) {
+            $types[$edit::type()] = $edit;
         }
 
-        // Many changes make a long sentence; the list of edits shows its beginning.
-        return new Edited($plan, mb_strimwidth($values->text('say', implode('; ', $said), \PHP_INT_MAX), 0, 400, '…'));
+        return $types;
     }
 
-    /** @return list<mixed> */
-    private static function listed(Values $values): array
+    /** @throws PlanProblem naming the field */
+    public static function read(mixed $edit): Edit
     {
-        return array_map(static fn (Values $edit): array => $edit->all(), $values->each('edits', 400));
+        $values = Values::of($edit, 'edit');
+        $type = self::types()[$values->text('type', '', 40)] ?? throw PlanProblem::at('edit/type', 'There is no such edit.');
+
+        return $type::read($values);
+    }
+
+    /** Reads an edit and makes it. @throws PlanProblem naming the field */
+    public static function apply(Plan $plan, mixed $edit, Catalogue $catalogue = new Catalogue()): Edited
+    {
+        return self::read($edit)->on($plan, $catalogue);
     }
 }

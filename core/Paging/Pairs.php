@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Paging;
 
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\Side;
 
@@ -86,10 +87,7 @@ final class Pairs
                     $id,
                     "$where. That would take more empty pages, or more spreads moved.",
                     [
-                        [
-                            'say' => 'Let them face each other all the same',
-                            'edit' => ['type' => 'set-spread', 'spread' => $id, 'must_face' => true],
-                        ],
+                        Offer::spread($id, 'Let them face each other all the same', ['must_face' => true]),
                         self::parting($id),
                     ],
                     false,
@@ -114,9 +112,8 @@ final class Pairs
         };
     }
 
-    /** @return array{say: string, edit: array<string, mixed>} */
-    private static function parting(string $id): array
+    private static function parting(string $id): Offer
     {
-        return ['say' => 'Part the pair', 'edit' => ['type' => 'set-spread', 'spread' => $id, 'faces' => null]];
+        return Offer::spread($id, 'Part the pair', ['faces' => null]);
     }
 }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Paging;
 
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\Side;
 
@@ -85,16 +86,16 @@ final class Pins
         return null === $why ? null : "$spread->name cannot stand on page $page: $why.";
     }
 
-    /** @return list<array{say: string, edit: array<string, mixed>}> */
+    /** @return list<Offer> */
     private function offers(Placeable $spread, int $page, Ground $ground): array
     {
         $offers = [];
         foreach ([$page - 1, $page + 1, $page - 2, $page + 2] as $near) {
             if ($near >= $this->rules->first && $near + $spread->pages() - 1 <= $this->rules->last && \count($offers) < 2 && $ground->takes($spread, $near, null)) {
-                $offers[] = ['say' => "Pin it to page $near", 'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'pin' => $near]];
+                $offers[] = Offer::spread($spread->id, "Pin it to page $near", ['pin' => $near]);
             }
         }
-        $offers[] = ['say' => 'Take the pin out', 'edit' => ['type' => 'set-spread', 'spread' => $spread->id, 'pin' => null]];
+        $offers[] = Offer::spread($spread->id, 'Take the pin out', ['pin' => null]);
 
         return $offers;
     }

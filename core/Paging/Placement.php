@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Paging;
 
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Offer;
 
 final class Placement
 {
@@ -42,7 +43,7 @@ final class Placement
         $fits = static fn (Placed $placed): bool => $placed->lastPage() <= $last || $pins->keeps($placed->spread->id);
         $homeless = array_values(array_filter($this->placed, static fn (Placed $placed): bool => !$fits($placed)));
         $findings = array_map(static fn (Placed $placed): Finding => new Finding($placed->spread->id, "{$placed->spread->name} has no page: $because.", [
-            ['say' => "Leave {$placed->spread->name} out", 'edit' => ['type' => 'remove-spread', 'spread' => $placed->spread->id]],
+            Offer::leaveOut($placed->spread->id, "Leave {$placed->spread->name} out"),
         ]), $homeless);
         $why = array_diff_key(
             $this->why,

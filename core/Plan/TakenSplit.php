@@ -32,6 +32,12 @@ final class TakenSplit
     ) {
     }
 
+    /** The same ticks under another id. */
+    public function as(string $id): self
+    {
+        return new self($id, $this->on, $this->nth, $this->height, $this->x, $this->y, $this->wide, $this->tall, $this->splitting);
+    }
+
     /** The side split so, or null where its school has no answer. */
     public function split(): ?Split
     {

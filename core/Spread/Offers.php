@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Offer;
 
 final class Offers
 {
@@ -37,17 +38,17 @@ final class Offers
      * @param \Closure(Request): Laid                                  $layOut
      * @param list<array{say: string, settings: array<string, mixed>}> $ways
      *
-     * @return list<array{say: string, edit: array<string, mixed>}>
+     * @return list<Offer>
      */
     private static function fitting(Request $request, \Closure $layOut, array $ways): array
     {
         $offers = [];
         foreach ($ways as ['say' => $say, 'settings' => $settings]) {
             if (\count($offers) < self::MOST && null === $layOut($request->with($settings))->broken()) {
-                $offers[] = ['say' => $say, 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => $settings]];
+                $offers[] = Offer::settings($request->id, $say, $settings);
             }
         }
 
-        return [] === $offers ? [['say' => 'Leave it out', 'edit' => ['type' => 'remove-spread', 'spread' => $request->id]]] : $offers;
+        return [] === $offers ? [Offer::leaveOut($request->id)] : $offers;
     }
 }

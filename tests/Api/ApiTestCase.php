@@ -117,6 +117,18 @@ abstract class ApiTestCase extends WebTestCase
         );
     }
 
+    /**
+     * An edit made in a book as it stands.
+     *
+     * @param array<string, mixed> $book
+     *
+     * @return array<string, mixed> the answer
+     */
+    protected function edit(array $book, mixed $edit, int $status = 200): array
+    {
+        return $this->call('POST', "/notebooks/{$book['id']}/edits", ['version' => $book['version'], 'edit' => $edit], $status);
+    }
+
     /** @return array<string, mixed> the book */
     protected function make(array $changes = []): array
     {

@@ -40,11 +40,7 @@ final class ConcurrencyTest extends ApiTestCase
     public function testUndoRacingAnEditIsRefusedToo(): void
     {
         $made = $this->make();
-        $edited = $this->call(
-            'POST',
-            "/notebooks/{$made['id']}/edits",
-            ['version' => $made['version'], 'edit' => ['type' => 'set-title', 'title' => 'Once']],
-        );
+        $edited = $this->edit($made, ['type' => 'set-title', 'title' => 'Once']);
         [$first] = $this->writer();
         [$second] = $this->writer();
         $mine = $first->get($made['id']);
@@ -58,11 +54,7 @@ final class ConcurrencyTest extends ApiTestCase
     public function testRemovingANotebookTakesItsEditsAndTicksAlong(): void
     {
         $made = $this->make();
-        $edited = $this->call(
-            'POST',
-            "/notebooks/{$made['id']}/edits",
-            ['version' => $made['version'], 'edit' => ['type' => 'set-title', 'title' => 'Gone']],
-        );
+        $edited = $this->edit($made, ['type' => 'set-title', 'title' => 'Gone']);
         $this->call('PUT', "/notebooks/{$made['id']}/ticks", ['drawing' => 'key', 'step' => 'abc', 'done' => true], 204);
         $this->call('DELETE', "/notebooks/{$made['id']}?version={$edited['version']}", null, 204);
 

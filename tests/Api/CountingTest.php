@@ -89,26 +89,19 @@ final class CountingTest extends ApiTestCase
         $book = $this->call('POST', '/notebooks/sample', null, 201);
         $before = $this->call('GET', "/notebooks/{$book['id']}/openings/10");
         $page = $before['pages'][0];
-        $taken = $this->call(
-            'POST',
-            "/notebooks/{$book['id']}/edits",
-            [
-                'version' => $book['version'],
-                'edit' => [
-                    'type' => 'take-split',
-                    'on' => $page['drawing'],
-                    'nth' => $page['nth'],
-                    'edge' => 'top',
-                    'x' => 2,
-                    'y' => 4,
-                    'wide' => 22,
-                    'tall' => 10,
-                    'parts' => 3,
-                    'gap' => 2,
-                    'policy' => 'outside',
-                ],
-            ],
-        );
+        $taken = $this->edit($book, [
+            'type' => 'take-split',
+            'on' => $page['drawing'],
+            'nth' => $page['nth'],
+            'edge' => 'top',
+            'x' => 2,
+            'y' => 4,
+            'wide' => 22,
+            'tall' => 10,
+            'parts' => 3,
+            'gap' => 2,
+            'policy' => 'outside',
+        ]);
         self::assertSame('22 boxes: 6, skip 2, 6, skip 2, 6', $taken['taken'][0]['says']);
         $steps = $this->call('GET', "/notebooks/{$book['id']}/openings/10")['groups'][0]['steps'];
         self::assertStringStartsWith(

@@ -18,31 +18,19 @@ final class FrontOfTheBookTest extends ApiTestCase
 
         $book = $this->call('POST', '/notebooks/sample', null, 201);
         $bad = [...$starters[0]['symbols'], ['name' => 'stray', 'strokes' => [[1, 0, 1, 4]], 'states' => []]];
-        $problem = $this->call(
-            'POST',
-            "/notebooks/{$book['id']}/edits",
-            ['version' => $book['version'], 'edit' => ['type' => 'set-key', 'spread' => 'key', 'symbols' => $bad]],
-            422,
-        );
+        $problem = $this->edit($book, ['type' => 'set-key', 'spread' => 'key', 'symbols' => $bad], 422);
         self::assertSame('edit/symbols/3', $problem['field']);
         self::assertStringContainsString('“stray” and “task” look alike', $problem['detail']);
         $after = $this->call('GET', "/notebooks/{$book['id']}");
         self::assertSame($book['version'], $after['version'], 'nothing was changed');
 
-        $taken = $this->call(
-            'POST',
-            "/notebooks/{$book['id']}/edits",
-            [
-                'version' => $book['version'],
-                'edit' => [
-                    'type' => 'set-key',
-                    'spread' => 'key',
-                    'symbols' => $starters[2]['symbols'],
-                    'colours' => true,
-                    'palette' => [['colour' => '#7a3b69', 'means' => 'choir']],
-                ],
-            ],
-        );
+        $taken = $this->edit($book, [
+            'type' => 'set-key',
+            'spread' => 'key',
+            'symbols' => $starters[2]['symbols'],
+            'colours' => true,
+            'palette' => [['colour' => '#7a3b69', 'means' => 'choir']],
+        ]);
         self::assertTrue($taken['own_palette']);
         self::assertSame([['colour' => '#7a3b69', 'means' => 'choir']], $taken['palette']);
         self::assertSame('Key changed', $taken['undo']);
@@ -52,19 +40,12 @@ final class FrontOfTheBookTest extends ApiTestCase
     {
         $book = $this->call('POST', '/notebooks/sample', null, 201);
         $before = $this->call('GET', "/notebooks/{$book['id']}");
-        $taken = $this->call(
-            'POST',
-            "/notebooks/{$book['id']}/edits",
-            [
-                'version' => $book['version'],
-                'edit' => [
-                    'type' => 'set-key',
-                    'spread' => 'key',
-                    'symbols' => [['name' => 'tide', 'strokes' => [[0, 2, 4, 2]], 'states' => []]],
-                    'palette' => [['colour' => '#102030', 'means' => 'deep water']],
-                ],
-            ],
-        );
+        $taken = $this->edit($book, [
+            'type' => 'set-key',
+            'spread' => 'key',
+            'symbols' => [['name' => 'tide', 'strokes' => [[0, 2, 4, 2]], 'states' => []]],
+            'palette' => [['colour' => '#102030', 'means' => 'deep water']],
+        ]);
         self::assertSame('deep water', $taken['palette'][0]['means']);
         $this->restart();
         $back = $this->call('POST', "/notebooks/{$book['id']}/undo", ['version' => $taken['version']]);
@@ -77,7 +58,7 @@ final class FrontOfTheBookTest extends ApiTestCase
     public function testSeveralEditsAreWholeOrNotAtAll(): void
     {
         $book = $this->call('POST', '/notebooks/sample', null, 201);
-        $problem = $this->call('POST', "/notebooks/{$book['id']}/edits", ['version' => $book['version'], 'edit' => ['type' => 'several', 'edits' => [
+        $problem = $this->edit($book, ['type' => 'several', 'edits' => [
             ['type' => 'set-palette', 'palette' => [['colour' => '#102030', 'means' => 'deep water']]],
             [
                 'type' => 'take-split',
@@ -90,7 +71,7 @@ final class FrontOfTheBookTest extends ApiTestCase
                 'parts' => 61,
                 'policy' => 'outside',
             ],
-        ]]], 422);
+        ]], 422);
         self::assertSame('Split it into 1 to 60 parts.', $problem['detail']);
         $after = $this->call('GET', "/notebooks/{$book['id']}");
         self::assertSame([$book['version'], $book['palette'], []], [$after['version'], $after['palette'], $after['taken']]);
@@ -103,11 +84,7 @@ final class FrontOfTheBookTest extends ApiTestCase
         $used = 0;
         foreach (['key', 'index', 'spacing-sheet', 'year-at-a-glance', 'future-log', 'goals-by-area', 'notes'] as $spread) {
             foreach ($this->call('GET', "/notebooks/{$book['id']}/layouts/$spread")['candidates'] as $one) {
-                $book = $this->call(
-                    'POST',
-                    "/notebooks/{$book['id']}/edits",
-                    ['version' => $book['version'], 'edit' => ['type' => 'set-spread', 'spread' => $spread, 'settings' => $one['settings']]],
-                );
+                $book = $this->edit($book, ['type' => 'set-spread', 'spread' => $spread, 'settings' => $one['settings']]);
                 $placed = array_column($book['spreads'], null, 'id')[$spread];
                 self::assertSame($one['pages'], $placed['pages'], "$spread: {$one['name']}");
                 $this->browser->request('GET', "/api/notebooks/{$book['id']}/sheets/pages.pdf?pages={$placed['page']}");
@@ -143,14 +120,7 @@ final class FrontOfTheBookTest extends ApiTestCase
             $most = null === $most || $december > $most[0] ? [$december, $one] : $most;
         }
         self::assertSame('By category', $most[1]['name'] ?? '');
-        $after = $this->call(
-            'POST',
-            "/notebooks/{$book['id']}/edits",
-            [
-                'version' => $book['version'],
-                'edit' => ['type' => 'set-spread', 'spread' => 'future-log', 'settings' => $most[1]['settings'] ?? []],
-            ],
-        );
+        $after = $this->edit($book, ['type' => 'set-spread', 'spread' => 'future-log', 'settings' => $most[1]['settings'] ?? []]);
         self::assertSame('category', array_column($after['spreads'], null, 'id')['future-log']['settings']['school']);
         $now = array_values(array_filter(
             $this->call('GET', "/notebooks/{$book['id']}/layouts/future-log")['candidates'],
@@ -191,23 +161,14 @@ final class FrontOfTheBookTest extends ApiTestCase
         self::assertSame('suomi', $languages['fi']);
         $book = $this->call('POST', '/notebooks/sample', null, 201);
         foreach (['fi' => 'Toukokuu', 'ar' => 'مايو', 'ja' => '5月'] as $language => $may) {
-            $book = $this->call(
-                'POST',
-                "/notebooks/{$book['id']}/edits",
-                ['version' => $book['version'], 'edit' => ['type' => 'set-language', 'language' => $language]],
-            );
+            $book = $this->edit($book, ['type' => 'set-language', 'language' => $language]);
             $marks = $this->call('GET', "/notebooks/{$book['id']}/openings/7")['pages'][1]['marks'];
             self::assertContains(
                 mb_strtolower($may),
                 array_map(static fn (array $mark): string => mb_strtolower((string) ($mark[8] ?? '')), $marks),
             );
         }
-        $this->call(
-            'POST',
-            "/notebooks/{$book['id']}/edits",
-            ['version' => $book['version'], 'edit' => ['type' => 'set-language', 'language' => 'xx-none']],
-            422,
-        );
+        $this->edit($book, ['type' => 'set-language', 'language' => 'xx-none'], 422);
     }
 
     public function testPocketAndPrintedMonthsAreSheetsOfTheirOwn(): void

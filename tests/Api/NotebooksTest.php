@@ -21,11 +21,7 @@ final class NotebooksTest extends ApiTestCase
     {
         $book = $this->make();
         $before = $this->call('GET', "/notebooks/{$book['id']}/plan.json");
-        $edited = $this->call(
-            'POST',
-            "/notebooks/{$book['id']}/edits",
-            ['version' => $book['version'], 'edit' => ['type' => 'remove-spread', 'spread' => 'quote']],
-        );
+        $edited = $this->edit($book, ['type' => 'remove-spread', 'spread' => 'quote']);
         self::assertSame('Quote removed', $edited['undo']);
 
         $this->restart();
@@ -45,15 +41,11 @@ final class NotebooksTest extends ApiTestCase
         $book = $this->make();
         $path = "/notebooks/{$book['id']}";
         foreach (['quote', 'key'] as $spread) {
-            $book = $this->call(
-                'POST',
-                "$path/edits",
-                ['version' => $book['version'], 'edit' => ['type' => 'remove-spread', 'spread' => $spread]],
-            );
+            $book = $this->edit($book, ['type' => 'remove-spread', 'spread' => $spread]);
         }
         $book = $this->call('POST', "$path/undo", ['version' => $book['version']]);
         $book = $this->call('POST', "$path/undo", ['version' => $book['version']]);
-        $book = $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'Other']]);
+        $book = $this->edit($book, ['type' => 'set-title', 'title' => 'Other']);
 
         self::assertSame(['Title changed', null], [$book['undo'], $book['redo']]);
     }
@@ -62,18 +54,9 @@ final class NotebooksTest extends ApiTestCase
     {
         $book = $this->make();
         $path = "/notebooks/{$book['id']}";
-        $newer = $this->call(
-            'POST',
-            "$path/edits",
-            ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'From the first window']],
-        );
+        $newer = $this->edit($book, ['type' => 'set-title', 'title' => 'From the first window']);
 
-        $problem = $this->call(
-            'POST',
-            "$path/edits",
-            ['version' => $book['version'], 'edit' => ['type' => 'set-title', 'title' => 'From the second']],
-            409,
-        );
+        $problem = $this->edit($book, ['type' => 'set-title', 'title' => 'From the second'], 409);
         self::assertSame($newer, $problem['current']);
         self::assertSame($newer, $this->call('GET', $path));
         $this->call('POST', "$path/undo", ['version' => $book['version']], 409);
@@ -84,7 +67,7 @@ final class NotebooksTest extends ApiTestCase
     {
         $book = $this->make();
         $path = "/notebooks/{$book['id']}";
-        $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'add-book', 'from' => '2027-07']]);
+        $this->edit($book, ['type' => 'add-book', 'from' => '2027-07']);
 
         $problem = $this->call(
             'POST',
@@ -113,20 +96,10 @@ final class NotebooksTest extends ApiTestCase
             ['pitch', 'wide'],
             ['across', 1e30],
         ] as [$field, $value]) {
-            $problem = $this->call(
-                'POST',
-                "$path/edits",
-                ['version' => $book['version'], 'edit' => ['type' => 'set-stock', 'stock' => [$field => $value] + $stock]],
-                422,
-            );
+            $problem = $this->edit($book, ['type' => 'set-stock', 'stock' => [$field => $value] + $stock], 422);
             self::assertSame("edit/stock/$field", $problem['field']);
         }
-        $problem = $this->call(
-            'POST',
-            "$path/edits",
-            ['version' => $book['version'], 'edit' => ['type' => 'set-period', 'period' => ['start' => '2027-05', 'end' => '2027-01']]],
-            422,
-        );
+        $problem = $this->edit($book, ['type' => 'set-period', 'period' => ['start' => '2027-05', 'end' => '2027-01']], 422);
         self::assertSame('The period ends (2027-01) before it starts (2027-05).', $problem['detail']);
         $this->call('POST', "$path/edits", '{"version": 1, "edit"', 422);
         self::assertSame($book, $this->call('GET', $path));
@@ -176,7 +149,7 @@ final class NotebooksTest extends ApiTestCase
         $this->call('PUT', "$path/ticks", ['drawing' => 'future-log', 'step' => $steps[0]['key'], 'done' => true], 204);
         $stock = ['across' => 24] + $book['stock'];
         unset($stock['sizes']);
-        $this->call('POST', "$path/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-stock', 'stock' => $stock]]);
+        $this->edit($book, ['type' => 'set-stock', 'stock' => $stock]);
 
         $opening = $this->call('GET', "$path/openings/9");
         self::assertNotContains($steps[0]['key'], array_column($opening['groups'][0]['steps'], 'key'));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
+use AmpleMargin\Editing\Edits;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Setting\Field;
 use Tests\Asking;
@@ -15,27 +16,22 @@ use Tests\Asking;
  */
 final class RandomJourneyTest extends ApiTestCase
 {
-    private const TYPES = [
-        'set-title', 'set-stock', 'set-period', 'set-weeks', 'set-counting', 'set-language', 'add-spread', 'move-spread', 'set-spread', 'remove-spread',
-        'set-pattern', 'remove-pattern', 'use-pattern', 'set-spare', 'set-used', 'set-lost', 'take-split', 'drop-split', 'set-palette', 'set-key',
-        'set-mixing', 'add-book', 'set-book', 'remove-book', 'several',
-    ];
-
     private const EDITS = 5_000;
     private const MADE = 50;
 
     public function testFiveThousandEditsOfEveryTypeLeaveAShelfThatOpens(): void
     {
         mt_srand(20_270_101);
-        $made = array_fill_keys(self::TYPES, 0);
+        $types = array_keys(Edits::types());
+        $made = array_fill_keys($types, 0);
         $statuses = [];
         $books = [$this->small(), $this->call('POST', '/notebooks/sample', null, 201)];
         for ($i = 0; $i < self::EDITS; ++$i) {
             $nth = mt_rand(0, \count($books) - 1);
             $book = $books[$nth];
             // What was made least often is tried most.
-            $type = 0 === mt_rand(0, 2) ? array_search(min($made), $made, true) : self::TYPES[mt_rand(0, \count(self::TYPES) - 1)];
-            $edit = $this->edit((string) $type, $book);
+            $type = 0 === mt_rand(0, 2) ? array_search(min($made), $made, true) : $types[mt_rand(0, \count($types) - 1)];
+            $edit = $this->random((string) $type, $book);
             [$status, $answer] = $this->ask(
                 'POST',
                 "/notebooks/{$book['id']}/edits?book={$book['book']}",
@@ -117,7 +113,7 @@ final class RandomJourneyTest extends ApiTestCase
     }
 
     /** @return array<string, mixed> */
-    private function edit(string $type, array $book): array
+    private function random(string $type, array $book): array
     {
         $one = static fn (array $of): mixed => $of[array_rand($of)];
         // Now and then a value that makes no sense.
@@ -176,6 +172,7 @@ final class RandomJourneyTest extends ApiTestCase
                 'before' => $one([null, $one($ids)]),
             ],
             'set-spread' => $this->changes($one, $or, $ids, $book),
+            'shift-spread' => ['spread' => $or($one($ids)), 'way' => $or($one(['earlier', 'later']))],
             'remove-spread' => ['spread' => $or($one($ids))],
             'set-pattern' => ['pattern' => $or([
                 'id' => $one(['bare', 'mine', 'yours']),
@@ -210,7 +207,7 @@ final class RandomJourneyTest extends ApiTestCase
             'add-book' => ['title' => 'More '.mt_rand(1, 99), 'from' => $one([null, $one($months)])],
             'set-book' => ['book' => $or($one($more)), 'title' => 'Later '.mt_rand(1, 99), 'stock' => $stock()],
             'remove-book' => ['book' => $or($one($more))],
-            default => ['edits' => [['type' => 'set-title', 'title' => 'Both '.mt_rand(1, 999)], $this->edit('set-spread', $book)]],
+            default => ['edits' => [['type' => 'set-title', 'title' => 'Both '.mt_rand(1, 999)], $this->random('set-spread', $book)]],
         };
     }
 

@@ -22,9 +22,9 @@ final class ReliabilityTest extends ApiTestCase
     }
 
     /** @return array<string, mixed> */
-    private function edit(array $edit, int $status = 200): array
+    private function next(array $edit, int $status = 200): array
     {
-        $answer = $this->call('POST', "$this->path/edits", ['version' => $this->book['version'], 'edit' => $edit], $status);
+        $answer = $this->edit($this->book, $edit, $status);
         $this->book = 200 === $status ? $answer : $this->book;
 
         return $answer;
@@ -34,10 +34,10 @@ final class ReliabilityTest extends ApiTestCase
     {
         $this->begin();
         foreach (['1583-01', '2207-01'] as $from) {
-            $this->edit(['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['from' => $from]]);
+            $this->next(['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['from' => $from]]);
         }
-        $this->edit(['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['from' => '2027-07']]);
-        $this->edit(['type' => 'set-period', 'period' => ['start' => '2727-01', 'end' => '2727-12']]);
+        $this->next(['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['from' => '2027-07']]);
+        $this->next(['type' => 'set-period', 'period' => ['start' => '2727-01', 'end' => '2727-12']]);
         $copied = array_merge(...array_map(
             static fn (array $group): array => $group['copying'],
             $this->call('GET', "$this->path/openings/6")['groups'],
@@ -68,7 +68,7 @@ final class ReliabilityTest extends ApiTestCase
     public function testSettingsHaveBoundsSaidInWords(mixed $settings, string $field, string $words): void
     {
         $this->begin();
-        $problem = $this->edit(['type' => 'set-spread', 'spread' => 'quote', 'settings' => $settings], 422);
+        $problem = $this->next(['type' => 'set-spread', 'spread' => 'quote', 'settings' => $settings], 422);
         self::assertSame($field, $problem['field']);
         self::assertStringContainsString($words, $problem['detail']);
         self::assertSame($this->book, $this->call('GET', $this->path));
@@ -78,8 +78,8 @@ final class ReliabilityTest extends ApiTestCase
     {
         $this->begin();
         $lines = ['lines' => array_fill(0, 500, str_repeat('x', 4_000))];
-        $this->edit(['type' => 'set-spread', 'spread' => 'quote', 'settings' => $lines]);
-        $problem = $this->edit(['type' => 'set-spread', 'spread' => 'name-page', 'settings' => $lines], 422);
+        $this->next(['type' => 'set-spread', 'spread' => 'quote', 'settings' => $lines]);
+        $problem = $this->next(['type' => 'set-spread', 'spread' => 'name-page', 'settings' => $lines], 422);
         self::assertStringContainsString('2.8 MB at most', $problem['detail']);
     }
 
@@ -127,7 +127,7 @@ final class ReliabilityTest extends ApiTestCase
     {
         $this->begin();
         $before = $this->book;
-        $this->edit(['type' => 'set-title', 'title' => 'Spoilt later']);
+        $this->next(['type' => 'set-title', 'title' => 'Spoilt later']);
         (new \PDO("sqlite:$this->database"))->exec("UPDATE notebook SET plan = '{}'");
         [$shown] = $this->call('GET', '/notebooks')['unreadable'];
         self::assertSame('Title changed', $shown['undo']);
@@ -138,7 +138,7 @@ final class ReliabilityTest extends ApiTestCase
     {
         $this->begin();
         rename($this->database, "$this->database-away");
-        $problem = $this->edit(['type' => 'set-title', 'title' => 'Into nothing'], 503);
+        $problem = $this->next(['type' => 'set-title', 'title' => 'Into nothing'], 503);
         self::assertStringContainsString('nothing was saved', $problem['detail']);
         $this->call('PUT', "$this->path/ticks", ['drawing' => 'key', 'step' => 'abc', 'done' => true], 503);
     }
@@ -148,7 +148,7 @@ final class ReliabilityTest extends ApiTestCase
         $this->begin();
         copy($this->database, "$this->database-copy");
         rename("$this->database-copy", $this->database);
-        $this->edit(['type' => 'set-title', 'title' => 'Into the old file'], 503);
+        $this->next(['type' => 'set-title', 'title' => 'Into the old file'], 503);
     }
 
     public function testALockedAndAReadOnlyDatabaseSayWhatTheyAre(): void
@@ -157,16 +157,16 @@ final class ReliabilityTest extends ApiTestCase
         $writer = new \PDO("sqlite:$this->database");
         $this->doctrine()->executeStatement('PRAGMA busy_timeout = 20');
         $writer->exec('BEGIN IMMEDIATE');
-        self::assertStringContainsString('Another program holds', $this->edit(['type' => 'set-title', 'title' => 'Locked'], 503)['detail']);
+        self::assertStringContainsString('Another program holds', $this->next(['type' => 'set-title', 'title' => 'Locked'], 503)['detail']);
         $writer->exec('ROLLBACK');
-        $this->edit(['type' => 'set-title', 'title' => 'Free again']);
+        $this->next(['type' => 'set-title', 'title' => 'Free again']);
         $this->doctrine()->executeStatement('PRAGMA query_only = ON');
-        self::assertStringContainsString('may only be read', $this->edit(['type' => 'set-title', 'title' => 'Read only'], 503)['detail']);
+        self::assertStringContainsString('may only be read', $this->next(['type' => 'set-title', 'title' => 'Read only'], 503)['detail']);
         $this->doctrine()->executeStatement('PRAGMA query_only = OFF');
         $pages = (int) $this->doctrine()->fetchOne('PRAGMA page_count');
         $this->doctrine()->executeStatement("PRAGMA max_page_count = $pages");
         $long = ['type' => 'set-spread', 'spread' => 'quote', 'settings' => ['lines' => [bin2hex(random_bytes(4_500))]]];
-        self::assertStringContainsString('no room left', $this->edit($long, 507)['detail']);
+        self::assertStringContainsString('no room left', $this->next($long, 507)['detail']);
         self::assertSame('Free again', $this->call('GET', $this->path)['title']);
     }
 
@@ -189,7 +189,7 @@ final class ReliabilityTest extends ApiTestCase
     {
         $this->begin();
         $this->call('DELETE', "$this->path?version={$this->book['version']}", null, 204);
-        $this->edit(['type' => 'set-title', 'title' => 'Too late'], 404);
+        $this->next(['type' => 'set-title', 'title' => 'Too late'], 404);
     }
 
     /** @return iterable<string, array{string, string, string}> a setting as JSON, the field that is named, words of the answer; "" where it is kept exactly */

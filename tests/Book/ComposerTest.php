@@ -198,7 +198,7 @@ final class ComposerTest extends TestCase
 
         $finding = array_values(array_filter($book->findings(), static fn ($one): bool => 'page-1' === $one->about))[0];
         self::assertSame(['Put in: Quote', 'Put in: Notes'], array_column($finding->offers, 'say'));
-        $filled = Composer::compose(Books::edited($plan, [$finding->offers[0]['edit']]));
+        $filled = Composer::compose(Books::edited($plan, [$finding->offers[0]->edit]));
         self::assertSame([[], 'quote'], [$filled->front->empty, $filled->slot(1)->spread]);
     }
 
@@ -234,7 +234,7 @@ final class ComposerTest extends TestCase
             static fn ($finding): bool => str_contains($finding->says, 'the book has 192 pages'),
         ));
         self::assertNotSame([], $over);
-        self::assertSame('remove-spread', $over[0]->offers[0]['edit']['type']);
+        self::assertSame('remove-spread', $over[0]->offers[0]->edit['type']);
 
         $pins = Composer::compose(Books::edited(Books::starter(), [
             ['type' => 'set-spread', 'spread' => 'key', 'pin' => 40],

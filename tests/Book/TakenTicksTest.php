@@ -107,7 +107,7 @@ final class TakenTicksTest extends TestCase
             'A split of 20 boxes was taken into a region of 20 × 8 boxes at 2, 5; it is not on this page of 17 × 26 any more.',
             $findings[0]->says,
         );
-        $after = Books::edited($plan, [$findings[0]->offers[0]['edit']]);
+        $after = Books::edited($plan, [$findings[0]->offers[0]->edit]);
         self::assertSame([], $after->taken);
     }
 

@@ -158,7 +158,7 @@ final class WaysToFitTest extends TestCase
             if (\count($weeks) > 1 || (null !== $best && $regret >= $best)) {
                 continue;
             }
-            if ([] !== $chosen && self::fits(Edits::apply($plan, $changes->edit($chosen, 'x'))->plan)) {
+            if ([] !== $chosen && self::fits($changes->edit($chosen, 'x')->on($plan, new Catalogue())->plan)) {
                 $best = $regret;
             }
         }

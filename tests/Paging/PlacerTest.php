@@ -240,7 +240,7 @@ final class PlacerTest extends TestCase
         self::assertSame(['a' => 1, 'b' => 2, 'c' => 3, 'd' => 4], self::pages($wished));
         self::assertStringStartsWith('C stands on page 3, d on page 4: they do not face each other.', $wished->findings[0]->says);
         self::assertFalse($wished->findings[0]->broken);
-        self::assertSame(['type' => 'set-spread', 'spread' => 'c', 'must_face' => true], $wished->findings[0]->offers[0]['edit']);
+        self::assertSame(['type' => 'set-spread', 'spread' => 'c', 'must_face' => true], $wished->findings[0]->offers[0]->edit);
 
         $ruled = Placer::place($spreads(true), new PageRules(1, 20));
         self::assertSame(self::pages($ruled)['d'], Leaf::facing(self::pages($ruled)['c']));

@@ -44,16 +44,6 @@ final class CatalogueTest extends TestCase
         }
     }
 
-    public function testEveryEditIsInTheFormat(): void
-    {
-        $format = (string) file_get_contents(\dirname(__DIR__, 2).'/docs/format.md');
-        preg_match_all("/^ +'([a-z-]+)' => /m", (string) file_get_contents(\dirname(__DIR__, 2).'/core/Editing/Edits.php'), $edits);
-        self::assertGreaterThan(15, \count($edits[1]));
-        foreach ($edits[1] as $edit) {
-            self::assertStringContainsString("`$edit`", $format, $edit);
-        }
-    }
-
     public function testEveryFieldMakesSenseByItself(): void
     {
         foreach ([...(new Catalogue())->spreads(), ...(new Catalogue())->monthParts()] as $kind) {

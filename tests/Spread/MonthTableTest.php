@@ -65,7 +65,7 @@ final class MonthTableTest extends TestCase
     {
         $laid = (new MonthTable())->layOut(Asking::of(new MonthTable(), ['items' => [str_repeat('a', 60)], 'strip' => 8]));
         self::assertSame('The longest item has 60 letters; a strip of 8 boxes holds 28 that can be read.', $laid->findings[0][0]->says);
-        self::assertSame(['strip' => 17], $laid->findings[0][0]->offers[0]['edit']['settings']);
+        self::assertSame(['strip' => 17], $laid->findings[0][0]->offers[0]->edit['settings']);
         $wider = Asking::of(new MonthTable(), ['items' => [str_repeat('a', 60)], 'strip' => 17]);
         self::assertSame([], (new MonthTable())->layOut($wider)->findings[0]);
     }
@@ -77,7 +77,7 @@ final class MonthTableTest extends TestCase
             'A strip of 26 and a month of 1 box need 27 boxes across and a row below the title and the months; the page has 26 × 34.',
             $laid->broken()?->says,
         );
-        $mended = Asking::of(new MonthTable(), $laid->findings[0][0]->offers[0]['edit']['settings']);
+        $mended = Asking::of(new MonthTable(), $laid->findings[0][0]->offers[0]->edit['settings']);
         self::assertNull((new MonthTable())->layOut($mended)->broken());
     }
 

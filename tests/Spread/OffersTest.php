@@ -28,8 +28,8 @@ final class OffersTest extends TestCase
                 foreach ($this->broken($plan, $id) as $finding) {
                     self::assertMatchesRegularExpression('/\d/', $finding->says, 'it says the number');
                     foreach ($finding->offers as $offer) {
-                        $about = "$kind ".json_encode($settings)." on $across × $down: $finding->says → {$offer['say']}";
-                        $after = Books::edited($plan, [$offer['edit']]);
+                        $about = "$kind ".json_encode($settings)." on $across × $down: $finding->says → {$offer->say}";
+                        $after = Books::edited($plan, [$offer->edit]);
                         self::assertSame([], array_map(static fn (Finding $one): string => $one->says, $this->broken($after, $id)), $about);
                         ++$taken;
                     }

@@ -102,7 +102,7 @@ final class SettingsTest extends TestCase
             'In the pattern “Plain”, Calendar: “Drawn as” is “round”; it can be: grid, lines. Until then it counts as not given.',
             $cells->says,
         );
-        $mended = Books::edited($plan, [$pages->offers[0]['edit']]);
+        $mended = Books::edited($plan, [$pages->offers[0]->edit]);
         self::assertCount(1, self::about($mended, 'not given'));
         self::assertSame([1], $mended->spread($spread->id)?->settings['from-a-newer-program']);
     }

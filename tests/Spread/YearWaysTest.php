@@ -160,7 +160,7 @@ final class YearWaysTest extends TestCase
             'A printed month of 140 × 50 mm does not fit below the title: 130 × 175 mm are there. Print them smaller.',
             $finding->says,
         );
-        self::assertSame('Size the months to the boxes, 1 box a day', $finding->offers[0]['say']);
+        self::assertSame('Size the months to the boxes, 1 box a day', $finding->offers[0]->say);
     }
 
     /** Quarters of a day: every day has four corners free of lines round its figure, and none of a day that does not exist. */

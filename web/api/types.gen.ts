@@ -709,9 +709,275 @@ export interface components {
         AtVersion: {
             version: number;
         };
-        Edit: {
-            type: string;
-        } & {
+        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
+        EditSetTitle: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-title";
+            title: string;
+        };
+        EditSetStock: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-stock";
+            stock: components["schemas"]["Stock"];
+        };
+        EditSetPeriod: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-period";
+            period: {
+                start: string;
+                end: string;
+            };
+        };
+        EditSetWeeks: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-weeks";
+            weeks: components["schemas"]["Weeks"];
+        };
+        EditSetCounting: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-counting";
+            /** @enum {unknown} */
+            counting: "boxes" | "dots";
+        };
+        EditSetLanguage: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-language";
+            language: string;
+        };
+        EditSetPalette: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-palette";
+            /** @description null for the usual pens */
+            palette: null | components["schemas"]["Palette"];
+        };
+        EditSetMixing: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-mixing";
+            mixing: components["schemas"]["SectionId"][];
+        };
+        EditTakeSplit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "take-split";
+            on: string;
+            nth?: number;
+            /** @enum {unknown} */
+            edge?: "top" | "side";
+            x: number;
+            y: number;
+            wide: number;
+            tall: number;
+            parts?: number;
+            gap?: number | null;
+            policy?: string;
+            ratio?: number[];
+            again?: number;
+        };
+        EditDropSplit: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "drop-split";
+            taken: string;
+        };
+        EditAddSpread: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "add-spread";
+            kind: string;
+            section?: components["schemas"]["SectionId"];
+            before?: string | null;
+            title?: string | null;
+            settings?: components["schemas"]["SettingsGiven"];
+            book?: string;
+        };
+        EditRemoveSpread: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "remove-spread";
+            spread: string;
+        };
+        EditMoveSpread: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "move-spread";
+            spread: string;
+            section?: components["schemas"]["SectionId"];
+            /** @description null for the end of the section */
+            before?: string | null;
+        };
+        EditShiftSpread: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "shift-spread";
+            spread: string;
+            /** @enum {unknown} */
+            way: "earlier" | "later";
+        };
+        EditSetSpread: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-spread";
+            spread: string;
+            title?: string | null;
+            pin?: number | null;
+            /** @enum {unknown} */
+            side?: "any" | "left" | "right";
+            /** @enum {unknown} */
+            medium?: "dry" | "bleeds" | "stamped" | "decoration";
+            faces?: string | null;
+            must_face?: boolean;
+            worth?: number;
+            book?: string;
+            settings?: components["schemas"]["SettingsGiven"];
+        };
+        EditSetKey: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-key";
+            spread: string;
+            symbols: components["schemas"]["Symbol"][];
+            colours?: boolean;
+            palette?: null | components["schemas"]["Palette"];
+        };
+        EditSetPattern: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-pattern";
+            pattern: components["schemas"]["Pattern"];
+        };
+        EditRemovePattern: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "remove-pattern";
+            pattern: string;
+        };
+        EditUsePattern: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "use-pattern";
+            pattern: string;
+            /** @description left out for the pattern all months share */
+            month?: string;
+        };
+        EditSetSpare: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-spare";
+            /** @enum {unknown} */
+            spare?: "end" | "even" | "weights";
+            weights?: {
+                [key: string]: number;
+            };
+        };
+        EditSetUsed: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-used";
+            month: string;
+            /** @description null takes it back */
+            page?: number | null;
+        };
+        EditSetLost: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-lost";
+            page: number;
+            lost?: boolean;
+        };
+        EditAddBook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "add-book";
+            title?: string;
+            stock?: components["schemas"]["Stock"];
+            from?: string | null;
+        };
+        EditSetBook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-book";
+            book: string;
+            title?: string;
+            stock?: components["schemas"]["Stock"];
+            from?: string | null;
+        };
+        EditRemoveBook: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "remove-book";
+            book: string;
+        };
+        EditSeveral: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "several";
+            edits: components["schemas"]["Edit"][];
+            say?: string;
+        };
+        /** @enum {unknown} */
+        SectionId: "front" | "year" | "goals" | "trackers" | "back";
+        /** @description by name; null puts one back to its default */
+        SettingsGiven: {
             [key: string]: unknown;
         };
         Stock: {
@@ -802,7 +1068,7 @@ export interface components {
             on: boolean;
             /** @description of a choice: a value and what a person reads; the first is the default */
             choices: string[][];
-            /** @description what is taken where nothing is said */
+            /** @description what is taken where nothing is said, as it is typed in; empty where there is no such thing */
             usually: string;
         };
         Stretch: {
@@ -861,7 +1127,7 @@ export interface components {
             kind_name: string;
             known: boolean;
             title: string;
-            section: string;
+            section: components["schemas"]["SectionId"];
             pages: number;
             page: number | null;
             range: string;
@@ -954,12 +1220,12 @@ export interface components {
             counting: "boxes" | "dots";
             language: string;
             sections: {
-                id: string;
+                id: components["schemas"]["SectionId"];
                 words: string;
             }[];
             spreads: components["schemas"]["Spread"][];
             patterns: components["schemas"]["Pattern"][];
-            /** @description by pattern and part */
+            /** @description by pattern and part, the names of the settings that matter */
             pattern_asks: {
                 [key: string]: string[][];
             };
@@ -984,7 +1250,7 @@ export interface components {
                 nth: number;
                 says: string;
             }[];
-            mixing: string[];
+            mixing: components["schemas"]["SectionId"][];
             in_use: {
                 /** @description pages skipped or ruined */
                 lost: number[];

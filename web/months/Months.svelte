@@ -23,7 +23,8 @@
   /** The last page a month really took; what is no page goes back to what stood there. */
   async function used(month: string, input: HTMLInputElement) {
     const said = input.value.trim();
-    const page = said === '' ? null : Number.isInteger(Number(said)) ? Number(said) : said;
+    // What is no number is sent as it was typed, so that the program says what is wrong with it.
+    const page = said === '' ? null : ((Number.isInteger(Number(said)) ? Number(said) : said) as number);
     if (!(await open.edit({ type: 'set-used', month, page }))) input.value = String(book.months.find((one) => one.month === month)?.used ?? '');
   }
   const longest = $derived(Math.max(1, ...book.months.map((one) => one.pages)));

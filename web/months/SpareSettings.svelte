@@ -7,7 +7,7 @@
 
   function weigh(month: string, input: HTMLInputElement) {
     const said = input.value.trim() === '' ? 0 : Number(input.value);
-    open.edit({ type: 'set-spare', weights: { [month]: Number.isInteger(said) ? said : input.value } });
+    open.edit({ type: 'set-spare', weights: { [month]: said } });
   }
 </script>
 
@@ -15,7 +15,7 @@
   <h2>Spare pages</h2>
   <label class="field">
     <span>Kept</span>
-    <select class="select" value={book.spare} onchange={(event) => open.edit({ type: 'set-spare', spare: event.currentTarget.value })}>
+    <select class="select" value={book.spare} onchange={(event) => open.edit({ type: 'set-spare', spare: event.currentTarget.value as Book['spare'] })}>
       <option value="end">together, after the last month</option>
       <option value="even">spread over the months</option>
       <option value="weights">by weight, for months that overran</option>

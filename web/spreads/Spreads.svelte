@@ -46,7 +46,7 @@
   });
 
   const mixable = $derived(book.sections.slice(0, 3));
-  const mix = (section: string, may: boolean) => edit({ type: 'set-mixing', mixing: may ? [...book.mixing, section] : book.mixing.filter((one) => one !== section) });
+  const mix = (section: (typeof book.sections)[number]['id'], may: boolean) => edit({ type: 'set-mixing', mixing: may ? [...book.mixing, section] : book.mixing.filter((one) => one !== section) });
 
   function heading(spread: Spread | null, nth: number): string {
     if (!spread || nth > 0) return '';
@@ -76,17 +76,7 @@
 
   /** One place earlier or later; past the end of its section it goes into the next one. */
   async function shift(spread: Spread, way: -1 | 1) {
-    remember();
-    await open.editFrom((current) => {
-      const order = current.spreads;
-      const at = order.findIndex((one) => one.id === spread.id);
-      const [self, other, beyond] = [order[at], order[at + way], order[at + 2]];
-      if (!self || !other) return null;
-      const move = { type: 'move-spread', spread: self.id };
-      if (other.section !== self.section) return { ...move, section: other.section, before: way < 0 ? null : other.id };
-      if (way < 0) return { ...move, section: self.section, before: other.id };
-      return { ...move, section: self.section, before: beyond?.section === self.section ? beyond.id : null };
-    });
+    await edit({ type: 'shift-spread', spread: spread.id, way: way < 0 ? 'earlier' : 'later' });
     await tick();
     focus(spread.id);
   }

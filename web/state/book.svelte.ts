@@ -44,14 +44,6 @@ class OpenBook {
     return this.inTurn((book) => api.edit(book.id, book.version, edit), edit);
   }
 
-  /** An edit that depends on where things stand when its turn comes: keys pressed faster than answers arrive all count. */
-  editFrom(make: (book: Book) => Edit | null): Promise<boolean> {
-    return this.inTurn(async (book) => {
-      const edit = make(book);
-      return edit === null ? book : api.edit(book.id, book.version, edit);
-    }, null);
-  }
-
   undo(): Promise<boolean> {
     return this.inTurn((book) => api.undo(book.id, book.version), null);
   }

@@ -68,7 +68,7 @@
       <button class="btn chief justify-self-start" type="submit" disabled={!changed}>Plan the book anew</button>
       <label class="field">
         <span>You count</span>
-        <select class="select" value={book.counting} onchange={(event) => open.edit({ type: 'set-counting', counting: event.currentTarget.value })}>
+        <select class="select" value={book.counting} onchange={(event) => open.edit({ type: 'set-counting', counting: event.currentTarget.value as Book['counting'] })}>
           <option value="boxes">boxes</option>
           <option value="dots">dots</option>
         </select>

@@ -19,7 +19,7 @@ export function fromStock(stock: Stock): StockAnswers {
   return { width: `${width}`, height: `${height}`, pitch: `${pitch}`, across: `${across}`, down: `${down}`, pages: `${pages}`, first_leaf, numbered: stock.numbered ?? true };
 }
 
-export function toStock(answers: StockAnswers): Record<string, unknown> {
+export function toStock(answers: StockAnswers): Stock {
   const number = (said: string) => (said.trim() !== '' && Number.isFinite(Number(said.replace(',', '.'))) ? Number(said.replace(',', '.')) : said);
   return {
     width: number(answers.width),
@@ -30,5 +30,5 @@ export function toStock(answers: StockAnswers): Record<string, unknown> {
     pages: number(answers.pages),
     first_leaf: answers.first_leaf,
     numbered: answers.numbered,
-  };
+  } as Stock;
 }

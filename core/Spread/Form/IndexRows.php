@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
@@ -89,10 +90,7 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
         $all = $room * $pages;
 
         return $entries <= $all ? [] : [
-            new Finding($request->id, "The index has $entries entries and room for $all. Give it $needed pages.", [[
-                'say' => 'Let the index take the pages it needs',
-                'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['pages' => null]],
-            ]]),
+            new Finding($request->id, "The index has $entries entries and room for $all. Give it $needed pages.", [Offer::settings($request->id, 'Let the index take the pages it needs', ['pages' => null])]),
         ];
     }
 

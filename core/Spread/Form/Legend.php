@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Key\KeyCheck;
 use AmpleMargin\Key\KeyMark;
@@ -153,10 +154,7 @@ final class Legend implements Form, HasLayouts
             $room < $count => [new Finding(
                 $request->id,
                 "The key has $count marks and room for $room. Take fewer boxes a row, or two columns.",
-                [[
-                    'say' => 'Let the key lay itself out',
-                    'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['row' => null, 'key_columns' => null]],
-                ]],
+                [Offer::settings($request->id, 'Let the key lay itself out', ['row' => null, 'key_columns' => null])],
             )],
             $room < $count + self::ROOM => [new Finding(
                 $request->id,

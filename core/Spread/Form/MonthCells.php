@@ -17,6 +17,7 @@ use AmpleMargin\Drawing\Cells;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
@@ -141,7 +142,7 @@ final class MonthCells implements Form, HasLayouts
             return Laid::refused($request->grid, new Finding(
                 $request->id,
                 "$name needs $days lines of 1 box and 6 across; the page has {$request->grid->across} × $below->left boxes below its title. Use cells instead.",
-                [['say' => 'Use cells', 'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['cells' => 'grid']]]],
+                [Offer::settings($request->id, 'Use cells', ['cells' => 'grid'])],
             ));
         }
 

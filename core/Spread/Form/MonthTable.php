@@ -18,6 +18,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Cells;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Table;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
@@ -201,10 +202,7 @@ final class MonthTable implements Form, HasLayouts
         return $longest <= $most ? [] : [new Finding(
             $request->id,
             "The longest item has $longest letters; a strip of ".Plural::boxes($strip)." holds $most that can be read.",
-            $needed > 30 ? [] : [[
-                'say' => 'Make the strip '.Plural::boxes($needed).' wide',
-                'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['strip' => $needed]],
-            ]],
+            $needed > 30 ? [] : [Offer::settings($request->id, 'Make the strip '.Plural::boxes($needed).' wide', ['strip' => $needed])],
             false,
         )];
     }
@@ -218,10 +216,7 @@ final class MonthTable implements Form, HasLayouts
             $request->id,
             "A strip of $strip and a month of ".Plural::boxes($wide).' need '.($strip + $wide)
                 ." boxes across and a row below the title and the months; the page has {$request->grid->across} × $below.",
-            $fits < 3 || $below < 2 ? [] : [[
-                'say' => 'Make the strip '.Plural::boxes(min(12, $fits)).' wide',
-                'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['strip' => min(12, $fits)]],
-            ]],
+            $fits < 3 || $below < 2 ? [] : [Offer::settings($request->id, 'Make the strip '.Plural::boxes(min(12, $fits)).' wide', ['strip' => min(12, $fits)])],
         );
     }
 }

@@ -17,6 +17,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form\PenLegend;
 use AmpleMargin\Spread\Heading;
@@ -160,10 +161,7 @@ final class Blocks implements Way
                         .' months take '
                         .\count($layout->pages)
                         ." pages this way, more than an opening shows at once. On one opening: $words.",
-                    [[
-                        'say' => "Use $words",
-                        'edit' => ['type' => 'set-spread', 'spread' => $request->id, 'settings' => ['pages' => 2] + $changes],
-                    ]],
+                    [Offer::settings($request->id, "Use $words", ['pages' => 2] + $changes)],
                     false,
                 )];
             }
