@@ -24,6 +24,11 @@ final class Facing
         return isset($this->all[$spread->id]);
     }
 
+    public function hasPairs(): bool
+    {
+        return [] !== $this->all;
+    }
+
     public function hasRules(): bool
     {
         return [] !== $this->required;

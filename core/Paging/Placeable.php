@@ -45,8 +45,12 @@ final class Placeable
         return 1 === $this->halves;
     }
 
-    /** What decides where it may stand: spreads with the same shape can stand in for one another. */
-    public function shape(): string
+    /**
+     * What decides where it may stand: spreads with the same shape can stand in for one another.
+     *
+     * @param bool $someUndotted whether any page has no dots, so that it matters who needs them
+     */
+    public function shape(bool $someUndotted = true): string
     {
         $paired = null === $this->faces ? '' : $this->id;
 
@@ -56,7 +60,7 @@ final class Placeable
             $this->startsLeft,
             $this->side->value,
             $this->medium->value,
-            $this->needsGrid,
+            $this->needsGrid || !$someUndotted,
             $paired,
         );
     }

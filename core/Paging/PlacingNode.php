@@ -13,7 +13,11 @@ final class PlacingNode
     /** @var array<int, int> how many of each shape of the group are placed */
     public array $counts = [];
 
-    /** @param int $half 1 where the upper half of `$page` is taken */
+    /**
+     * @param int $page the next free one
+     * @param int $half 1 where the upper half of `$page` is taken
+     * @param int $at   the page its spread was placed on; `$atHalf` 1 for the lower half
+     */
     public function __construct(
         public readonly int $page,
         public readonly int $half = 0,
@@ -21,15 +25,26 @@ final class PlacingNode
         public readonly int $moved = 0,
         public readonly int $kept = 0,
         public readonly int $parent = -1,
-        public readonly ?Placed $placed = null,
+        public readonly ?Placeable $spread = null,
+        public readonly int $at = 0,
+        public readonly int $atHalf = 0,
         public readonly int $lastPage = 0,
         public readonly ?Medium $lastMedium = null,
         public readonly string $lastId = '',
     ) {
     }
 
-    public function placing(Placeable $spread, int $page, int $half, int $empty, int $shape, int $moved, int $parent, int $kept): self
-    {
+    /** @param array<int, int> $counts of each shape, this spread among them */
+    public function placing(
+        Placeable $spread,
+        int $page,
+        int $half,
+        int $empty,
+        array $counts,
+        int $moved,
+        int $parent,
+        int $kept,
+    ): self {
         $last = $page + $spread->pages() - 1;
         // Two halves on one page: where one bleeds, the page does.
         $medium = 1 === $half && $page === $this->lastPage && Medium::Bleeds === $this->lastMedium ? Medium::Bleeds : $spread->medium;
@@ -37,16 +52,17 @@ final class PlacingNode
             1 === $spread->halves ? $page + $half : $last + 1,
             1 === $spread->halves ? 1 - $half : 0,
             $empty,
-            $this->moved + $moved,
+            $moved,
             $this->kept + $kept,
             $parent,
-            new Placed($spread, $page, $half),
+            $spread,
+            $page,
+            $half,
             $last,
             $medium,
             $spread->id,
         );
-        $child->counts = $this->counts;
-        ++$child->counts[$shape];
+        $child->counts = $counts;
 
         return $child;
     }

@@ -32,7 +32,9 @@ final class PlacingSearch
     /** Places looked at that cost as much as one state. */
     private const LOOKS = 10;
 
-    private const WINDOWS = [3, 8, 20, 50, \PHP_INT_MAX];
+    /** Places a spread may be moved in the first walk, and how much wider the next ones are. */
+    private const FIRST_WINDOW = 3;
+    private const WIDER = 3;
 
     /** @var array<int, PlacingNode> */
     private array $nodes = [];
@@ -54,21 +56,38 @@ final class PlacingSearch
     public function run(): ?PlacingResult
     {
         $longest = max([0, ...array_map(\count(...), $this->groups)]);
-        foreach (self::WINDOWS as $window) {
+        $window = 0;
+        do {
+            $window = $this->wider($window);
             $found = $this->inWindow($window);
             if (null !== $found && (null === $this->best || $found->isBetterThan($this->best))) {
                 $this->best = $found;
             }
-            $whole = $window >= $longest && $this->budget > 0;
-            if (null !== $this->best && ($whole || $this->best->empty === $this->emptyHalves()[0] && $this->best->moved < 2 * $window + 2)) {
-                return $this->best->proven();
+            $whole = $window >= $longest;
+            if (null !== $this->best && $this->budget > 0 && $whole || $this->isSettledWithin($window)) {
+                return $this->best?->proven();
             }
-            if ($this->budget <= 0) {
-                break;
-            }
-        }
+        } while ($this->budget > 0 && !$whole);
 
         return $this->best ?? (!$this->facing->hasRules() ? WantedOrder::place($this->groups, $this->ground) : null);
+    }
+
+    /** The next window to walk: where an order is known, as wide as it takes to know that no other moves less. */
+    private function wider(int $window): int
+    {
+        return $this->leavesFewest() ? max($window + 1, intdiv($this->best->moved ?? 0, 2)) : max(self::FIRST_WINDOW, self::WIDER * $window);
+    }
+
+    /** Whether no order could leave fewer pages empty than the best known. */
+    private function leavesFewest(): bool
+    {
+        return null !== $this->best && $this->best->empty === $this->emptyHalves()[0];
+    }
+
+    /** Whether every order that is not walked in this window moves at least as much as the best known. */
+    private function isSettledWithin(int $window): bool
+    {
+        return null !== $this->best && $this->leavesFewest() && $this->best->moved < 2 * $window + 2;
     }
 
     private function inWindow(int $window): ?PlacingResult
@@ -94,7 +113,7 @@ final class PlacingSearch
     {
         [$least, $step] = $this->emptyHalves();
         if (null !== $this->best) {
-            return [...$this->best->empty - $step >= $least ? [[$this->best->empty - $step, null]] : [], [$this->best->empty, $this->best->moved]];
+            return [...$this->best->empty - $step >= $least ? [[$this->best->empty - $step, null]] : [], [$this->best->empty, $this->best->moved - ($this->facing->hasPairs() ? 0 : 1)]];
         }
         $most = 4 * (array_sum(array_map(\count(...), $this->groups)) + \count($this->ground->pinned)) + 4;
         $caps = [[$least, null]];
@@ -137,8 +156,9 @@ final class PlacingSearch
         $layer = [0];
         foreach ($this->groups as $group) {
             $shapes = [];
+            $undotted = [] !== $this->ground->rules->undotted;
             foreach ($group as $rank => $spread) {
-                $shape = $this->facing->isPaired($spread) ? $spread->shape().$spread->id : $spread->shape();
+                $shape = $spread->shape($undotted).($this->facing->isPaired($spread) ? $spread->id : '');
                 $shapes[$shape][] = $rank;
             }
             $shapes = array_values($shapes);
@@ -184,10 +204,12 @@ final class PlacingSearch
                     if (!$paired && !($halfPins && $spread->isHalf())) {
                         unset($open[$shape]);
                     }
-                    $child = $node->placing($spread, $page, $half, $empty, $shape, abs($rank - $shapes[$shape][$node->counts[$shape]]), $at, $this->facing->kept($spread, $page, $node));
-                    if (null !== $mostMoved && $child->moved + self::delay($child, $shapes, $rank) > $mostMoved) {
+                    $counts = $node->counts;
+                    $moved = $node->moved + abs($rank - $shapes[$shape][$counts[$shape]++]);
+                    if (null !== $mostMoved && $moved + self::delay($counts, $shapes, $rank) > $mostMoved) {
                         continue;
                     }
+                    $child = $node->placing($spread, $page, $half, $empty, $counts, $moved, $at, $this->facing->kept($spread, $page, $node));
                     $key = $child->key($paired);
                     if (!isset($next[$key])) {
                         --$this->budget;
@@ -232,13 +254,14 @@ final class PlacingSearch
     /**
      * Places at least that the spreads passed over so far will have moved: each stands later than all that are placed.
      *
+     * @param array<int, int>  $counts placed of each shape
      * @param list<list<int>> $shapes
      */
-    private static function delay(PlacingNode $node, array $shapes, int $rank): int
+    private static function delay(array $counts, array $shapes, int $rank): int
     {
         $delay = 0;
         foreach ($shapes as $shape => $ranks) {
-            for ($i = $node->counts[$shape]; isset($ranks[$i]) && $ranks[$i] <= $rank; ++$i) {
+            for ($i = $counts[$shape]; isset($ranks[$i]) && $ranks[$i] <= $rank; ++$i) {
                 $delay += $rank + 1 - $ranks[$i];
             }
         }
@@ -291,8 +314,8 @@ final class PlacingSearch
             return null;
         }
         $placed = [];
-        for ($node = $this->nodes[$best]; null !== $node->placed; $node = $this->nodes[$node->parent]) {
-            $placed[] = $node->placed;
+        for ($node = $this->nodes[$best]; null !== $node->spread; $node = $this->nodes[$node->parent]) {
+            $placed[] = new Placed($node->spread, $node->at, $node->atHalf);
         }
 
         return new PlacingResult(array_reverse($placed), $bestEmpty, $this->nodes[$best]->moved, $this->nodes[$best]->kept, false);

@@ -16,6 +16,9 @@ final class Plan
 {
     public const MOST_SPREADS = 300;
 
+    /** @var array<array-key, PlannedSpread>|null made when a spread is first looked up; nothing else here changes */
+    private ?array $byId = null;
+
     /**
      * @param list<PlannedSpread> $spreads in the wanted order; a section's spreads need not stand together here
      * @param string              $language of what goes on paper, as ICU names it
@@ -54,7 +57,7 @@ final class Plan
     public function with(array $changes): self
     {
         /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, ranged: list<Month>|null, elsewhere: list<PlannedSpread>, taken: list<TakenSplit>, palette: Palette|null} $all */
-        $all = array_replace(get_object_vars($this), $changes);
+        $all = array_replace(array_diff_key(get_object_vars($this), ['byId' => true]), $changes);
 
         return new self(...$all);
     }
@@ -137,13 +140,14 @@ final class Plan
 
     public function spread(string $id): ?PlannedSpread
     {
-        foreach ($this->spreads as $spread) {
-            if ($spread->id === $id) {
-                return $spread;
+        if (null === $this->byId) {
+            $this->byId = [];
+            foreach ($this->spreads as $spread) {
+                $this->byId[$spread->id] ??= $spread;
             }
         }
 
-        return null;
+        return $this->byId[$id] ?? null;
     }
 
     /**

@@ -22,6 +22,9 @@ final class Kind
     /** How much the part of a month is regretted beside its pages, where its kind says nothing else (from memory). */
     private const MISSED = 4;
 
+    /** @var list<Field>|null made when they are first asked for; nothing else here changes */
+    private ?array $all = null;
+
     /** The setting of a spread that shares its page. */
     public const HALF = 'half';
 
@@ -120,7 +123,9 @@ final class Kind
     /** @return list<Field> of its form, and its own */
     private function all(): array
     {
-        return $this->halves ? [...$this->form->fields(), Field::flag(self::HALF, 'Half a page, shared', false)] : $this->form->fields();
+        return $this->all ??= $this->halves
+            ? [...$this->form->fields(), Field::flag(self::HALF, 'Half a page, shared', false)]
+            : $this->form->fields();
     }
 
     /** @param array<array-key, mixed> $settings where the person gives none */
@@ -204,7 +209,7 @@ final class Kind
     private function with(array $changes): self
     {
         /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null} $all */
-        $all = array_replace(get_object_vars($this), $changes);
+        $all = array_replace(array_diff_key(get_object_vars($this), ['all' => true]), $changes);
 
         return new self(...$all);
     }
