@@ -10,7 +10,6 @@ use AmpleMargin\Book\Book;
 use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Book\ForeEdge;
 use AmpleMargin\Calendar\MonthWeek;
-use AmpleMargin\Calendar\Names;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
@@ -128,7 +127,7 @@ final class BookView
                 'stock' => PlanWriter::stock($book->plan->stock),
                 'fits' => $book->runOut->fits,
                 'pages' => $book->runOut->pages,
-                'sentence' => $book->runOut->sentence(new Names($plan->language)),
+                'sentence' => $book->runOut->sentence($book->names()),
                 'fore_edge' => ForeEdge::of($book),
             ];
         }
@@ -182,7 +181,7 @@ final class BookView
                     static fn (IndexCorrection $one): array => ['name' => $one->name, 'was' => $one->was, 'now' => $one->now],
                     $book->corrections,
                 ),
-                'forecast' => $book->forecast?->sentence(new Names($book->plan->language)),
+                'forecast' => $book->forecast?->sentence($book->names()),
                 'forecast_end' => $book->forecast?->end,
             ],
             'placement' => ['empty' => $book->front->empty, 'moved' => $book->front->moved, 'proven' => $book->front->proven],
@@ -198,7 +197,7 @@ final class BookView
     /** @return array<string, mixed> */
     private function head(Notebook $notebook, Book $book): array
     {
-        $names = new Names($book->plan->language);
+        $names = $book->names();
         $reserved = array_sum(array_map(static fn (MonthBlock $block): int => $block->pages, $book->months));
 
         return [
@@ -278,7 +277,7 @@ final class BookView
     /** @return array<string, mixed> */
     private function month(Book $book, MonthBlock $block): array
     {
-        $names = new Names($book->plan->language);
+        $names = $book->names();
 
         return [
             'month' => $block->month->iso(),

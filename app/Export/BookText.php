@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace App\Export;
 
 use AmpleMargin\Book\Book;
-use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paper\Millimetres;
 
 final class BookText
@@ -26,7 +25,7 @@ final class BookText
                 Millimetres::written($stock->pitch),
                 $stock->pages,
             ),
-            $book->runOut->sentence(new Names($book->plan->language)),
+            $book->runOut->sentence($book->names()),
             '',
             'Index',
         ];

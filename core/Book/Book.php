@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Compare\Comparison;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
@@ -129,6 +130,12 @@ final class Book
         $form = $this->layouts->form($spread, $this->index);
 
         return $form instanceof HasDivisions ? $form->divisions($this->layouts->request($spread)) : null;
+    }
+
+    /** The names of months and days in the language that goes on its paper. */
+    public function names(): Names
+    {
+        return $this->layouts->names;
     }
 
     /** The kinds this book was composed with. */

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
@@ -44,10 +45,11 @@ final class Composer
     private static function books(Plan $plan, array $ids, Catalogue $catalogue): array
     {
         $parts = [];
+        $names = null;
         foreach ($plan->books() as $id) {
             $one = $plan->inBook($id);
             if (null !== $one) {
-                $layouts = new Layouts($one, $catalogue);
+                $layouts = new Layouts($one, $catalogue, $names ??= new Names($plan->language));
                 $parts[$id] = [new self($one, $layouts), (new Pager($one, $layouts))->page()];
             }
         }

@@ -6,8 +6,6 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
-use AmpleMargin\Calendar\Names;
-
 final class ForeEdge
 {
     /**
@@ -16,7 +14,7 @@ final class ForeEdge
      */
     public static function of(Book $book): array
     {
-        $names = new Names($book->plan->language);
+        $names = $book->names();
         $stretches = [];
         $last = null;
         for ($page = 1; $page <= $book->plan->stock->pages; ++$page) {

@@ -32,9 +32,10 @@ final class Layouts
     /** @var array<string, bool> by spread */
     private array $half = [];
 
-    public function __construct(private readonly Plan $plan, public readonly Catalogue $catalogue)
+    /** @param Names|null $names in the plan's language, where somebody has them already */
+    public function __construct(private readonly Plan $plan, public readonly Catalogue $catalogue, ?Names $names = null)
     {
-        $this->names = new Names($plan->language);
+        $this->names = $names ?? new Names($plan->language);
     }
 
     /**

@@ -28,13 +28,17 @@ final class MoreBooks
 
     private readonly Known $known;
 
+    private readonly Names $names;
+
     public function __construct(
         private readonly Plan $plan,
         ?Known $known = null,
         private readonly Patience $patience = new Patience(),
         private readonly Catalogue $catalogue = new Catalogue(),
+        ?Names $names = null,
     ) {
         $this->known = $known ?? new Known(PlacingSearch::MOST_NODES);
+        $this->names = $names ?? new Names($plan->language);
     }
 
     /** @return list<Way> none for a plan that has more books already */
@@ -89,7 +93,7 @@ final class MoreBooks
         if (null === $best) {
             return null;
         }
-        $name = (new Names($this->plan->language))->monthAndYear($best[1]);
+        $name = $this->names->monthAndYear($best[1]);
 
         return $this->way(
             "Two books, switching in $name",
@@ -111,6 +115,6 @@ final class MoreBooks
     {
         $one = $plan->inBook($book) ?? throw new \LogicException("Book $book was made just now.");
 
-        return (new Pager($one, new Layouts($one, $this->catalogue), $this->known))->page()->runOut;
+        return (new Pager($one, new Layouts($one, $this->catalogue, $this->names), $this->known))->page()->runOut;
     }
 }

@@ -13,6 +13,9 @@ use AmpleMargin\Plan\Plan;
 
 final class Slots
 {
+    /** Parts of a month that nothing is drawn for. */
+    private const UNDRAWN = [MonthPart::FREE, MonthPart::TAKEN, MonthPart::SPARE, MonthPart::MORE];
+
     public function __construct(private readonly Plan $plan, private readonly Layouts $layouts)
     {
     }
@@ -36,21 +39,13 @@ final class Slots
         }
         foreach ($months as $block) {
             $ofKind = [];
+            $name = $this->layouts->names->monthAndYear($block->month);
             foreach ($block->parts as $part) {
                 $ofKind[$part->kind] = ($ofKind[$part->kind] ?? 0) + 1;
-                $drawing = \in_array(
-                    $part->kind,
-                    [MonthPart::FREE, MonthPart::TAKEN, MonthPart::SPARE, MonthPart::MORE],
-                    true,
-                ) ? '' : "{$block->month->iso()}/$part->kind-{$ofKind[$part->kind]}";
+                $drawing = \in_array($part->kind, self::UNDRAWN, true) ? '' : "{$block->month->iso()}/$part->kind-{$ofKind[$part->kind]}";
+                $title = "$name: {$this->partName($part)}";
                 for ($nth = 0; $nth < $part->pages; ++$nth) {
-                    $slots[$part->page + $nth] ??= Slot::month(
-                        $block->month,
-                        $part,
-                        $this->layouts->names->monthAndYear($block->month).': '.$this->partName($part),
-                        $nth,
-                        $drawing,
-                    );
+                    $slots[$part->page + $nth] ??= Slot::month($block->month, $part, $title, $nth, $drawing);
                 }
             }
         }

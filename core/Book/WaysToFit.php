@@ -14,6 +14,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthLayout;
 use AmpleMargin\Plan\InUse;
@@ -31,6 +32,8 @@ final class WaysToFit
     private readonly Paged $paged;
 
     private readonly Known $known;
+
+    private readonly Names $names;
 
     /** @var list<list<FitChange>> */
     private readonly array $classes;
@@ -53,6 +56,7 @@ final class WaysToFit
     ) {
         $this->changes = new FitChanges($plan, $catalogue);
         $this->known = new Known();
+        $this->names = new Names($plan->language);
         $this->paged = $this->paged($plan);
         // Once months are in use their pages are settled: dropping what stands before them would save nothing.
         $this->classes = [] === $plan->inUse->used
@@ -225,7 +229,7 @@ final class WaysToFit
      */
     private function books(): array
     {
-        return $this->books ??= (new MoreBooks($this->plan, $this->known, $this->patience, $this->catalogue))->ways();
+        return $this->books ??= (new MoreBooks($this->plan, $this->known, $this->patience, $this->catalogue, $this->names))->ways();
     }
 
     /**
@@ -298,7 +302,7 @@ final class WaysToFit
 
     private function paged(Plan $plan): Paged
     {
-        return (new Pager($plan, new Layouts($plan, $this->catalogue), $this->known))->page();
+        return (new Pager($plan, new Layouts($plan, $this->catalogue, $this->names), $this->known))->page();
     }
 
     /** @param list<FitChange> $changes */

@@ -8,14 +8,16 @@ namespace AmpleMargin\Calendar;
 
 final class Names
 {
-    /** @var array<string, list<string>> */
-    private static array $known = [];
+    /** @var array<string, list<string>> by pattern; these three are filled as names are asked for */
+    private array $known = [];
 
-    /** @var array<string, \IntlDateFormatter> */
-    private static array $formatters = [];
+    /** Making a formatter costs more than all that is asked of it; one serves every pattern. */
+    private ?\IntlDateFormatter $formatter = null;
 
-    /** @var array<string, \IntlDateFormatter> */
-    private static array $withYear = [];
+    private ?\IntlDateFormatter $withYear = null;
+
+    /** @var array<int, string> by the month's index */
+    private array $months = [];
 
     public function __construct(public readonly string $locale = 'en')
     {
@@ -91,7 +93,7 @@ final class Names
     /** "January 2027", "2027年1月": as the language writes it. */
     public function monthAndYear(Month $month): string
     {
-        $formatter = self::$withYear[$this->locale] ??= new \IntlDateFormatter(
+        $this->withYear ??= new \IntlDateFormatter(
             // With the figures of the rest of the page.
             $this->locale.(str_contains($this->locale, '@') ? ';' : '@').'numbers=latn',
             \IntlDateFormatter::NONE,
@@ -101,7 +103,7 @@ final class Names
             (string) (new \IntlDatePatternGenerator($this->locale))->getBestPattern('yMMMM'),
         );
 
-        return (string) $formatter->format($month->firstDayNumber() * 86400);
+        return $this->months[$month->index()] ??= (string) $this->withYear->format($month->firstDayNumber() * 86400);
     }
 
     /** "Fri 1 Jan", for lists of weeks. */
@@ -113,12 +115,10 @@ final class Names
     /** @return list<string> twelve months or seven weekdays from Monday */
     private function list(string $pattern): array
     {
-        $key = "$this->locale $pattern";
-        if (isset(self::$known[$key])) {
-            return self::$known[$key];
+        if (isset($this->known[$pattern])) {
+            return $this->known[$pattern];
         }
-        // Making a formatter costs more than all that is asked of it; one serves every pattern.
-        $formatter = self::$formatters[$this->locale] ??= new \IntlDateFormatter(
+        $formatter = $this->formatter ??= new \IntlDateFormatter(
             $this->locale,
             \IntlDateFormatter::NONE,
             \IntlDateFormatter::NONE,
@@ -138,6 +138,6 @@ final class Names
             }
         }
 
-        return self::$known[$key] = $names;
+        return $this->known[$pattern] = $names;
     }
 }
