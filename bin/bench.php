@@ -215,26 +215,62 @@ for ($i = 0; $i < 200; ++$i) {
 }
 sort($empty);
 said('an empty answer of the server', $empty);
-[, $made] = ask($curl, 'POST', "$base/notebooks/sample");
-$made = json_decode($made, true);
-$edits = [];
-for ($i = 0; $i < 120; ++$i) {
-    [$status, $answer, $taken] = ask(
-        $curl,
-        'POST',
-        "$base/notebooks/{$made['id']}/edits",
-        [
-            'version' => $made['version'],
-            'edit' => ['type' => 'move-spread', 'spread' => 'quote', 'section' => 'front', 'before' => 0 === $i % 2 ? 'key' : 'index']
-        ]
-    );
-    if (200 !== $status) {
-        exit("An edit was answered with $status: $answer\n");
-    }
-    $made = json_decode($answer, true);
-    $edits[] = $taken;
+/** @param list<float> $taken rising */
+function median(array $taken): float
+{
+    return $taken[intdiv(count($taken), 2)];
 }
-sort($edits);
+
+/** @return list<float> of so many edits, rising */
+function edits(CurlHandle $curl, string $base, array &$made, int $times): array
+{
+    $edits = [];
+    for ($i = 0; $i < $times; ++$i) {
+        $edit = ['type' => 'move-spread', 'spread' => 'quote', 'section' => 'front', 'before' => 0 === $i % 2 ? 'key' : 'index'];
+        $address = "$base/notebooks/{$made['id']}/edits";
+        [$status, $answer, $taken] = ask($curl, 'POST', $address, ['version' => $made['version'], 'edit' => $edit]);
+        if (200 !== $status) {
+            exit("An edit was answered with $status: $answer\n");
+        }
+        $made = json_decode($answer, true);
+        $edits[] = $taken;
+    }
+    sort($edits);
+
+    return $edits;
+}
+
+/** @return list<float> of so many looks at an address, rising */
+function looks(CurlHandle $curl, string $address, int $times): array
+{
+    $looks = array_map(static fn (): float => ask($curl, 'GET', $address)[2], range(1, $times));
+    sort($looks);
+
+    return $looks;
+}
+
+[, $answer] = ask($curl, 'POST', "$base/notebooks/sample");
+$made = json_decode($answer, true);
+$edits = edits($curl, $base, $made, 120);
 said('an edit: sent, saved, composed, answered', $edits);
-printf("%-52s %8.1f times\n", 'an edit against an empty answer', $edits[60] / $empty[100]);
+printf("%-52s %8.1f times\n", 'an edit against an empty answer', median($edits) / median($empty));
+$opened = looks($curl, "$base/notebooks/{$made['id']}", 60);
+said('a book opened', $opened);
+printf("%-52s %8.1f times\n", 'a book opened against an empty answer', median($opened) / median($empty));
+$answer = (string) json_encode($made);
 printf("%-52s %8.1f kB, %5.1f kB gzip\n", 'the answer to an edit', strlen($answer) / 1000, strlen((string) gzencode($answer)) / 1000);
+for ($i = 1; $i < 10; ++$i) {
+    ask($curl, 'POST', "$base/notebooks/sample");
+}
+$few = looks($curl, "$base/notebooks", 60);
+said('the shelf with 10 notebooks', $few);
+// The others are copies of the last one, put in beside the program.
+$shelf = new PDO('sqlite:'.getenv('AMPLE_DATABASE'));
+$shelf->exec('WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 1990)
+    INSERT INTO notebook (id, version, edits, changed, plan, shelf)
+    SELECT lower(hex(randomblob(16))), 1, 0, changed, plan, shelf FROM n, (SELECT * FROM notebook ORDER BY changed DESC LIMIT 1)');
+$many = looks($curl, "$base/notebooks", 60);
+said('the shelf with 2,000 notebooks', $many);
+printf("%-52s %8.1f times\n", '2,000 against 10', median($many) / median($few));
+edits($curl, $base, $made, 500);
+said('an edit after 620 others, beside 2,000 notebooks', edits($curl, $base, $made, 60));

@@ -8,7 +8,6 @@ namespace App\Api;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\ComposedPlan;
-use AmpleMargin\Book\ForeEdge;
 use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Paging\IndexCorrection;
@@ -69,12 +68,11 @@ final class BookView
         }
     }
 
-    /** @return array<string, mixed> an entry of the shelf @throws Unreadable */
+    /** @return array<string, mixed> an entry of the shelf, as it was kept or worked out now @throws Unreadable */
     public function shelf(Notebook $notebook): array
     {
-        $composed = $this->composed($notebook);
-
-        return $this->head($notebook, $composed->book(Volume::FIRST)) + ['volumes' => $this->volumes($composed)];
+        return ['id' => $notebook->id, 'version' => $notebook->version()]
+            + ($notebook->shelfEntry(ShelfEntry::FORM) ?? ShelfEntry::of($this->composed($notebook)));
     }
 
     /** @return array<string, mixed> a notebook whose plan cannot be read: what of it can be said, and why */
@@ -102,37 +100,10 @@ final class BookView
 
         return $this->head($notebook, $book) + $this->body($book) + [
             'book' => $volume,
-            'volumes' => $this->volumes($composed),
+            'volumes' => ShelfEntry::volumes($composed),
             'undo' => $undo,
             'redo' => $redo,
         ];
-    }
-
-    /**
-     * All books of the plan, where there is more than one.
-     *
-     * @return list<array<string, mixed>>
-     */
-    private function volumes(ComposedPlan $composed): array
-    {
-        $plan = $composed->plan;
-        $volumes = [];
-        foreach ([] === $plan->volumes ? [] : $plan->books() as $id) {
-            $book = $composed->book($id);
-            $volume = $plan->volume($id);
-            $volumes[] = [
-                'book' => $id,
-                'title' => $volume->title ?? $plan->title,
-                'from' => $volume?->from?->iso(),
-                'stock' => PlanWriter::stock($book->plan->stock),
-                'fits' => $book->runOut->fits,
-                'pages' => $book->runOut->pages,
-                'sentence' => $book->runOut->sentence($book->names()),
-                'fore_edge' => ForeEdge::of($book),
-            ];
-        }
-
-        return $volumes;
     }
 
     /** @return array<string, mixed> the same without a notebook in the database, for the command line */
@@ -197,31 +168,7 @@ final class BookView
     /** @return array<string, mixed> */
     private function head(Notebook $notebook, Book $book): array
     {
-        $names = $book->names();
-        $reserved = array_sum(array_map(static fn (MonthBlock $block): int => $block->pages, $book->months));
-
-        return [
-            'id' => $notebook->id,
-            'version' => $notebook->version(),
-            'title' => $book->plan->title,
-            'stock' => PlanWriter::stock($book->plan->stock) + ['sizes' => array_column($book->plan->stock->sizes(), 'value')],
-            'period' => [
-                'start' => $book->plan->period->start->iso(),
-                'end' => $book->plan->period->end->iso(),
-                'words' => $names->monthAndYear($book->plan->period->start).' to '.$names->monthAndYear($book->plan->period->end),
-                'months' => $book->plan->period->length(),
-            ],
-            'fit' => [
-                'fits' => $book->runOut->fits,
-                'pages' => $book->runOut->pages,
-                'page' => $book->runOut->page,
-                'month' => $book->runOut->month?->iso(),
-                'sentence' => $book->runOut->sentence($names),
-                'planned' => \count($book->spreadPages()),
-                'reserved' => $reserved,
-            ],
-            'fore_edge' => ForeEdge::of($book),
-        ];
+        return ['id' => $notebook->id, 'version' => $notebook->version()] + ShelfEntry::head($book);
     }
 
     /** @return array<string, mixed> */

@@ -23,7 +23,7 @@ final class ShelfSampleCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        if ([] === $this->notebooks->all()) {
+        if (0 === $this->notebooks->count()) {
             $this->notebooks->add($this->samples->fullYear(), [], static fn (): bool => true);
         }
 

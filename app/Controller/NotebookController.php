@@ -32,6 +32,9 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/api/notebooks')]
 final class NotebookController
 {
+    /** Notebooks of the shelf that are answered at once. */
+    private const SHELF = 24;
+
     public function __construct(
         private readonly Notebooks $notebooks,
         private readonly BookView $view,
@@ -41,18 +44,24 @@ final class NotebookController
     }
 
     #[Route('', methods: 'GET')]
-    public function shelf(): JsonResponse
+    public function shelf(Request $request): JsonResponse
     {
-        $shelf = ['notebooks' => [], 'unreadable' => []];
-        foreach ($this->notebooks->all() as $notebook) {
+        $from = $request->query->get('from', '0');
+        if (!\is_string($from) || 1 !== preg_match('/^\d{1,9}$/', $from)) {
+            throw PlanProblem::at('from', 'The shelf is read from a whole number of notebooks on.');
+        }
+        $shelf = ['notebooks' => [], 'unreadable' => [], 'all' => $this->notebooks->count(), 'next' => null];
+        $some = $this->notebooks->some((int) $from, self::SHELF);
+        foreach ($some as $notebook) {
             try {
                 $shelf['notebooks'][] = $this->view->shelf($notebook);
             } catch (Unreadable $why) {
                 $shelf['unreadable'][] = $this->view->unreadable($notebook, $why);
             }
         }
+        $next = (int) $from + \count($some);
 
-        return new JsonResponse($shelf);
+        return new JsonResponse(['next' => $next < $shelf['all'] ? $next : null] + $shelf);
     }
 
     #[Route('', methods: 'POST')]

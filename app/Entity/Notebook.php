@@ -29,10 +29,18 @@ class Notebook
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
     private \DateTimeImmutable $changed;
 
+    /** What the shelf shows, as JSON: {form, of: which plan it was made for, entry}; null where that is not known. */
+    #[ORM\Column(type: Types::TEXT, nullable: true)]
+    private ?string $shelf = null;
+
+    /** @param array<string, mixed> $entry what the shelf shows of it */
     public function __construct(
         #[ORM\Column(type: Types::TEXT)]
         private string $plan,
+        array $entry,
+        int $form,
     ) {
+        $this->showing($entry, $form);
         $this->id = Uuid::v7()->toRfc4122();
         $this->changed = new \DateTimeImmutable();
     }
@@ -58,10 +66,45 @@ class Notebook
         return $this->changed;
     }
 
-    public function become(string $plan, int $edits): void
+    /**
+     * What the shelf shows, if it was made for the plan as it stands, in this form.
+     *
+     * @return array<string, mixed>|null
+     */
+    public function shelfEntry(int $form): ?array
+    {
+        $kept = null === $this->shelf ? null : json_decode($this->shelf, true, 64);
+        if (!\is_array($kept) || ($kept['form'] ?? null) !== $form || ($kept['of'] ?? null) !== self::mark($this->plan)) {
+            return null;
+        }
+
+        /** @var array<string, mixed>|null $entry */
+        $entry = \is_array($kept['entry'] ?? null) ? $kept['entry'] : null;
+
+        return $entry;
+    }
+
+    /** @param array<string, mixed> $entry what the shelf shows of the new plan */
+    public function become(string $plan, int $edits, array $entry, int $form): void
     {
         $this->plan = $plan;
+        $this->showing($entry, $form);
         $this->edits = $edits;
         $this->changed = new \DateTimeImmutable();
+    }
+
+    /** @param array<string, mixed> $entry */
+    private function showing(array $entry, int $form): void
+    {
+        $this->shelf = json_encode(
+            ['form' => $form, 'of' => self::mark($this->plan), 'entry' => $entry],
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION,
+        );
+    }
+
+    /** Tells one plan from another. */
+    private static function mark(string $plan): string
+    {
+        return hash('xxh128', $plan);
     }
 }

@@ -12,6 +12,7 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Spread\Catalogue;
 use App\Api\NotFound;
+use App\Api\ShelfEntry;
 use App\Api\Stale;
 use App\Entity\Edit;
 use App\Entity\Notebook;
@@ -36,9 +37,14 @@ final class Notebooks
     }
 
     /** @return list<Notebook> the last changed first */
-    public function all(): array
+    public function some(int $from, int $most): array
     {
-        return $this->entities()->getRepository(Notebook::class)->findBy([], ['changed' => 'DESC', 'id' => 'DESC']);
+        return $this->entities()->getRepository(Notebook::class)->findBy([], ['changed' => 'DESC', 'id' => 'DESC'], $most, $from);
+    }
+
+    public function count(): int
+    {
+        return $this->entities()->getRepository(Notebook::class)->count();
     }
 
     /** @throws NotFound */
@@ -70,8 +76,8 @@ final class Notebooks
      */
     public function add(Plan $plan, array $ticked, \Closure $answer): mixed
     {
-        $notebook = new Notebook($this->files->write($plan));
         $composed = $this->composing->of($plan);
+        $notebook = new Notebook($this->files->write($plan), ShelfEntry::of($composed), ShelfEntry::FORM);
 
         return $this->kept(static function (EntityManagerInterface $entities) use ($notebook, $composed, $ticked, $answer): mixed {
             $entities->persist($notebook);
@@ -125,7 +131,7 @@ final class Notebooks
             );
             $number = $notebook->edits() + 1;
             $entities->persist(new Edit($notebook, $number, mb_substr($edited->said, 0, 500), $before, $after));
-            $notebook->become($after, $number);
+            $notebook->become($after, $number, ShelfEntry::of($composed), ShelfEntry::FORM);
             $this->flush($notebook);
 
             return $answer($notebook, $composed);
@@ -243,7 +249,7 @@ final class Notebooks
         return null === $state
             ? $answer($notebook, $composed)
             : $this->kept(function () use ($notebook, $plan, $edits, $composed, $answer): mixed {
-                $notebook->become($plan, $edits);
+                $notebook->become($plan, $edits, ShelfEntry::of($composed), ShelfEntry::FORM);
                 $this->flush($notebook);
 
                 return $answer($notebook, $composed);

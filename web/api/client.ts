@@ -6,6 +6,8 @@ export type Book = Schemas['Book'];
 export type Head = Schemas['Head'];
 export type Unreadable = Schemas['Unreadable'];
 export interface Shelf {
+  all: number;
+  next: number | null;
   notebooks: Head[];
   unreadable: Unreadable[];
 }
@@ -98,7 +100,7 @@ export function about(address: string): string {
 }
 
 export const api = {
-  shelf: () => call<Shelf>('GET', '/notebooks'),
+  shelf: (from = 0) => call<Shelf>('GET', `/notebooks?from=${from}`),
   catalogue: () => call<Catalogue>('GET', '/catalogue'),
   languages: () => call<{ languages: Language[] }>('GET', '/languages'),
   estimate: (query: Record<string, string>) => call<Estimate>('GET', `/estimate?${new URLSearchParams(query)}`),

@@ -147,7 +147,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The notebooks on the shelf, the last changed first */
+        /** The notebooks on the shelf, the last changed first, 24 at a time */
         get: operations["shelf"];
         put?: never;
         /** A new notebook with a complete starter plan */
@@ -1580,7 +1580,10 @@ export interface operations {
     };
     shelf: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description how many to pass over */
+                from?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1594,6 +1597,10 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
+                        /** @description how many there are */
+                        all: number;
+                        /** @description where the next ones begin */
+                        next: number | null;
                         notebooks: components["schemas"]["Head"][];
                         /** @description notebooks whose plan cannot be read or composed */
                         unreadable: components["schemas"]["Unreadable"][];

@@ -20,6 +20,15 @@
   }
   load();
 
+  async function more(from: number) {
+    try {
+      const next = await api.shelf(from);
+      if (shelf) shelf = { ...next, notebooks: [...shelf.notebooks, ...next.notebooks], unreadable: [...shelf.unreadable, ...next.unreadable] };
+    } catch (error) {
+      wrong = asProblem(error).detail;
+    }
+  }
+
   async function put(make: () => ReturnType<typeof api.sample>) {
     wrong = '';
     try {
@@ -133,6 +142,13 @@
         </li>
       {/each}
     </ul>
+    {#if shelf.next !== null}
+      {@const from = shelf.next}
+      <p class="mt-6 flex items-baseline gap-4">
+        <button class="btn" onclick={() => more(from)}>Show more</button>
+        <span class="quiet">{shelf.notebooks.length + shelf.unreadable.length} of {shelf.all} are shown, the last changed first.</span>
+      </p>
+    {/if}
   {/if}
 </Screen>
 
