@@ -58,7 +58,7 @@ if ('core' === $argv[1]) {
     $slowest = ['', 0.0];
     $every = [];
     $catalogue = new Catalogue();
-    $layouts = new Layouts($plan, $catalogue);
+    $layouts = new Layouts(Tests\Books::first($plan), $catalogue);
     foreach ($catalogue->spreads() as $kind) {
         $section = $kind->section ?? exit("$kind->id has no section.");
         $ask = static fn (array $settings): AmpleMargin\Spread\Request => $layouts->request(
@@ -120,7 +120,7 @@ if ('core' === $argv[1]) {
     $random = [];
     for ($seed = 1; $seed <= 150; ++$seed) {
         $one = Tests\Books::random($seed);
-        array_push($random, ...timed(1, static fn () => (new AmpleMargin\Book\Pager($one, new Layouts($one, $catalogue)))->page()));
+        array_push($random, ...timed(1, static fn () => (new AmpleMargin\Book\Pager(Tests\Books::first($one), new Layouts(Tests\Books::first($one), $catalogue)))->page()));
     }
     sort($random);
     said('place and range a random plan', $random);
@@ -135,7 +135,7 @@ if ('core' === $argv[1]) {
     $large = Tests\Books::edited(Tests\Books::starter(Tests\Books::a5(240)), $spreads);
     said(
         'place and range 60 spreads, 12 months, 240 pages',
-        timed(50, static fn () => (new AmpleMargin\Book\Pager($large, new Layouts($large, $catalogue)))->page())
+        timed(50, static fn () => (new AmpleMargin\Book\Pager(Tests\Books::first($large), new Layouts(Tests\Books::first($large), $catalogue)))->page())
     );
     said('compose the same', timed(30, static fn () => Composer::compose($large)));
     foreach ([10, 20, 40, 76, 150, 296] as $count) {
@@ -156,7 +156,7 @@ if ('core' === $argv[1]) {
             ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'split', 'pages' => '2']]
         ]
     );
-    said('the least regretted way to make it fit', timed(3, static fn () => (new AmpleMargin\Book\WaysToFit($overfull))->best()));
+    said('the least regretted way to make it fit', timed(3, static fn () => (new AmpleMargin\Book\WaysToFit(Tests\Books::first($overfull)))->best()));
     foreach ([[60, 192], [160, 400], [300, 900]] as [$count, $pages]) {
         mt_srand(5);
         $kinds = $catalogue->spreads();
@@ -171,7 +171,7 @@ if ('core' === $argv[1]) {
         $proven = 'nothing is enough';
         said("ways to fit for $count spreads of every kind", timed(3, static function () use ($crowded, &$proven): void {
             $ways = new AmpleMargin\Book\WaysToFit(
-                $crowded,
+                Tests\Books::first($crowded),
                 patience: new AmpleMargin\Book\Patience(0.9, static fn (): float => hrtime(true) / 1e9)
             );
             $best = $ways->best();

@@ -15,7 +15,9 @@ use AmpleMargin\Counting\Tally;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Paper\FirstLeaf;
 use AmpleMargin\Paper\Stock;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\Volume;
 use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Plan\WeekPlan;
 use AmpleMargin\Spread\Catalogue;
@@ -45,6 +47,12 @@ final class Books
             Month::read($start) ?? throw new \LogicException(),
             Month::read($end) ?? throw new \LogicException(),
         ), Weekday::Monday);
+    }
+
+    /** The first book of a plan. */
+    public static function first(Plan $plan): BookPlan
+    {
+        return $plan->inBook(Volume::FIRST) ?? throw new \LogicException('Every plan has a first book.');
     }
 
     /** @param list<array<string, mixed>> $edits */

@@ -15,9 +15,9 @@ use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\Placed;
 use AmpleMargin\Paper\Leaf;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
-use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Section;
@@ -47,7 +47,7 @@ final class BookView
     }
 
     /** One book's plan, not composed. @throws NotFound|Unreadable */
-    public function plan(Notebook $notebook, string $volume): Plan
+    public function plan(Notebook $notebook, string $volume): BookPlan
     {
         try {
             $plan = $this->files->stored($notebook->plan());
@@ -109,7 +109,7 @@ final class BookView
     /** @return array<string, mixed> the same without a notebook in the database, for the command line */
     public function body(Book $book): array
     {
-        $plan = PlanWriter::plan($book->plan);
+        $plan = PlanWriter::plan($book->plan->whole);
 
         return [
             'weeks' => $plan['weeks'],
@@ -134,8 +134,8 @@ final class BookView
             ),
             'findings' => array_map(self::finding(...), $book->findings()),
             'spare' => $book->plan->months->spare->value,
-            'palette' => PlanWriter::palette($book->plan->pens()),
-            'own_palette' => null !== $book->plan->palette,
+            'palette' => PlanWriter::palette($book->plan->pens),
+            'own_palette' => null !== $book->plan->whole->palette,
             'taken' => array_map(
                 static fn (TakenSplit $one): array => [
                     'id' => $one->id,

@@ -15,7 +15,7 @@ use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\RunOut;
-use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
@@ -35,7 +35,7 @@ final class Book
      * @param list<IndexCorrection>            $corrections to an index inked before the book was in use
      */
     public function __construct(
-        public readonly Plan $plan,
+        public readonly BookPlan $plan,
         public readonly Placement $front,
         public readonly Placement $back,
         public readonly array $months,

@@ -10,14 +10,14 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Editing\Month\SetLost;
 use AmpleMargin\Paging\Placement;
-use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Kind;
 
 final class BookFindings
 {
     public function __construct(
-        private readonly Plan $plan,
+        private readonly BookPlan $plan,
         private readonly Layouts $layouts,
         private readonly Paged $paged,
         private readonly Drawings $drawings,

@@ -7,13 +7,14 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\Names;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
 
 final class Composer
 {
-    private function __construct(private readonly Plan $plan, private readonly Layouts $layouts)
+    private function __construct(private readonly BookPlan $plan, private readonly Layouts $layouts)
     {
     }
 

@@ -9,7 +9,7 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Paging\MonthPart;
-use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Laid;
 
@@ -26,7 +26,7 @@ final class Drawings
      * @param list<string>   $numbering
      */
     public function __construct(
-        private readonly Plan $plan,
+        private readonly BookPlan $plan,
         private readonly Layouts $layouts,
         private readonly array $index,
         private readonly array $numbering,

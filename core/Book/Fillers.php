@@ -10,13 +10,13 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Editing\Spread\AddSpread;
 use AmpleMargin\Paging\Placement;
-use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Catalogue;
 
 final class Fillers
 {
-    public function __construct(private readonly Plan $plan, private readonly Catalogue $catalogue)
+    public function __construct(private readonly BookPlan $plan, private readonly Catalogue $catalogue)
     {
     }
 

@@ -13,9 +13,9 @@ use AmpleMargin\Editing\Month\SetPattern;
 use AmpleMargin\Editing\Several;
 use AmpleMargin\Editing\Spread\RemoveSpread;
 use AmpleMargin\Paging\Placement;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
-use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\WeekPages;
@@ -26,7 +26,7 @@ final class FitChanges
     /** How much a spread is missed, by its worth (from memory). */
     private const WORTH = [1 => 4, 2 => 6, 3 => 9, 4 => 13, 5 => 18];
 
-    public function __construct(private readonly Plan $plan, private readonly Catalogue $catalogue = new Catalogue())
+    public function __construct(private readonly BookPlan $plan, private readonly Catalogue $catalogue = new Catalogue())
     {
     }
 
@@ -224,7 +224,7 @@ final class FitChanges
     private function patternsInUse(): array
     {
         $used = [];
-        foreach ($this->plan->months() as $month) {
+        foreach ($this->plan->ranged as $month) {
             $pattern = $this->plan->months->patternOf($month);
             $used[$pattern->id] = $pattern;
         }

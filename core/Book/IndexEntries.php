@@ -9,8 +9,8 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\Placement;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PatternPart;
-use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\IndexRow;
@@ -24,7 +24,7 @@ final class IndexEntries
      *
      * @return list<IndexRow>
      */
-    public static function of(Plan $plan, Layouts $layouts, array $placements, array $blocks, array $others = []): array
+    public static function of(BookPlan $plan, Layouts $layouts, array $placements, array $blocks, array $others = []): array
     {
         $found = [];
         foreach ($placements as $placement) {
@@ -45,7 +45,7 @@ final class IndexEntries
         usort($rows, $byPage);
         usort($backRows, $byPage);
         $months = [];
-        foreach ($plan->months() as $i => $month) {
+        foreach ($plan->ranged as $i => $month) {
             // A month that takes no pages has no row: known before it is ranged, so that the index stays as long as it was sized.
             if (!self::hasPages($plan, $month)) {
                 continue;
@@ -60,7 +60,7 @@ final class IndexEntries
         return [...array_column($rows, 1), ...$months, ...array_column($backRows, 1), ...$elsewhere];
     }
 
-    private static function hasPages(Plan $plan, Month $month): bool
+    private static function hasPages(BookPlan $plan, Month $month): bool
     {
         foreach ($plan->months->patternOf($month)->parts as $part) {
             if ($part->pages > 0 || PatternPart::WEEKS === $part->kind) {

@@ -9,7 +9,7 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthPart;
-use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
@@ -33,7 +33,7 @@ final class Layouts
     private array $half = [];
 
     /** @param Names|null $names in the plan's language, where somebody has them already */
-    public function __construct(private readonly Plan $plan, public readonly Catalogue $catalogue, ?Names $names = null)
+    public function __construct(private readonly BookPlan $plan, public readonly Catalogue $catalogue, ?Names $names = null)
     {
         $this->names = $names ?? new Names($plan->language);
     }
@@ -71,7 +71,7 @@ final class Layouts
         );
 
         return $kind->form
-            ->layOut(new Request($month->iso(), $kind->name, $settings, $this->grid(), $calendar, $this->plan->pens(), $part->pages))
+            ->layOut(new Request($month->iso(), $kind->name, $settings, $this->grid(), $calendar, $this->plan->pens, $part->pages))
             ->upTo($part->pages);
     }
 
@@ -113,7 +113,7 @@ final class Layouts
         $settings = $this->catalogue->kind($spread->kind)?->settings($spread->settings) ?? new Settings($spread->settings, []);
         $calendar = new CalendarFacts($this->plan->period, $settings->weekStart($this->plan->weeks->first), $this->names);
 
-        return new Request($spread->id, $this->catalogue->title($spread), $settings, $grid, $calendar, $this->plan->pens());
+        return new Request($spread->id, $this->catalogue->title($spread), $settings, $grid, $calendar, $this->plan->pens);
     }
 
     private function grid(): PageGrid

@@ -22,9 +22,9 @@ use AmpleMargin\Paging\PlacingSearch;
 use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Paging\SparePages;
 use AmpleMargin\Paper\FirstLeaf;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\PatternPart;
-use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Side;
@@ -39,7 +39,7 @@ final class Pager
     private readonly PartKinds $parts;
 
     /** @param Known|null $known from plans tried before, by a search */
-    public function __construct(private readonly Plan $plan, private readonly Layouts $layouts, private readonly ?Known $known = null)
+    public function __construct(private readonly BookPlan $plan, private readonly Layouts $layouts, private readonly ?Known $known = null)
     {
         $this->parts = new PartsOfCatalogue($layouts->catalogue);
     }
@@ -146,7 +146,7 @@ final class Pager
         if (Spare::End === $this->plan->months->spare) {
             return $months;
         }
-        $open = array_values(array_filter($this->plan->months(), static fn (Month $month): bool => !isset($inUse->used[$month->iso()])));
+        $open = array_values(array_filter($this->plan->ranged, static fn (Month $month): bool => !isset($inUse->used[$month->iso()])));
         for ($spare = $last - self::end($months, $from); $spare > 0; --$spare) {
             $given = $this->layout($from, $pinned, $inUse, SparePages::share($spare, $open, $this->plan->months));
             if (self::end($given, $from) <= $last) {
@@ -283,7 +283,7 @@ final class Pager
     /** Which side the first month must start on. */
     private function monthsStart(): Side
     {
-        foreach (isset($this->plan->months()[0]) ? $this->plan->months->patternOf($this->plan->months()[0])->parts : [] as $part) {
+        foreach (isset($this->plan->ranged[0]) ? $this->plan->months->patternOf($this->plan->ranged[0])->parts : [] as $part) {
             if (PatternPart::WEEKS === $part->kind) {
                 return WeekPages::Two === $this->plan->weeks->pages ? Side::Left : Side::Any;
             }

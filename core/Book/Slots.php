@@ -9,14 +9,14 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\Placement;
-use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\BookPlan;
 
 final class Slots
 {
     /** Parts of a month that nothing is drawn for. */
     private const UNDRAWN = [MonthPart::FREE, MonthPart::TAKEN, MonthPart::SPARE, MonthPart::MORE];
 
-    public function __construct(private readonly Plan $plan, private readonly Layouts $layouts)
+    public function __construct(private readonly BookPlan $plan, private readonly Layouts $layouts)
     {
     }
 

@@ -17,7 +17,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Editing\Book\DropSplit;
-use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\TakenSplit;
 
 final class TakenTicks
@@ -25,7 +25,7 @@ final class TakenTicks
     /** @var list<array{TakenSplit, list<Fraction>|null}> each with its ticks; null where it has no place any more */
     private readonly array $all;
 
-    public function __construct(private readonly Plan $plan)
+    public function __construct(private readonly BookPlan $plan)
     {
         $bench = new CountingBench($plan->stock->across, $plan->stock->down, $plan->stock->pitch);
         $this->all = array_map(static function (TakenSplit $one) use ($plan, $bench): array {

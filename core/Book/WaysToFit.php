@@ -17,8 +17,8 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthLayout;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\InUse;
-use AmpleMargin\Plan\Plan;
 use AmpleMargin\Spread\Catalogue;
 
 final class WaysToFit
@@ -49,7 +49,7 @@ final class WaysToFit
 
     /** @param int $tries how many placements may be tried before the best so far has to do */
     public function __construct(
-        private readonly Plan $plan,
+        private readonly BookPlan $plan,
         private int $tries = 600,
         private readonly Patience $patience = new Patience(),
         private readonly Catalogue $catalogue = new Catalogue(),
@@ -229,7 +229,7 @@ final class WaysToFit
      */
     private function books(): array
     {
-        return $this->books ??= (new MoreBooks($this->plan, $this->known, $this->patience, $this->catalogue, $this->names))->ways();
+        return $this->books ??= (new MoreBooks($this->plan->whole, $this->known, $this->patience, $this->catalogue, $this->names))->ways();
     }
 
     /**
@@ -240,7 +240,7 @@ final class WaysToFit
     private function halvesMissing(array $months): int
     {
         $plan = $this->changed($months);
-        if ([] !== $plan->inUse->used && [] !== $plan->months()) {
+        if ([] !== $plan->inUse->used && [] !== $plan->ranged) {
             $blocks = $this->months($plan, $plan->inUse)->from($this->paged->front->next);
 
             return $this->halves() + 2 * ($blocks[\count($blocks) - 1]->lastPage() - $plan->stock->pages);
@@ -254,7 +254,7 @@ final class WaysToFit
         return $this->halves() + 2 * ($shortest - ($plan->stock->pages - $plan->stock->firstLeaf->firstPage() + 1));
     }
 
-    private function months(Plan $plan, InUse $inUse): MonthLayout
+    private function months(BookPlan $plan, InUse $inUse): MonthLayout
     {
         return new MonthLayout(new PartsOfCatalogue($this->catalogue), $plan->months, $plan->weeks, $plan->period, [], $inUse, [], $plan->ranged);
     }
@@ -295,12 +295,17 @@ final class WaysToFit
     }
 
     /** @param list<FitChange> $changes */
-    private function changed(array $changes): Plan
+    private function changed(array $changes): BookPlan
     {
-        return [] === $changes ? $this->plan : $this->changes->edit($changes, 'Made to fit')->on($this->plan, $this->catalogue)->plan;
+        if ([] === $changes) {
+            return $this->plan;
+        }
+        $changed = $this->changes->edit($changes, 'Made to fit')->on($this->plan->whole, $this->catalogue)->plan;
+
+        return $this->plan->after($changed) ?? throw new \LogicException('No change takes a book away.');
     }
 
-    private function paged(Plan $plan): Paged
+    private function paged(BookPlan $plan): Paged
     {
         return (new Pager($plan, new Layouts($plan, $this->catalogue, $this->names), $this->known))->page();
     }

@@ -155,18 +155,12 @@ final class PlacingSearch
         $this->nodes = [new PlacingNode($this->ground->rules->first)];
         $layer = [0];
         foreach ($this->groups as $group) {
-            $shapes = [];
-            $undotted = [] !== $this->ground->rules->undotted;
-            foreach ($group as $rank => $spread) {
-                $shape = $spread->shape($undotted).($this->facing->isPaired($spread) ? $spread->id : '');
-                $shapes[$shape][] = $rank;
-            }
-            $shapes = array_values($shapes);
+            $shapes = Shapes::of($group, $this->facing, [] !== $this->ground->rules->undotted);
             foreach ($layer as $at) {
-                $this->nodes[$at]->counts = array_fill(0, \count($shapes), 0);
+                $this->nodes[$at]->counts = $shapes->none();
             }
             for ($rank = 0; $rank < \count($group); ++$rank) {
-                $layer = $this->layer($layer, $group, $shapes, $rank, [$mostEmpty, $mostMoved, $window]);
+                $layer = $this->layer($layer, $shapes, $rank, [$mostEmpty, $mostMoved, $window]);
                 if ($this->budget <= 0) {
                     return null;
                 }
@@ -178,20 +172,18 @@ final class PlacingSearch
 
     /**
      * @param list<int>             $layer  nodes with `$rank` spreads of this group placed
-     * @param list<Placeable>       $group
-     * @param list<list<int>>       $shapes ranks by shape, rising
      * @param array{int, int|null, int} $limits half pages empty, places moved in all, places any one is moved
      *
      * @return list<int>
      */
-    private function layer(array $layer, array $group, array $shapes, int $rank, array $limits): array
+    private function layer(array $layer, Shapes $shapes, int $rank, array $limits): array
     {
         $next = [];
         [$mostEmpty, $mostMoved, $window] = $limits;
         $halfPins = $this->ground->hasHalfPins();
         foreach ($layer as $at) {
             $node = $this->nodes[$at];
-            $open = $this->open($node, $group, $shapes, $rank, $window);
+            $open = $shapes->open($node->counts, $rank, $window);
             foreach ($this->places($node, $mostEmpty) as [$page, $half, $empty]) {
                 $behind = Leaf::isLeft($page) && $node->lastPage === $page - 1 ? $node->lastMedium : null;
                 // Looking costs as well: a tenth of a state.
@@ -205,8 +197,9 @@ final class PlacingSearch
                         unset($open[$shape]);
                     }
                     $counts = $node->counts;
-                    $moved = $node->moved + abs($rank - $shapes[$shape][$counts[$shape]++]);
-                    if (null !== $mostMoved && $moved + self::delay($counts, $shapes, $rank) > $mostMoved) {
+                    $moved = $node->moved + abs($rank - $shapes->next($shape, $counts));
+                    ++$counts[$shape];
+                    if (null !== $mostMoved && $moved + $shapes->delay($counts, $rank) > $mostMoved) {
                         continue;
                     }
                     $child = $node->placing($spread, $page, $half, $empty, $counts, $moved, $at, $this->facing->kept($spread, $page, $node));
@@ -228,45 +221,6 @@ final class PlacingSearch
         $this->looked %= self::LOOKS;
 
         return array_values($next);
-    }
-
-    /**
-     * The next spread of each shape that may come now.
-     *
-     * @param list<Placeable> $group
-     * @param list<list<int>> $shapes
-     *
-     * @return array<int, Placeable>
-     */
-    private function open(PlacingNode $node, array $group, array $shapes, int $rank, int $window): array
-    {
-        $open = [];
-        foreach ($shapes as $shape => $ranks) {
-            $wanted = $ranks[$node->counts[$shape]] ?? null;
-            if (null !== $wanted && abs($rank - $wanted) <= $window) {
-                $open[$shape] = $group[$wanted];
-            }
-        }
-
-        return $open;
-    }
-
-    /**
-     * Places at least that the spreads passed over so far will have moved: each stands later than all that are placed.
-     *
-     * @param array<int, int>  $counts placed of each shape
-     * @param list<list<int>> $shapes
-     */
-    private static function delay(array $counts, array $shapes, int $rank): int
-    {
-        $delay = 0;
-        foreach ($shapes as $shape => $ranks) {
-            for ($i = $counts[$shape]; isset($ranks[$i]) && $ranks[$i] <= $rank; ++$i) {
-                $delay += $rank + 1 - $ranks[$i];
-            }
-        }
-
-        return $delay;
     }
 
     /**

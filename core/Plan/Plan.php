@@ -16,9 +16,6 @@ final class Plan
 {
     public const MOST_SPREADS = 300;
 
-    /** @var array<array-key, PlannedSpread>|null made when a spread is first looked up; nothing else here changes */
-    private ?array $byId = null;
-
     /**
      * @param list<PlannedSpread> $spreads in the wanted order; a section's spreads need not stand together here
      * @param string              $language of what goes on paper, as ICU names it
@@ -26,8 +23,6 @@ final class Plan
      * @param list<TakenSplit>    $taken    from the counting bench into pages
      * @param Palette|null        $palette  the book's own pens; null for the usual ones
      * @param list<Volume>        $volumes  books beside the first
-     * @param list<Month>|null    $ranged   of one book: the months that stand in it; null for all of the period
-     * @param list<PlannedSpread> $elsewhere of one book: the spreads that stand in the others
      */
     public function __construct(
         public readonly string $title,
@@ -41,8 +36,6 @@ final class Plan
         public readonly array $mixing = [],
         public readonly InUse $inUse = new InUse(),
         public readonly array $volumes = [],
-        public readonly ?array $ranged = null,
-        public readonly array $elsewhere = [],
         public readonly array $taken = [],
         public readonly ?Palette $palette = null,
     ) {
@@ -56,8 +49,8 @@ final class Plan
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, ranged: list<Month>|null, elsewhere: list<PlannedSpread>, taken: list<TakenSplit>, palette: Palette|null} $all */
-        $all = array_replace(array_diff_key(get_object_vars($this), ['byId' => true]), $changes);
+        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null} $all */
+        $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);
     }
@@ -72,18 +65,8 @@ final class Plan
         return [Volume::FIRST, ...array_map(static fn (Volume $volume): string => $volume->id, $this->volumes)];
     }
 
-    /**
-     * The months that stand in this book.
-     *
-     * @return list<Month>
-     */
-    public function months(): array
-    {
-        return $this->ranged ?? $this->period->months();
-    }
-
     /** What of the plan is in one of its books; null where there is no such book. */
-    public function inBook(string $id): ?self
+    public function inBook(string $id): ?BookPlan
     {
         if (!\in_array($id, $this->books(), true)) {
             return null;
@@ -91,13 +74,15 @@ final class Plan
         $volume = $this->volume($id);
         $here = static fn (PlannedSpread $spread): bool => $spread->book === $id;
 
-        return $this->with([
-            'stock' => $volume->stock ?? $this->stock,
-            'spreads' => array_values(array_filter($this->spreads, $here)),
-            'elsewhere' => array_values(array_filter($this->spreads, static fn (PlannedSpread $spread): bool => !$here($spread))),
-            'ranged' => $this->monthsFrom(null === $volume ? $this->period->start : $volume->from),
-            'inUse' => new InUse($this->inUse->used, null === $volume ? $this->inUse->lost : []),
-        ]);
+        return new BookPlan(
+            $this,
+            $id,
+            $volume->stock ?? $this->stock,
+            array_values(array_filter($this->spreads, $here)),
+            array_values(array_filter($this->spreads, static fn (PlannedSpread $spread): bool => !$here($spread))),
+            $this->monthsFrom(null === $volume ? $this->period->start : $volume->from),
+            new InUse($this->inUse->used, null === $volume ? $this->inUse->lost : []),
+        );
     }
 
     /** A book beside the first. */
@@ -140,14 +125,13 @@ final class Plan
 
     public function spread(string $id): ?PlannedSpread
     {
-        if (null === $this->byId) {
-            $this->byId = [];
-            foreach ($this->spreads as $spread) {
-                $this->byId[$spread->id] ??= $spread;
+        foreach ($this->spreads as $spread) {
+            if ($spread->id === $id) {
+                return $spread;
             }
         }
 
-        return $this->byId[$id] ?? null;
+        return null;
     }
 
     /**

@@ -23,13 +23,13 @@ final class WaysToFitTest extends TestCase
 {
     public function testABookThatFitsNeedsNoWay(): void
     {
-        self::assertNull((new WaysToFit(Books::sample()))->best());
+        self::assertNull((new WaysToFit(Books::first(Books::sample())))->best());
     }
 
     public function testTheBestWayIsOneEditThatMakesTheBookFit(): void
     {
         $plan = self::overfull();
-        $ways = new WaysToFit($plan);
+        $ways = new WaysToFit(Books::first($plan));
         $best = $ways->best() ?? self::fail();
 
         self::assertTrue($ways->isProven());
@@ -41,7 +41,7 @@ final class WaysToFitTest extends TestCase
     {
         $plan = self::overfull();
         $before = Composer::compose($plan)->runOut->pages;
-        $single = (new WaysToFit($plan))->single();
+        $single = (new WaysToFit(Books::first($plan)))->single();
         self::assertNotEmpty($single);
         foreach ($single as $way) {
             $after = Composer::compose(Edits::apply($plan, $way->edit)->plan)->runOut;
@@ -57,7 +57,7 @@ final class WaysToFitTest extends TestCase
             ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'split', 'pages' => '2']],
             ['type' => 'set-used', 'month' => '2027-01', 'page' => 44],
         ]);
-        $ways = new WaysToFit($plan);
+        $ways = new WaysToFit(Books::first($plan));
         $best = $ways->best() ?? self::fail();
         $after = Composer::compose(Edits::apply($plan, $best->edit)->plan);
 
@@ -90,7 +90,7 @@ final class WaysToFitTest extends TestCase
                 array_keys($plan->spreads),
             ),
         );
-        $ways = new WaysToFit($plan);
+        $ways = new WaysToFit(Books::first($plan));
         $best = $ways->best() ?? self::fail();
 
         self::assertTrue(Composer::compose(Edits::apply($plan, $best->edit)->plan)->runOut->fits);
@@ -103,14 +103,14 @@ final class WaysToFitTest extends TestCase
         $checked = 0;
         for ($seed = 1; $checked < 15 && $seed < 400; ++$seed) {
             $plan = self::small($seed);
-            $whole = new WaysToFit($plan, 100_000);
+            $whole = new WaysToFit(Books::first($plan), 100_000);
             $least = $whole->best();
             if (null === $least) {
                 continue;
             }
             ++$checked;
             $now = 0.0;
-            $hasty = new WaysToFit($plan, 100_000, new Patience(1.0, static function () use (&$now): float {
+            $hasty = new WaysToFit(Books::first($plan), 100_000, new Patience(1.0, static function () use (&$now): float {
                 // Each look at the clock takes a quarter of all the time there is.
                 return $now += 0.25;
             }));
@@ -133,7 +133,7 @@ final class WaysToFitTest extends TestCase
                 continue;
             }
             ++$overfull;
-            $ways = new WaysToFit($plan, 100_000);
+            $ways = new WaysToFit(Books::first($plan), 100_000);
             $books = array_map(static fn (Way $way): int => $way->fits ? $way->regret : \PHP_INT_MAX, (new MoreBooks($plan))->ways());
             $least = min([$this->leastRegret($plan) ?? \PHP_INT_MAX, ...$books]);
             self::assertSame($least, $ways->best()->regret ?? \PHP_INT_MAX, "seed $seed");
@@ -143,8 +143,8 @@ final class WaysToFitTest extends TestCase
 
     private function leastRegret(Plan $plan): ?int
     {
-        $changes = new FitChanges($plan);
-        $paged = (new Pager($plan, new Layouts($plan, new Catalogue())))->page();
+        $changes = new FitChanges(Books::first($plan));
+        $paged = (new Pager(Books::first($plan), new Layouts(Books::first($plan), new Catalogue())))->page();
         $all = [...array_merge(...$changes->months()), ...array_merge(...$changes->spreads($paged->front, $paged->back))];
         $best = null;
         for ($set = 0; $set < 2 ** \count($all); ++$set) {
@@ -168,7 +168,7 @@ final class WaysToFitTest extends TestCase
 
     private static function fits(Plan $plan): bool
     {
-        return (new Pager($plan, new Layouts($plan, new Catalogue())))->page()->runOut->fits;
+        return (new Pager(Books::first($plan), new Layouts(Books::first($plan), new Catalogue())))->page()->runOut->fits;
     }
 
     /** A book of one to three months and a few spreads, on too few pages more often than not. */

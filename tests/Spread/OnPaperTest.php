@@ -35,7 +35,7 @@ final class OnPaperTest extends TestCase
         self::assertSame($colours, array_unique($colours));
 
         $more = Composer::compose(Books::edited(
-            $book->plan,
+            $book->plan->whole,
             [['type' => 'set-spread', 'spread' => 'spacing-sheet', 'settings' => ['divisors_across' => [2, 3, 4, 5, 6, 7]]]],
         ));
         self::assertStringContainsString('6 divisors share 5 colours', implode(' ', array_column($more->findings(), 'says')));
@@ -159,7 +159,7 @@ final class OnPaperTest extends TestCase
         $shown = $plain->drawing($page)->shown ?? [];
         self::assertNotSame([], $shown);
         $taken = Composer::compose(Books::edited(
-            $plain->plan,
+            $plain->plan->whole,
             [[
                 'type' => 'take-split',
                 'on' => 'spacing-sheet',

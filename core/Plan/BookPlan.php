@@ -1,0 +1,93 @@
+<?php
+
+/* What of a plan is in one of its books: its paper, its spreads, its months. Everything else is as the whole plan has it. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Plan;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Period;
+use AmpleMargin\Colour\Palette;
+use AmpleMargin\Counting\Tally;
+use AmpleMargin\Paper\Stock;
+
+final class BookPlan
+{
+    public readonly string $title;
+
+    public readonly Period $period;
+
+    public readonly WeekPlan $weeks;
+
+    public readonly MonthPlan $months;
+
+    public readonly Tally $counting;
+
+    public readonly string $language;
+
+    /** @var list<Section> sections whose spreads may mix with those of the next */
+    public readonly array $mixing;
+
+    /** @var list<TakenSplit> from the counting bench into pages */
+    public readonly array $taken;
+
+    public readonly Palette $pens;
+
+    /** @var array<array-key, PlannedSpread> by id */
+    private readonly array $byId;
+
+    /**
+     * @param list<PlannedSpread> $spreads   that stand in this book, in the wanted order
+     * @param list<PlannedSpread> $elsewhere that stand in the others
+     * @param list<Month>         $ranged    the months that stand in it
+     * @param InUse               $inUse     of this book
+     */
+    public function __construct(
+        public readonly Plan $whole,
+        public readonly string $id,
+        public readonly Stock $stock,
+        public readonly array $spreads,
+        public readonly array $elsewhere,
+        public readonly array $ranged,
+        public readonly InUse $inUse,
+    ) {
+        $this->title = $whole->title;
+        $this->period = $whole->period;
+        $this->weeks = $whole->weeks;
+        $this->months = $whole->months;
+        $this->counting = $whole->counting;
+        $this->language = $whole->language;
+        $this->mixing = $whole->mixing;
+        $this->taken = $whole->taken;
+        $this->pens = $whole->pens();
+        $this->byId = array_column($spreads, null, 'id');
+    }
+
+    public function spread(string $id): ?PlannedSpread
+    {
+        return $this->byId[$id] ?? null;
+    }
+
+    /**
+     * The spreads in book order: by section, then as the person put them.
+     *
+     * @return list<PlannedSpread>
+     */
+    public function inOrder(): array
+    {
+        return array_merge(...array_map($this->inSection(...), Section::cases()));
+    }
+
+    /** @return list<PlannedSpread> */
+    public function inSection(Section $section): array
+    {
+        return array_values(array_filter($this->spreads, static fn (PlannedSpread $spread): bool => $spread->section === $section));
+    }
+
+    /** The same book after the whole plan was changed; null where the change took it away. */
+    public function after(Plan $changed): ?self
+    {
+        return $changed->inBook($this->id);
+    }
+}
