@@ -7,14 +7,9 @@ declare(strict_types=1);
 namespace App\Api;
 
 use AmpleMargin\Book\Book;
-use AmpleMargin\Drawing\Band;
-use AmpleMargin\Drawing\Frame;
-use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Drawing\Ring;
 use AmpleMargin\Drawing\Step;
-use AmpleMargin\Drawing\Words;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Paper\Leaf;
 
@@ -23,17 +18,9 @@ final class DrawingView
     /** @return list<list<int|string|null>> [kind, layer, step, note, x, y, wide, tall, …text, size, align, …colour] */
     public static function marks(PageDrawing $drawing): array
     {
-        return array_map(static function (Mark $mark): array {
-            $row = [self::kind($mark), $mark->layer->value, $mark->step, $mark->note, $mark->x, $mark->y, $mark->wide, $mark->tall];
-            if ($mark instanceof Words) {
-                array_push($row, $mark->text, $mark->size, $mark->align->value);
-            }
-            if (null !== $mark->colour) {
-                $row[] = $mark->colour;
-            }
+        $rows = new MarkRows();
 
-            return $row;
-        }, $drawing->marks);
+        return array_map(static fn (Mark $mark): array => $mark->visit($rows), $drawing->marks);
     }
 
     /** @return array<string, mixed> the opening that shows a page, with the steps of all that is drawn on it */
@@ -124,16 +111,5 @@ final class DrawingView
     private static function working(Working $working, int $page): array
     {
         return ['note' => $working->note, 'figure' => $working->figure, 'arithmetic' => $working->arithmetic, 'page' => $page];
-    }
-
-    private static function kind(Mark $mark): string
-    {
-        return match (true) {
-            $mark instanceof Line => 'line',
-            $mark instanceof Frame => 'frame',
-            $mark instanceof Band => 'band',
-            $mark instanceof Ring => 'ring',
-            default => 'words',
-        };
     }
 }

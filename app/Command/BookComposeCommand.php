@@ -99,11 +99,7 @@ final class BookComposeCommand extends Command
 
     private function sheets(Book $book, string $folder, string $paper, OutputInterface $errors): void
     {
-        $size = match ($paper) {
-            'A4' => PaperSize::A4,
-            'Letter' => PaperSize::Letter,
-            default => throw PlanProblem::at('paper', 'Print on A4 or Letter.'),
-        };
+        $size = PaperSize::ofPrinter($paper) ?? throw PlanProblem::at('paper', 'Print on A4 or Letter.');
         if (!is_dir($folder) && !@mkdir($folder, 0o777, true) && !is_dir($folder)) {
             throw PlanProblem::at('sheets', "The folder “{$folder}” cannot be made.");
         }

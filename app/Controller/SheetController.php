@@ -80,11 +80,7 @@ final class SheetController
 
     private function paper(Request $request): PaperSize
     {
-        return match ($request->query->getString('paper', 'A4')) {
-            'A4' => PaperSize::A4,
-            'Letter' => PaperSize::Letter,
-            default => throw PlanProblem::at('paper', 'Print on A4 or Letter.'),
-        };
+        return PaperSize::ofPrinter($request->query->getString('paper', 'A4')) ?? throw PlanProblem::at('paper', 'Print on A4 or Letter.');
     }
 
     /** @param list<Sheet> $sheets */

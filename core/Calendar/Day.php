@@ -13,9 +13,17 @@ final class Day
     {
     }
 
-    /** @param int $day 1 to the month's last */
+    /**
+     * @param int $day 1 to the month's last
+     *
+     * @throws NoSuchDay
+     */
     public static function of(Month $month, int $day): self
     {
+        if ($day < 1 || $day > $month->days()) {
+            throw NoSuchDay::of($month, $day);
+        }
+
         return new self($month->firstDayNumber() + $day - 1, $month, $day);
     }
 

@@ -11,7 +11,8 @@ final class Palette
     public const MOST = 12;
 
     private const PAPER = '#fffefa';
-    private const INK = '#22304a';
+    /** What is written and ruled with, where no pen is named. */
+    public const INK = '#22304a';
 
     /** Lines and marks need this contrast with paper; words need this with what is under them. Source: WCAG 2.2, 1.4.11 and 1.4.3. */
     private const LINE = 3.0;

@@ -7,12 +7,9 @@ declare(strict_types=1);
 namespace AmpleMargin\Compare;
 
 use AmpleMargin\Counting\Fraction;
-use AmpleMargin\Drawing\Band;
-use AmpleMargin\Drawing\Frame;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Drawing\Ring;
 use AmpleMargin\Drawing\Room;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Making\Count;
@@ -93,7 +90,7 @@ final class Measures
     {
         $taken = array_fill(0, $page->down, str_repeat('0', $page->across));
         foreach ($page->marks as $mark) {
-            if ($mark instanceof Frame || $mark instanceof Band || $mark instanceof Words || $mark instanceof Ring) {
+            if ($mark->takesRoom()) {
                 self::take($taken, [$mark->x, $mark->y, $mark->wide, $mark->tall]);
             }
         }

@@ -93,18 +93,12 @@ final class Division
     {
         $parts = \count($ratio);
         $free = $side - ($parts - 1) * $gap;
-        $sum = array_sum($ratio);
         if (min($ratio) < 1 || $gap < 0 || $free < $parts) {
             return null;
         }
-        $sizes = array_map(static fn (int $share): int => intdiv($free * $share, $sum), $ratio);
-        $lost = array_map(static fn (int $share): int => $free * $share % $sum, $ratio);
-        arsort($lost);
-        foreach (\array_slice(array_keys($lost), 0, $free - array_sum($sizes)) as $part) {
-            ++$sizes[$part];
-        }
+        $sizes = LargestRemainder::share($free, $ratio);
 
-        return min($sizes) < 1 ? null : new self($side, $gap, Remainder::ByRatio, array_values(array_map(Fraction::of(...), $sizes)), array_fill(0, $parts - 1, $gap), 0, 0, 0);
+        return [] === $sizes || min($sizes) < 1 ? null : new self($side, $gap, Remainder::ByRatio, array_values(array_map(Fraction::of(...), $sizes)), array_fill(0, $parts - 1, $gap), 0, 0, 0);
     }
 
     /**

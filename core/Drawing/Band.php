@@ -8,4 +8,13 @@ namespace AmpleMargin\Drawing;
 
 final class Band extends Mark
 {
+    public function visit(MarkVisitor $visitor): mixed
+    {
+        return $visitor->band($this);
+    }
+
+    public function moved(int $grains, int $steps, string $prefix = ''): self
+    {
+        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->colour]);
+    }
 }

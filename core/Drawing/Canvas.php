@@ -9,22 +9,19 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Drawing;
 
+use AmpleMargin\Colour\Palette;
 use AmpleMargin\Counting\BlockDigits;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Letters;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Counting\Ticks;
 
 final class Canvas
 {
-    private const INK = '#22304a';
-
     /** Letters fill this share of their box, in grains a box: three quarters leaves air above and below (from memory). */
     private const LETTER = 630;
-
-    /** The width of an ordinary letter against its height, in hundredths (from memory). */
-    private const LETTER_WIDTH = 60;
 
     /** Centred words keep this share of their place, in hundredths, so that figures in neighbouring boxes stay apart. */
     private const CENTRED = 84;
@@ -199,7 +196,7 @@ final class Canvas
     /** Block figures, each of their boxes filled with ink. */
     public function blocks(BlockDigits $block, int $x, int $y): void
     {
-        $this->pen(self::INK);
+        $this->pen(Palette::INK);
         foreach ($block->stretches() as $run) {
             $this->band($x + $run['x'], $y + $run['y'], $run['wide'], $block->scale);
         }
@@ -220,7 +217,7 @@ final class Canvas
         $height = intdiv(Grain::of($tall) * self::LETTER, Grain::PER_BOX);
         // Letters of East Asian scripts are twice as wide as others.
         $length = max(1, mb_strwidth($text));
-        $size = min($height, intdiv($room * 100, $length * self::LETTER_WIDTH));
+        $size = min($height, intdiv($room * 100, $length * Letters::WIDEST));
         $this->marks[] = new Words($layer, Grain::of($x) + $inset, Grain::of($y), $place, Grain::of($tall), $this->current(), $this->note, $text, max(1, $size), $align, $this->colour);
     }
 

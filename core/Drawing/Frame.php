@@ -8,4 +8,13 @@ namespace AmpleMargin\Drawing;
 
 final class Frame extends Mark
 {
+    public function visit(MarkVisitor $visitor): mixed
+    {
+        return $visitor->frame($this);
+    }
+
+    public function moved(int $grains, int $steps, string $prefix = ''): self
+    {
+        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->colour]);
+    }
 }

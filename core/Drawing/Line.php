@@ -8,4 +8,18 @@ namespace AmpleMargin\Drawing;
 
 final class Line extends Mark
 {
+    public function visit(MarkVisitor $visitor): mixed
+    {
+        return $visitor->line($this);
+    }
+
+    public function moved(int $grains, int $steps, string $prefix = ''): self
+    {
+        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->colour]);
+    }
+
+    public function takesRoom(): bool
+    {
+        return false;
+    }
 }

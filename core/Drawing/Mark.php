@@ -29,35 +29,28 @@ abstract class Mark
     }
 
     /**
-     * The same mark lower on the page, in a later step.
+     * @template T
      *
-     * @param int         $grains further down
-     * @param int         $steps  later
-     * @param string $prefix put before its note
+     * @param MarkVisitor<T> $visitor
+     *
+     * @return T
      */
-    public function moved(int $grains, int $steps, string $prefix = ''): self
+    abstract public function visit(MarkVisitor $visitor): mixed;
+
+    /** The same mark lower on the page, in a later step: both in grains and steps, its note with a prefix. */
+    abstract public function moved(int $grains, int $steps, string $prefix = ''): self;
+
+    /** Whether its place cannot be used for anything else; a line takes none. */
+    public function takesRoom(): bool
+    {
+        return true;
+    }
+
+    /** @return array{Layer, int, int, int, int, int, string|null} what every mark begins with, moved */
+    protected function placedLower(int $grains, int $steps, string $prefix): array
     {
         $note = null === $this->note ? null : $prefix.$this->note;
-        [$x, $y, $wide, $tall, $step] = [$this->x, $this->y + $grains, $this->wide, $this->tall, $this->step + $steps];
 
-        return match (true) {
-            $this instanceof Words => new Words(
-                $this->layer,
-                $x,
-                $y,
-                $wide,
-                $tall,
-                $step,
-                $note,
-                $this->text,
-                $this->size,
-                $this->align,
-                $this->colour,
-            ),
-            $this instanceof Frame => new Frame($this->layer, $x, $y, $wide, $tall, $step, $note, $this->colour),
-            $this instanceof Band => new Band($this->layer, $x, $y, $wide, $tall, $step, $note, $this->colour),
-            $this instanceof Ring => new Ring($this->layer, $x, $y, $wide, $tall, $step, $note, $this->colour),
-            default => new Line($this->layer, $x, $y, $wide, $tall, $step, $note, $this->colour),
-        };
+        return [$this->layer, $this->x, $this->y + $grains, $this->wide, $this->tall, $this->step + $steps, $note];
     }
 }

@@ -8,4 +8,13 @@ namespace AmpleMargin\Drawing;
 
 final class Ring extends Mark
 {
+    public function visit(MarkVisitor $visitor): mixed
+    {
+        return $visitor->ring($this);
+    }
+
+    public function moved(int $grains, int $steps, string $prefix = ''): self
+    {
+        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->colour]);
+    }
 }

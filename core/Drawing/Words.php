@@ -24,6 +24,16 @@ final class Words extends Mark
         parent::__construct($layer, $x, $y, $wide, $tall, $step, $note, $colour);
     }
 
+    public function visit(MarkVisitor $visitor): mixed
+    {
+        return $visitor->words($this);
+    }
+
+    public function moved(int $grains, int $steps, string $prefix = ''): self
+    {
+        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->text, $this->size, $this->align, $this->colour]);
+    }
+
     /** A number to be copied: a day, a box, a page, a year. */
     public function isFigure(): bool
     {

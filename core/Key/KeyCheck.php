@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Key;
 
+use AmpleMargin\Paper\Millimetres;
+
 final class KeyCheck
 {
     /** Marks of which no point strays further than this from the other are taken for one another: mm, at writing size. From memory. */
@@ -166,6 +168,6 @@ final class KeyCheck
 
     public static function mm(float $mm): string
     {
-        return rtrim(rtrim(number_format($mm, 2, '.', ''), '0'), '.');
+        return Millimetres::rounded($mm, 2);
     }
 }

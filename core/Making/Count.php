@@ -6,15 +6,9 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Making;
 
-use AmpleMargin\Drawing\Band;
-use AmpleMargin\Drawing\Frame;
-use AmpleMargin\Drawing\Grain;
-use AmpleMargin\Drawing\Layer;
-use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Drawing\Words;
 
 final class Count
 {
@@ -38,30 +32,24 @@ final class Count
     /** @param list<PageDrawing> $pages */
     public static function of(array $pages): self
     {
-        $count = ['figures' => 0, 'words' => 0, 'letters' => 0, 'lines' => 0, 'ticks' => 0, 'bands' => 0, 'cuts' => 0];
+        $counter = new MarkCounter();
+        $cuts = 0;
         foreach ($pages as $page) {
-            $count['cuts'] += \count(array_filter($page->steps, static fn (Step $step): bool => Task::Cut === $step->task));
+            $cuts += \count(array_filter($page->steps, static fn (Step $step): bool => Task::Cut === $step->task));
             foreach ($page->marks as $mark) {
-                if ($mark instanceof Words) {
-                    if ($mark->isFigure()) {
-                        ++$count['figures'];
-                    } else {
-                        ++$count['words'];
-                        $count['letters'] += mb_strlen($mark->text);
-                    }
-                } elseif ($mark instanceof Band) {
-                    ++$count['bands'];
-                } elseif ($mark instanceof Frame) {
-                    $count['lines'] += 4;
-                } else {
-                    $ruled = $mark instanceof Line
-                        && Layer::Pencil !== $mark->layer
-                        && max(abs($mark->wide), abs($mark->tall)) >= Grain::PER_BOX;
-                    ++$count[$ruled ? 'lines' : 'ticks'];
-                }
+                $mark->visit($counter);
             }
         }
 
-        return new self(\count($pages), ...$count);
+        return new self(
+            \count($pages),
+            $counter->figures,
+            $counter->words,
+            $counter->letters,
+            $counter->lines,
+            $counter->ticks,
+            $counter->bands,
+            $cuts,
+        );
     }
 }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Paging;
 
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Counting\LargestRemainder;
 use AmpleMargin\Plan\MonthPlan;
 use AmpleMargin\Plan\Spare;
 
@@ -26,22 +27,10 @@ final class SparePages
         foreach ($months as $month) {
             $weights[$month->iso()] = Spare::Weights === $plan->spare ? $plan->weights[$month->iso()] ?? 0 : 1;
         }
-        $sum = array_sum($weights);
-        if (Spare::End === $plan->spare || $pages < 1 || 0 === $sum) {
+        if (Spare::End === $plan->spare || $pages < 1 || 0 === array_sum($weights)) {
             return [];
         }
-        $shares = [];
-        $rest = [];
-        foreach ($weights as $month => $weight) {
-            $shares[$month] = intdiv($pages * $weight, $sum);
-            $rest[$month] = $pages * $weight % $sum;
-        }
-        $order = array_reverse(array_keys($rest));
-        usort($order, static fn (string $a, string $b): int => $rest[$b] <=> $rest[$a]);
-        foreach (\array_slice($order, 0, $pages - array_sum($shares)) as $month) {
-            ++$shares[$month];
-        }
 
-        return array_filter($shares, static fn (int $share): bool => $share > 0);
+        return array_filter(LargestRemainder::share($pages, $weights, true), static fn (int $share): bool => $share > 0);
     }
 }

@@ -18,6 +18,12 @@ final class Millimetres
         return $sign.$whole.(0 === $rest ? '' : '.'.rtrim(\sprintf('%03d', $rest), '0'));
     }
 
+    /** Rounded for a sentence: 46.25 to one decimal → "46.3", 46.0 → "46". @param float $millimetres */
+    public static function rounded(float $millimetres, int $decimals): string
+    {
+        return rtrim(rtrim(number_format($millimetres, $decimals, '.', ''), '0'), '.');
+    }
+
     /** 3.7 → 3700: to the nearest micrometre. */
     public static function read(int|float $millimetres): int
     {

@@ -38,6 +38,12 @@ enum PaperSize: string
         };
     }
 
+    /** A paper of the printer, by the word for it: "A4" or "Letter"; null for any other. */
+    public static function ofPrinter(string $word): ?self
+    {
+        return ['A4' => self::A4, 'Letter' => self::Letter][$word] ?? null;
+    }
+
     /**
      * The sizes to choose a notebook from; Letter is only printed on.
      *

@@ -6,7 +6,9 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Paper;
 
-final class StockRefused extends \DomainException
+use AmpleMargin\Refused;
+
+final class StockRefused extends \DomainException implements Refused
 {
     private function __construct(public readonly string $field, string $message)
     {

@@ -6,7 +6,9 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Plan;
 
-final class PlanProblem extends \DomainException
+use AmpleMargin\Refused;
+
+final class PlanProblem extends \DomainException implements Refused
 {
     private function __construct(public readonly string $field, string $message)
     {

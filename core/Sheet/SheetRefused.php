@@ -6,7 +6,9 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Sheet;
 
-final class SheetRefused extends \DomainException
+use AmpleMargin\Refused;
+
+final class SheetRefused extends \DomainException implements Refused
 {
     public static function tooLarge(string $grid, string $paper, string $room): self
     {

@@ -11,26 +11,13 @@ namespace AmpleMargin\Sheet;
 
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Band;
-use AmpleMargin\Drawing\Frame;
-use AmpleMargin\Drawing\Grain;
-use AmpleMargin\Drawing\Layer;
-use AmpleMargin\Drawing\Line;
-use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Drawing\Ring;
-use AmpleMargin\Drawing\Words;
 use AmpleMargin\Paper\PaperSize;
 
 final class TrueSize
 {
     /** µm between cut and grid in which numbered ticks can be read. From memory. */
     private const ROOM_FOR_NUMBERS = 6_500;
-
-    /**
-     * µm of letters below which no printer shows any: their place is a line, and the page's finding says that they are
-     * too many. From memory: six dots of a printer at 600 to the inch.
-     */
-    private const SMALLEST_LETTERS = 250;
 
     /** @var list<SheetLine|SheetArea|SheetWords> */
     private array $marks = [];
@@ -59,9 +46,7 @@ final class TrueSize
         $room = new PrintRoom($paper);
         [$wide, $tall] = [$drawing->across * $pitch, $drawing->down * $pitch];
         $self = new self($pitch, ...$room->middle($wide, $tall));
-        foreach ($drawing->marks as $mark) {
-            $self->mark($mark);
-        }
+        $self->marks = self::marks($drawing, new SheetMarks($self->left, $self->top, $pitch));
         // Where the whole page does not fit on the paper, the grid is what is cut out.
         $page = $trim ?? [$wide, $tall];
         $cut = $room->takes(...$page) ? $page : [$wide, $tall];
@@ -75,54 +60,16 @@ final class TrueSize
         return new Sheet($paper, $title, new DotGrid($self->left, $self->top, $pitch, $drawing->across, $drawing->down), $self->marks);
     }
 
-    private function mark(Mark $mark): void
+    /** @return list<SheetLine|SheetArea|SheetWords> bands behind everything else */
+    private static function marks(PageDrawing $drawing, SheetMarks $form): array
     {
-        $tone = match ($mark->layer) {
-            Layer::Pencil => Tone::Pencil,
-            Layer::Band => Tone::Band,
-            Layer::Ink, Layer::Writing => Tone::Ink,
-        };
-        $x = $this->left + Grain::micrometres($mark->x, $this->pitch);
-        $y = $this->top + Grain::micrometres($mark->y, $this->pitch);
-        // Ends are reckoned from the edge too, so that no rounding adds up along the page.
-        $toX = $this->left + Grain::micrometres($mark->x + $mark->wide, $this->pitch);
-        $toY = $this->top + Grain::micrometres($mark->y + $mark->tall, $this->pitch);
-        match (true) {
-            $mark instanceof Line => $this->marks[] = new SheetLine($tone, $x, $y, $toX, $toY, $mark->colour),
-            $mark instanceof Frame => $this->frame($tone, $x, $y, $toX, $toY, $mark->colour),
-            $mark instanceof Band => array_unshift($this->marks, new SheetArea($tone, $x, $y, $toX - $x, $toY - $y, false, $mark->colour)),
-            $mark instanceof Ring => $this->marks[] = new SheetArea($tone, $x, $y, $toX - $x, $toY - $y, true, $mark->colour),
-            $mark instanceof Words => $this->marks[] = Grain::micrometres($mark->size, $this->pitch) < self::SMALLEST_LETTERS ? new SheetLine(
-                $tone,
-                $x,
-                intdiv($y + $toY, 2),
-                $toX,
-                intdiv($y + $toY, 2),
-                $mark->colour,
-            ) : new SheetWords(
-                $tone,
-                $x,
-                $y,
-                $toX - $x,
-                $toY - $y,
-                $mark->text,
-                Grain::micrometres($mark->size, $this->pitch),
-                $mark->align,
-                $mark->colour,
-            ),
-            default => throw new \LogicException('A mark no sheet can show: '.$mark::class),
-        };
-    }
+        $bands = $others = [];
+        foreach ($drawing->marks as $mark) {
+            $marks = $mark->visit($form);
+            $mark instanceof Band ? array_unshift($bands, ...$marks) : array_push($others, ...$marks);
+        }
 
-    private function frame(Tone $tone, int $x, int $y, int $toX, int $toY, ?string $colour): void
-    {
-        array_push(
-            $this->marks,
-            new SheetLine($tone, $x, $y, $toX, $y, $colour),
-            new SheetLine($tone, $toX, $y, $toX, $toY, $colour),
-            new SheetLine($tone, $toX, $toY, $x, $toY, $colour),
-            new SheetLine($tone, $x, $toY, $x, $y, $colour),
-        );
+        return [...$bands, ...$others];
     }
 
     /** A tick a box, a longer one with its number every fifth, just outside the grid. */

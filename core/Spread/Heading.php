@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Letters;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Canvas;
@@ -51,7 +52,7 @@ final class Heading
     /** Letters of an ordinary width that can be read in the boxes of a title. */
     private static function most(int $across, int $down): int
     {
-        return Fraction::of($across * 100, 56)->times(self::letters($down))->floor();
+        return Fraction::of($across * 100, Letters::WIDE)->times(self::letters($down))->floor();
     }
 
     /**

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Counting\Centring;
+use AmpleMargin\Counting\Letters;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
@@ -62,7 +63,7 @@ final class CentredWords implements Form
     private static function tooLong(Request $request, array $lines): array
     {
         $across = $request->grid->across;
-        $long = array_filter($lines, static fn (string $line): bool => mb_strwidth($line) * 56 > $across * 200);
+        $long = array_filter($lines, static fn (string $line): bool => mb_strwidth($line) > Letters::most($across));
 
         return array_values(array_map(static fn (string $line): Finding => new Finding(
             $request->id,

@@ -12,6 +12,7 @@ namespace AmpleMargin\Spread\Form;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Letters;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Canvas;
@@ -36,9 +37,6 @@ final class MonthTable implements Form, HasLayouts
 {
     /** Boxes an amount needs across: "1250" (common practice, no source). */
     public const AMOUNT = 4;
-
-    /** Hundredths of a box the narrowest letter that can be read is wide: half a box tall (from memory). */
-    private const LETTER = 28;
 
     public function fields(): array
     {
@@ -195,9 +193,9 @@ final class MonthTable implements Form, HasLayouts
      */
     private function tooLong(Request $request, array $items, int $strip): array
     {
-        $most = intdiv($strip * 100, self::LETTER);
+        $most = Letters::most($strip);
         $longest = [] === $items ? 0 : max(array_map(mb_strwidth(...), $items));
-        $needed = intdiv($longest * self::LETTER + 99, 100);
+        $needed = Letters::boxes($longest);
 
         return $longest <= $most ? [] : [new Finding(
             $request->id,

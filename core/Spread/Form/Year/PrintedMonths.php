@@ -19,6 +19,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form\MonthFigures;
 use AmpleMargin\Spread\Heading;
@@ -173,6 +174,6 @@ final class PrintedMonths implements Way
     /** Boxes as mm, to the tenth. */
     private static function mm(Fraction $boxes, int $pitch): string
     {
-        return rtrim(rtrim(number_format($boxes->numerator * $pitch / $boxes->denominator / 1_000, 1, '.', ''), '0'), '.');
+        return Millimetres::rounded($boxes->numerator * $pitch / $boxes->denominator / 1_000, 1);
     }
 }

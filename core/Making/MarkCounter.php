@@ -1,0 +1,76 @@
+<?php
+
+/* Counts marks by what the hand has to do for them. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Making;
+
+use AmpleMargin\Drawing\Band;
+use AmpleMargin\Drawing\Frame;
+use AmpleMargin\Drawing\Grain;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Line;
+use AmpleMargin\Drawing\MarkVisitor;
+use AmpleMargin\Drawing\Ring;
+use AmpleMargin\Drawing\Words;
+
+/**
+ * @internal to counting; the only thing here that changes
+ *
+ * @implements MarkVisitor<null>
+ */
+final class MarkCounter implements MarkVisitor
+{
+    public int $figures = 0;
+
+    public int $words = 0;
+
+    public int $letters = 0;
+
+    public int $lines = 0;
+
+    public int $ticks = 0;
+
+    public int $bands = 0;
+
+    public function line(Line $line): mixed
+    {
+        Layer::Pencil !== $line->layer && max(abs($line->wide), abs($line->tall)) >= Grain::PER_BOX ? ++$this->lines : ++$this->ticks;
+
+        return null;
+    }
+
+    public function frame(Frame $frame): mixed
+    {
+        $this->lines += 4;
+
+        return null;
+    }
+
+    public function band(Band $band): mixed
+    {
+        ++$this->bands;
+
+        return null;
+    }
+
+    public function ring(Ring $ring): mixed
+    {
+        ++$this->ticks;
+
+        return null;
+    }
+
+    public function words(Words $words): mixed
+    {
+        if ($words->isFigure()) {
+            ++$this->figures;
+        } else {
+            ++$this->words;
+            $this->letters += mb_strlen($words->text);
+        }
+
+        return null;
+    }
+}
