@@ -6,6 +6,7 @@ return (new PhpCsFixer\Config())
     ->setRiskyAllowed(true)
     ->setRules([
         '@Symfony' => true,
+        'single_line_throw' => false,
         '@Symfony:risky' => true,
         'declare_strict_types' => true,
         'phpdoc_to_comment' => false,

@@ -69,7 +69,9 @@ final class Asking
     {
         $form = self::kind($kind)->form;
 
-        return ($form instanceof ReadsIndex ? $form->reading($index, []) : $form)->layOut(self::of(self::kind($kind), $settings))->drawings();
+        return ($form instanceof ReadsIndex
+            ? $form->reading($index, [])
+            : $form)->layOut(self::of(self::kind($kind), $settings))->drawings();
     }
 
     public static function period(string $start, string $end): Period

@@ -162,7 +162,12 @@ final class BookView
     /** @return array<string, mixed> */
     public static function finding(Finding $finding): array
     {
-        return ['about' => $finding->about, 'says' => $finding->says, 'offers' => array_map(get_object_vars(...), $finding->offers), 'broken' => $finding->broken];
+        return [
+            'about' => $finding->about,
+            'says' => $finding->says,
+            'offers' => array_map(get_object_vars(...), $finding->offers),
+            'broken' => $finding->broken,
+        ];
     }
 
     /** @return array<string, mixed> */

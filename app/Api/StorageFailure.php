@@ -48,7 +48,8 @@ final class StorageFailure
             self::READ_ONLY === $code => [
                 503,
                 'The notebooks cannot be written',
-                'The file of the notebooks may only be read here: nothing was saved. Give the program the right to write to it and to its folder.',
+                'The file of the notebooks may only be read here: nothing was saved. Give the program the right to write to it and to '
+                    .'its folder.',
             ],
             self::FULL === $code => [
                 507,
@@ -58,12 +59,14 @@ final class StorageFailure
             \in_array($code, self::DISK, true) => [
                 503,
                 'The disk does not answer',
-                'The file of the notebooks cannot be opened, read or written: nothing was saved. Look after the disk and the rights of the folder it is in.',
+                'The file of the notebooks cannot be opened, read or written: nothing was saved. Look after the disk and the rights '
+                    .'of the folder it is in.',
             ],
             \in_array($code, self::DAMAGED, true) => [
                 503,
                 'The notebooks are damaged',
-                'The file of the notebooks is damaged: nothing was saved. Stop the program and restore a copy with bin/console shelf:restore.',
+                'The file of the notebooks is damaged: nothing was saved. Stop the program and restore a copy with bin/console '
+                    .'shelf:restore.',
             ],
             self::ERROR === $code && str_contains($message, 'no such table') => [
                 503,

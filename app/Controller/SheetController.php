@@ -67,7 +67,10 @@ final class SheetController
         $book = $this->book($id, $request);
         $sheets = (new BookSheets($book, $this->paper($request)))->printedMonths();
         if ([] === $sheets) {
-            throw PlanProblem::at('way', 'No spread of this book has room for printed months: choose “Printed or stamped months” for a year at a glance.');
+            throw PlanProblem::at(
+                'way',
+                'No spread of this book has room for printed months: choose “Printed or stamped months” for a year at a glance.',
+            );
         }
 
         return $this->pdf($sheets, $book, 'months-to-cut-out');

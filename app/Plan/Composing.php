@@ -29,7 +29,10 @@ final class Composing
         } catch (\Throwable $failure) {
             // A fault of the program, and yet no reason to keep what it could not show again.
             $this->log->error('A plan could not be composed: {failure}', ['failure' => $failure->getMessage(), 'exception' => $failure]);
-            throw PlanProblem::at('', 'The program cannot compose the book this would make, so it was not kept. The log of the program says more.');
+            throw PlanProblem::at(
+                '',
+                'The program cannot compose the book this would make, so it was not kept. The log of the program says more.',
+            );
         }
     }
 }

@@ -72,7 +72,10 @@ final class ExactJson
                 $name = json_decode((string) $string, false, 1, \JSON_THROW_ON_ERROR);
                 $path[$level] = $name = \is_string($name) ? $name : '';
                 if (isset($names[$level]["-$name"])) {
-                    throw PlanProblem::at(self::place($path), 'The name "'.mb_strimwidth($name, 0, 60, '…').'" stands here twice; only one of them could be kept.');
+                    throw PlanProblem::at(
+                        self::place($path),
+                        'The name "'.mb_strimwidth($name, 0, 60, '…').'" stands here twice; only one of them could be kept.',
+                    );
                 }
                 $names[$level]["-$name"] = true;
             } else {
@@ -83,7 +86,10 @@ final class ExactJson
                     $names[] = '{' === $bracket ? [] : null;
                     $path[] = -1;
                 } elseif (null !== $bare && 1 === preg_match('/^-?\d/', $bare) && !self::isExact($bare)) {
-                    throw PlanProblem::at(self::place($path), 'The number '.mb_strimwidth($bare, 0, 40, '…').' has more figures than can be kept.');
+                    throw PlanProblem::at(
+                        self::place($path),
+                        'The number '.mb_strimwidth($bare, 0, 40, '…').' has more figures than can be kept.',
+                    );
                 }
             }
         }

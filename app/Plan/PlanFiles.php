@@ -34,7 +34,14 @@ final class PlanFiles
     {
         $written = json_encode(PlanWriter::plan($plan), self::WRITTEN);
         if (\strlen($written) > self::LARGEST_PLAN) {
-            throw PlanProblem::at('', \sprintf('The plan would have %s MB; it has %s MB at most.', self::megabytes(\strlen($written)), self::megabytes(self::LARGEST_PLAN)));
+            throw PlanProblem::at(
+                '',
+                \sprintf(
+                    'The plan would have %s MB; it has %s MB at most.',
+                    self::megabytes(\strlen($written)),
+                    self::megabytes(self::LARGEST_PLAN),
+                ),
+            );
         }
 
         return $written;
@@ -74,7 +81,14 @@ final class PlanFiles
         try {
             $plan = ExactJson::read($json);
         } catch (\JsonException $broken) {
-            throw PlanProblem::at('', '' === trim($json) ? 'This file is empty.' : 'This file is not whole: it is cut off or not JSON ('.lcfirst($broken->getMessage()).'). Download the plan again from where it came.');
+            throw PlanProblem::at(
+                '',
+                '' === trim($json)
+                    ? 'This file is empty.'
+                    : 'This file is not whole: it is cut off or not JSON ('
+                        .lcfirst($broken->getMessage())
+                        .'). Download the plan again from where it came.',
+            );
         }
         // The reader comes first: it says what is wrong in the handbook's words. The schema then refuses what
         // the reader would not keep, so that nothing in a file is ever dropped unsaid.
@@ -91,7 +105,9 @@ final class PlanFiles
     {
         [$drawing, $step] = [$tick->text('drawing', null, 60), $tick->text('step', null, 20)];
 
-        return TickedStep::isNamed($drawing, $step) ? ['drawing' => $drawing, 'step' => $step] : throw PlanProblem::at($tick->path('step'), 'This is not a step of any page.');
+        return TickedStep::isNamed($drawing, $step)
+            ? ['drawing' => $drawing, 'step' => $step]
+            : throw PlanProblem::at($tick->path('step'), 'This is not a step of any page.');
     }
 
     /** @param int|null $bytes of a file that has too many; null where they were not counted to the end */
@@ -119,7 +135,10 @@ final class PlanFiles
             /** @var array<string, list<string>> $errors */
             $errors = (new ErrorFormatter())->format($result->error(), true);
             $field = (string) array_key_first($errors);
-            throw PlanProblem::at(ltrim($field, '/'), 'This file does not follow the format of plan files at "'.$field.'": '.($errors[$field][0] ?? '').'.');
+            throw PlanProblem::at(
+                ltrim($field, '/'),
+                'This file does not follow the format of plan files at "'.$field.'": '.($errors[$field][0] ?? '').'.',
+            );
         }
     }
 }

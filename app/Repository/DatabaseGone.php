@@ -10,6 +10,7 @@ final class DatabaseGone extends \RuntimeException
 {
     public function __construct()
     {
-        parent::__construct('The file that holds the notebooks is not there any more, or another was put in its place: nothing was saved. Put it back, or restore a copy with bin/console shelf:restore, then load this page again.');
+        parent::__construct('The file that holds the notebooks is not there any more, or another was put in its place: nothing was '
+            .'saved. Put it back, or restore a copy with bin/console shelf:restore, then load this page again.');
     }
 }

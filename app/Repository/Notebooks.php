@@ -196,7 +196,8 @@ final class Notebooks
     public function ticked(Notebook $notebook): array
     {
         /** @var list<array{drawing: string, step: string}> $rows */
-        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step FROM '.TickedStep::class.' t WHERE t.notebook = :notebook ORDER BY t.drawing, t.step')
+        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step FROM '.TickedStep::class.' t WHERE t.notebook = :notebook '
+            .'ORDER BY t.drawing, t.step')
             ->execute(['notebook' => $notebook]);
 
         return $rows;

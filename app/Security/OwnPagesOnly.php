@@ -19,7 +19,8 @@ final class OwnPagesOnly
 {
     /** What every answer carries, files of the interface among them (docs/hosting.md has the same for nginx). */
     public const HEADERS = [
-        'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; "
+        'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+            ."connect-src 'self'; "
             ."manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
         'X-Content-Type-Options' => 'nosniff',
         'X-Frame-Options' => 'DENY',

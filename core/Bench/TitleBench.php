@@ -162,7 +162,10 @@ final class TitleBench
                     .' mm to the first dot, paper '
                     .Millimetres::written($width)
                     .' mm wide; '
-                    .(0 === $off ? 'exactly in its middle' : Millimetres::written(abs($off)).' mm to the '.($off > 0 ? 'right' : 'left').' of its middle, as near as whole boxes come'),
+                    .(0 === $off
+                        ? 'exactly in its middle'
+                        : Millimetres::written(abs($off)).' mm to the '.($off > 0 ? 'right' : 'left').' of its middle, as near as '
+                            .'whole boxes come'),
             ),
         ];
     }

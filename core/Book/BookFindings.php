@@ -14,6 +14,7 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Kind;
 
+/** @internal to Book */
 final class BookFindings
 {
     public function __construct(
@@ -28,7 +29,12 @@ final class BookFindings
     /** @return list<Finding> */
     public function all(): array
     {
-        return [...$this->ofSpreads($this->paged->front, $this->paged->back), ...$this->wrongParts(), ...$this->lost($this->paged), ...$this->taken->findings()];
+        return [
+            ...$this->ofSpreads($this->paged->front, $this->paged->back),
+            ...$this->wrongParts(),
+            ...$this->lost($this->paged),
+            ...$this->taken->findings(),
+        ];
     }
 
     /** @return list<Finding> */
@@ -39,7 +45,8 @@ final class BookFindings
             if (null === $this->layouts->catalogue->kind($spread->kind)) {
                 $findings[] = new Finding(
                     $spread->id,
-                    "This program does not know the kind “{$spread->kind}”. It is kept as it came, with one page, and nothing is drawn for it.",
+                    "This program does not know the kind “{$spread->kind}”. It is kept as it came, with one page, and nothing is "
+                        .'drawn for it.',
                 );
             }
             array_push($findings, ...$this->wrongSettings($spread));
@@ -53,7 +60,10 @@ final class BookFindings
             }
             array_push(
                 $findings,
-                ...self::once($this->drawings->laid($spread->id)->findings ?? [], $front->pageOf($spread->id) ?? $back->pageOf($spread->id)),
+                ...self::once(
+                    $this->drawings->laid($spread->id)->findings ?? [],
+                    $front->pageOf($spread->id) ?? $back->pageOf($spread->id),
+                ),
             );
         }
 
@@ -152,8 +162,9 @@ final class BookFindings
             default => "$moved entries of the index change",
         };
 
-        return array_map(static fn (int $page): Finding => new Finding("page-$page", "Page $page is passed over; openings behind it stay whole, and $says.", [
-            new Offer("Page $page can be used after all", (new SetLost($page, false))->written()),
-        ], false), $this->plan->inUse->lost);
+        return array_map(static fn (int $page): Finding => new Finding("page-$page", "Page $page is passed over; openings behind it "
+            ."stay whole, and $says.", [
+                new Offer("Page $page can be used after all", (new SetLost($page, false))->written()),
+            ], false), $this->plan->inUse->lost);
     }
 }

@@ -95,7 +95,15 @@ final class BookSheets
         $sheets = [];
         foreach ($this->book->plan->spreads as $spread) {
             foreach ($this->book->cutOut($spread) as $drawing) {
-                $sheets[] = TrueSize::sheet($drawing, $stock->pitch, $this->paper, 'Months to cut out: '.$this->book->catalogue()->title($spread)." ({$this->book->plan->title})", null, false, self::KNIFE);
+                $sheets[] = TrueSize::sheet(
+                    $drawing,
+                    $stock->pitch,
+                    $this->paper,
+                    'Months to cut out: '.$this->book->catalogue()->title($spread)." ({$this->book->plan->title})",
+                    null,
+                    false,
+                    self::KNIFE,
+                );
             }
         }
 

@@ -13,6 +13,7 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Laid;
 
+/** @internal to Book */
 final class Drawings
 {
     /** @var array<string, Laid|null> by spread */

@@ -14,6 +14,7 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Catalogue;
 
+/** @internal to Book */
 final class Fillers
 {
     public function __construct(private readonly BookPlan $plan, private readonly Catalogue $catalogue)
@@ -40,7 +41,10 @@ final class Fillers
             $offers = [];
             foreach ($this->catalogue->spreads() as $kind) {
                 if ($kind->filler) {
-                    $offers[] = new Offer("Put in: $kind->name", (new AddSpread($kind->id, $before->section ?? $section, $before?->id))->written());
+                    $offers[] = new Offer(
+                        "Put in: $kind->name",
+                        (new AddSpread($kind->id, $before->section ?? $section, $before?->id))->written(),
+                    );
                 }
             }
             $findings[] = new Finding("page-$page", "Page $page stays empty.", $offers, false);

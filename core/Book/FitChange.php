@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+/** @internal to Book */
 final class FitChange
 {
     /**

@@ -21,6 +21,7 @@ use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Spread\Catalogue;
 
+/** @internal to Book */
 final class FitChanges
 {
     /** How much a spread is missed, by its worth (from memory). */

@@ -8,6 +8,7 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Drawing\PageDrawing;
 
+/** @internal to Book */
 final class HalfPages
 {
     /** Put before the notes and keys of the lower half, so that they are its own. */

@@ -15,6 +15,7 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\IndexRow;
 
+/** @internal to Book */
 final class IndexEntries
 {
     /**

@@ -12,6 +12,7 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Paging\Placeable;
 use AmpleMargin\Paging\Placement;
 
+/** @internal to Book */
 final class Known
 {
     /** @var array<string, Placeable> */

@@ -12,6 +12,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+/** @internal to Book */
 final class LeastRegret
 {
     private const NEVER = 1_000_000;

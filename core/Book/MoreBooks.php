@@ -20,6 +20,7 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
 
+/** @internal to Book */
 final class MoreBooks
 {
     /** From memory: more than any change within the book. */
@@ -56,7 +57,11 @@ final class MoreBooks
     {
         $yearly = array_values(array_filter(
             $this->plan->spreads,
-            static fn (PlannedSpread $spread): bool => \in_array($spread->section, [Section::Year, Section::Goals, Section::Trackers], true),
+            static fn (PlannedSpread $spread): bool => \in_array(
+                $spread->section,
+                [Section::Year, Section::Goals, Section::Trackers],
+                true,
+            ),
         ));
         if ([] === $yearly) {
             return null;

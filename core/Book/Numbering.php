@@ -10,6 +10,7 @@ use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paper\Leaf;
 
+/** @internal to Book */
 final class Numbering
 {
     /** @return list<string> steps; the index depends on them */

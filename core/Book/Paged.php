@@ -12,6 +12,7 @@ use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\RunOut;
 
+/** @internal to Book */
 final class Paged
 {
     /**

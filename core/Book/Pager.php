@@ -34,6 +34,7 @@ use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\ReadsIndex;
 
+/** @internal to Book */
 final class Pager
 {
     private readonly PartKinds $parts;

@@ -9,6 +9,7 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Paging\PartKinds;
 use AmpleMargin\Spread\Catalogue;
 
+/** @internal to Book */
 final class PartsOfCatalogue implements PartKinds
 {
     public function __construct(private readonly Catalogue $catalogue)

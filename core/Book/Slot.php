@@ -9,6 +9,7 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Paging\MonthPart;
 
+/** @internal to Book */
 final class Slot
 {
     /**

@@ -11,6 +11,7 @@ use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\BookPlan;
 
+/** @internal to Book */
 final class Slots
 {
     /** Parts of a month that nothing is drawn for. */
@@ -53,7 +54,11 @@ final class Slots
         foreach ([...$front->placed, ...$back->placed] as $placed) {
             $planned = $this->plan->spread($placed->spread->id);
             for ($nth = 0; $nth < $placed->spread->pages(); ++$nth) {
-                $slot = Slot::spread($placed->spread->id, null === $planned ? $placed->spread->name : $this->layouts->catalogue->title($planned), $nth);
+                $slot = Slot::spread(
+                    $placed->spread->id,
+                    null === $planned ? $placed->spread->name : $this->layouts->catalogue->title($planned),
+                    $nth,
+                );
                 $upper = $slots[$placed->page] ?? null;
                 $slots[$placed->page + $nth] = 1 === $placed->half && 'spread' === $upper?->is ? $upper->sharedWith($slot) : $slot;
             }

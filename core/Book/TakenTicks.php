@@ -20,6 +20,7 @@ use AmpleMargin\Editing\Book\DropSplit;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\TakenSplit;
 
+/** @internal to Book */
 final class TakenTicks
 {
     /** @var list<array{TakenSplit, list<Fraction>|null}> each with its ticks; null where it has no place any more */
@@ -77,9 +78,13 @@ final class TakenTicks
         $findings = [];
         foreach ($this->all as [$one, $ticks]) {
             if (null === $ticks) {
-                $findings[] = new Finding(null === $this->plan->spread($one->on) ? 'book' : $one->on, 'A split of '.Plural::boxes($one->side())." was taken into a region of $one->wide × $one->tall boxes at $one->x, $one->y; it is not on this page of {$this->plan->stock->across} × {$this->plan->stock->down} any more.", [
-                    new Offer('Leave its ticks out', (new DropSplit($one->id))->written()),
-                ], false);
+                $findings[] = new Finding(null === $this->plan->spread($one->on)
+                    ? 'book'
+                    : $one->on, 'A split of '.Plural::boxes($one->side())." was taken into a region of $one->wide × $one->tall boxes "
+                        ."at $one->x, $one->y; it is not on this page of {$this->plan->stock->across} × {$this->plan->stock->down} "
+                            .'any more.', [
+                                new Offer('Leave its ticks out', (new DropSplit($one->id))->written()),
+                            ], false);
             }
         }
 

@@ -126,7 +126,11 @@ final class WaysToFit
         while (true) {
             // A set of month changes is looked into once nothing cheaper is left.
             while (isset($sets[$next]) && ($queue->isEmpty() || $sets[$next][0] <= self::first($queue)) && !$this->isOver()) {
-                $this->queue($queue, $sets[$next][1], (new LeastRegret($this->classes))->sets(max(0, $this->halvesMissing($sets[$next][1])), \PHP_INT_MAX));
+                $this->queue(
+                    $queue,
+                    $sets[$next][1],
+                    (new LeastRegret($this->classes))->sets(max(0, $this->halvesMissing($sets[$next][1])), \PHP_INT_MAX),
+                );
                 ++$next;
             }
             if ($queue->isEmpty() && !isset($sets[$next])) {
@@ -208,7 +212,10 @@ final class WaysToFit
     public function single(): array
     {
         $ways = [];
-        $alone = [...array_merge(...$this->changes->months()), ...array_map(static fn (array $class): FitChange => $class[0], $this->classes)];
+        $alone = [
+            ...array_merge(...$this->changes->months()),
+            ...array_map(static fn (array $class): FitChange => $class[0], $this->classes),
+        ];
         foreach ($alone as $change) {
             if ($this->patience->isOver(self::FOR_ALL)) {
                 $this->complete = false;
@@ -256,7 +263,16 @@ final class WaysToFit
 
     private function months(BookPlan $plan, InUse $inUse): MonthLayout
     {
-        return new MonthLayout(new PartsOfCatalogue($this->catalogue), $plan->months, $plan->weeks, $plan->period, [], $inUse, [], $plan->ranged);
+        return new MonthLayout(
+            new PartsOfCatalogue($this->catalogue),
+            $plan->months,
+            $plan->weeks,
+            $plan->period,
+            [],
+            $inUse,
+            [],
+            $plan->ranged,
+        );
     }
 
     /** Half pages of all spreads that could be dropped. */

@@ -118,7 +118,9 @@ final class Comparison
     private static function reason(Candidate $best, array $candidates): string
     {
         $measures = $best->measures;
-        $said = [[] === $measures->limits ? 'breaks no readability limit' : 'breaks the fewest readability limits ('.implode(', ', $measures->limits).')'];
+        $said = [[] === $measures->limits
+            ? 'breaks no readability limit'
+            : 'breaks the fewest readability limits ('.implode(', ', $measures->limits).')'];
         $said[] = 1 === $measures->pages
             ? 'takes one page'
             : (2 === $measures->pages ? 'takes one opening' : "takes $measures->pages pages");

@@ -15,6 +15,7 @@ use AmpleMargin\Drawing\Words;
 use AmpleMargin\Making\Count;
 use AmpleMargin\Making\Minutes;
 
+/** @internal to Compare */
 final class Measures
 {
     /** A figure needs a box, a line to write on one and a half (handbook, from memory). */

@@ -16,7 +16,9 @@ final class Centring
     ) {
     }
 
-    /** The block on whole boxes; where the parities differ it stands half a box to the left of the true middle. Null where it does not fit. */
+    /**
+     * The block on whole boxes; where the parities differ it stands half a box to the left of the true middle. Null where it does not fit.
+     */
     public static function of(int $side, int $block): ?self
     {
         if ($block < 1 || $block > $side) {

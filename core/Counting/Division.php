@@ -49,7 +49,16 @@ final class Division
         return match ($policy) {
             Remainder::Outside => self::equal($side, $parts, $size, $gap, $policy, intdiv($left, 2), $left),
             Remainder::After => self::equal($side, $parts, $size, $gap, $policy, 0, $left),
-            Remainder::Exact => new self($side, $gap, $policy, array_fill(0, $parts, Fraction::of($free, $parts)), array_fill(0, $parts - 1, $gap), 0, 0, 0),
+            Remainder::Exact => new self(
+                $side,
+                $gap,
+                $policy,
+                array_fill(0, $parts, Fraction::of($free, $parts)),
+                array_fill(0, $parts - 1, $gap),
+                0,
+                0,
+                0,
+            ),
             Remainder::IntoGaps => self::intoGaps($side, $parts, $size, $gap, $left),
             Remainder::IntoParts => self::intoParts($side, $parts, $size, $gap, $left),
             Remainder::ByRatio => self::byRatio($side, array_fill(0, $parts, 1), $gap),
@@ -98,7 +107,16 @@ final class Division
         }
         $sizes = LargestRemainder::share($free, $ratio);
 
-        return [] === $sizes || min($sizes) < 1 ? null : new self($side, $gap, Remainder::ByRatio, array_values(array_map(Fraction::of(...), $sizes)), array_fill(0, $parts - 1, $gap), 0, 0, 0);
+        return [] === $sizes || min($sizes) < 1 ? null : new self(
+            $side,
+            $gap,
+            Remainder::ByRatio,
+            array_values(array_map(Fraction::of(...), $sizes)),
+            array_fill(0, $parts - 1, $gap),
+            0,
+            0,
+            0,
+        );
     }
 
     /**
@@ -133,8 +151,13 @@ final class Division
      *
      * @param non-empty-list<int> $sizes each 1 or more
      */
-    public static function ofSizes(int $side, array $sizes, int $narrowest = 1, int $widest = 3, Remainder $policy = Remainder::Outside): ?self
-    {
+    public static function ofSizes(
+        int $side,
+        array $sizes,
+        int $narrowest = 1,
+        int $widest = 3,
+        Remainder $policy = Remainder::Outside,
+    ): ?self {
         $parts = \count($sizes);
         $free = $side - array_sum($sizes);
         if (min($sizes) < 1 || $free < ($parts - 1) * $narrowest) {
@@ -144,7 +167,16 @@ final class Division
         $left = $free - ($parts - 1) * $gap;
         $before = Remainder::After === $policy ? 0 : intdiv($left, 2);
 
-        return new self($side, $gap, $policy, array_map(Fraction::of(...), $sizes), array_fill(0, $parts - 1, $gap), $before, $left - $before, $left);
+        return new self(
+            $side,
+            $gap,
+            $policy,
+            array_map(Fraction::of(...), $sizes),
+            array_fill(0, $parts - 1, $gap),
+            $before,
+            $left - $before,
+            $left,
+        );
     }
 
     /**
@@ -209,7 +241,9 @@ final class Division
             $sum .= 1 === \count($gaps) ? ' + '.($count - 1)." × {$this->gaps[0]}" : ' + gaps '.implode(', ', $this->gaps);
         }
 
-        return Plural::boxes($this->side)." = $sum".($this->remainder > 0 && $this->before + $this->after > 0 ? " + $this->remainder left over" : '');
+        return Plural::boxes($this->side)
+            ." = $sum"
+            .($this->remainder > 0 && $this->before + $this->after > 0 ? " + $this->remainder left over" : '');
     }
 
     public function isEqual(): bool
@@ -235,21 +269,48 @@ final class Division
 
     private static function equal(int $side, int $parts, int $size, int $gap, Remainder $policy, int $before, int $left): self
     {
-        return new self($side, $gap, $policy, array_fill(0, $parts, Fraction::of($size)), array_fill(0, $parts - 1, $gap), $before, $left - $before, $left);
+        return new self(
+            $side,
+            $gap,
+            $policy,
+            array_fill(0, $parts, Fraction::of($size)),
+            array_fill(0, $parts - 1, $gap),
+            $before,
+            $left - $before,
+            $left,
+        );
     }
 
     private static function intoGaps(int $side, int $parts, int $size, int $gap, int $left): ?self
     {
         $gaps = $parts < 2 ? null : self::spread($left, $parts - 1, $gap);
 
-        return null === $gaps ? null : new self($side, $gap, Remainder::IntoGaps, array_fill(0, $parts, Fraction::of($size)), $gaps, 0, 0, $left);
+        return null === $gaps ? null : new self(
+            $side,
+            $gap,
+            Remainder::IntoGaps,
+            array_fill(0, $parts, Fraction::of($size)),
+            $gaps,
+            0,
+            0,
+            $left,
+        );
     }
 
     private static function intoParts(int $side, int $parts, int $size, int $gap, int $left): ?self
     {
         $sizes = self::spread($left, $parts, $size);
 
-        return null === $sizes ? null : new self($side, $gap, Remainder::IntoParts, array_map(Fraction::of(...), $sizes), array_fill(0, $parts - 1, $gap), 0, 0, $left);
+        return null === $sizes ? null : new self(
+            $side,
+            $gap,
+            Remainder::IntoParts,
+            array_map(Fraction::of(...), $sizes),
+            array_fill(0, $parts - 1, $gap),
+            0,
+            0,
+            $left,
+        );
     }
 
     /**

@@ -76,10 +76,24 @@ final class Canvas
     }
 
     /** Room for writing in a place; all in boxes. Says how many whole lines it has. */
-    public function room(string $for, string $name, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall, int|Fraction $line): int
-    {
+    public function room(
+        string $for,
+        string $name,
+        int|Fraction $x,
+        int|Fraction $y,
+        int|Fraction $wide,
+        int|Fraction $tall,
+        int|Fraction $line,
+    ): int {
         $lines = max(0, Fraction::from($tall)->dividedBy($line)->floor());
-        $this->rooms[] = new Room($for, $name, $lines, Fraction::from($wide), Fraction::from($line), [Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall)]);
+        $this->rooms[] = new Room(
+            $for,
+            $name,
+            $lines,
+            Fraction::from($wide),
+            Fraction::from($line),
+            [Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall)],
+        );
 
         return $lines;
     }
@@ -122,7 +136,16 @@ final class Canvas
         $this->note = $note;
         $words = "$this->page $task->value $text";
         $again = $this->said[$words] = ($this->said[$words] ?? 0) + 1;
-        $this->steps[] = new Step($this->done + \count($this->steps) + 1, substr(hash('xxh3', 1 === $again ? $words : "$words $again"), 0, 12), $task, $text, $edge, array_map($this->tally->place(...), $ticks), $note, $this->page);
+        $this->steps[] = new Step(
+            $this->done + \count($this->steps) + 1,
+            substr(hash('xxh3', 1 === $again ? $words : "$words $again"), 0, 12),
+            $task,
+            $text,
+            $edge,
+            array_map($this->tally->place(...), $ticks),
+            $note,
+            $this->page,
+        );
     }
 
     /** Begins a step of pencil ticks for a division, `$from` boxes in from the edge, and draws them. */
@@ -161,7 +184,14 @@ final class Canvas
         }
         $side = Edge::Top === $edge ? $this->across : $this->down;
         $counted = Ticks::at($ticks);
-        $text = \sprintf('Tick %s %s (%s). From tick to tick: %s; %s left at the end.', $this->tally->places($ticks), $edge->words(), $why, implode(', ', array_map(strval(...), $counted->fromLast())), $this->boxes($counted->left($side)));
+        $text = \sprintf(
+            'Tick %s %s (%s). From tick to tick: %s; %s left at the end.',
+            $this->tally->places($ticks),
+            $edge->words(),
+            $why,
+            implode(', ', array_map(strval(...), $counted->fromLast())),
+            $this->boxes($counted->left($side)),
+        );
         $this->step(Task::Pencil, $text, $note, $edge, $ticks);
     }
 
@@ -172,7 +202,11 @@ final class Canvas
         Edge::Top === $edge ? $this->line(Layer::Pencil, $at, 0, 0, $long) : $this->line(Layer::Pencil, 0, $at, $long, 0);
     }
 
-    /** What follows is drawn with a pen of this colour, until another is taken. @param string|null $colour #rrggbb; null for the layer's own */
+    /**
+     * What follows is drawn with a pen of this colour, until another is taken.
+     *
+     * @param string|null $colour #rrggbb; null for the layer's own
+     */
     public function pen(?string $colour): void
     {
         $this->colour = $colour;
@@ -180,17 +214,44 @@ final class Canvas
 
     public function line(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
     {
-        $this->marks[] = new Line($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note, $this->colour);
+        $this->marks[] = new Line(
+            $layer,
+            Grain::of($x),
+            Grain::of($y),
+            Grain::of($wide),
+            Grain::of($tall),
+            $this->current(),
+            $this->note,
+            $this->colour,
+        );
     }
 
     public function frame(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
     {
-        $this->marks[] = new Frame($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note, $this->colour);
+        $this->marks[] = new Frame(
+            $layer,
+            Grain::of($x),
+            Grain::of($y),
+            Grain::of($wide),
+            Grain::of($tall),
+            $this->current(),
+            $this->note,
+            $this->colour,
+        );
     }
 
     public function band(int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
     {
-        $this->marks[] = new Band(Layer::Band, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note, $this->colour);
+        $this->marks[] = new Band(
+            Layer::Band,
+            Grain::of($x),
+            Grain::of($y),
+            Grain::of($wide),
+            Grain::of($tall),
+            $this->current(),
+            $this->note,
+            $this->colour,
+        );
     }
 
     /** Block figures, each of their boxes filled with ink. */
@@ -205,12 +266,28 @@ final class Canvas
 
     public function ring(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
     {
-        $this->marks[] = new Ring($layer, Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall), $this->current(), $this->note, $this->colour);
+        $this->marks[] = new Ring(
+            $layer,
+            Grain::of($x),
+            Grain::of($y),
+            Grain::of($wide),
+            Grain::of($tall),
+            $this->current(),
+            $this->note,
+            $this->colour,
+        );
     }
 
     /** Words in a place, on one line; the letters shrink until they fit its width. At the left edge they begin behind its ticks. */
-    public function words(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall, string $text, Align $align = Align::Start): void
-    {
+    public function words(
+        Layer $layer,
+        int|Fraction $x,
+        int|Fraction $y,
+        int|Fraction $wide,
+        int|Fraction $tall,
+        string $text,
+        Align $align = Align::Start,
+    ): void {
         $inset = Align::Start === $align && Grain::of($wide) > Grain::PER_BOX ? max(0, self::BEHIND_TICKS - Grain::of($x)) : 0;
         $place = Grain::of($wide) - $inset;
         $room = Align::Middle === $align ? intdiv($place * self::CENTRED, 100) : $place;
@@ -218,7 +295,19 @@ final class Canvas
         // Letters of East Asian scripts are twice as wide as others.
         $length = max(1, mb_strwidth($text));
         $size = min($height, intdiv($room * 100, $length * Letters::WIDEST));
-        $this->marks[] = new Words($layer, Grain::of($x) + $inset, Grain::of($y), $place, Grain::of($tall), $this->current(), $this->note, $text, max(1, $size), $align, $this->colour);
+        $this->marks[] = new Words(
+            $layer,
+            Grain::of($x) + $inset,
+            Grain::of($y),
+            $place,
+            Grain::of($tall),
+            $this->current(),
+            $this->note,
+            $text,
+            max(1, $size),
+            $align,
+            $this->colour,
+        );
     }
 
     /** Whether there is pencil to erase. */
@@ -241,7 +330,18 @@ final class Canvas
     /** @param list<Finding> $findings what does not fit, as it was laid out */
     public function finish(array $findings = []): PageDrawing
     {
-        return new PageDrawing($this->across, $this->down, $this->marks, $this->steps, array_values($this->workings), $findings, $this->rooms, $this->copying, $this->cells, array_keys($this->shown));
+        return new PageDrawing(
+            $this->across,
+            $this->down,
+            $this->marks,
+            $this->steps,
+            array_values($this->workings),
+            $findings,
+            $this->rooms,
+            $this->copying,
+            $this->cells,
+            array_keys($this->shown),
+        );
     }
 
     /** A distance is the same in either school: boxes from one place to the next. */

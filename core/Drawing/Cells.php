@@ -143,6 +143,14 @@ final class Cells
         int|Fraction|null $tall = null,
     ): void {
         $y = -1 === $row ? $this->y->minus($tall ?? 1) : $this->down($row);
-        $canvas->words(Layer::Writing, $this->across($column), $y, $this->wide, -1 === $row ? $tall ?? 1 : $tall ?? $this->tall, $text, $align);
+        $canvas->words(
+            Layer::Writing,
+            $this->across($column),
+            $y,
+            $this->wide,
+            -1 === $row ? $tall ?? 1 : $tall ?? $this->tall,
+            $text,
+            $align,
+        );
     }
 }

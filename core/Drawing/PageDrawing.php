@@ -41,7 +41,10 @@ final class PageDrawing
         ]);
     }
 
-    /** The same page drawn once more as the `$page`th of its spread, from 0: every step is a step of its own, numbered after those of the page before. */
+    /**
+     * The same page drawn once more as the `$page`th of its spread, from 0: every step is a step of its own, numbered after those of the
+     * page before.
+     */
     public function again(int $page, int $after): self
     {
         $later = $this->later($after);

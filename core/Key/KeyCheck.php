@@ -49,7 +49,8 @@ final class KeyCheck
 
     public static function how(): string
     {
-        return 'Measured at writing size, one box a symbol: how far, in mm, any stroke of one mark strays from the nearest stroke of the other. Under '
+        return 'Measured at writing size, one box a symbol: how far, in mm, any stroke of one mark strays from the nearest stroke of '
+            .'the other. Under '
             .self::APART
             .' mm a hand cannot be trusted to keep them apart.';
     }
@@ -103,7 +104,8 @@ final class KeyCheck
                     $problems[] = new KeyProblem(
                         $i,
                         $j,
-                        "“{$symbol->name} {$state->name}” cannot be reached: the states lead round in a circle, or from one that is not there.",
+                        "“{$symbol->name} {$state->name}” cannot be reached: the states lead round in a circle, or from one that is "
+                            .'not there.',
                     );
                 } elseif ([] === $state->add) {
                     $problems[] = new KeyProblem(

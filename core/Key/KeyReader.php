@@ -84,7 +84,10 @@ final class KeyReader
                 static fn (mixed $at): bool => \is_int($at) && $at >= 0 && $at <= Stroke::GRID,
             )) : [];
             if (4 !== \count($ends) || ($ends[0] === $ends[2] && $ends[1] === $ends[3])) {
-                throw PlanProblem::at($values->path($name), 'A stroke goes from one dot to another of the '.(Stroke::GRID + 1).' × '.(Stroke::GRID + 1).' dots of a symbol.');
+                throw PlanProblem::at(
+                    $values->path($name),
+                    'A stroke goes from one dot to another of the '.(Stroke::GRID + 1).' × '.(Stroke::GRID + 1).' dots of a symbol.',
+                );
             }
             $strokes[] = new Stroke(...$ends);
         }

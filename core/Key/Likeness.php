@@ -13,6 +13,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Key;
 
+/** @internal to Key */
 final class Likeness
 {
     /** Points looked at along a stroke, in sixteenths: its ends first, for they stray furthest and settle most pairs. */

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Key;
 
+/** @internal to Key */
 final class State
 {
     /**

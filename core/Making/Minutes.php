@@ -27,7 +27,14 @@ final class Minutes
     /** Whole minutes, rounded up. */
     public static function of(Count $count): int
     {
-        $seconds = $count->figures * self::FIGURE + $count->words * self::WORDS + $count->letters * self::LETTER + $count->lines * self::LINE + $count->ticks * self::TICK + $count->bands * self::BAND + $count->cuts * self::CUT + $count->pages * self::PAGE;
+        $seconds = $count->figures * self::FIGURE
+            + $count->words * self::WORDS
+            + $count->letters * self::LETTER
+            + $count->lines * self::LINE
+            + $count->ticks * self::TICK
+            + $count->bands * self::BAND
+            + $count->cuts * self::CUT
+            + $count->pages * self::PAGE;
 
         return intdiv($seconds + 59, 60);
     }

@@ -8,6 +8,7 @@ namespace AmpleMargin\Paging;
 
 use AmpleMargin\Paper\Leaf;
 
+/** @internal to Paging */
 final class Facing
 {
     /**
@@ -34,7 +35,9 @@ final class Facing
         return [] !== $this->required;
     }
 
-    /** Whether every pair that must face each other still can, with this spread here: the first on the left, the second next on the right. */
+    /**
+     * Whether every pair that must face each other still can, with this spread here: the first on the left, the second next on the right.
+     */
     public function keeps(Placeable $spread, int $page, PlacingNode $node): bool
     {
         $waiting = $this->waitsFor($node);

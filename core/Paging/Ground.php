@@ -10,6 +10,7 @@ use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\Side;
 
+/** @internal to Paging */
 final class Ground
 {
     /** @var array<int, non-empty-list<Placeable>> page → what is pinned to it; two halves share a page */

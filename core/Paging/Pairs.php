@@ -11,6 +11,7 @@ use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\Side;
 
+/** @internal to Paging */
 final class Pairs
 {
     /** @var array<string, string> id → the id it should face, both ways */
@@ -76,7 +77,8 @@ final class Pairs
             if (!isset($pages[$id], $pages[$other]) || $pages[$other] === Leaf::facing($pages[$id])) {
                 continue;
             }
-            $where = "$spread->name stands on page {$pages[$id]}, {$this->known[$other]->name} on page {$pages[$other]}: they do not face each other";
+            $where = "$spread->name stands on page {$pages[$id]}, {$this->known[$other]->name} on page {$pages[$other]}: they do not "
+                .'face each other';
             $findings[] = isset($this->required[$id])
                 ? new Finding(
                     $id,
@@ -104,10 +106,12 @@ final class Pairs
             null === $other || $other === $spread => "$spread->name should face a spread that is not in this part of the book.",
             2 !== $spread->halves
                 || 2 !== $other->halves => "$spread->name and $other->name cannot face each other: a pair is two single pages.",
-            $home[$spread->id] !== $home[$other->id] => "$spread->name and $other->name stand in different sections and cannot face each other.",
+            $home[$spread->id] !== $home[$other->id] => "$spread->name and $other->name stand in different sections and cannot face "
+                .'each other.',
             isset($this->all[$other->id]) => "$other->name already faces another spread; $spread->name cannot face it too.",
             Side::Any !== $spread->side
-                && $spread->side === $other->side => "$spread->name and $other->name both want a {$spread->side->value} page and cannot face each other.",
+                && $spread->side === $other->side => "$spread->name and $other->name both want a {$spread->side->value} page and "
+                    .'cannot face each other.',
             default => null,
         };
     }

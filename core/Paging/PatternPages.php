@@ -11,6 +11,7 @@ use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\WeekPages;
 
+/** @internal to Paging */
 final class PatternPages
 {
     /**

@@ -65,7 +65,8 @@ final class Pins
     {
         $last = $page + $spread->pages() - 1;
         if ($page < $this->rules->first) {
-            return "$spread->name is pinned to page $page, which the stock’s first leaf takes; the plan starts on page {$this->rules->first}.";
+            return "$spread->name is pinned to page $page, which the stock’s first leaf takes; the plan starts on page "
+                ."{$this->rules->first}.";
         }
         if ($last > $this->rules->last) {
             return "$spread->name is pinned to page $page and would end on page $last; the book has {$this->rules->last} pages.";
@@ -91,7 +92,10 @@ final class Pins
     {
         $offers = [];
         foreach ([$page - 1, $page + 1, $page - 2, $page + 2] as $near) {
-            if ($near >= $this->rules->first && $near + $spread->pages() - 1 <= $this->rules->last && \count($offers) < 2 && $ground->takes($spread, $near, null)) {
+            if ($near >= $this->rules->first
+                && $near + $spread->pages() - 1 <= $this->rules->last
+                && \count($offers) < 2
+                && $ground->takes($spread, $near, null)) {
                 $offers[] = Offer::spread($spread->id, "Pin it to page $near", ['pin' => $near]);
             }
         }

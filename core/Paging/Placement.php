@@ -42,9 +42,10 @@ final class Placement
     {
         $fits = static fn (Placed $placed): bool => $placed->lastPage() <= $last || $pins->keeps($placed->spread->id);
         $homeless = array_values(array_filter($this->placed, static fn (Placed $placed): bool => !$fits($placed)));
-        $findings = array_map(static fn (Placed $placed): Finding => new Finding($placed->spread->id, "{$placed->spread->name} has no page: $because.", [
-            Offer::leaveOut($placed->spread->id, "Leave {$placed->spread->name} out"),
-        ]), $homeless);
+        $findings = array_map(static fn (Placed $placed): Finding => new Finding($placed->spread->id, "{$placed->spread->name} has no "
+            ."page: $because.", [
+                Offer::leaveOut($placed->spread->id, "Leave {$placed->spread->name} out"),
+            ]), $homeless);
         $why = array_diff_key(
             $this->why,
             array_fill_keys(array_map(static fn (Placed $placed): string => $placed->spread->id, $homeless), ''),

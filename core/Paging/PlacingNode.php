@@ -8,6 +8,7 @@ namespace AmpleMargin\Paging;
 
 use AmpleMargin\Plan\Medium;
 
+/** @internal to Paging */
 final class PlacingNode
 {
     /** @var array<int, int> how many of each shape of the group are placed */

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Paging;
 
+/** @internal to Paging */
 final class PlacingResult
 {
     /**

@@ -47,8 +47,12 @@ final class PlacingSearch
     private ?PlacingResult $best = null;
 
     /** @param list<list<Placeable>> $groups sections in book order; spreads never leave theirs */
-    public function __construct(private readonly array $groups, private readonly Ground $ground, private readonly Facing $facing, int $mostNodes = self::MOST_NODES)
-    {
+    public function __construct(
+        private readonly array $groups,
+        private readonly Ground $ground,
+        private readonly Facing $facing,
+        int $mostNodes = self::MOST_NODES,
+    ) {
         $this->budget = $mostNodes;
     }
 
@@ -75,7 +79,9 @@ final class PlacingSearch
     /** The next window to walk: where an order is known, as wide as it takes to know that no other moves less. */
     private function wider(int $window): int
     {
-        return $this->leavesFewest() ? max($window + 1, intdiv($this->best->moved ?? 0, 2)) : max(self::FIRST_WINDOW, self::WIDER * $window);
+        return $this->leavesFewest()
+            ? max($window + 1, intdiv($this->best->moved ?? 0, 2))
+            : max(self::FIRST_WINDOW, self::WIDER * $window);
     }
 
     /** Whether no order could leave fewer pages empty than the best known. */
@@ -113,7 +119,10 @@ final class PlacingSearch
     {
         [$least, $step] = $this->emptyHalves();
         if (null !== $this->best) {
-            return [...$this->best->empty - $step >= $least ? [[$this->best->empty - $step, null]] : [], [$this->best->empty, $this->best->moved - ($this->facing->hasPairs() ? 0 : 1)]];
+            return [
+                ...$this->best->empty - $step >= $least ? [[$this->best->empty - $step, null]] : [],
+                [$this->best->empty, $this->best->moved - ($this->facing->hasPairs() ? 0 : 1)],
+            ];
         }
         $most = 4 * (array_sum(array_map(\count(...), $this->groups)) + \count($this->ground->pinned)) + 4;
         $caps = [[$least, null]];
@@ -189,7 +198,9 @@ final class PlacingSearch
                 // Looking costs as well: a tenth of a state.
                 $this->looked += \count($open);
                 foreach ($open as $shape => $spread) {
-                    if ((1 === $half && 1 !== $spread->halves) || !$this->facing->keeps($spread, $page, $node) || !$this->ground->takes($spread, $page, $behind)) {
+                    if ((1 === $half && 1 !== $spread->halves)
+                        || !$this->facing->keeps($spread, $page, $node)
+                        || !$this->ground->takes($spread, $page, $behind)) {
                         continue;
                     }
                     $paired = $this->facing->isPaired($spread);
@@ -202,7 +213,16 @@ final class PlacingSearch
                     if (null !== $mostMoved && $moved + $shapes->delay($counts, $rank) > $mostMoved) {
                         continue;
                     }
-                    $child = $node->placing($spread, $page, $half, $empty, $counts, $moved, $at, $this->facing->kept($spread, $page, $node));
+                    $child = $node->placing(
+                        $spread,
+                        $page,
+                        $half,
+                        $empty,
+                        $counts,
+                        $moved,
+                        $at,
+                        $this->facing->kept($spread, $page, $node),
+                    );
                     $key = $child->key($paired);
                     if (!isset($next[$key])) {
                         --$this->budget;
@@ -260,7 +280,9 @@ final class PlacingSearch
             if (Side::Left === $this->ground->rules->then && !Leaf::isLeft($next)) {
                 $empty += 2;
             }
-            if ($empty <= $mostEmpty && null === $this->facing->waitsFor($node) && (null === $best || $empty < $bestEmpty || $empty === $bestEmpty && $node->isBetterThan($this->nodes[$best]))) {
+            if ($empty <= $mostEmpty
+                && null === $this->facing->waitsFor($node)
+                && (null === $best || $empty < $bestEmpty || $empty === $bestEmpty && $node->isBetterThan($this->nodes[$best]))) {
                 [$best, $bestEmpty] = [$at, $empty];
             }
         }

@@ -9,6 +9,7 @@ namespace AmpleMargin\Paging;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\Side;
 
+/** @internal to Paging */
 final class Reasons
 {
     /**
@@ -81,7 +82,8 @@ final class Reasons
 
             return null === $overtaken
                 ? "Moved up to fill page $placed->page."
-                : "Moved up before {$overtaken->spread->name} to fill page $placed->page, so that {$overtaken->spread->name} starts on a left page.";
+                : "Moved up before {$overtaken->spread->name} to fill page $placed->page, so that {$overtaken->spread->name} starts "
+                    .'on a left page.';
         }
         for ($i = $rank - 1; $i >= 0; --$i) {
             $other = $this->flowing[$i];

@@ -9,6 +9,7 @@ namespace AmpleMargin\Paging;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\Medium;
 
+/** @internal to Paging */
 final class WantedOrder
 {
     /** @param list<list<Placeable>> $groups sections in book order */

@@ -8,6 +8,7 @@ namespace AmpleMargin\Paging;
 
 use AmpleMargin\Calendar\MonthWeek;
 
+/** @internal to Paging */
 final class WantedPart
 {
     /**

@@ -8,7 +8,10 @@ namespace AmpleMargin\Paper;
 
 final class CountEstimate
 {
-    /** Outer margins of a printed grid, both sides together, in µm: 18 mm across and 20 mm down. They give 26 × 38 on A5 at 5 mm (common practice, no source). */
+    /**
+     * Outer margins of a printed grid, both sides together, in µm: 18 mm across and 20 mm down. They give 26 × 38 on A5 at 5 mm (common
+     * practice, no source).
+     */
     public const MARGIN_ACROSS = 18_000;
     public const MARGIN_DOWN = 20_000;
 

@@ -39,7 +39,10 @@ final class Stock
     ) {
         foreach (['width' => $width, 'height' => $height] as $field => $side) {
             if ($side < 50_000 || $side > 400_000) {
-                throw StockRefused::at($field, "A page is 50 to 400 mm {$this->sideWord($field)}; this says ".Millimetres::written($side).' mm.');
+                throw StockRefused::at(
+                    $field,
+                    "A page is 50 to 400 mm {$this->sideWord($field)}; this says ".Millimetres::written($side).' mm.',
+                );
             }
         }
         if ($pitch < self::LEAST_PITCH || $pitch > self::MOST_PITCH) {
@@ -51,7 +54,10 @@ final class Stock
             throw StockRefused::at('pages', 'A notebook has '.self::FEWEST_PAGES.' to 1,000 pages; this says '.number_format($pages).'.');
         }
         if (0 !== $pages % 2) {
-            throw StockRefused::at('pages', 'A leaf has two pages, so the count of pages is even: '.($pages - 1).' or '.($pages + 1).", not $pages.");
+            throw StockRefused::at(
+                'pages',
+                'A leaf has two pages, so the count of pages is even: '.($pages - 1).' or '.($pages + 1).", not $pages.",
+            );
         }
     }
 
@@ -71,7 +77,14 @@ final class Stock
         }
         $most = min(self::MOST_BOXES, intdiv($side, $this->pitch));
         if ($count > $most) {
-            throw StockRefused::at($field, "$count boxes of ".Millimetres::written($this->pitch)." mm do not fit $field ".Millimetres::written($side)." mm of paper: $most at most.");
+            throw StockRefused::at(
+                $field,
+                "$count boxes of "
+                    .Millimetres::written($this->pitch)
+                    ." mm do not fit $field "
+                    .Millimetres::written($side)
+                    ." mm of paper: $most at most.",
+            );
         }
     }
 

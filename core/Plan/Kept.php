@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Plan;
 
+/** @internal to Plan */
 final class Kept
 {
     /** Levels of lists and names, one inside another: a key's symbols take five. */
@@ -72,7 +73,10 @@ final class Kept
             throw PlanProblem::at($path, 'These words are not in UTF-8.');
         }
         if (mb_strlen($words) > Values::LONGEST_TEXT) {
-            throw PlanProblem::at($path, 'This has '.number_format(mb_strlen($words)).' letters: at most '.number_format(Values::LONGEST_TEXT).'.');
+            throw PlanProblem::at(
+                $path,
+                'This has '.number_format(mb_strlen($words)).' letters: at most '.number_format(Values::LONGEST_TEXT).'.',
+            );
         }
     }
 }

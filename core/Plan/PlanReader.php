@@ -38,7 +38,10 @@ final class PlanReader
         }
         $spreads = array_map(self::spread(...), $values->each('spreads', Plan::MOST_SPREADS));
         $ids = array_map(static fn (PlannedSpread $spread): string => $spread->id, $spreads);
-        $books = [Volume::FIRST, ...array_map(static fn (Values $one): string => $one->text('book', '', 2), $values->each('volumes', Volume::MOST))];
+        $books = [
+            Volume::FIRST,
+            ...array_map(static fn (Values $one): string => $one->text('book', '', 2), $values->each('volumes', Volume::MOST)),
+        ];
         foreach ($spreads as $i => $spread) {
             if (!\in_array($spread->book, $books, true)) {
                 throw PlanProblem::at("spreads/$i/book", "There is no book “{$spread->book}”.");
@@ -114,7 +117,10 @@ final class PlanReader
     {
         $from = $values->has('from') ? self::month($values, 'from') : null;
         if (null !== $from && (!$period->contains($from) || $from->equals($period->start))) {
-            throw PlanProblem::at($values->path('from'), "A later book begins with a month of the period after its first; {$from->iso()} is not one.");
+            throw PlanProblem::at(
+                $values->path('from'),
+                "A later book begins with a month of the period after its first; {$from->iso()} is not one.",
+            );
         }
         $volume = new Volume($values->text('book', null, 2), self::title($values), self::stock($values->inside('stock')), $from);
         if (1 !== preg_match('/^[2-9]$/', $volume->id)) {
@@ -196,7 +202,9 @@ final class PlanReader
     {
         $pitch = $values->millimetres('pitch');
 
-        return $pitch >= Stock::LEAST_PITCH && $pitch <= Stock::MOST_PITCH ? $pitch : throw PlanProblem::at('pitch', 'A pitch is 2 to 20 mm.');
+        return $pitch >= Stock::LEAST_PITCH && $pitch <= Stock::MOST_PITCH
+            ? $pitch
+            : throw PlanProblem::at('pitch', 'A pitch is 2 to 20 mm.');
     }
 
     public static function period(Values $values): Period
@@ -208,7 +216,10 @@ final class PlanReader
             throw PlanProblem::at($values->path('end'), "The period ends ({$end->iso()}) before it starts ({$start->iso()}).");
         }
         if ($length > Period::LONGEST) {
-            throw PlanProblem::at($values->path('end'), "From {$start->iso()} to {$end->iso()} is ".Plural::of($length, 'month', 'months').': at most '.Period::LONGEST.'.');
+            throw PlanProblem::at(
+                $values->path('end'),
+                "From {$start->iso()} to {$end->iso()} is ".Plural::of($length, 'month', 'months').': at most '.Period::LONGEST.'.',
+            );
         }
 
         return new Period($start, $end);
@@ -221,7 +232,11 @@ final class PlanReader
             throw PlanProblem::at($values->path('first'), 'Weeks begin on Monday (1), Saturday (6) or Sunday (7).');
         }
 
-        return new WeekPlan($first, $values->choice('school', WeekSchool::class, WeekSchool::MostDays), $values->choice('pages', WeekPages::class, WeekPages::One));
+        return new WeekPlan(
+            $first,
+            $values->choice('school', WeekSchool::class, WeekSchool::MostDays),
+            $values->choice('pages', WeekPages::class, WeekPages::One),
+        );
     }
 
     public static function spread(Values $values): PlannedSpread
@@ -245,7 +260,11 @@ final class PlanReader
     public static function pattern(Values $values): Pattern
     {
         $parts = array_map(
-            static fn (Values $part): PatternPart => new PatternPart($part->text('kind', null, 80), $part->count('pages', 0, 20, 1), $part->kept('settings')),
+            static fn (Values $part): PatternPart => new PatternPart(
+                $part->text('kind', null, 80),
+                $part->count('pages', 0, 20, 1),
+                $part->kept('settings'),
+            ),
             $values->each('parts', 20),
         );
 
@@ -261,12 +280,21 @@ final class PlanReader
         $overrides = [];
         foreach ($values->map('overrides') as $month => $pattern) {
             if (null === Month::read((string) $month) || !\is_string($pattern)) {
-                throw PlanProblem::at($values->path("overrides/$month"), "\"$month\" should be a month such as 2027-12, with the id of its pattern.");
+                throw PlanProblem::at(
+                    $values->path("overrides/$month"),
+                    "\"$month\" should be a month such as 2027-12, with the id of its pattern.",
+                );
             }
             $overrides[(string) $month] = $pattern;
         }
         $weights = $values->byMonth('weights', 0, MonthPlan::MOST_WEIGHT, 'a weight is a whole number from 0 to '.MonthPlan::MOST_WEIGHT);
-        $plan = new MonthPlan($patterns, $values->text('usual', $patterns[0]->id, 40), $overrides, $values->choice('spare', Spare::class, Spare::End), $weights);
+        $plan = new MonthPlan(
+            $patterns,
+            $values->text('usual', $patterns[0]->id, 40),
+            $overrides,
+            $values->choice('spare', Spare::class, Spare::End),
+            $weights,
+        );
         foreach ([$plan->usual, ...array_values($overrides)] as $id) {
             if (null === $plan->pattern($id)) {
                 throw PlanProblem::at($values->path('patterns'), "There is no month pattern \"$id\".");

@@ -78,7 +78,11 @@ final class PlanWriter
             'parts' => $splitting->parts,
             'gap' => $splitting->gap,
             'policy' => $splitting->policy->value,
-        ] + ([] === $splitting->ratio ? [] : ['ratio' => $splitting->ratio]) + (1 === $splitting->again ? [] : ['again' => $splitting->again]);
+        ] + ([] === $splitting->ratio
+            ? []
+            : ['ratio' => $splitting->ratio]) + (1 === $splitting->again
+            ? []
+            : ['again' => $splitting->again]);
     }
 
     /** @return array<string, mixed> */

@@ -80,7 +80,10 @@ final class Values
             throw PlanProblem::at($this->path($name), 'These words are not in UTF-8.');
         }
         if (mb_strlen($text) > $longest) {
-            throw PlanProblem::at($this->path($name), 'This has '.number_format(mb_strlen($text)).' letters: at most '.number_format($longest).'.');
+            throw PlanProblem::at(
+                $this->path($name),
+                'This has '.number_format(mb_strlen($text)).' letters: at most '.number_format($longest).'.',
+            );
         }
 
         return $text;
@@ -98,7 +101,10 @@ final class Values
             throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should be a whole number.");
         }
         if ($count < $least || $count > $most) {
-            throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" is $count: it goes from $least to ".number_format($most).'.');
+            throw PlanProblem::at(
+                $this->path($name),
+                "\"{$this->path($name)}\" is $count: it goes from $least to ".number_format($most).'.',
+            );
         }
 
         return $count;
@@ -115,7 +121,10 @@ final class Values
     public function words(string $name, int $most): array
     {
         return array_map(
-            fn (mixed $word): string => \is_string($word) ? $word : throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should hold words."),
+            fn (mixed $word): string => \is_string($word) ? $word : throw PlanProblem::at(
+                $this->path($name),
+                "\"{$this->path($name)}\" should hold words.",
+            ),
             $this->plainList($name, $most),
         );
     }
@@ -124,7 +133,9 @@ final class Values
     public function pages(string $name, int $last): array
     {
         $pages = array_map(
-            fn (mixed $page): int => \is_int($page) && $page >= 1 && $page <= $last ? $page : throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should hold pages from 1 to $last."),
+            fn (mixed $page): int => \is_int($page) && $page >= 1 && $page <= $last
+                ? $page
+                : throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should hold pages from 1 to $last."),
             $this->plainList($name, $last),
         );
         $pages = array_unique($pages);
@@ -137,7 +148,9 @@ final class Values
     public function counts(string $name, int $least, int $most, int $longest): array
     {
         return array_map(
-            fn (mixed $count): int => \is_int($count) && $count >= $least && $count <= $most ? $count : throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should hold whole numbers from $least to $most."),
+            fn (mixed $count): int => \is_int($count) && $count >= $least && $count <= $most
+                ? $count
+                : throw PlanProblem::at($this->path($name), "\"{$this->path($name)}\" should hold whole numbers from $least to $most."),
             $this->plainList($name, $longest),
         );
     }

@@ -9,6 +9,7 @@ namespace AmpleMargin\Sheet;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Paper\PaperSize;
 
+/** @internal to Sheet */
 final class PrintRoom
 {
     public readonly int $wide;
@@ -44,7 +45,11 @@ final class PrintRoom
     public function middle(int $wide, int $tall): array
     {
         if (!$this->takes($wide, $tall)) {
-            throw SheetRefused::tooLarge(Millimetres::written($wide).' × '.Millimetres::written($tall), $this->paper->value, Millimetres::written($this->wide).' × '.Millimetres::written($this->tall));
+            throw SheetRefused::tooLarge(
+                Millimetres::written($wide).' × '.Millimetres::written($tall),
+                $this->paper->value,
+                Millimetres::written($this->wide).' × '.Millimetres::written($this->tall),
+            );
         }
 
         return [intdiv($this->width - $wide, 2), SheetFoot::HEAD + intdiv($this->tall - $tall, 2)];

@@ -8,6 +8,7 @@ namespace AmpleMargin\Sheet;
 
 use AmpleMargin\Drawing\Align;
 
+/** @internal to Sheet */
 final class SheetFoot
 {
     /** What ordinary printers cannot reach along each edge, and the strips title and line need, in µm (from memory). */

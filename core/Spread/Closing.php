@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Task;
 
+/** @internal to Spread */
 final class Closing
 {
     public static function page(Canvas $canvas, string $check, ?string $note = null): void

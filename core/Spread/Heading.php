@@ -15,9 +15,12 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 
+/** @internal to Spread */
 final class Heading
 {
-    /** Boxes a title takes with the air below it: 3 on an ordinary page, less on a small one or half a page (common practice, no source). */
+    /**
+     * Boxes a title takes with the air below it: 3 on an ordinary page, less on a small one or half a page (common practice, no source).
+     */
     public static function boxes(int $down): int
     {
         return match (true) {

@@ -96,7 +96,8 @@ final class Kind
 
         return array_values(array_filter(
             $this->all(),
-            static fn (Field $field): bool => $field->isAsked() && (null === $asks || self::HALF === $field->name || \in_array($field->name, $asks, true)),
+            static fn (Field $field): bool => $field->isAsked()
+                && (null === $asks || self::HALF === $field->name || \in_array($field->name, $asks, true)),
         ));
     }
 

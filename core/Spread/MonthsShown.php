@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
 
+/** @internal to Spread */
 final class MonthsShown
 {
     /**

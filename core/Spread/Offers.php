@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 
+/** @internal to Spread */
 final class Offers
 {
     private const MOST = 2;

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
+/** @internal to Spread */
 final class Pages
 {
     /**

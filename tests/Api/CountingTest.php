@@ -105,7 +105,8 @@ final class CountingTest extends ApiTestCase
         self::assertSame('22 boxes: 6, skip 2, 6, skip 2, 6', $taken['taken'][0]['says']);
         $steps = $this->call('GET', "/notebooks/{$book['id']}/openings/10")['groups'][0]['steps'];
         self::assertStringStartsWith(
-            'Tick at 2, 8, 10, 16, 18, 24 along the top (22 boxes: 6, skip 2, 6, skip 2, 6). From tick to tick: 2, 6, 2, 6, 2, 6; 2 boxes left at the end.',
+            'Tick at 2, 8, 10, 16, 18, 24 along the top (22 boxes: 6, skip 2, 6, skip 2, 6). From tick to tick: 2, 6, 2, 6, 2, 6; 2 '
+                .'boxes left at the end.',
             $steps[0]['text'],
         );
         self::assertSame(

@@ -56,13 +56,28 @@ final class ShelfTest extends ApiTestCase
         $book = $this->edit($this->make(), ['type' => 'set-title', 'title' => 'Harbour']);
         $database = self::getContainer()->get('doctrine.dbal.default_connection');
         $kept = (string) $database->fetchOne('SELECT shelf FROM notebook');
-        foreach ([null, '', 'no JSON', '[]', '{"form": 1}', str_replace('"form":1', '"form":0', $kept), str_replace('"of":"', '"of":"0', $kept)] as $entry) {
-            $database->executeStatement('UPDATE notebook SET shelf = ?', [null === $entry ? null : str_replace('Harbour', 'Not this', $entry)]);
+        foreach ([
+            null,
+            '',
+            'no JSON',
+            '[]',
+            '{"form": 1}',
+            str_replace('"form":1', '"form":0', $kept),
+            str_replace('"of":"', '"of":"0', $kept),
+        ] as $entry) {
+            $database->executeStatement(
+                'UPDATE notebook SET shelf = ?',
+                [null === $entry ? null : str_replace('Harbour', 'Not this', $entry)],
+            );
             $this->shelfSays($book);
         }
         $database->executeStatement('UPDATE notebook SET plan = ?, shelf = ?', ['{"title": "Torn', $kept]);
         $shelf = $this->call('GET', '/notebooks');
-        self::assertSame([[], 1], [$shelf['notebooks'], \count($shelf['unreadable'])], 'a plan changed by another hand is read, not its entry');
+        self::assertSame(
+            [[], 1],
+            [$shelf['notebooks'], \count($shelf['unreadable'])],
+            'a plan changed by another hand is read, not its entry',
+        );
     }
 
     /** @param array<string, mixed> $book */

@@ -15,7 +15,10 @@ use PHPUnit\Framework\TestCase;
 
 final class CountingBenchTest extends TestCase
 {
-    /** Random regions: the lines stand where the ticks say, the steps from tick to tick add up to the page, the mm are the boxes times the pitch. */
+    /**
+     * Random regions: the lines stand where the ticks say, the steps from tick to tick add up to the page, the mm are the boxes times the
+     * pitch.
+     */
     public function testWhatIsDrawnIsWhatIsSaidAndAddsUpToThePage(): void
     {
         mt_srand(7);

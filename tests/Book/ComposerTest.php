@@ -22,7 +22,9 @@ use Tests\Books;
 
 final class ComposerTest extends TestCase
 {
-    /** On random plans: every page once, openings left, runs contiguous, ranges in order, sums agree, the index agrees with the placement. */
+    /**
+     * On random plans: every page once, openings left, runs contiguous, ranges in order, sums agree, the index agrees with the placement.
+     */
     public function testWhatMustHoldOfEveryBook(): void
     {
         for ($seed = 1; $seed <= 120; ++$seed) {

@@ -175,7 +175,11 @@ final class EveryPageOnceTest extends TestCase
     {
         $plan = Books::edited(
             Books::starter(),
-            [['type' => 'set-spread', 'spread' => 'future-log', 'settings' => ['months_per_page' => 4, 'columns' => 2, 'extra' => 'frame']]],
+            [[
+                'type' => 'set-spread',
+                'spread' => 'future-log',
+                'settings' => ['months_per_page' => 4, 'columns' => 2, 'extra' => 'frame'],
+            ]],
         );
         $book = Composer::compose($plan);
         $said = array_values(array_filter($book->findings(), static fn (Finding $one): bool => 'future-log' === $one->about));

@@ -53,7 +53,10 @@ final class ComparisonTest extends TestCase
         self::assertSame(['figures in less than a box'], Measures::of([$canvas->finish()])->limits);
     }
 
-    /** Pages a practitioner timed (handbook, "Time"; common practice, no source): a day matrix of a year 17 minutes; a year of figures is about an hour. */
+    /**
+     * Pages a practitioner timed (handbook, "Time"; common practice, no source): a day matrix of a year 17 minutes; a year of figures is
+     * about an hour.
+     */
     public function testMinutesComeNearThePagesThatWereTimed(): void
     {
         $minutes = [];
@@ -68,7 +71,10 @@ final class ComparisonTest extends TestCase
         self::assertEqualsWithDelta(60, $minutes['mini'], 10);
     }
 
-    /** Every kind with layouts, on papers from A6 to B5: three to six that fit where the page is not tiny, each as its own settings draw it. */
+    /**
+     * Every kind with layouts, on papers from A6 to B5: three to six that fit where the page is not tiny, each as its own settings draw
+     * it.
+     */
     public function testEveryComparisonShowsTrueDrawingsAndRecommendsTheBestByItsOwnRule(): void
     {
         $compared = 0;

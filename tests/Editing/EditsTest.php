@@ -35,14 +35,21 @@ final class EditsTest extends TestCase
     {
         $plan = Books::starter();
         $order = array_map(static fn (PlannedSpread $spread): string => $spread->id, $plan->inOrder());
-        foreach (['later' => [...range(1, \count($order) - 1), \count($order) - 1], 'earlier' => [...range(\count($order) - 2, 0), 0]] as $way => $places) {
+        foreach ([
+            'later' => [...range(1, \count($order) - 1), \count($order) - 1],
+            'earlier' => [...range(\count($order) - 2, 0), 0],
+        ] as $way => $places) {
             foreach ($places as $place) {
                 $before = $plan;
                 $plan = Books::edited($plan, [['type' => 'shift-spread', 'spread' => 'name-page', 'way' => $way]]);
                 $now = array_map(static fn (PlannedSpread $spread): string => $spread->id, $plan->inOrder());
                 $section = $plan->spread('name-page')?->section;
                 $crossed = $section !== $before->spread('name-page')?->section;
-                $was = array_search('name-page', array_map(static fn (PlannedSpread $spread): string => $spread->id, $before->inOrder()), true);
+                $was = array_search(
+                    'name-page',
+                    array_map(static fn (PlannedSpread $spread): string => $spread->id, $before->inOrder()),
+                    true,
+                );
                 self::assertSame($crossed ? $was : $place, array_search('name-page', $now, true), "$way to $place");
                 if ($crossed) {
                     // Crossing into a section takes a step of its own: the spread stands where it stood, in the other section.
@@ -67,7 +74,10 @@ final class EditsTest extends TestCase
     {
         $edited = Edits::apply(
             Books::starter(),
-            ['type' => 'several', 'edits' => [['type' => 'set-title', 'title' => 'Boat'], ['type' => 'remove-spread', 'spread' => 'quote']]],
+            [
+                'type' => 'several',
+                'edits' => [['type' => 'set-title', 'title' => 'Boat'], ['type' => 'remove-spread', 'spread' => 'quote']],
+            ],
         );
 
         self::assertSame(

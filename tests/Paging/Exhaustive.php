@@ -195,7 +195,10 @@ final class Exhaustive
             $paired = [];
             foreach ($single as $spread) {
                 $other = $byId[$spread->faces ?? ''] ?? null;
-                if (null === $other || isset($paired[$spread->id]) || isset($paired[$other->id]) || (Side::Any !== $spread->side && $spread->side === $other->side)) {
+                if (null === $other
+                    || isset($paired[$spread->id])
+                    || isset($paired[$other->id])
+                    || (Side::Any !== $spread->side && $spread->side === $other->side)) {
                     continue;
                 }
                 $paired[$spread->id] = $paired[$other->id] = true;
@@ -220,7 +223,10 @@ final class Exhaustive
             $single = array_filter($section, static fn (Placeable $spread): bool => 2 === $spread->halves);
             $ids = array_map(static fn (Placeable $spread): string => $spread->id, $single);
             foreach ($single as $spread) {
-                if (null === $spread->faces || !\in_array($spread->faces, $ids, true) || isset($paired[$spread->id]) || isset($paired[$spread->faces])) {
+                if (null === $spread->faces
+                    || !\in_array($spread->faces, $ids, true)
+                    || isset($paired[$spread->id])
+                    || isset($paired[$spread->faces])) {
                     continue;
                 }
                 $paired[$spread->id] = $paired[$spread->faces] = true;

@@ -127,7 +127,10 @@ final class PdfTest extends TestCase
         self::assertSame([2, 4], [$counts['#112277'] ?? 0, $counts['#771122'] ?? 0]);
     }
 
-    /** Card 26 × 38 at 5 mm: the pocket is 27 boxes wide and two thirds of 38 deep, its flaps 2 boxes (handbook, common practice; the depth from memory). */
+    /**
+     * Card 26 × 38 at 5 mm: the pocket is 27 boxes wide and two thirds of 38 deep, its flaps 2 boxes (handbook, common practice; the depth
+     * from memory).
+     */
     public function testThePocketIsWiderThanItsCardByABoxAndFoldsWhereItSays(): void
     {
         $read = $this->read([(new BookSheets(Composer::compose(Books::sample()), PaperSize::A4))->pocket()]);
@@ -362,7 +365,8 @@ final class PdfTest extends TestCase
     {
         $near = static fn (?float $want, float $is): bool => null === $want || abs($want - $is) <= 0.05;
         foreach ($lines as [$a, $b, $c, $d]) {
-            if (($near($x, $a) && $near($y, $b) && $near($toX, $c) && $near($toY, $d)) || ($near($x, $c) && $near($y, $d) && $near($toX, $a) && $near($toY, $b))) {
+            if (($near($x, $a) && $near($y, $b) && $near($toX, $c) && $near($toY, $d))
+                || ($near($x, $c) && $near($y, $d) && $near($toX, $a) && $near($toY, $b))) {
                 return true;
             }
         }

@@ -55,7 +55,10 @@ final class CatalogueTest extends TestCase
                 self::assertSame('choice' === $field->type(), [] !== $field->describe()['choices'], $about);
                 $choices = array_column($field->describe()['choices'], 0);
                 self::assertCount(\count($choices), array_unique($choices), $about);
-                self::assertNull($field->wrong('choice' === $field->type() ? $choices[0] : $field->usual() ?? Asking::value($field)), "$about: the usual value makes sense");
+                self::assertNull(
+                    $field->wrong('choice' === $field->type() ? $choices[0] : $field->usual() ?? Asking::value($field)),
+                    "$about: the usual value makes sense",
+                );
                 self::assertLessThanOrEqual($field->describe()['most'], $field->describe()['least'], $about);
                 foreach ($field->conditions() as $other => $values) {
                     self::assertArrayHasKey($other, $fields, $about);
@@ -131,7 +134,9 @@ final class CatalogueTest extends TestCase
 
         return serialize(array_map(
             static fn (PageDrawing $page): array => [$page->marks, $page->rooms, $page->findings],
-            ($kind->form instanceof ReadsIndex ? $kind->form->reading($index, []) : $kind->form)->layOut(Asking::of($kind, $settings, 34, 50))->drawings(),
+            ($kind->form instanceof ReadsIndex
+                ? $kind->form->reading($index, [])
+                : $kind->form)->layOut(Asking::of($kind, $settings, 34, 50))->drawings(),
         ));
     }
 }

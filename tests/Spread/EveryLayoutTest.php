@@ -143,7 +143,9 @@ final class EveryLayoutTest extends TestCase
         ];
         self::assertSame(1, preg_match('/^(\d*)(?:\x{a0}?(\d+)\/(\d+)|(\D))?$/u', $written, $said), $written);
 
-        return (float) $said[1] + (isset($said[4]) ? $glyphs[$said[4]] : (isset($said[3]) && '' !== $said[3] ? (int) $said[2] / (int) $said[3] : 0.0));
+        return (float) $said[1] + (isset($said[4])
+            ? $glyphs[$said[4]]
+            : (isset($said[3]) && '' !== $said[3] ? (int) $said[2] / (int) $said[3] : 0.0));
     }
 
     /** An index of some entries; other forms as they are. */

@@ -123,7 +123,9 @@ final class ListsTest extends TestCase
     {
         [$page] = $this->draw('cover', ['figures' => 'block']);
         $filled = array_sum(array_map(
-            static fn (Mark $mark): int => $mark instanceof Band ? intdiv($mark->wide, Grain::PER_BOX) * intdiv($mark->tall, Grain::PER_BOX) : 0,
+            static fn (Mark $mark): int => $mark instanceof Band
+                ? intdiv($mark->wide, Grain::PER_BOX) * intdiv($mark->tall, Grain::PER_BOX)
+                : 0,
             $page->marks,
         ));
         self::assertStringContainsString("Fill $filled boxes with ink", implode(' ', array_column($page->steps, 'text')));

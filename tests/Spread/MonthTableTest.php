@@ -100,7 +100,10 @@ final class MonthTableTest extends TestCase
     /** @return list<int> boxes down where a line runs across from the page's edge */
     private function rows(PageDrawing $page): array
     {
-        return $this->places($page, static fn (Line $line): ?int => 0 === $line->tall && 0 === $line->x && $line->wide > Grain::PER_BOX ? $line->y : null);
+        return $this->places(
+            $page,
+            static fn (Line $line): ?int => 0 === $line->tall && 0 === $line->x && $line->wide > Grain::PER_BOX ? $line->y : null,
+        );
     }
 
     /**

@@ -90,7 +90,10 @@ final class SettingsTest extends TestCase
             ['type' => 'set-pattern', 'pattern' => [
                 'id' => 'plain',
                 'name' => 'Plain',
-                'parts' => [['kind' => 'month-calendar', 'pages' => 2, 'settings' => ['cells' => 'round']], ['kind' => 'weeks', 'pages' => 0]],
+                'parts' => [
+                    ['kind' => 'month-calendar', 'pages' => 2, 'settings' => ['cells' => 'round']],
+                    ['kind' => 'weeks', 'pages' => 0],
+                ],
             ]],
         ]);
         $spread = $plan->spreads[\count($plan->spreads) - 1];

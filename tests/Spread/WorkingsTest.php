@@ -86,7 +86,8 @@ final class WorkingsTest extends TestCase
         self::assertSame(['17 boxes − 1 for the name = 15'], self::wrong('17 boxes − 1 for the name = 15'));
         self::assertSame(
             [],
-            self::wrong('35 boxes − 3 for the title, ÷ 1½ a row = 21 in each of 2 columns; 26 boxes ÷ 3 = 8⅔; 26 boxes = 7 × 3 + 5 left over'),
+            self::wrong('35 boxes − 3 for the title, ÷ 1½ a row = 21 in each of 2 columns; 26 boxes ÷ 3 = 8⅔; 26 boxes = 7 × 3 + 5 '
+                .'left over'),
         );
     }
 

@@ -183,7 +183,10 @@ final class YearWaysTest extends TestCase
                 }
                 self::assertSame([Grain::PER_BOX, Grain::PER_BOX], [$figure->wide, $figure->tall], 'a figure has a box');
                 foreach ($ticks as $tick) {
-                    self::assertFalse($tick->x < $figure->x + $figure->wide && $figure->x < $tick->x + $tick->wide && $tick->y < $figure->y + $figure->tall && $figure->y < $tick->y + $tick->tall);
+                    self::assertFalse($tick->x < $figure->x + $figure->wide
+                        && $figure->x < $tick->x + $tick->wide
+                        && $tick->y < $figure->y + $figure->tall
+                        && $figure->y < $tick->y + $tick->tall);
                 }
             }
         }
@@ -203,7 +206,14 @@ final class YearWaysTest extends TestCase
      */
     private function draw(array $settings, int $across, int $down, string $from, int $months, ?Palette $palette = null): array
     {
-        return (new YearAtAGlance())->layOut($this->request($settings, $across, $down, $from, $months, $palette ?? Palette::usual()))->drawings();
+        return (new YearAtAGlance())->layOut($this->request(
+            $settings,
+            $across,
+            $down,
+            $from,
+            $months,
+            $palette ?? Palette::usual(),
+        ))->drawings();
     }
 
     /** @param array<string, mixed> $settings */

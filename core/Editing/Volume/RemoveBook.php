@@ -37,7 +37,9 @@ final class RemoveBook implements Edit
         return new Edited($plan->with([
             'volumes' => array_values(array_filter($plan->volumes, static fn (Volume $volume): bool => $volume->id !== $gone->id)),
             'spreads' => array_map(
-                static fn (PlannedSpread $spread): PlannedSpread => $spread->book === $gone->id ? $spread->with(['book' => Volume::FIRST]) : $spread,
+                static fn (PlannedSpread $spread): PlannedSpread => $spread->book === $gone->id
+                    ? $spread->with(['book' => Volume::FIRST])
+                    : $spread,
                 $plan->spreads,
             ),
         ]), "Book $gone->id removed");

@@ -21,6 +21,7 @@ use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class CentredWords implements Form
 {
     /** Boxes a line takes, with the air below it. */
@@ -44,7 +45,8 @@ final class CentredWords implements Form
         if (null === $centre) {
             return Laid::refused($request->grid, new Finding(
                 $request->id,
-                \count($lines).' lines of '.self::LINE.' boxes need '.Plural::boxes($tall)."; the page has {$request->grid->down}. Use fewer lines.",
+                \count($lines).' lines of '.self::LINE.' boxes need '.Plural::boxes($tall)."; the page has {$request->grid->down}. "
+                    .'Use fewer lines.',
             ));
         }
 

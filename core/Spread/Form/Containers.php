@@ -23,6 +23,7 @@ use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class Containers implements Form, HasLayouts
 {
     /** A container needs its name's row and two lines to write on. */
@@ -102,7 +103,11 @@ final class Containers implements Form, HasLayouts
         foreach (0 === $asked ? [1, 2, 3, 4] : [$asked] as $wide) {
             $columns = Division::containers($across, $wide);
             $rows = $count < 1 || $down < 1 ? null : Division::containers($down, intdiv($count + $wide - 1, $wide));
-            if (null === $columns || null === $rows || $columns->size() < self::SMALLEST_WIDE || $rows->size() < self::SMALLEST_TALL || $wide > $count) {
+            if (null === $columns
+                || null === $rows
+                || $columns->size() < self::SMALLEST_WIDE
+                || $rows->size() < self::SMALLEST_TALL
+                || $wide > $count) {
                 continue;
             }
             $places = $wide * \count($rows->parts);

@@ -31,6 +31,7 @@ use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class Doors implements Form, HasLayouts
 {
     private const MOST_LEAVES = 12;
@@ -224,7 +225,9 @@ final class Doors implements Form, HasLayouts
                 .intdiv($i + 1, 2)
                 .': draw the line to cut along, '
                 .Plural::boxes($strip)
-                .' from the outer edge. Tape the edge first if it must be stiff; pull the ribbons away; cut '.Caution::KNIFE.', never into the binding.'
+                .' from the outer edge. Tape the edge first if it must be stiff; pull the ribbons away; cut '
+                    .Caution::KNIFE
+                    .', never into the binding.'
             : 'The cut is the same on this face; draw nothing beyond it.', 'face');
         $canvas->line(Layer::Pencil, $cut, 0, 0, $canvas->down);
         $canvas->step(
@@ -242,7 +245,15 @@ final class Doors implements Form, HasLayouts
         }
         $this->headings($canvas, $request, $columns, $x, $top, $wide, $month);
         if (null !== $month) {
-            $canvas->room($month->iso(), $request->calendar->names->monthAndYear($month), $x, $top, $wide, $rows * $tall, Fraction::of($tall));
+            $canvas->room(
+                $month->iso(),
+                $request->calendar->names->monthAndYear($month),
+                $x,
+                $top,
+                $wide,
+                $rows * $tall,
+                Fraction::of($tall),
+            );
         }
         Closing::page($canvas, 'Hold the leaf against the strip: the rows are level.', 'face');
     }

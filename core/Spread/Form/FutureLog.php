@@ -20,6 +20,7 @@ use AmpleMargin\Spread\Offers;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class FutureLog implements Form, HasLayouts
 {
     public const SCHOOLS = [

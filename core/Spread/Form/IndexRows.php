@@ -26,6 +26,7 @@ use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class IndexRows implements Form, HasLayouts, ReadsIndex
 {
     /** Rows kept free for what will be added. From memory. */
@@ -90,7 +91,11 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
         $all = $room * $pages;
 
         return $entries <= $all ? [] : [
-            new Finding($request->id, "The index has $entries entries and room for $all. Give it $needed pages.", [Offer::settings($request->id, 'Let the index take the pages it needs', ['pages' => null])]),
+            new Finding(
+                $request->id,
+                "The index has $entries entries and room for $all. Give it $needed pages.",
+                [Offer::settings($request->id, 'Let the index take the pages it needs', ['pages' => null])],
+            ),
         ];
     }
 

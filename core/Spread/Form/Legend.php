@@ -33,6 +33,7 @@ use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class Legend implements Form, HasLayouts
 {
     /** Rows to keep free for symbols to come. From memory. */
@@ -118,7 +119,11 @@ final class Legend implements Form, HasLayouts
                 }
             }
         }
-        $last = $this->with($request, end($rows), 1 === \count($columns) || $request->grid->across < 2 * self::NARROWEST + 1 ? $columns[0] : 2);
+        $last = $this->with(
+            $request,
+            end($rows),
+            1 === \count($columns) || $request->grid->across < 2 * self::NARROWEST + 1 ? $columns[0] : 2,
+        );
 
         return 0 === $last['each'] ? $last : ['pages' => min(4, intdiv($count + $last['each'] - 1, $last['each']))] + $last;
     }

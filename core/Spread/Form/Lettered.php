@@ -1,6 +1,9 @@
 <?php
 
-/* A title as large as the page takes it: the cover of the year, a month's divider. In guide boxes on a line or two, across the fold, or in block figures. */
+/*
+ * A title as large as the page takes it: the cover of the year, a month's divider. In guide boxes on a line or two, across the fold, or in
+ * block figures.
+ */
 
 declare(strict_types=1);
 
@@ -27,6 +30,7 @@ use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class Lettered implements Form, HasLayouts
 {
     public const WAYS = [
@@ -144,7 +148,11 @@ final class Lettered implements Form, HasLayouts
     /** The title on one line where the way asked for cannot be, and why. */
     private function instead(Request $request, string $title, string $why): Laid
     {
-        return $this->onOneLine($request, $title, [new Finding($request->id, "$why. Guide boxes on one line are drawn instead.", [], false)]);
+        return $this->onOneLine(
+            $request,
+            $title,
+            [new Finding($request->id, "$why. Guide boxes on one line are drawn instead.", [], false)],
+        );
     }
 
     private function half(Canvas $canvas, Request $request, FoldedTitle $folded, bool $left): void
@@ -188,7 +196,9 @@ final class Lettered implements Form, HasLayouts
             $canvas,
             $request,
             $block->tall,
-            'Count the filled boxes of the first figure’s top row before you go on: as drawn, '.Plural::boxes($centre->before).' before it.',
+            'Count the filled boxes of the first figure’s top row before you go on: as drawn, '
+                .Plural::boxes($centre->before)
+                .' before it.',
         );
     }
 
@@ -198,7 +208,8 @@ final class Lettered implements Form, HasLayouts
         int $tall,
         string $check = 'Count the boxes before the first letter and after the last: they are as the working says.',
     ): void {
-        $words = $request->settings->textOrNull('subtitle') ?? (null === $request->calendar->month ? '' : (string) $request->calendar->month->year);
+        $words = $request->settings->textOrNull('subtitle')
+            ?? (null === $request->calendar->month ? '' : (string) $request->calendar->month->year);
         $top = TitlePlace::above($canvas->down, $tall) + $tall + 2;
         if ('' !== $words && $top + 2 <= $canvas->down) {
             $canvas->step(Task::Write, 'Write '.Heading::quoted($words).' below, in the middle, 2 boxes under the letters.');

@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class MarkLegend
 {
     private const MARKS = ['ring', 'filled', 'slash', 'other slash', 'cross', 'larger dot'];

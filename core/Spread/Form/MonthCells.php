@@ -28,6 +28,7 @@ use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class MonthCells implements Form, HasLayouts
 {
     public const WAYS = ['grid' => 'cells in weeks', 'lines' => 'a line a day'];
@@ -141,7 +142,8 @@ final class MonthCells implements Form, HasLayouts
         if ($below->left < $days || $request->grid->across < 6) {
             return Laid::refused($request->grid, new Finding(
                 $request->id,
-                "$name needs $days lines of 1 box and 6 across; the page has {$request->grid->across} × $below->left boxes below its title. Use cells instead.",
+                "$name needs $days lines of 1 box and 6 across; the page has {$request->grid->across} × $below->left boxes below its "
+                    .'title. Use cells instead.',
                 [Offer::settings($request->id, 'Use cells', ['cells' => 'grid'])],
             ));
         }
@@ -192,7 +194,11 @@ final class MonthCells implements Form, HasLayouts
         }
         Closing::page(
             $canvas,
-            'The last line is '.$month->days().', a '.$request->calendar->names->weekday($grid->first->plus($grid->column($month->days()))).'.',
+            'The last line is '
+                .$month->days()
+                .', a '
+                .$request->calendar->names->weekday($grid->first->plus($grid->column($month->days())))
+                .'.',
             'rows',
         );
     }

@@ -15,6 +15,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class MonthFigures
 {
     private readonly Fraction $wide;

@@ -33,6 +33,7 @@ use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class MonthTable implements Form, HasLayouts
 {
     /** Boxes an amount needs across: "1250" (common practice, no source). */
@@ -133,7 +134,11 @@ final class MonthTable implements Form, HasLayouts
             Heading::write($canvas, $request);
         }
         $this->write($canvas, $request, $table, $items, $months, $sum);
-        Closing::page($canvas, 'Count the columns: '.\count($months).', the last is '.$this->heading($request, $months[\count($months) - 1], 9).'.', 'across');
+        Closing::page(
+            $canvas,
+            'Count the columns: '.\count($months).', the last is '.$this->heading($request, $months[\count($months) - 1], 9).'.',
+            'across',
+        );
     }
 
     /**
@@ -150,7 +155,9 @@ final class MonthTable implements Form, HasLayouts
         }
         $canvas->step(
             Task::Write,
-            ([] === $items ? 'Write' : 'Write the '.Plural::of(\count($items), 'item', 'items').', one a row of the strip'.($sum ? ', and' : ''))
+            ([] === $items
+                ? 'Write'
+                : 'Write the '.Plural::of(\count($items), 'item', 'items').', one a row of the strip'.($sum ? ', and' : ''))
                 .($sum ? ' “Sum” in the last row' : '').'.',
             'down',
         );
@@ -214,7 +221,11 @@ final class MonthTable implements Form, HasLayouts
             $request->id,
             "A strip of $strip and a month of ".Plural::boxes($wide).' need '.($strip + $wide)
                 ." boxes across and a row below the title and the months; the page has {$request->grid->across} × $below.",
-            $fits < 3 || $below < 2 ? [] : [Offer::settings($request->id, 'Make the strip '.Plural::boxes(min(12, $fits)).' wide', ['strip' => min(12, $fits)])],
+            $fits < 3 || $below < 2 ? [] : [Offer::settings(
+                $request->id,
+                'Make the strip '.Plural::boxes(min(12, $fits)).' wide',
+                ['strip' => min(12, $fits)],
+            )],
         );
     }
 }

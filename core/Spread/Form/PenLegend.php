@@ -15,6 +15,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class PenLegend
 {
     /** Boxes an entry takes: the swatch, a little air, a word. */

@@ -20,6 +20,7 @@ use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class RuledRows implements Form, HasLayouts
 {
     public function fields(): array

@@ -22,6 +22,7 @@ use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class SpacingSheet implements Form, HasLayouts, HasDivisions
 {
     public const SCHOOLS = [

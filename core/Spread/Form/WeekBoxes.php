@@ -23,6 +23,7 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class WeekBoxes implements Form
 {
     public function fields(): array
@@ -209,7 +210,8 @@ final class WeekBoxes implements Form
 
     private function name(Request $request, MonthWeek $week): string
     {
-        return "Week $week->isoWeek: {$request->calendar->names->dayShort($week->from)} to {$request->calendar->names->dayShort($week->to)}";
+        return "Week $week->isoWeek: {$request->calendar->names->dayShort($week->from)} to "
+            ."{$request->calendar->names->dayShort($week->to)}";
     }
 
     /** @return list<Day> */

@@ -22,6 +22,7 @@ use AmpleMargin\Spread\Offers;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @internal to Spread */
 final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
 {
     public const WAYS = [

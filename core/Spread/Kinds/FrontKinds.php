@@ -14,6 +14,7 @@ use AmpleMargin\Spread\Form\Lettered;
 use AmpleMargin\Spread\Form\SpacingSheet;
 use AmpleMargin\Spread\Kind;
 
+/** @internal to Spread */
 final class FrontKinds
 {
     /** @return list<Kind> */

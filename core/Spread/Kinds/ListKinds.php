@@ -13,6 +13,7 @@ use AmpleMargin\Spread\Form\MonthTable;
 use AmpleMargin\Spread\Form\RuledRows;
 use AmpleMargin\Spread\Kind;
 
+/** @internal to Spread */
 final class ListKinds
 {
     /** @return list<Kind> */
@@ -23,7 +24,8 @@ final class ListKinds
                 ->whichIs('A container for each area of life.')
                 ->mayShareAPage(),
             Kind::spread('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors())
-                ->whichIs('Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a record here, no advice.')
+                ->whichIs('Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a '
+                    .'record here, no advice.')
                 ->unlessSaid(['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']]),
             Kind::spread('subscriptions-by-month', 'Subscriptions by month', Section::Trackers, new MonthTable())
                 ->whichIs('What is paid again and again: a tick for every month behind a strip of names. A record, no advice.')

@@ -14,6 +14,7 @@ use AmpleMargin\Spread\Form\RuledRows;
 use AmpleMargin\Spread\Form\WeekBoxes;
 use AmpleMargin\Spread\Kind;
 
+/** @internal to Spread */
 final class MonthKinds
 {
     /** @return list<Kind> */

@@ -12,6 +12,7 @@ use AmpleMargin\Spread\Form\MonthCells;
 use AmpleMargin\Spread\Form\YearAtAGlance;
 use AmpleMargin\Spread\Kind;
 
+/** @internal to Spread */
 final class YearKinds
 {
     /** @return list<Kind> */

@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Setting;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 
+/** @internal to Spread */
 final class BoxesField extends Field
 {
     /** @param '1'|'1.5'|'2' $usually */

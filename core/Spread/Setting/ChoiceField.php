@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Setting;
 
+/** @internal to Spread */
 final class ChoiceField extends Field
 {
     /** @param non-empty-array<array-key, string> $choices value → what a person reads; the first is the usual one */

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Setting;
 
+/** @internal to Spread */
 final class CountField extends Field
 {
     public function __construct(
@@ -48,6 +49,10 @@ final class CountField extends Field
 
     public function describe(): array
     {
-        return ['least' => $this->least, 'most' => $this->most, 'usually' => null === $this->usually ? 'as needed' : (string) $this->usually] + parent::describe();
+        return [
+            'least' => $this->least,
+            'most' => $this->most,
+            'usually' => null === $this->usually ? 'as needed' : (string) $this->usually,
+        ] + parent::describe();
     }
 }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Setting;
 
+/** @internal to Spread */
 final class CountsField extends Field
 {
     /** @param list<int> $usually where none that is said makes sense */

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Setting;
 
+/** @internal to Spread */
 final class DrawnField extends Field
 {
     public function type(): string

@@ -84,7 +84,10 @@ abstract class Field
         return (new DrawnField($name, $label))->unasked();
     }
 
-    /** The first day of the week, where a spread has another than its book (common practice: Sunday-first months and Monday-first weeks in one book). */
+    /**
+     * The first day of the week, where a spread has another than its book (common practice: Sunday-first months and Monday-first weeks in
+     * one book).
+     */
     public static function weekStart(): ChoiceField
     {
         return self::choice(

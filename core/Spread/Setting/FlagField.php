@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Setting;
 
+/** @internal to Spread */
 final class FlagField extends Field
 {
     public function __construct(string $name, string $label, private readonly bool $usually)

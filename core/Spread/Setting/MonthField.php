@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Setting;
 
 use AmpleMargin\Calendar\Month;
 
+/** @internal to Spread */
 final class MonthField extends Field
 {
     public function type(): string

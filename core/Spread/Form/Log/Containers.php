@@ -18,6 +18,7 @@ use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class Containers implements School
 {
     /** Boxes a column per month is wide at least. From memory. */
@@ -136,7 +137,9 @@ final class Containers implements School
     {
         $each = $this->perPage($request, $asked);
         $with = ('none' === $asked->mini ? '' : " with mini months $asked->mini")
-            .('frame' === $asked->extra ? ' and a frame ('.$asked->frameSays().')' : ('none' === $asked->extra ? '' : " and a $asked->extra"));
+            .('frame' === $asked->extra
+                ? ' and a frame ('.$asked->frameSays().')'
+                : ('none' === $asked->extra ? '' : " and a $asked->extra"));
 
         return new Finding($request->id, $this->columns
             ? "A column per month$with needs ".self::COLUMN." boxes across and two down; {$request->grid->across} × $down are left."

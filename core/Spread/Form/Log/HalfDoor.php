@@ -24,6 +24,7 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class HalfDoor implements School
 {
     private const COLUMNS = 6;

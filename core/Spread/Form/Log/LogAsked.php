@@ -13,6 +13,7 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Spread\MonthsShown;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class LogAsked
 {
     /** An instant print, mm: 54 × 86 with its border. From memory. */

@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Form\MonthFigures;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class LogPainter
 {
     public function __construct(private readonly Canvas $canvas, private readonly Request $request, private readonly LogAsked $asked)
@@ -110,7 +111,10 @@ final class LogPainter
     /** @param list<MonthPlace> $places */
     private function named(array $places): string
     {
-        return implode(', ', array_map(fn (MonthPlace $place): string => $this->request->calendar->names->monthShort($place->month->month), $places));
+        return implode(
+            ', ',
+            array_map(fn (MonthPlace $place): string => $this->request->calendar->names->monthShort($place->month->month), $places),
+        );
     }
 
     /** @param list<MonthPlace> $places */

@@ -10,6 +10,7 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 
+/** @internal to Spread */
 final class MonthPlace
 {
     /** Lines narrower than this hold no words. From memory. */

@@ -28,6 +28,7 @@ use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class Rows implements School
 {
     /** Boxes the names take, and what a category needs at least. From memory. */
@@ -54,7 +55,12 @@ final class Rows implements School
     {
         $shares = $this->shares($request, $asked->months);
 
-        return $this->rows($request, $asked, $shares, array_map(static fn (int $i): ?string => 0 === $i ? $request->title : null, array_keys($shares)));
+        return $this->rows(
+            $request,
+            $asked,
+            $shares,
+            array_map(static fn (int $i): ?string => 0 === $i ? $request->title : null, array_keys($shares)),
+        );
     }
 
     /** A page of its own for the months after the last one, which fills up towards the end of the year. */

@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Form\Log;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 interface School
 {
     public function layOut(Request $request, LogAsked $asked): Laid;

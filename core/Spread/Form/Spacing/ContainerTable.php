@@ -17,6 +17,7 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class ContainerTable implements School
 {
     public function layOut(Request $request, SpacingAsked $asked): Laid

@@ -12,6 +12,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 
+/** @internal to Spread */
 final class DivisionTable
 {
     /**

@@ -22,6 +22,7 @@ use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class FourCorners implements School
 {
     /** Right and lower: whether the corner is at that edge. */

@@ -19,6 +19,7 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class HalfPage implements School
 {
     public function layOut(Request $request, SpacingAsked $asked): Laid

@@ -20,6 +20,7 @@ use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class NumberedEdges implements School
 {
     private const NTH = [
@@ -56,7 +57,8 @@ final class NumberedEdges implements School
                     .($edge + self::TABLE)
                     .' × '
                     .($edge + $room)
-                    ." boxes; the page has $across × $down. The edges are numbered; print the loose card for the rest, or choose fewer divisors.",
+                    ." boxes; the page has $across × $down. The edges are numbered; print the loose card for the rest, or choose "
+                        .'fewer divisors.',
                 [],
                 false,
             )]);

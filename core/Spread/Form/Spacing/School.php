@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Form\Spacing;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 interface School
 {
     public function layOut(Request $request, SpacingAsked $asked): Laid;

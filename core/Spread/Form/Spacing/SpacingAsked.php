@@ -78,7 +78,8 @@ final class SpacingAsked
                 $about,
                 "$divisors divisors share "
                     .$different
-                    .' colours, ink among them: pens whose lines stand out on paper are too few. Add such pens on the key, or choose fewer divisors.',
+                    .' colours, ink among them: pens whose lines stand out on paper are too few. Add such pens on the key, or choose '
+                        .'fewer divisors.',
                 [],
                 false,
             )

@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Heading;
 
+/** @internal to Spread */
 final class GuideBoxes
 {
     /** @param non-empty-list<array{Lettering, int, int}> $lines each with the box across and the box down where it begins */

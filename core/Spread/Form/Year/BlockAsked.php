@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Form\Year;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Spread\Setting\Settings;
 
+/** @internal to Spread */
 final class BlockAsked
 {
     /** Notes beside a month need a word's width: boxes, with one of air before them. From memory. */

@@ -10,6 +10,7 @@ use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Remainder;
 
+/** @internal to Spread */
 final class BlockLayout
 {
     private const SIX = 6;

@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Form\Year;
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Counting\Division;
 
+/** @internal to Spread */
 final class BlockPage
 {
     /**

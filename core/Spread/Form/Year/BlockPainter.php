@@ -21,6 +21,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Form\MonthFigures;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class BlockPainter
 {
     private readonly Fraction $day;

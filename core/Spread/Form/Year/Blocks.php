@@ -24,6 +24,7 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class Blocks implements Way
 {
     public function __construct(private readonly bool $notes = false, private readonly bool $split = false)
@@ -123,11 +124,16 @@ final class Blocks implements Way
         $asked = $this->asked($request);
         $room = Heading::below($request->grid->down)->left - $this->foot($request);
 
-        return new Finding($request->id, 'A month is '.($asked->notes ? $asked->wide() + 1 + BlockAsked::NOTES : $asked->wide()).' boxes wide'.($asked->notes ? ' with notes beside it' : '')." and {$asked->tall(6, false)} to {$asked->tall(6, true)} tall; {$request->grid->across} × $room boxes are left on this page".match ($asked->pages) {
-            0 => '.',
-            1 => ', and one page is asked for.',
-            default => ", and $asked->pages pages are asked for.",
-        });
+        return new Finding($request->id, 'A month is '
+            .($asked->notes ? $asked->wide() + 1 + BlockAsked::NOTES : $asked->wide())
+            .' boxes wide'
+            .($asked->notes ? ' with notes beside it' : '')
+            ." and {$asked->tall(6, false)} to {$asked->tall(6, true)} tall; {$request->grid->across} × $room boxes are left on this page"
+            .match ($asked->pages) {
+                0 => '.',
+                1 => ', and one page is asked for.',
+                default => ", and $asked->pages pages are asked for.",
+            });
     }
 
     /** @return list<array{array<string, mixed>, string}> smaller ways, from the least change on */

@@ -23,6 +23,7 @@ use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class DayMatrix implements Way
 {
     private const DAYS = 31;

@@ -23,6 +23,7 @@ use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class DotLines implements Way
 {
     private const DAYS = 31;

@@ -26,6 +26,7 @@ use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class PrintedMonths implements Way
 {
     /** Rows of a printed month: its name, the letters, six rows of days. */
@@ -59,7 +60,8 @@ final class PrintedMonths implements Way
             }
             $canvas->step(
                 Task::Write,
-                "Stick or stamp the months into their frames: $said each, as the sheet of months to cut out has them. Stamp on the closed half of the book, or slide a pad under the page.",
+                "Stick or stamp the months into their frames: $said each, as the sheet of months to cut out has them. Stamp on the "
+                    .'closed half of the book, or slide a pad under the page.',
                 'size',
             );
             foreach ($places as [$x, $y, $month]) {
@@ -159,7 +161,10 @@ final class PrintedMonths implements Way
     {
         [$wide, $tall] = $this->size($request);
         $room = Heading::below($request->grid->down)->left;
-        $most = self::mm(Fraction::of($request->grid->across), $request->grid->pitch).' × '.self::mm(Fraction::of($room), $request->grid->pitch);
+        $most = self::mm(
+            Fraction::of($request->grid->across),
+            $request->grid->pitch,
+        ).' × '.self::mm(Fraction::of($room), $request->grid->pitch);
 
         return new Finding(
             $request->id,

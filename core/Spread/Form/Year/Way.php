@@ -10,6 +10,7 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 interface Way
 {
     /** @param non-empty-list<Month> $months */

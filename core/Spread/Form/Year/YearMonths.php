@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Form\Year;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Spread\Request;
 
+/** @internal to Spread */
 final class YearMonths
 {
     /**
@@ -18,6 +19,8 @@ final class YearMonths
      */
     public static function name(Request $request, Month $month, array $months): string
     {
-        return $months[0]->year === end($months)->year ? $request->calendar->names->month($month->month) : $request->calendar->names->monthAndYear($month);
+        return $months[0]->year === end($months)->year
+            ? $request->calendar->names->month($month->month)
+            : $request->calendar->names->monthAndYear($month);
     }
 }
