@@ -8,10 +8,11 @@
   import { catalogue } from './state/catalogue.svelte';
   import { open } from './state/book.svelte';
   import { entryOf, marked, ROOMS, SCREENS } from './screens';
+  import { isTyping, keys } from './state/keys.svelte';
   import { route } from './state/route.svelte';
   import { theme } from './state/theme.svelte';
 
-  let keys = $state(false);
+  let listed = $state(false);
   let finding = $state(false);
   let waiting = false;
 
@@ -31,27 +32,35 @@
     document.title = book ? `${screen.name} · ${book.title} · Ample Margin` : `${screen.name} · Ample Margin`;
   });
 
+  function go(letter: string) {
+    const to = SCREENS.find((one) => one.key === letter);
+    if (to && (inBook || to.free)) route.go(route.to(to.screen));
+  }
+
+  keys.use([
+    { on: ['f'], shown: 'f', says: 'find a spread or a page', press: () => (finding = book !== null) },
+    {
+      on: ['g'],
+      shown: 'g, then a letter',
+      says: SCREENS.filter((one) => one.key)
+        .map((one) => `${one.key} ${one.name}`)
+        .join(', '),
+      press: () => (waiting = true),
+    },
+    { on: ['z'], shown: 'z', says: 'take the last edit back', press: () => book && open.undo() },
+    { on: ['Z'], shown: 'Shift z', says: 'put it again', press: () => book && open.redo() },
+    { on: ['?'], shown: '?', says: 'this list', press: () => (listed = true) },
+  ]);
+
   function key(event: KeyboardEvent) {
-    const target = event.target as HTMLElement;
-    const typing = target.matches('input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable]');
-    if (event.key === 'Escape') {
-      keys = false;
-      finding = false;
-    }
-    if (typing || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (waiting) {
+    // Behind a dialog no key of the program works.
+    if (listed || finding) return;
+    if (waiting && event.key.length === 1) {
       waiting = false;
-      const to = SCREENS.find((one) => one.key === event.key);
-      if (to && (inBook || to.free)) route.go(route.to(to.screen));
+      if (!isTyping(event.target as Element)) go(event.key);
       return;
     }
-    if (event.key === 'g') waiting = true;
-    else if (event.key === '?') keys = !keys;
-    else if (event.key === 'f' && book) {
-      event.preventDefault();
-      finding = true;
-    } else if (event.key === 'z' && book) open.undo();
-    else if (event.key === 'Z' && book) open.redo();
+    keys.press(event);
   }
 </script>
 
@@ -80,7 +89,7 @@
           <button class="btn small plain" onclick={() => (finding = true)}>Find</button>
         {/if}
         <button class="btn small plain" onclick={() => theme.toggle()}>{theme.name === 'paper' ? 'Lamp' : 'Daylight'}</button>
-        <button class="btn small plain" aria-label="Keys" onclick={() => (keys = !keys)}>?</button>
+        <button class="btn small plain" aria-label="Keys" onclick={() => (listed = true)}>?</button>
       </div>
     </header>
   {/if}
@@ -119,7 +128,7 @@
   {/if}
 </div>
 
-{#if keys}<Keys close={() => (keys = false)} />{/if}
+{#if listed}<Keys close={() => (listed = false)} />{/if}
 {#if finding && book}<Find {book} close={() => (finding = false)} />{/if}
 
 <style>

@@ -116,7 +116,11 @@ final class BookView
             'counting' => $book->plan->counting->value,
             'language' => $book->plan->language,
             'sections' => array_map(
-                static fn (Section $section): array => ['id' => $section->value, 'words' => $section->words()],
+                static fn (Section $section): array => [
+                    'id' => $section->value,
+                    'words' => $section->words(),
+                    'may_mix' => $section->mayMix(),
+                ],
                 Section::cases(),
             ),
             'spreads' => array_map(fn (PlannedSpread $spread): array => $this->spread($book, $spread), $book->plan->inOrder()),
@@ -208,6 +212,7 @@ final class BookView
             'worth' => $spread->worth,
             'book' => $spread->book,
             'settings' => (object) array_replace($kind->defaults ?? [], $spread->settings),
+            'prints' => $book->prints($spread),
             'asked' => null === $kind ? [] : $kind->asked($spread->settings),
         ];
     }

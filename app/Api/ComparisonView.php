@@ -25,6 +25,7 @@ final class ComparisonView
                 $comparison->refused,
             ),
             'best' => $comparison->best,
+            'busiest' => $comparison->busiest(),
             'reason' => $comparison->reason,
         ];
     }

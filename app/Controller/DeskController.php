@@ -41,7 +41,8 @@ final class DeskController
     #[Route('/drawings', methods: 'GET')]
     public function drawings(string $id, Request $request): JsonResponse
     {
-        $book = $this->view->compose($this->notebooks->get($id), AskedBook::of($request));
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
         $pages = [];
         foreach ($book->spreadPages() as $page) {
             $drawing = $book->drawing($page);
@@ -50,7 +51,12 @@ final class DeskController
             }
         }
 
-        return new JsonResponse(['across' => $book->plan->stock->across, 'down' => $book->plan->stock->down, 'pages' => $pages]);
+        return new JsonResponse([
+            'version' => $notebook->version(),
+            'across' => $book->plan->stock->across,
+            'down' => $book->plan->stock->down,
+            'pages' => $pages,
+        ]);
     }
 
     #[Route('/openings/{page}', requirements: ['page' => '[0-9]{1,4}'], methods: 'GET')]
@@ -62,7 +68,10 @@ final class DeskController
             throw new NotFound("The book has {$book->plan->stock->pages} pages; there is no page $page.");
         }
 
-        return new JsonResponse(DrawingView::opening($book, $page) + ['ticked' => $this->notebooks->ticked($notebook)]);
+        return new JsonResponse(DrawingView::opening($book, $page) + [
+            'version' => $notebook->version(),
+            'ticked' => $this->notebooks->ticked($notebook),
+        ]);
     }
 
     /** How a book that runs out could be made to last. */

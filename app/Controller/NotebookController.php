@@ -17,6 +17,7 @@ use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
 use App\Api\AskedBook;
 use App\Api\Body;
+use App\Api\BookParts;
 use App\Api\BookView;
 use App\Api\Unreadable;
 use App\Entity\Notebook;
@@ -118,23 +119,23 @@ final class NotebookController
         [$volume, $values, $version] = $this->asked($request);
         $edit = $values->inside('edit')->all();
 
-        return $this->notebooks->edit($this->notebooks->get($id), $version, $edit, $this->answer($volume));
+        return $this->notebooks->edit($this->notebooks->get($id), $version, $edit, $this->answer($volume, $values->map('have')));
     }
 
     #[Route('/{id}/undo', methods: 'POST')]
     public function undo(string $id, Request $request): JsonResponse
     {
-        [$volume, , $version] = $this->asked($request);
+        [$volume, $values, $version] = $this->asked($request);
 
-        return $this->notebooks->undo($this->notebooks->get($id), $version, $this->answer($volume));
+        return $this->notebooks->undo($this->notebooks->get($id), $version, $this->answer($volume, $values->map('have')));
     }
 
     #[Route('/{id}/redo', methods: 'POST')]
     public function redo(string $id, Request $request): JsonResponse
     {
-        [$volume, , $version] = $this->asked($request);
+        [$volume, $values, $version] = $this->asked($request);
 
-        return $this->notebooks->redo($this->notebooks->get($id), $version, $this->answer($volume));
+        return $this->notebooks->redo($this->notebooks->get($id), $version, $this->answer($volume, $values->map('have')));
     }
 
     #[Route('/{id}/plan.json', methods: 'GET')]
@@ -179,14 +180,20 @@ final class NotebookController
     /** @param list<array{drawing: string, step: string}> $ticked */
     private function add(Plan $plan, array $ticked = []): JsonResponse
     {
-        return $this->notebooks->add($plan, $ticked, $this->answer(Volume::FIRST, Response::HTTP_CREATED));
+        return $this->notebooks->add($plan, $ticked, $this->answer(Volume::FIRST, status: Response::HTTP_CREATED));
     }
 
-    /** @return \Closure(Notebook, ComposedPlan): JsonResponse the book as the answer */
-    private function answer(string $volume, int $status = Response::HTTP_OK): \Closure
+    /**
+     * The book as the answer.
+     *
+     * @param array<array-key, mixed> $have parts that need not be sent again
+     *
+     * @return \Closure(Notebook, ComposedPlan): JsonResponse
+     */
+    private function answer(string $volume, array $have = [], int $status = Response::HTTP_OK): \Closure
     {
-        return fn (Notebook $notebook, ComposedPlan $composed): JsonResponse => new JsonResponse(
-            $this->view->book($notebook, $volume, $composed),
+        return fn (Notebook $notebook, ComposedPlan $composed): JsonResponse => JsonResponse::fromJsonString(
+            BookParts::json($this->view->book($notebook, $volume, $composed), $have),
             $status,
         );
     }

@@ -108,6 +108,14 @@ final class Book
         return $this->drawings->ofSpread($id);
     }
 
+    /** Whether there is something to print and stick into a spread. */
+    public function prints(PlannedSpread $spread): bool
+    {
+        $form = $this->layouts->form($spread, $this->index);
+
+        return $form instanceof HasCutOuts && $form->hasCutOut($this->layouts->request($spread));
+    }
+
     /** @return list<PageDrawing> the months to print and stick into a spread; empty where it has no room for any */
     public function cutOut(PlannedSpread $spread): array
     {

@@ -70,6 +70,25 @@ final class Comparison
         return new self($candidates, $refused, $best, null === $best ? '' : self::reason($candidates[$best], $candidates));
     }
 
+    /**
+     * The place whose lines are looked at first: the last month of a year is the busiest for most (from memory); the last
+     * place where there is none.
+     */
+    public function busiest(): ?string
+    {
+        $places = array_map(strval(...), array_keys(array_merge(...array_map(
+            static fn (Candidate $one): array => $one->measures->rooms,
+            $this->candidates,
+        ))));
+        foreach ($places as $place) {
+            if (str_ends_with($place, '-12')) {
+                return $place;
+            }
+        }
+
+        return [] === $places ? null : $places[\count($places) - 1];
+    }
+
     private static function candidate(Form $form, Request $request, Layout $layout, bool $current): Candidate
     {
         $laid = $form->layOut($request);

@@ -14,6 +14,12 @@ enum Section: string
     case Trackers = 'trackers';
     case Back = 'back';
 
+    /** Whether its spreads may mix with those of the next section, where the person wants that; the months come behind the trackers. */
+    public function mayMix(): bool
+    {
+        return \in_array($this, [self::Front, self::Year, self::Goals], true);
+    }
+
     public function words(): string
     {
         return match ($this) {

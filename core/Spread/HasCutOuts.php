@@ -10,6 +10,9 @@ use AmpleMargin\Drawing\PageDrawing;
 
 interface HasCutOuts
 {
+    /** Whether this layout has room for something printed. */
+    public function hasCutOut(Request $request): bool;
+
     /** @return list<PageDrawing> to print at true size and cut out; none where this layout has no room for any */
     public function cutOut(Request $request): array;
 }

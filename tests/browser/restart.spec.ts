@@ -9,7 +9,7 @@ const database = `${process.cwd()}/var/restart-test.sqlite`;
 /** The program on a port and database of its own, so that it can be stopped and started in the middle of a test. */
 async function start(fresh: boolean): Promise<ChildProcess> {
   if (fresh) for (const end of ['', '-wal', '-shm']) rmSync(database + end, { force: true });
-  const env = { ...process.env, APP_ENV: 'prod', AMPLE_DATABASE: database, APP_CACHE_DIR: `${process.cwd()}/var/browser-cache` };
+  const env = { ...process.env, APP_ENV: 'prod', AMPLE_DATABASE: database };
   if (fresh) await new Promise((done) => spawn('bin/console', ['doctrine:migrations:migrate', '-n', '-q'], { env }).on('exit', done));
   const server = spawn('php', ['-d', 'opcache.enable_cli=1', '-S', `127.0.0.1:${port}`, '-t', 'public', 'public/index.php'], { env, stdio: 'ignore' });
   await expect.poll(() => listens()).toBe(true);

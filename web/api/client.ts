@@ -87,16 +87,21 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   return said as T;
 }
 
-let volume = '1';
-
-/** Which of a plan's books the calls are about. */
-export function inBook(id: string) {
-  volume = id;
+/** Which book of which notebook a call is about. A book that was answered is one. */
+export interface Ref {
+  id: string;
+  book: string;
 }
 
-/** An address with the book it is about. */
-export function about(address: string): string {
-  return volume === '1' ? address : `${address}${address.includes('?') ? '&' : '?'}book=${volume}`;
+/** The address of something of a notebook, with the book it is about. */
+export function about({ id, book }: Ref, of = ''): string {
+  const address = `/notebooks/${id}${of}`;
+  return book === '1' ? address : `${address}${address.includes('?') ? '&' : '?'}book=${book}`;
+}
+
+/** The book after an answer that leaves out the parts that are as they were. */
+function merged(book: Book, changes: Partial<Book>): Book {
+  return { ...book, ...changes };
 }
 
 export const api = {
@@ -106,19 +111,21 @@ export const api = {
   estimate: (query: Record<string, string>) => call<Estimate>('GET', `/estimate?${new URLSearchParams(query)}`),
   split: (asked: SplitAsked) => call<SplitFound>('POST', '/counting/split', asked),
   place: (asked: PlaceAsked) => call<{ places: Place[] }>('POST', '/counting/place', asked),
-  layouts: (id: string, spread: string) => call<Comparison>('GET', about(`/notebooks/${id}/layouts/${encodeURIComponent(spread)}`)),
+  layouts: (ref: Ref, spread: string) => call<Comparison>('GET', about(ref, `/layouts/${encodeURIComponent(spread)}`)),
   keyStarters: () => call<{ starters: Starter[]; palette: Pens }>('GET', '/key/starters'),
   checkKey: (asked: { pitch: number; symbols: KeySymbol[]; palette: Pens }) => call<KeyChecked>('POST', '/key/check', asked),
   make: (notebook: unknown) => call<Book>('POST', '/notebooks', notebook),
   sample: () => call<Book>('POST', '/notebooks/sample'),
   import: (file: string) => call<Book>('POST', '/notebooks/import', file),
-  book: (id: string) => call<Book>('GET', about(`/notebooks/${id}`)),
+  book: (ref: Ref) => call<Book>('GET', about(ref)),
   remove: (id: string, version: number) => call<void>('DELETE', `/notebooks/${id}?version=${version}`),
-  edit: (id: string, version: number, edit: Edit) => call<Book>('POST', about(`/notebooks/${id}/edits`), { version, edit }),
-  undo: (id: string, version: number) => call<Book>('POST', about(`/notebooks/${id}/undo`), { version }),
-  redo: (id: string, version: number) => call<Book>('POST', about(`/notebooks/${id}/redo`), { version }),
-  ways: (id: string) => call<Ways>('GET', about(`/notebooks/${id}/ways`)),
-  drawings: (id: string) => call<Drawings>('GET', about(`/notebooks/${id}/drawings`)),
-  opening: (id: string, page: number) => call<Opening>('GET', about(`/notebooks/${id}/openings/${page}`)),
+  edit: async (book: Book, edit: Edit) => merged(book, await call<Partial<Book>>('POST', about(book, '/edits'), { version: book.version, edit, have: book.parts })),
+  undo: async (book: Book) => merged(book, await call<Partial<Book>>('POST', about(book, '/undo'), { version: book.version, have: book.parts })),
+  redo: async (book: Book) => merged(book, await call<Partial<Book>>('POST', about(book, '/redo'), { version: book.version, have: book.parts })),
+  /** Takes the last edit of a notebook back that cannot be opened. */
+  takeBack: (id: string, version: number) => call<Partial<Book>>('POST', `/notebooks/${id}/undo`, { version }),
+  ways: (ref: Ref) => call<Ways>('GET', about(ref, '/ways')),
+  drawings: (ref: Ref) => call<Drawings>('GET', about(ref, '/drawings')),
+  opening: (ref: Ref, page: number) => call<Opening>('GET', about(ref, `/openings/${page}`)),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
 };

@@ -606,6 +606,8 @@ export interface components {
                 says: string;
             }[];
             best: number | null;
+            /** @description the place whose lines are looked at first */
+            busiest: string | null;
             reason: string;
         };
         SplitAsked: {
@@ -708,6 +710,22 @@ export interface components {
         };
         AtVersion: {
             version: number;
+            have?: components["schemas"]["Have"];
+        };
+        /** @description parts of the book somebody has already, by their marks */
+        Have: {
+            [key: string]: string;
+        };
+        /** @description a book without the parts somebody has already */
+        Changes: {
+            id: string;
+            version: number;
+            book: string;
+            parts: {
+                [key: string]: string;
+            };
+        } & {
+            [key: string]: unknown;
         };
         Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
         EditSetTitle: {
@@ -1145,6 +1163,8 @@ export interface components {
             settings: {
                 [key: string]: unknown;
             };
+            /** @description whether there is something to print and stick in */
+            prints: boolean;
             /** @description names of the settings that matter while the others are what they are */
             asked: string[];
         };
@@ -1215,6 +1235,10 @@ export interface components {
             }[];
         };
         Book: components["schemas"]["Head"] & {
+            /** @description by part, a mark of what it holds; sent back as "have" with an edit, a part that is the same is left out of the answer */
+            parts?: {
+                [key: string]: string;
+            };
             weeks: components["schemas"]["Weeks"];
             /** @enum {unknown} */
             counting: "boxes" | "dots";
@@ -1222,6 +1246,8 @@ export interface components {
             sections: {
                 id: components["schemas"]["SectionId"];
                 words: string;
+                /** @description whether its spreads may mix with those of the next */
+                may_mix: boolean;
             }[];
             spreads: components["schemas"]["Spread"][];
             patterns: components["schemas"]["Pattern"][];
@@ -1277,6 +1303,8 @@ export interface components {
         /** @description [kind, layer, step, note, x, y, wide, tall] and for words text, size, align; lengths are 840ths of a box */
         Mark: (string | number | null)[];
         Drawings: {
+            /** @description of the notebook these were drawn from */
+            version: number;
             across: number;
             down: number;
             pages: {
@@ -1303,6 +1331,8 @@ export interface components {
             page: number;
         };
         Opening: {
+            /** @description of the notebook it was drawn from */
+            version: number;
             /** @description 0 where page 1 faces the cover */
             left: number;
             /** @description the left page of the last opening */
@@ -1342,6 +1372,15 @@ export interface components {
             };
             content: {
                 "application/json": components["schemas"]["Book"];
+            };
+        };
+        /** @description the book as composed, without the parts somebody has already */
+        Changes: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Book"] | components["schemas"]["Changes"];
             };
         };
         /** @description what is wrong and where */
@@ -1718,11 +1757,12 @@ export interface operations {
                 "application/json": {
                     version: number;
                     edit: components["schemas"]["Edit"];
+                    have?: components["schemas"]["Have"];
                 };
             };
         };
         responses: {
-            200: components["responses"]["Book"];
+            200: components["responses"]["Changes"];
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
@@ -1746,7 +1786,7 @@ export interface operations {
             };
         };
         responses: {
-            200: components["responses"]["Book"];
+            200: components["responses"]["Changes"];
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
         };
@@ -1769,7 +1809,7 @@ export interface operations {
             };
         };
         responses: {
-            200: components["responses"]["Book"];
+            200: components["responses"]["Changes"];
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
         };

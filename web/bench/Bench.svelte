@@ -6,6 +6,7 @@
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
+  import { keys } from '../state/keys.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import { route, type Screen as ScreenName } from '../state/route.svelte';
   import { BenchState } from './bench.svelte';
@@ -30,18 +31,13 @@
     if (left >= 0 && left <= opening.last) route.go(route.to('bench', Math.max(1, left)));
   }
 
-  function key(event: KeyboardEvent) {
-    if (event.altKey || event.ctrlKey || event.metaKey || (event.target as HTMLElement).matches('input:not([type=checkbox]), textarea, select')) return;
-    if (event.key === 'ArrowLeft') turn(-1);
-    else if (event.key === 'ArrowRight') turn(1);
-    else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-      event.preventDefault();
-      bench.turn(event.key === 'ArrowDown' ? 1 : -1);
-    } else if (event.key === ' ' && !(event.target as HTMLElement).matches('button, a, input')) {
-      event.preventDefault();
-      bench.done(book.id);
-    }
-  }
+  $effect(() =>
+    keys.use([
+      { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'the opening before or after', press: (key) => turn(key === 'ArrowLeft' ? -1 : 1) },
+      { on: ['ArrowUp', 'ArrowDown'], shown: '↑ ↓', says: 'the step before or after', press: (key) => bench.turn(key === 'ArrowUp' ? -1 : 1) },
+      { on: [' '], shown: 'Space', says: 'tick the step', press: () => bench.done(book.id) },
+    ]),
+  );
 
   /** From all layers, a layer alone; then others beside it; the last one taken away brings all back. */
   function layer(name: string) {
@@ -58,8 +54,6 @@
   const kindOf = (kind: string) => catalogue.all?.spreads.find((one) => one.kind === kind);
   const comparable = $derived(spreads.filter((one) => catalogue.all?.spreads.find((kind) => kind.kind === one.kind)?.layouts));
 </script>
-
-<svelte:window onkeydown={key} />
 
 <Screen title="Bench" handle={bench.current ? `Step ${bench.current.step.number}: ${bench.current.step.task}` : 'Steps'}>
   {#snippet margin()}

@@ -3,6 +3,7 @@
   import { onMount, untrack } from 'svelte';
   import type { Book } from '../api/client';
   import { route } from '../state/route.svelte';
+  import { keys } from '../state/keys.svelte';
   import { BenchState } from './bench.svelte';
   import Pages from './Pages.svelte';
 
@@ -41,18 +42,13 @@
     };
   });
 
-  function key(event: KeyboardEvent) {
-    if (event.altKey || event.ctrlKey || event.metaKey) return;
-    if (event.key === 'ArrowLeft') bench.turn(-1);
-    else if (event.key === 'ArrowRight') bench.turn(1);
-    else if (event.key === ' ' && !(event.target as HTMLElement).matches('button, a')) {
-      event.preventDefault();
-      bench.done(book.id);
-    }
-  }
+  $effect(() =>
+    keys.use([
+      { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'the step before or after', press: (key) => bench.turn(key === 'ArrowLeft' ? -1 : 1) },
+      { on: [' '], shown: 'Space', says: 'tick the step', press: () => bench.done(book.id) },
+    ]),
+  );
 </script>
-
-<svelte:window onkeydown={key} />
 
 <main class="desk">
   <h1 class="sr-only">Desk</h1>

@@ -1,9 +1,10 @@
 // The opening on the bench: its drawings, its steps, which are ticked, which is lit. Bench and desk share it.
 import { api, type Book, type Group, type Opening, type OpeningPage, type Step } from '../api/client';
-import { asProblem } from '../state/book.svelte';
+import { asProblem, open } from '../state/book.svelte';
+import { Loader } from '../state/loader.svelte';
 
 export class BenchState {
-  opening = $state.raw<Opening | null>(null);
+  private readonly fetched = new Loader<Opening>();
   wrong = $state('');
   /** The step at hand, by its drawing and key. */
   at = $state<{ drawing: string; key: string } | null>(null);
@@ -13,16 +14,18 @@ export class BenchState {
   private ticked = $state.raw(new Set<string>());
 
   async load(book: Book, page: number) {
-    try {
-      const opening = await api.opening(book.id, Math.max(1, Math.min(page, book.stock.pages)));
-      const turned = opening.left !== this.opening?.left;
-      this.opening = opening;
-      this.ticked = new Set(opening.ticked.map((tick) => `${tick.drawing} ${tick.step}`));
-      this.wrong = '';
-      if (turned || !this.current) this.at = this.firstOpen();
-    } catch (error) {
-      this.wrong = asProblem(error).detail;
-    }
+    const before = this.opening?.left;
+    const opening = await this.fetched.load(() => api.opening(book, Math.max(1, Math.min(page, book.stock.pages))));
+    this.wrong = this.fetched.wrong;
+    if (!opening) return;
+    this.ticked = new Set(opening.ticked.map((tick) => `${tick.drawing} ${tick.step}`));
+    if (opening.left !== before || !this.current) this.at = this.firstOpen();
+    // Drawn from a later book than the one on the screen: that was changed elsewhere meanwhile.
+    await open.outdated(opening.version);
+  }
+
+  get opening(): Opening | null {
+    return this.fetched.value;
   }
 
   get steps(): { group: Group; step: Step }[] {

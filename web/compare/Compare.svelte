@@ -1,56 +1,38 @@
 <!-- The layouts a spread could have on this paper, side by side as true drawings, with what decides between them. -->
 <script lang="ts">
-  import { api, type Book, type Candidate, type Comparison, type Mark } from '../api/client';
+  import { untrack } from 'svelte';
+  import { api, type Book, type Candidate, type Mark } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
-  import { asProblem, open } from '../state/book.svelte';
+  import { open } from '../state/book.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import { route } from '../state/route.svelte';
   import SettingField from '../spreads/SettingField.svelte';
-  import { MEASURES, sorted, type Measure } from './measures';
+  import { CompareState } from './compare.svelte';
 
   let { book }: { book: Book } = $props();
 
-  let found = $state.raw<Comparison | null>(null);
-  let wrong = $state('');
-  let by = $state<string>('');
-  let place = $state('');
-  let looked = $state('');
-
+  const state = new CompareState();
+  const found = $derived(state.found);
+  const best = $derived(state.best);
+  const close = $derived(state.close);
   const id = $derived(route.spread);
   const spread = $derived(book.spreads.find((one) => one.id === id) ?? null);
   const line = $derived(catalogue.all?.spreads.find((kind) => kind.kind === spread?.kind)?.fields.find((field) => field.name === 'line') ?? null);
-  const places = $derived([...new Map((found?.candidates ?? []).flatMap((one) => one.rooms.map((room) => [room.for, room.name] as const)))]);
-  /** Lines where a person needs them most: the last month of the year is the busiest for most. */
-  const at = $derived(places.some(([one]) => one === place) ? place : (places.find(([one]) => one.endsWith('-12'))?.[0] ?? places.at(-1)?.[0] ?? ''));
-  const rows = $derived(MEASURES.filter((measure) => found?.candidates.some((one) => measure.value(one, at) !== null)));
-  const shown = $derived(found ? sorted(found.candidates, rows.find((one) => one.id === by) ?? null, at) : []);
-  const best = $derived(found && found.best !== null ? (found.candidates[found.best] ?? null) : null);
-  const close = $derived(shown.find((one) => one.name === looked) ?? null);
 
   $effect(() => {
-    const asked = { id: book.id, version: book.version, spread: id };
-    let stale = false;
-    api
-      .layouts(asked.id, asked.spread)
-      .then((answer) => {
-        if (!stale) [found, wrong] = [answer, ''];
-      })
-      .catch((error) => {
-        if (!stale) wrong = asProblem(error).detail;
-      });
-    return () => (stale = true);
+    const [ref, spread] = [book, id];
+    untrack(() => state.layouts.load(() => api.layouts(ref, spread)));
   });
 
   const use = (one: Candidate) => open.edit({ type: 'set-spread', spread: id, settings: one.settings });
-  const order = (measure: Measure) => (by === measure.id ? (measure.most ? 'descending' : 'ascending') : undefined);
 </script>
 
 <Screen title="Compare layouts" handle="What decides">
   {#snippet margin()}
     <h2>{found?.title ?? 'Layouts'}</h2>
-    {#if wrong}<p class="note stop" role="alert">{wrong}</p>{/if}
+    {#if state.layouts.wrong}<p class="note stop" role="alert">{state.layouts.wrong}</p>{/if}
     {#if best}
       <p class="note"><strong>Recommended: {best.name}.</strong> {found?.reason}</p>
     {/if}
@@ -70,15 +52,15 @@
   {/snippet}
 
   {#if found}
-    {#if shown.length === 0}<p>No layout of this spread fits on this paper. The margin says why, and what would.</p>{/if}
+    {#if state.shown.length === 0}<p>No layout of this spread fits on this paper. The margin says why, and what would.</p>{/if}
     <div class="scroll">
       <table>
         <thead>
           <tr>
             <td></td>
-            {#each shown as one (one.name)}
+            {#each state.shown as one (one.name)}
               <th scope="col" class:current={one.current}>
-                <button class="look" aria-pressed={looked === one.name} aria-label="Look at all pages of {one.name}" onclick={() => (looked = looked === one.name ? '' : one.name)} style:aspect-ratio="{found.across + 1} / {found.down + 1}">
+                <button class="look" aria-pressed={state.looked === one.name} aria-label="Look at all pages of {one.name}" onclick={() => (state.looked = state.looked === one.name ? '' : one.name)} style:aspect-ratio="{found.across + 1} / {found.down + 1}">
                   <Drawing across={found.across} down={found.down} marks={(one.drawings[0] ?? []) as Mark[]} label="" />
                 </button>
                 <span class="name">{one.name}</span>
@@ -89,17 +71,17 @@
           </tr>
         </thead>
         <tbody>
-          {#each rows as measure (measure.id)}
+          {#each state.rows as measure (measure.id)}
             <tr>
-              <th scope="row" aria-sort={order(measure)}>
-                <button class="sort" class:by={by === measure.id} onclick={() => (by = by === measure.id ? '' : measure.id)}>{measure.name}</button>
+              <th scope="row" aria-sort={state.order(measure)}>
+                <button class="sort" class:by={state.by === measure.id} onclick={() => (state.by = state.by === measure.id ? '' : measure.id)}>{measure.name}</button>
                 {#if measure.id === 'at'}
-                  <select class="select small" aria-label="Lines where" value={at} onchange={(event) => (place = event.currentTarget.value)}>
-                    {#each places as [value, name] (value)}<option {value}>{name}</option>{/each}
+                  <select class="select small" aria-label="Lines where" value={state.at} onchange={(event) => (state.place = event.currentTarget.value)}>
+                    {#each state.places as [value, name] (value)}<option {value}>{name}</option>{/each}
                   </select>
                 {/if}
               </th>
-              {#each shown as one (one.name)}<td class="figures" class:best={one === best} class:limits={measure.id === 'limits'}>{measure.id === 'limits' ? one.limits.join(', ') || 'none' : (measure.value(one, at) ?? '–')}{#if measure.id === 'at' && measure.value(one, at) !== null}<small>{one.rooms.find((room) => room.for === at)?.wide} boxes long</small>{/if}</td>{/each}
+              {#each state.shown as one (one.name)}<td class="figures" class:best={one === best} class:limits={measure.id === 'limits'}>{measure.id === 'limits' ? one.limits.join(', ') || 'none' : (measure.value(one, state.at) ?? '–')}{#if measure.id === 'at' && measure.value(one, state.at) !== null}<small>{one.rooms.find((room) => room.for === state.at)?.wide} boxes long</small>{/if}</td>{/each}
             </tr>
           {/each}
         </tbody>

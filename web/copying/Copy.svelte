@@ -4,6 +4,7 @@
   import type { Book } from '../api/client';
   import { BenchState } from '../bench/bench.svelte';
   import { route } from '../state/route.svelte';
+  import { keys } from '../state/keys.svelte';
 
   let { book }: { book: Book } = $props();
   const bench = new BenchState();
@@ -35,21 +36,18 @@
     await bench.tick(book.id, drawing, step, !was);
   }
 
-  function key(event: KeyboardEvent) {
-    if (event.altKey || event.ctrlKey || event.metaKey) return;
-    if (event.key === 'ArrowLeft') turn(-1);
-    else if (event.key === 'ArrowRight') turn(1);
-    else if ((event.key === 'ArrowDown' || event.key === 'ArrowUp') && here) {
-      event.preventDefault();
-      row = Math.max(-1, Math.min(here.month.rows.length - 1, row + (event.key === 'ArrowDown' ? 1 : -1)));
-    } else if (event.key === ' ' && !(event.target as HTMLElement).matches('button, a')) {
-      event.preventDefault();
-      tick();
-    }
+  function move(way: -1 | 1) {
+    if (here) row = Math.max(-1, Math.min(here.month.rows.length - 1, row + way));
   }
-</script>
 
-<svelte:window onkeydown={key} />
+  $effect(() =>
+    keys.use([
+      { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'the month before or after', press: (key) => turn(key === 'ArrowLeft' ? -1 : 1) },
+      { on: ['ArrowUp', 'ArrowDown'], shown: '↑ ↓', says: 'the row before or after', press: (key) => move(key === 'ArrowUp' ? -1 : 1) },
+      { on: [' '], shown: 'Space', says: 'the month is copied', press: () => tick() },
+    ]),
+  );
+</script>
 
 <main class="copy">
   <header>

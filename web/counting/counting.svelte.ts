@@ -51,7 +51,7 @@ export class CountingState {
     this.pitch = book.stock.pitch;
     this.counting = book.counting;
     try {
-      const opening = await api.opening(book.id, page);
+      const opening = await api.opening(book, page);
       this.page = opening.pages.find((one) => one?.page === page) ?? null;
     } catch (error) {
       this.wrong = { field: null, says: asProblem(error).detail };

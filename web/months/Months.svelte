@@ -6,6 +6,7 @@
   import { open } from '../state/book.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import InUse from './InUse.svelte';
+  import { MonthsState } from './months.svelte';
   import PageAxis from './PageAxis.svelte';
   import PatternEditor from './PatternEditor.svelte';
   import WaysToFit from './WaysToFit.svelte';
@@ -14,20 +15,13 @@
 
   let { book }: { book: Book } = $props();
 
-  let chosenMonth = $state<string | null>(null);
-  let edited = $state<string | null>(null);
-
-  const month = $derived(book.months.find((one) => one.month === chosenMonth) ?? null);
-  const pattern = $derived(book.patterns.find((one) => one.id === (edited ?? book.usual_pattern)) ?? book.patterns[0]!);
+  const state = new MonthsState(() => book);
+  const month = $derived(state.month);
 
   /** The last page a month really took; what is no page goes back to what stood there. */
   async function used(month: string, input: HTMLInputElement) {
-    const said = input.value.trim();
-    // What is no number is sent as it was typed, so that the program says what is wrong with it.
-    const page = said === '' ? null : ((Number.isInteger(Number(said)) ? Number(said) : said) as number);
-    if (!(await open.edit({ type: 'set-used', month, page }))) input.value = String(book.months.find((one) => one.month === month)?.used ?? '');
+    if (!(await open.edit({ type: 'set-used', month, page: MonthsState.page(input.value) }))) input.value = String(book.months.find((one) => one.month === month)?.used ?? '');
   }
-  const longest = $derived(Math.max(1, ...book.months.map((one) => one.pages)));
 </script>
 
 <Screen title="Months" handle={book.fit.sentence}>
@@ -56,14 +50,14 @@
           {/each}
         </tbody>
       </table>
-      <button class="btn small plain mt-2" onclick={() => (chosenMonth = null)}>Close</button>
+      <button class="btn small plain mt-2" onclick={() => (state.chosen = null)}>Close</button>
     {:else}
       <p class="quiet">Choose a month to see its weeks and the sum of its pages.</p>
     {/if}
     <Saving />
   {/snippet}
 
-  <PageAxis {book} chosen={chosenMonth} choose={(id) => (chosenMonth = chosenMonth === id ? null : id)} />
+  <PageAxis {book} chosen={state.chosen} choose={(id) => (state.chosen = state.chosen === id ? null : id)} />
   <div class="desk">
     <table class="axis">
       <caption class="sr-only">Months with their reserved ranges</caption>
@@ -72,12 +66,12 @@
       </thead>
       <tbody>
         {#each book.months as one (one.month)}
-          <tr class:chosen={one.month === chosenMonth} class:beyond={one.beyond}>
-            <th scope="row"><button class="name" aria-pressed={one.month === chosenMonth} onclick={() => (chosenMonth = chosenMonth === one.month ? null : one.month)}>{one.name}</button></th>
+          <tr class:chosen={one.month === state.chosen} class:beyond={one.beyond}>
+            <th scope="row"><button class="name" aria-pressed={one.month === state.chosen} onclick={() => (state.chosen = state.chosen === one.month ? null : one.month)}>{one.name}</button></th>
             <td>{one.pages}</td>
             <td class="whitespace-nowrap">{one.range}</td>
             <td class="wide">
-              <div class="bar" style:width="{(100 * one.pages) / longest}%">
+              <div class="bar" style:width="{(100 * one.pages) / state.longest}%">
                 {#each one.parts as part (part.page)}
                   <span class="part {part.kind}" style:flex-grow={part.pages} title="{part.name}, page {part.page}"></span>
                 {/each}
@@ -105,7 +99,7 @@
     <div class="grid content-start gap-6">
       <WeekSettings {book} />
       <SpareSettings {book} />
-      <PatternEditor {book} {pattern} choose={(id) => (edited = id)} />
+      <PatternEditor {book} pattern={state.pattern} choose={(id) => (state.edited = id)} />
     </div>
   </div>
 </Screen>

@@ -1,34 +1,28 @@
 <!-- A book that runs out: the smallest set of changes that makes it last, then each change alone, with what is lost. -->
 <script lang="ts">
   import { api, type Book, type Ways } from '../api/client';
-  import { asProblem, open } from '../state/book.svelte';
+  import { untrack } from 'svelte';
+  import { open } from '../state/book.svelte';
+  import { Loader } from '../state/loader.svelte';
 
   let { book }: { book: Book } = $props();
-  let ways = $state.raw<Ways | null>(null);
-  let wrong = $state('');
+  const found = new Loader<Ways>();
+  const ways = $derived(found.value);
 
   $effect(() => {
-    let stale = false;
-    ways = null;
-    wrong = '';
-    const asked = { id: book.id, version: book.version };
-    api
-      .ways(asked.id)
-      .then((found) => {
-        if (!stale) ways = found;
-      })
-      .catch((error) => {
-        if (!stale) wrong = asProblem(error).detail;
-      });
-    return () => (stale = true);
+    const ref = book;
+    untrack(() => {
+      found.clear();
+      found.load(() => api.ways(ref));
+    });
   });
   const pages = (n: number) => `${n} ${n === 1 ? 'page' : 'pages'}`;
 </script>
 
 <section aria-label="Ways to make it fit" class="my-3">
   <h2>Make it fit</h2>
-  {#if wrong}
-    <p class="note stop" role="alert">{wrong}</p>
+  {#if found.wrong}
+    <p class="note stop" role="alert">{found.wrong}</p>
   {:else if ways === null}
     <p class="quiet" role="status">Looking for the smallest change…</p>
   {:else}

@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Book } from '../api/client';
   import { route } from '../state/route.svelte';
+  import Dialog from './Dialog.svelte';
 
   let { book, close }: { book: Book; close: () => void } = $props();
   let words = $state('');
@@ -27,19 +28,16 @@
     close();
     route.go(route.to('bench', page));
   }
-  function focus(node: HTMLElement) {
-    node.focus();
-  }
 </script>
 
-<div class="find" role="dialog" aria-label="Find a spread or a page">
+<Dialog label="Find a spread or a page" {close}>
   <form
     onsubmit={(event) => {
       event.preventDefault();
       if (found[0]) go(found[0].page);
     }}
   >
-    <label class="field"><span>A spread, a month, or a page number</span><input class="input" bind:value={words} use:focus /></label>
+    <label class="field"><span>A spread, a month, or a page number</span><input class="input" bind:value={words} /></label>
   </form>
   <ul>
     {#each found as one (one.page)}
@@ -49,20 +47,9 @@
     {/each}
   </ul>
   <button class="btn small plain mt-2" onclick={close}>Close</button>
-</div>
+</Dialog>
 
 <style>
-  .find {
-    position: fixed;
-    left: 50%;
-    top: 4rem;
-    transform: translateX(-50%);
-    width: min(28rem, calc(100vw - 2rem));
-    z-index: 50;
-    background: var(--color-base-100);
-    border: 1px solid var(--color-base-content);
-    padding: 1rem;
-  }
   .hit {
     width: 100%;
     text-align: left;

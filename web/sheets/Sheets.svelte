@@ -12,16 +12,16 @@
   let busy = $state('');
 
   const spreads = $derived([...book.spreads].filter((spread) => spread.page !== null && spread.known).sort((a, b) => a.page! - b.page!));
-  const asked = (list: string) => `/api/notebooks/${book.id}/sheets/pages.pdf?${new URLSearchParams({ pages: list, paper })}`;
-  const sheet = (name: string) => `/api/notebooks/${book.id}/sheets/${name}.pdf?${new URLSearchParams({ paper })}`;
-  const printed = $derived(book.spreads.some((spread) => spread.settings.way === 'printed'));
+  const asked = (list: string) => about(book, `/sheets/pages.pdf?${new URLSearchParams({ pages: list, paper })}`);
+  const sheet = (name: string) => about(book, `/sheets/${name}.pdf?${new URLSearchParams({ paper })}`);
+  const printed = $derived(book.spreads.some((spread) => spread.prints));
 
   /** Fetched first, so that a refusal is said here and not in a broken file. */
   async function get(address: string, name: string) {
     wrong = '';
     busy = name;
     try {
-      const answer = await fetch(about(address));
+      const answer = await fetch(`/api${address}`);
       if (!answer.ok) {
         wrong = ((await answer.json()) as { detail?: string }).detail ?? 'This sheet could not be made.';
         return;

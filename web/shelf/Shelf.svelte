@@ -56,7 +56,7 @@
   async function takeBack(notebook: Unreadable) {
     wrong = '';
     try {
-      await api.undo(notebook.id, notebook.version);
+      await api.takeBack(notebook.id, notebook.version);
     } catch (error) {
       wrong = asProblem(error).detail;
     }

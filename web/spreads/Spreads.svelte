@@ -1,82 +1,50 @@
 <!-- The book as openings in order; beside it the catalogue. In the margin: why a spread stands where it stands. -->
 <script lang="ts">
-  import { tick } from 'svelte';
+  import { tick, untrack } from 'svelte';
   import { api, type Book, type Drawings, type Mark, type Spread } from '../api/client';
   import Findings from '../parts/Findings.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
-  import { asProblem, open } from '../state/book.svelte';
+  import { open } from '../state/book.svelte';
+  import { keys } from '../state/keys.svelte';
+  import { Loader } from '../state/loader.svelte';
   import { route } from '../state/route.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import { openings } from './openings';
   import PageCard from './PageCard.svelte';
   import SpreadNote from './SpreadNote.svelte';
+  import { SpreadsState } from './spreads.svelte';
 
   let { book }: { book: Book } = $props();
 
-  let chosenId = $state<string | null>(null);
-  let dragged = $state<string | null>(null);
-  let drawings = $state.raw<Drawings | null>(null);
-  let wrong = $state('');
-  let before = $state.raw(new Map<string, number | null>());
+  const drawn = new Loader<Drawings>();
+  const state = new SpreadsState(
+    () => book,
+    (edit) => open.edit(edit),
+  );
 
   const stretches = $derived(openings(book));
-  const chosen = $derived(book.spreads.find((spread) => spread.id === chosenId) ?? null);
+  const chosen = $derived(state.chosen);
   const spreads = $derived(new Map(book.spreads.map((spread) => [spread.id, spread])));
-  const marks = $derived(new Map((drawings?.pages ?? []).map((page) => [page.page, page.marks as Mark[]])));
-  const general = $derived(book.findings.filter((finding) => finding.about !== chosenId));
+  const marks = $derived(new Map((drawn.value?.pages ?? []).map((page) => [page.page, page.marks as Mark[]])));
+  const general = $derived(book.findings.filter((finding) => finding.about !== state.chosenId));
   /** What the book has no page for. */
   const homeless = $derived(book.spreads.filter((spread) => spread.page === null));
-  /** In the order of pages, which is how keys go through them. */
-  const inBook = $derived([...book.spreads].sort((a, b) => (a.page ?? 0) - (b.page ?? 0)));
 
   $effect(() => {
-    let stale = false;
-    const asked = { id: book.id, version: book.version };
-    wrong = '';
-    api
-      .drawings(asked.id)
-      .then((found) => {
-        if (!stale) drawings = found;
-      })
-      .catch((error) => {
-        if (!stale) wrong = asProblem(error).detail;
-      });
-    return () => (stale = true);
+    const ref = book;
+    untrack(async () => {
+      const found = await drawn.load(() => api.drawings(ref));
+      if (found) await open.outdated(found.version);
+    });
   });
 
-  const mixable = $derived(book.sections.slice(0, 3));
-  const mix = (section: (typeof book.sections)[number]['id'], may: boolean) => edit({ type: 'set-mixing', mixing: may ? [...book.mixing, section] : book.mixing.filter((one) => one !== section) });
-
-  function heading(spread: Spread | null, nth: number): string {
-    if (!spread || nth > 0) return '';
-    const i = inBook.indexOf(spread);
-    return inBook[i - 1]?.section === spread.section ? '' : (book.sections.find((section) => section.id === spread.section)?.words ?? '');
-  }
-
-  /** Where everything stands before an edit, so that what moves is seen moving. */
-  function remember() {
-    before = new Map(book.spreads.map((spread) => [spread.id, spread.page]));
-  }
-
-  async function edit(change: Parameters<typeof open.edit>[0]) {
-    remember();
-    return open.edit(change);
-  }
-
-  function drop(target: string, after: boolean) {
-    if (dragged && dragged !== target) {
-      const goal = spreads.get(target);
-      const siblings = book.spreads.filter((spread) => spread.section === goal?.section && spread.id !== dragged);
-      const next = after ? siblings[siblings.findIndex((spread) => spread.id === target) + 1] : goal;
-      edit({ type: 'move-spread', spread: dragged, section: goal?.section, before: next?.id ?? null });
-    }
-    dragged = null;
-  }
+  const mix = (section: (typeof book.sections)[number]['id'], may: boolean) =>
+    state.edit({ type: 'set-mixing', mixing: may ? [...book.mixing, section] : book.mixing.filter((one) => one !== section) });
 
   /** One place earlier or later; past the end of its section it goes into the next one. */
   async function shift(spread: Spread, way: -1 | 1) {
-    await edit({ type: 'shift-spread', spread: spread.id, way: way < 0 ? 'earlier' : 'later' });
+    await state.edit({ type: 'shift-spread', spread: spread.id, way: way < 0 ? 'earlier' : 'later' });
     await tick();
     focus(spread.id);
   }
@@ -85,49 +53,42 @@
     document.querySelector<HTMLElement>(`[data-spread="${id}"]`)?.focus();
   }
 
-  function key(event: KeyboardEvent) {
-    if ((event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') || event.altKey || event.ctrlKey || event.metaKey) return;
-    if ((event.target as HTMLElement).matches('input, textarea, select')) return;
-    const way = event.key === 'ArrowLeft' ? -1 : 1;
-    event.preventDefault();
-    if (event.shiftKey) {
-      if (chosen) shift(chosen, way);
-      return;
-    }
-    const at = chosen ? inBook.indexOf(chosen) : way > 0 ? -1 : inBook.length;
-    const next = inBook[at + way];
-    if (next) {
-      chosenId = next.id;
-      focus(next.id);
-    }
+  function step(way: -1 | 1) {
+    const next = state.step(way);
+    if (next) focus(next.id);
   }
+
+  $effect(() =>
+    keys.use([
+      { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'the spread before or after', press: (key) => step(key === 'ArrowLeft' ? -1 : 1) },
+      {
+        on: ['Shift+ArrowLeft', 'Shift+ArrowRight'],
+        shown: 'Shift ← →',
+        says: 'move the chosen spread earlier or later',
+        press: (key) => chosen && shift(chosen, key === 'Shift+ArrowLeft' ? -1 : 1),
+      },
+    ]),
+  );
 
   async function add(kind: string) {
-    if (await edit({ type: 'add-spread', kind, book: book.book })) {
-      const added = book.spreads.find((spread) => !before.has(spread.id));
-      if (added) {
-        chosenId = added.id;
-        await tick();
-        document.querySelector(`[data-spread="${added.id}"]`)?.scrollIntoView({ block: 'nearest' });
-      }
-    }
+    const added = await state.add(kind);
+    await tick();
+    if (added) document.querySelector(`[data-spread="${added.id}"]`)?.scrollIntoView({ block: 'nearest' });
   }
 </script>
-
-<svelte:window onkeydown={key} />
 
 <Screen title="Spreads" handle={chosen ? `Why ${chosen.title} stands there` : `Reasons, ${book.findings.length} findings`}>
   {#snippet margin()}
     {#if chosen}
       {#key chosen.id}
-        <SpreadNote {book} spread={chosen} {edit} {shift} close={() => (chosenId = null)} />
+        <SpreadNote {book} spread={chosen} edit={(edit) => state.edit(edit)} {shift} close={() => (state.chosenId = null)} />
       {/key}
     {:else}
       <h2 class="line-clamp-3 wrap-anywhere" dir="auto">{book.volumes.find((one) => one.book === book.book)?.title ?? book.title}</h2>
       <p class="my-2"><strong>{book.fit.sentence}</strong></p>
       <p class="quiet">Choose a spread to read why it stands where it stands. Drag it, or press Shift and an arrow key, to move it.</p>
     {/if}
-    {#if wrong}<p class="note stop" role="alert">The pages could not be drawn. {wrong}</p>{/if}
+    {#if drawn.wrong}<p class="note stop" role="alert">The pages could not be drawn. {drawn.wrong}</p>{/if}
     {#if !book.placement.proven}<p class="note broken">This is the best order found in the time allowed; one that moves fewer spreads may exist. Pin what must stay.</p>{/if}
     <Findings findings={general} />
     <Saving />
@@ -148,12 +109,12 @@
                   {spread}
                   lower={page?.lower ? (spreads.get(page.lower) ?? null) : null}
                   marks={page ? (marks.get(page.page) ?? []) : []}
-                  chosen={spread !== null && spread.id === chosenId}
-                  heading={heading(spread, page?.nth ?? 0)}
-                  moved={spread !== null && before.has(spread.id) && before.get(spread.id) !== spread.page}
-                  choose={(id) => (chosenId = chosenId === id ? null : id)}
-                  drag={(id) => (dragged = id)}
-                  {drop}
+                  chosen={spread !== null && spread.id === state.chosenId}
+                  heading={state.heading(spread, page?.nth ?? 0)}
+                  moved={state.moved(spread)}
+                  choose={(id) => state.choose(id)}
+                  drag={(id) => (state.dragged = id)}
+                  drop={(target, after) => state.drop(target, after)}
                 />
               {/each}
             </li>
@@ -173,7 +134,7 @@
           <h2>Without a page</h2>
           <ul>
             {#each homeless as spread (spread.id)}
-              <li><button class="btn small wrap-anywhere" data-spread={spread.id} aria-pressed={spread.id === chosenId} onclick={() => (chosenId = spread.id)}>{spread.title}</button></li>
+              <li><button class="btn small wrap-anywhere" data-spread={spread.id} aria-pressed={spread.id === state.chosenId} onclick={() => (state.chosenId = spread.id)}>{spread.title}</button></li>
             {/each}
           </ul>
         </section>
@@ -181,7 +142,7 @@
       <details class="mb-4">
         <summary class="cursor-pointer">Sections that may mix</summary>
         <p class="quiet my-1">A page may then cross into the next section where that fills a gap.</p>
-        {#each mixable as section (section.id)}
+        {#each book.sections.filter((one) => one.may_mix) as section (section.id)}
           <label class="flex items-center gap-2 py-1"><input type="checkbox" class="checkbox checkbox-sm" checked={book.mixing.includes(section.id)} onchange={(event) => mix(section.id, event.currentTarget.checked)} /> {section.words} with the next</label>
         {/each}
       </details>

@@ -1,5 +1,5 @@
 // The open notebook. Edits go out one after another, each against the version the last answer had.
-import { api, inBook, Problem, type Book, type Edit, type Finding } from '../api/client';
+import { api, Problem, type Book, type Edit, type Finding } from '../api/client';
 import { route } from './route.svelte';
 
 class OpenBook {
@@ -14,7 +14,6 @@ class OpenBook {
   private wanted = '';
 
   async open(id: string, volume: string) {
-    inBook(volume);
     const asked = (this.wanted = `${id} ${volume}`);
     if (this.book?.id === id && this.book.book === volume) return;
     if (this.book?.id !== id) this.book = null;
@@ -22,11 +21,23 @@ class OpenBook {
     this.refused = null;
     this.saved = '';
     try {
-      const book = await api.book(id);
+      const book = await api.book({ id, book: volume });
       // A slow answer must not take the place of the notebook opened since.
       if (asked !== this.wanted) return;
       this.book = book;
       this.saved = 'All edits saved.';
+    } catch (error) {
+      if (asked === this.wanted) this.problem = asProblem(error);
+    }
+  }
+
+  /** The book as it stands now, where something fetched says that it was changed elsewhere meanwhile. */
+  async outdated(version: number) {
+    const [asked, book] = [this.wanted, this.book];
+    if (!book || version <= book.version) return;
+    try {
+      const current = await api.book(book);
+      if (asked === this.wanted && current.version > (this.book?.version ?? 0)) this.book = current;
     } catch (error) {
       if (asked === this.wanted) this.problem = asProblem(error);
     }
@@ -41,15 +52,15 @@ class OpenBook {
   }
 
   edit(edit: Edit): Promise<boolean> {
-    return this.inTurn((book) => api.edit(book.id, book.version, edit), edit);
+    return this.inTurn((book) => api.edit(book, edit), edit);
   }
 
   undo(): Promise<boolean> {
-    return this.inTurn((book) => api.undo(book.id, book.version), null);
+    return this.inTurn((book) => api.undo(book), null);
   }
 
   redo(): Promise<boolean> {
-    return this.inTurn((book) => api.redo(book.id, book.version), null);
+    return this.inTurn((book) => api.redo(book), null);
   }
 
   findingsOn(about: string): Finding[] {
@@ -60,7 +71,7 @@ class OpenBook {
   private async elsewhere(sent: Book): Promise<boolean> {
     const asked = this.wanted;
     if (!asked.startsWith(`${sent.id} `)) return true;
-    const book = await api.book(sent.id);
+    const book = await api.book({ id: sent.id, book: asked.slice(sent.id.length + 1) });
     if (asked === this.wanted) this.book = book;
     return true;
   }
@@ -77,7 +88,6 @@ class OpenBook {
         this.book = book;
         if (book.book !== sent.book) {
           // The edit took away the book that was open.
-          inBook(book.book);
           route.go(route.to(route.screen, undefined, book.book), true);
         }
         this.problem = null;
@@ -91,7 +101,7 @@ class OpenBook {
         this.saved = 'The last edit was not saved.';
         if (problem.status === 409) {
           this.refused = edit;
-          const current = problem.current ?? (await api.book(sent.id));
+          const current = problem.current ?? (await api.book(sent));
           if (asked === this.wanted) this.book = current;
         }
         return false;

@@ -85,6 +85,11 @@ final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
         ]);
     }
 
+    public function hasCutOut(Request $request): bool
+    {
+        return $this->way($request) instanceof PrintedMonths;
+    }
+
     public function cutOut(Request $request): array
     {
         $way = $this->way($request);

@@ -1,0 +1,123 @@
+import { expect, test } from 'vitest';
+import type { Book, Comparison, Edit } from '../../web/api/client';
+import { CompareState } from '../../web/compare/compare.svelte';
+import { MonthsState } from '../../web/months/months.svelte';
+import { SpreadsState } from '../../web/spreads/spreads.svelte';
+
+/** As much of a book as these screens read: spreads named after their pages. */
+function book(spreads: [string, string, number | null][]): Book {
+  return {
+    book: '1',
+    sections: [
+      { id: 'front', words: 'Front pages', may_mix: true },
+      { id: 'goals', words: 'Goals', may_mix: true },
+    ],
+    spreads: spreads.map(([id, section, page]) => ({ id, section, page })),
+  } as unknown as Book;
+}
+
+function state(open: { book: Book }, answer: (edit: Edit) => Book | null = () => null) {
+  const sent: Edit[] = [];
+  const spreads = new SpreadsState(
+    () => open.book,
+    async (edit) => {
+      sent.push(edit);
+      const next = answer(edit);
+      if (next) open.book = next;
+      return next !== null;
+    },
+  );
+  return { spreads, sent };
+}
+
+const THREE: [string, string, number | null][] = [
+  ['key', 'front', 3],
+  ['cover', 'front', 2],
+  ['goals', 'goals', 4],
+];
+
+test('keys go through the spreads in the order of their pages, and stop at either end', () => {
+  const { spreads } = state({ book: book(THREE) });
+  expect([spreads.step(1)?.id, spreads.step(1)?.id, spreads.step(1)?.id, spreads.step(1)]).toEqual(['cover', 'key', 'goals', null]);
+  expect(spreads.chosen?.id).toBe('goals');
+  spreads.choose('goals');
+  expect(spreads.step(-1)?.id, 'from none back to the last').toBe('goals');
+});
+
+test('the words of a section stand above its first spread, on its first page', () => {
+  const open = { book: book(THREE) };
+  const { spreads } = state(open);
+  const of = (id: string, nth = 0) => spreads.heading(open.book.spreads.find((one) => one.id === id) ?? null, nth);
+  expect([of('cover'), of('key'), of('goals'), of('goals', 1), of('none')]).toEqual(['Front pages', '', 'Goals', '', '']);
+});
+
+test('what is dropped goes before or behind what it was dropped on, in that one’s section', () => {
+  const { spreads, sent } = state({ book: book([...THREE, ['areas', 'goals', 5]]) });
+  for (const [dragged, target, after] of [
+    ['key', 'goals', false],
+    ['key', 'goals', true],
+    ['key', 'areas', true],
+    ['key', 'key', true],
+  ] as const) {
+    spreads.dragged = dragged;
+    spreads.drop(target, after);
+  }
+  spreads.drop('goals', true);
+  expect(sent).toEqual([
+    { type: 'move-spread', spread: 'key', section: 'goals', before: 'goals' },
+    { type: 'move-spread', spread: 'key', section: 'goals', before: 'areas' },
+    { type: 'move-spread', spread: 'key', section: 'goals', before: null },
+  ]);
+});
+
+test('after an edit what stands on another page is said to have moved, and what was added is chosen', async () => {
+  const open = { book: book(THREE) };
+  const { spreads } = state(open, () =>
+    book([
+      ['key', 'front', 3],
+      ['cover', 'front', 5],
+      ['goals', 'goals', 4],
+      ['quote', 'front', 2],
+    ]),
+  );
+  expect((await spreads.add('quote'))?.id).toBe('quote');
+  expect(spreads.chosenId).toBe('quote');
+  expect(open.book.spreads.filter((one) => spreads.moved(one)).map((one) => one.id)).toEqual(['cover']);
+});
+
+test('a refused spread is not chosen', async () => {
+  const { spreads } = state({ book: book(THREE) });
+  expect(await spreads.add('quote')).toBeNull();
+  expect(spreads.chosenId).toBeNull();
+});
+
+test('the last page of a month: nothing takes it back, a number is one, words go as they are', () => {
+  expect(['', '  ', '31', ' 31 ', '0', '3.5', 'x'].map((said) => MonthsState.page(said))).toEqual([null, null, 31, 31, 0, '3.5', 'x']);
+});
+
+test('the pattern in the editor is the shared one until another is chosen, and again when that is gone', () => {
+  const open = { patterns: [{ id: 'plain' }, { id: 'rich' }], usual_pattern: 'plain', months: [{ month: '2027-01', pages: 7 }] } as unknown as Book;
+  const months = new MonthsState(() => open);
+  expect(months.pattern.id).toBe('plain');
+  months.edited = 'rich';
+  expect(months.pattern.id).toBe('rich');
+  months.edited = 'gone';
+  expect(months.pattern.id).toBe('plain');
+  months.chosen = '2027-01';
+  expect([months.month?.pages, months.longest]).toEqual([7, 7]);
+});
+
+test('layouts are sorted by what is chosen, and lines are looked at in the busiest place unless another is', async () => {
+  const candidate = (name: string, lines: number, pages: number) => ({ name, pages, rooms: [{ for: '2027-12', name: 'December', lines, wide: '12' }], fewest_lines: lines, all_lines: lines, shown: 0, limits: [] });
+  const compare = new CompareState();
+  await compare.layouts.load(async () => ({ candidates: [candidate('six', 4, 2), candidate('rows', 9, 1), candidate('four', 6, 3)], best: 2, busiest: '2027-12' }) as unknown as Comparison);
+  expect(compare.shown.map((one) => one.name)).toEqual(['six', 'rows', 'four']);
+  expect([compare.at, compare.best?.name, compare.close]).toEqual(['2027-12', 'four', null]);
+  compare.by = 'at';
+  expect(compare.shown.map((one) => one.name)).toEqual(['rows', 'four', 'six']);
+  compare.by = 'pages';
+  expect(compare.shown.map((one) => one.name)).toEqual(['rows', 'six', 'four']);
+  expect(compare.rows.map((one) => one.id)).not.toContain('shown');
+  compare.place = 'no such place';
+  expect(compare.at).toBe('2027-12');
+});

@@ -1,0 +1,39 @@
+<!-- A dialog of the browser: it keeps the focus, gives it back, and closes on Escape or a click beside it. -->
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+
+  interface Props {
+    label: string;
+    close: () => void;
+    children: Snippet;
+  }
+  let { label, close, children }: Props = $props();
+  let node: HTMLDialogElement;
+
+  $effect(() => {
+    node.showModal();
+    return () => node.close();
+  });
+</script>
+
+<dialog bind:this={node} aria-label={label} onclose={close} onclick={(event) => event.target === node && node.close()}>
+  <div>{@render children()}</div>
+</dialog>
+
+<style>
+  dialog {
+    margin: 4rem auto auto;
+    padding: 0;
+    width: min(30rem, calc(100vw - 2rem));
+    max-height: calc(100dvh - 6rem);
+    background: var(--color-base-100);
+    color: var(--color-base-content);
+    border: 1px solid var(--color-base-content);
+  }
+  dialog::backdrop {
+    background: color-mix(in srgb, var(--color-base-content) 18%, transparent);
+  }
+  dialog > div {
+    padding: 1rem 1.2rem;
+  }
+</style>
