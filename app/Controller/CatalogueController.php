@@ -34,6 +34,7 @@ final class CatalogueController
                     'pages' => $kind->pages,
                     'by_weeks' => $kind->byWeeks,
                     'fields' => self::fields($kind),
+                    'settings' => $kind->schema(),
                 ],
                 $catalogue->monthParts(),
             ),
@@ -94,6 +95,7 @@ final class CatalogueController
             'layouts' => $kind->form instanceof HasLayouts,
             'designer' => $kind->designer,
             'fields' => self::fields($kind),
+            'settings' => $kind->schema(),
         ];
     }
 

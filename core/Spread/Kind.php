@@ -102,6 +102,21 @@ final class Kind
     }
 
     /**
+     * What its settings take, for whoever writes a plan file: JSON Schema (draft 2020-12). A setting it does not know is allowed.
+     *
+     * @return array<string, mixed>
+     */
+    public function schema(): array
+    {
+        $properties = [];
+        foreach ($this->all() as $field) {
+            $properties[$field->name] = ['title' => $field->label] + $field->schema();
+        }
+
+        return ['type' => 'object', 'properties' => (object) $properties];
+    }
+
+    /**
      * Names of the settings that matter while the others are what they are.
      *
      * @param array<array-key, mixed> $values what the person said

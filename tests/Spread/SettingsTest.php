@@ -9,10 +9,13 @@ namespace Tests\Spread;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Plan\Plan;
+use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
+use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Tests\Asking;
 use Tests\Books;
 
 final class SettingsTest extends TestCase
@@ -46,6 +49,25 @@ final class SettingsTest extends TestCase
             self::assertStringContainsString("“{$field->label}”", $said['n'] ?? '', (string) json_encode($value));
         }
         self::assertSame([], (new Settings(['n' => null, 'other' => $wrong], [$field]))->wrong(), 'not given, and unknown');
+    }
+
+    /** What a field says of itself as JSON Schema and what it takes are the same, for right values and wrong ones. */
+    public function testTheSchemaOfAKindTakesWhatItsFieldsTake(): void
+    {
+        $checked = 0;
+        foreach ([...(new Catalogue())->spreads(), ...(new Catalogue())->monthParts()] as $kind) {
+            $schema = json_decode((string) json_encode($kind->schema()));
+            foreach ($kind->fields() as $field) {
+                foreach ([Asking::value($field), -7, 3, 1.5, 'gird', '2027-05', '1.5', true, [], [2, 3], [99], ['a'], [[1]]] as $value) {
+                    $wrong = $kind->settings([$field->name => $value])->wrong();
+                    $valid = (new Validator())->validate(json_decode((string) json_encode((object) [$field->name => $value])), $schema)->isValid();
+                    self::assertSame([] === $wrong, $valid, "$kind->id, $field->name: ".json_encode($value));
+                    ++$checked;
+                }
+            }
+            self::assertTrue((new Validator())->validate((object) ['from a newer program' => 1], $schema)->isValid());
+        }
+        self::assertGreaterThan(1_000, $checked);
     }
 
     public function testAWrongValueCountsAsNotGiven(): void

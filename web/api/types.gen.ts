@@ -1058,8 +1058,15 @@ export interface components {
                 /** @description the screen it is designed on */
                 designer: string | null;
                 fields: components["schemas"]["Field"][];
+                /** @description JSON Schema (draft 2020-12) of its settings, for whoever writes a plan file */
+                settings: {
+                    [key: string]: unknown;
+                };
             }[];
             month_parts: {
+                settings: {
+                    [key: string]: unknown;
+                };
                 kind: string;
                 name: string;
                 purpose: string;
