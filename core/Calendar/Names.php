@@ -100,10 +100,23 @@ final class Names
             \IntlDateFormatter::NONE,
             'UTC',
             \IntlDateFormatter::GREGORIAN,
-            (string) (new \IntlDatePatternGenerator($this->locale))->getBestPattern('yMMMM'),
+            $this->monthAndYearPattern(),
         );
 
         return $this->months[$month->index()] ??= (string) $this->withYear->format($month->firstDayNumber() * 86400);
+    }
+
+    /** As ICU has it written down for the language; where it has not, as ICU makes it up, which takes two hundred times as long. */
+    private function monthAndYearPattern(): string
+    {
+        $data = \ResourceBundle::create($this->locale, 'ICUDATA');
+        foreach (['calendar', 'gregorian', 'availableFormats'] as $table) {
+            $data = $data?->get($table);
+            $data = $data instanceof \ResourceBundle ? $data : null;
+        }
+        $pattern = $data?->get('yMMMM');
+
+        return \is_string($pattern) ? $pattern : (string) (new \IntlDatePatternGenerator($this->locale))->getBestPattern('yMMMM');
     }
 
     /** "Fri 1 Jan", for lists of weeks. */

@@ -34,4 +34,18 @@ final class NamesTest extends TestCase
             self::assertCount(12, array_unique(array_map($names->month(...), range(1, 12))), $language);
         }
     }
+
+    /** What is read out of ICU's tables is what ICU makes up for every language it knows. */
+    public function testAMonthAndItsYearAreWrittenAsIcuWritesThem(): void
+    {
+        foreach (array_filter((array) \ResourceBundle::getLocales(''), is_string(...)) as $locale) {
+            if ('gregorian' !== \IntlCalendar::createInstance(null, $locale)?->getType()) {
+                // There ICU makes up the pattern of another calendar.
+                continue;
+            }
+            $pattern = (string) (new \IntlDatePatternGenerator($locale))->getBestPattern('yMMMM');
+            $whole = new \IntlDateFormatter("$locale@numbers=latn", \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', \IntlDateFormatter::GREGORIAN, $pattern);
+            self::assertSame($whole->format(new \DateTimeImmutable('2027-05-01')), (new Names($locale))->monthAndYear(new Month(2027, 5)), $locale);
+        }
+    }
 }
