@@ -9,7 +9,9 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Kinds\FrontKinds;
 use AmpleMargin\Spread\Kinds\ListKinds;
+use AmpleMargin\Spread\Kinds\LogKinds;
 use AmpleMargin\Spread\Kinds\MonthKinds;
+use AmpleMargin\Spread\Kinds\PartKinds;
 use AmpleMargin\Spread\Kinds\YearKinds;
 
 final class Catalogue
@@ -20,7 +22,7 @@ final class Catalogue
     /** @param list<Kind>|null $kinds in the order people make them; null for those of the program */
     public function __construct(?array $kinds = null)
     {
-        $kinds ??= [...FrontKinds::all(), ...YearKinds::all(), ...ListKinds::all(), ...MonthKinds::all()];
+        $kinds ??= [...FrontKinds::all(), ...YearKinds::all(), ...PartKinds::all(), ...LogKinds::all(), ...ListKinds::all(), ...MonthKinds::all()];
         $this->kinds = array_column(array_map(static fn (Kind $kind): array => [$kind->id, $kind], $kinds), 1, 0);
     }
 

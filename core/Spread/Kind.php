@@ -42,6 +42,7 @@ final class Kind
      * @param bool                    $byWeeks   sized by the weeks of its month
      * @param int|null                $regret    of a month part dropped, whatever its pages; null for more with every page
      * @param string|null             $designer  the screen it is designed on
+     * @param list<string>            $names     other words people have for it
      * @param string|null             $plural    several of it, where that is not its name
      */
     private function __construct(
@@ -62,6 +63,7 @@ final class Kind
         private readonly ?int $regret = null,
         public readonly ?string $designer = null,
         private readonly ?string $plural = null,
+        public readonly array $names = [],
     ) {
     }
 
@@ -147,7 +149,7 @@ final class Kind
     /** @param array<array-key, mixed> $settings where the person gives none */
     public function unlessSaid(array $settings): self
     {
-        return $this->with(['defaults' => $settings]);
+        return $this->with(['defaults' => $settings + $this->defaults]);
     }
 
     /** Its pages may stand anywhere: they need not open flat. */
@@ -209,6 +211,12 @@ final class Kind
         return $this->with(['regret' => $regret]);
     }
 
+    /** Other words people have for it, to be found by. */
+    public function alsoCalled(string ...$names): self
+    {
+        return $this->with(['names' => array_values($names)]);
+    }
+
     /** @param string $screen of the interface */
     public function designedOn(string $screen): self
     {
@@ -224,7 +232,7 @@ final class Kind
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function with(array $changes): self
     {
-        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null} $all */
+        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>} $all */
         $all = array_replace(array_diff_key(get_object_vars($this), ['all' => true]), $changes);
 
         return new self(...$all);

@@ -26,7 +26,7 @@ final class CatalogueTest extends TestCase
         $told = [];
         preg_match_all(
             '/^\| ((?:`[a-z-]+`(?:, )?)+) \| (.+) \|$/m',
-            substr($format, (int) strpos($format, 'Settings by kind'), 4000),
+            substr($format, (int) strpos($format, 'Settings by kind'), 8000),
             $rows,
             \PREG_SET_ORDER,
         );

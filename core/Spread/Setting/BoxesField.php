@@ -31,6 +31,14 @@ final class BoxesField extends Field
         return \is_string($said) && \in_array($said, $this->values(), true) ? self::length($said) : null;
     }
 
+    /** The length as it is written, "1.5"; the usual one where it makes no sense. */
+    public function written(mixed $value): string
+    {
+        $said = \is_int($value) || \is_float($value) ? (string) $value : $value;
+
+        return \is_string($said) && \in_array($said, $this->values(), true) ? $said : $this->usually;
+    }
+
     public function wrong(mixed $value): ?string
     {
         return null !== $this->read($value)

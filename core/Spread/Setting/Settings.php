@@ -160,18 +160,36 @@ final class Settings
         return new self(array_replace($this->values, $changes), $this->fields);
     }
 
+    /**
+     * A kind's own settings with what the person said of some of them over them.
+     *
+     * @param array<string, mixed> $settings
+     * @param list<string>         $open     those the person may say something of
+     *
+     * @return array<array-key, mixed>
+     */
+    public function over(array $settings, array $open): array
+    {
+        return array_replace($settings, array_intersect_key($this->values, array_flip($open)));
+    }
+
     /** The value as it came; null where it is not given, or not asked for as the other settings stand. */
     private function value(string $name): mixed
     {
         return $this->isAsked($name) ? $this->values[$name] ?? null : null;
     }
 
-    /** The value of a choice, its usual one where none makes sense. */
+    /** The value of a choice or a length as it is written, the usual one where none makes sense. */
     private function said(string $choice): ?string
     {
         $field = $this->fields[$choice] ?? null;
+        $value = $this->values[$choice] ?? null;
 
-        return $field instanceof ChoiceField ? $field->read($this->values[$choice] ?? null) ?? $field->usual() : null;
+        return match (true) {
+            $field instanceof ChoiceField => $field->read($value) ?? $field->usual(),
+            $field instanceof BoxesField => $field->written($value),
+            default => null,
+        };
     }
 
     /**

@@ -1,0 +1,58 @@
+<?php
+
+/* Room kept free: for a picture, a collage, a drawing. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling;
+
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Paper\Millimetres;
+use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+
+final class Free implements Filling
+{
+    public function called(): string
+    {
+        return 'the free room';
+    }
+
+    public function fields(): array
+    {
+        return [];
+    }
+
+    public function narrowest(Request $asked): int
+    {
+        return 2;
+    }
+
+    public function least(Request $asked, int $wide): int
+    {
+        return 2;
+    }
+
+    public function tall(Request $asked, int $wide): int
+    {
+        return $wide;
+    }
+
+    public function fill(Request $asked, Region $region, int $from): Filled
+    {
+        $mm = Millimetres::written($region->wide * $asked->grid->pitch).' × '.Millimetres::written($region->tall * $asked->grid->pitch);
+
+        return new Filled(
+            side: [$region->y => 'the free room', $region->y + $region->tall => 'the free room'],
+            workings: [["free-$region->x-$region->y", "$region->wide × $region->tall boxes", "$mm mm, at ".Millimetres::written($asked->grid->pitch).' mm a box']],
+            pencil: static function (Canvas $canvas) use ($region, $mm): void {
+                $canvas->step(Task::Pencil, "Mark the room kept free: $region->wide × $region->tall boxes, $mm mm.");
+                $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);
+            },
+        );
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+/* What rows of any kind have in common: how many fit, how they are numbered, and how one sees where a row ends. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling;
+
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
+use AmpleMargin\Drawing\Align;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
+
+/** @internal to Spread */
+final class Rows
+{
+    public const LOOKS = ['ruled' => 'ruled', 'banded' => 'every other row banded', 'plain' => 'the dots alone'];
+
+    /**
+     * @param int $from  entry of the first row, from 0
+     * @param int $count rows here
+     * @param int $all   rows of the whole list
+     */
+    private function __construct(
+        public readonly Region $region,
+        public readonly Fraction $line,
+        public readonly int $from,
+        public readonly int $count,
+        public readonly int $all,
+        private readonly string $look,
+    ) {
+    }
+
+    /** @return list<Field> */
+    public static function fields(): array
+    {
+        return [
+            Field::boxes('line', 'Boxes a row', three: true),
+            Field::count('rows', 'Rows in all', 1, 500),
+            // Between dots a line has to be drawn to be kept.
+            Field::choice('look', 'Rows', self::LOOKS)->when('line', ['1', '2', '3']),
+            Field::flag('numbered', 'Numbered', false),
+            Field::flag('ticked', 'A box to tick', false),
+        ];
+    }
+
+    /** @param Region $region below any heading */
+    public static function in(Request $asked, Region $region, int $from): self
+    {
+        $line = $asked->settings->boxes('line');
+        $fit = Fraction::of($region->tall)->dividedBy($line)->floor();
+        $all = $asked->settings->countOrNull('rows');
+
+        return new self(
+            $region,
+            $line,
+            $from,
+            max(0, min($fit, ($all ?? $from + $fit) - $from)),
+            $all ?? $fit,
+            $asked->settings->choice('look'),
+        );
+    }
+
+    /** Boxes a list takes where it can have all it needs; three rows where nobody said how many. */
+    public static function tall(Request $asked): int
+    {
+        return $asked->settings->boxes('line')->times($asked->settings->countOrNull('rows') ?? 3)->ceil();
+    }
+
+    /** The entry the next page begins with; null where all rows are here. */
+    public function next(): ?int
+    {
+        return $this->from + $this->count < $this->all ? $this->from + $this->count : null;
+    }
+
+    /** Upper edge of a row, in boxes down the page. */
+    public function down(int $row): Fraction
+    {
+        return $this->line->times($row)->plus($this->region->y);
+    }
+
+    /** Boxes the numbers take: one up to 9, two up to 99, three beyond (handbook, "Filling"; common practice, no source). */
+    public static function numberWide(Request $asked, int $all): int
+    {
+        return $asked->settings->flag('numbered') ? min(3, \strlen((string) $all)) : 0;
+    }
+
+    /** Boxes before the words of a row: its number, its box to tick. */
+    public static function before(Request $asked, int $all): int
+    {
+        return self::numberWide($asked, $all) + ($asked->settings->flag('ticked') ? 1 : 0);
+    }
+
+    /** What is left below the last row, and how the rows come about, as a working. */
+    public function working(string $heading): string
+    {
+        $left = Fraction::of($this->region->tall)->minus($this->line->times($this->count));
+
+        return Plural::boxes($this->region->tall)."$heading = $this->count × $this->line"
+            .($left->compare(0) > 0 ? " + $left left over" : '')
+            .($this->all > $this->count ? "; $this->all in all" : '');
+    }
+
+    public function band(Canvas $canvas): void
+    {
+        if ('banded' !== $this->look || $this->count < 2) {
+            return;
+        }
+        $canvas->step(Task::Band, 'Band every other row, from the second on.', 'rows');
+        for ($row = 1; $row < $this->count; $row += 2) {
+            $canvas->band($this->region->x, $this->down($row), $this->region->wide, $this->line);
+        }
+    }
+
+    /** Lines below the rows, where they are ruled or stand between dots; and boxes to tick. */
+    public function ink(Canvas $canvas, Request $asked): void
+    {
+        if ('ruled' === $this->look || !$this->line->isWhole()) {
+            $canvas->step(
+                Task::Ink,
+                "Rule $this->count lines, one every "
+                    .($this->line->equals(1) ? 'box' : Plural::boxes($this->line))
+                    .': the first '
+                    .$canvas->tally->places([$this->down(1)])
+                    .' down the side, the last '
+                    .$canvas->tally->places([$this->down($this->count)])
+                    .'.',
+                'rows',
+            );
+            for ($row = 1; $row <= $this->count; ++$row) {
+                $canvas->line(Layer::Ink, $this->region->x, $this->down($row), $this->region->wide, 0);
+            }
+        }
+        if ($asked->settings->flag('ticked')) {
+            $canvas->step(Task::Ink, 'Draw a small box to tick in every row.', 'rows');
+            $x = Fraction::of(6 * ($this->region->x + self::numberWide($asked, $this->all)) + 1, 6);
+            for ($row = 0; $row < $this->count; ++$row) {
+                $canvas->frame(Layer::Ink, $x, $this->down($row)->plus(Fraction::of(1, 6)), Fraction::of(2, 3), Fraction::of(2, 3));
+            }
+        }
+    }
+
+    public function numbers(Canvas $canvas, Request $asked): void
+    {
+        $wide = self::numberWide($asked, $this->all);
+        if (0 === $wide || 0 === $this->count) {
+            return;
+        }
+        $first = $this->from + 1;
+        $last = $this->from + $this->count;
+        $canvas->step(Task::Write, "Number the rows from $first to $last.", 'rows');
+        for ($row = 0; $row < $this->count; ++$row) {
+            $canvas->words(Layer::Writing, $this->region->x, $this->down($row), $wide, 1, (string) ($first + $row), Align::Middle);
+        }
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+/* The title at the head of a page, with the air below it. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling;
+
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+
+final class Title implements Filling
+{
+    public function called(): string
+    {
+        return 'the title';
+    }
+
+    public function fields(): array
+    {
+        return [];
+    }
+
+    public function narrowest(Request $asked): int
+    {
+        return 1;
+    }
+
+    public function least(Request $asked, int $wide): int
+    {
+        return Heading::boxes($asked->grid->down);
+    }
+
+    public function tall(Request $asked, int $wide): int
+    {
+        return Heading::boxes($asked->grid->down);
+    }
+
+    public function fill(Request $asked, Region $region, int $from): Filled
+    {
+        return new Filled(
+            findings: Heading::findings($asked),
+            write: static fn (Canvas $canvas) => Heading::write($canvas, $asked),
+        );
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+/*
+ * Pages divided into parts, each filled in its own way. Whatever fills them, the steps are those of the whole page: ticks of
+ * all parts along each edge at once, then bands, then ink, then writing. What a part has no room for goes on in the same part
+ * of the next page.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form;
+
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\Laid;
+use AmpleMargin\Spread\Part\Asker;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\NoRoom;
+use AmpleMargin\Spread\Part\Parting;
+use AmpleMargin\Spread\Part\PlacedLeaf;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+
+final class Parted implements Form
+{
+    /** A list longer than this is a book of its own. From memory. */
+    private const MOST_PAGES = 12;
+
+    public function __construct(private readonly Parting $parting)
+    {
+    }
+
+    public function fields(): array
+    {
+        return array_merge(...array_map(static fn (Leaf $leaf): array => $leaf->fields(), $this->parting->leaves()));
+    }
+
+    public function layOut(Request $request): Laid
+    {
+        $asker = new Asker($request);
+        try {
+            $placed = $this->parting->place($asker, new Region(0, 0, $request->grid->across, $request->grid->down));
+        } catch (NoRoom $none) {
+            return Laid::refused($request->grid, new Finding($request->id, $none->getMessage()));
+        }
+        $pages = $this->pages($asker, $placed);
+        $findings = array_map(
+            static fn (array $parts): array => array_merge(...array_map(static fn (Filled $part): array => $part->findings, $parts)),
+            $pages,
+        );
+        $more = array_filter($pages[\count($pages) - 1], static fn (Filled $part): bool => null !== $part->next);
+        if ([] !== $more) {
+            $findings[\count($pages) - 1][] = new Finding(
+                $request->id,
+                'This takes more than '.self::MOST_PAGES.' pages. Shorten it, or take fewer boxes a row.',
+            );
+        }
+
+        return Laid::pages($request->grid, $pages, $this->page(...), $findings);
+    }
+
+    /**
+     * @param list<PlacedLeaf> $placed
+     *
+     * @return non-empty-list<non-empty-list<Filled>>
+     */
+    private function pages(Asker $asker, array $placed): array
+    {
+        $pages = [];
+        $from = array_map(static fn (): int => 0, $placed);
+        do {
+            $parts = [];
+            $going = [];
+            foreach ($from as $i => $entry) {
+                $part = $placed[$i]->leaf->filling->fill($asker->of($placed[$i]->leaf), $placed[$i]->region, $entry);
+                $parts[] = $part;
+                if (null !== $part->next) {
+                    $going[$i] = $part->next;
+                }
+            }
+            if ([] === $parts) {
+                break;
+            }
+            $pages[] = $parts;
+            $from = $going;
+        } while ([] !== $from && \count($pages) < self::MOST_PAGES);
+
+        return [] === $pages ? throw new \LogicException('A page has a part.') : $pages;
+    }
+
+    /** @param non-empty-list<Filled> $parts */
+    private function page(Canvas $canvas, array $parts): void
+    {
+        $this->tick($canvas, Edge::Top, array_map(static fn (Filled $part): array => $part->top, $parts), $canvas->across);
+        $this->tick($canvas, Edge::Side, array_map(static fn (Filled $part): array => $part->side, $parts), $canvas->down);
+        foreach ($parts as $part) {
+            foreach ($part->workings as [$note, $figure, $arithmetic]) {
+                $canvas->working($note, $figure, $arithmetic);
+            }
+        }
+        foreach (['pencil', 'band', 'ink', 'write'] as $layer) {
+            foreach (array_column($parts, $layer) as $draw) {
+                if ($draw instanceof \Closure) {
+                    $draw($canvas);
+                }
+            }
+        }
+        $checks = array_values(array_unique(array_filter(array_column($parts, 'check'), static fn (string $check): bool => '' !== $check)));
+        if ([] !== $checks) {
+            Closing::page($canvas, array_shift($checks));
+        }
+        foreach ($checks as $check) {
+            $canvas->step(Task::Check, $check);
+        }
+    }
+
+    /**
+     * The ticks of all parts along one edge, each made once; the words say what is ticked where.
+     *
+     * @param list<array<int, string>> $parts place → what
+     */
+    private function tick(Canvas $canvas, Edge $edge, array $parts, int $side): void
+    {
+        $ticks = [];
+        foreach ($parts as $part) {
+            foreach ($part as $at => $what) {
+                if ($at > 0 && $at < $side) {
+                    $ticks[$at][] = $what;
+                }
+            }
+        }
+        ksort($ticks);
+        $what = array_values(array_unique(array_merge([], ...array_values($ticks))));
+        $canvas->tickAll($edge, array_keys($ticks), implode('; ', $what), 'parts');
+    }
+}

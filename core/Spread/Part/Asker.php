@@ -1,0 +1,29 @@
+<?php
+
+/* What is asked of each filling of a page: the settings of its leaf, on the page's dots and in its calendar. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Part;
+
+use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Settings;
+
+final class Asker
+{
+    public function __construct(public readonly Request $page)
+    {
+    }
+
+    public function of(Leaf $leaf): Request
+    {
+        return new Request(
+            $this->page->id,
+            $leaf->name ?? $this->page->title,
+            new Settings($this->page->settings->over($leaf->settings, $leaf->open), $leaf->filling->fields()),
+            $this->page->grid,
+            $this->page->calendar,
+            $this->page->palette,
+        );
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+/*
+ * What fills a region, before it is drawn: its ticks, so that those of all parts are made together; its workings; what does
+ * not fit; and its marks layer by layer, because a page is drawn in the order of work and not part after part.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Part;
+
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Finding;
+
+final class Filled
+{
+    /**
+     * @param array<int, string>                  $top      boxes from the page's left edge → what is ticked there
+     * @param array<int, string>                  $side     boxes from its upper edge → what is ticked there
+     * @param list<array{string, string, string}> $workings note, figure, arithmetic
+     * @param list<Finding>                       $findings
+     * @param \Closure(Canvas): void|null         $pencil beside the ticks
+     * @param \Closure(Canvas): void|null         $band
+     * @param \Closure(Canvas): void|null         $ink
+     * @param \Closure(Canvas): void|null         $write
+     * @param string                              $check    how it is checked when it is done; "" where there is nothing to
+     * @param int|null                            $next     entry it goes on with on the next page; null where it is done
+     */
+    public function __construct(
+        public readonly array $top = [],
+        public readonly array $side = [],
+        public readonly array $workings = [],
+        public readonly array $findings = [],
+        public readonly ?\Closure $pencil = null,
+        public readonly ?\Closure $band = null,
+        public readonly ?\Closure $ink = null,
+        public readonly ?\Closure $write = null,
+        public readonly string $check = '',
+        public readonly ?int $next = null,
+    ) {
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+/* A part of a page: whole boxes from its upper left corner. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Part;
+
+final class Region
+{
+    /**
+     * @param int $x    boxes to its left
+     * @param int $y    boxes above it
+     * @param int $wide boxes, 1 or more
+     * @param int $tall boxes, 1 or more
+     */
+    public function __construct(
+        public readonly int $x,
+        public readonly int $y,
+        public readonly int $wide,
+        public readonly int $tall,
+    ) {
+    }
+
+    /** Boxes of the side that is divided. */
+    public function side(Way $way): int
+    {
+        return Way::Across === $way ? $this->wide : $this->tall;
+    }
+
+    /** A stretch of it: so many boxes, from so many in on that side. */
+    public function stretch(Way $way, int $from, int $size): self
+    {
+        return Way::Across === $way
+            ? new self($this->x + $from, $this->y, $size, $this->tall)
+            : new self($this->x, $this->y + $from, $this->wide, $size);
+    }
+
+    /** Whether the two have a box in common. */
+    public function meets(self $other): bool
+    {
+        return $this->x < $other->x + $other->wide
+            && $other->x < $this->x + $this->wide
+            && $this->y < $other->y + $other->tall
+            && $other->y < $this->y + $this->tall;
+    }
+}
