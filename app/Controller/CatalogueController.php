@@ -91,6 +91,7 @@ final class CatalogueController
             'name' => $kind->name,
             'section' => $kind->section?->value,
             'purpose' => $kind->purpose,
+            'names' => $kind->names,
             'filler' => $kind->filler,
             'layouts' => $kind->form instanceof HasLayouts,
             'designer' => $kind->designer,

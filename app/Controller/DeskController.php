@@ -59,6 +59,31 @@ final class DeskController
         ]);
     }
 
+    /** Every kind of spread as it would stand on this book's paper: its first page, small. */
+    #[Route('/drawer', methods: 'GET')]
+    public function drawer(string $id, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
+        $kinds = [];
+        foreach ($this->catalogue->spreads() as $kind) {
+            $laid = $book->sampleOf($kind);
+            $kinds[] = [
+                'kind' => $kind->id,
+                'pages' => $laid->pages,
+                'marks' => DrawingView::marks($laid->drawings()[0]),
+                'says' => $laid->broken()?->says,
+            ];
+        }
+
+        return new JsonResponse([
+            'version' => $notebook->version(),
+            'across' => $book->plan->stock->across,
+            'down' => $book->plan->stock->down,
+            'kinds' => $kinds,
+        ]);
+    }
+
     #[Route('/openings/{page}', requirements: ['page' => '[0-9]{1,4}'], methods: 'GET')]
     public function opening(string $id, int $page, Request $request): JsonResponse
     {

@@ -17,11 +17,14 @@ use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
 use AmpleMargin\Spread\HasCutOuts;
 use AmpleMargin\Spread\HasDivisions;
 use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Laid;
 
 final class Book
 {
@@ -106,6 +109,14 @@ final class Book
     public function spreadDrawings(string $id): array
     {
         return $this->drawings->ofSpread($id);
+    }
+
+    /** A kind as it would stand on this book's paper, with nothing said of it yet. */
+    public function sampleOf(Kind $kind): Laid
+    {
+        $spread = new PlannedSpread("sample of $kind->id", $kind->id, $kind->section ?? Section::Back);
+
+        return $this->layouts->ofSpread($spread, $this->index) ?? throw new \LogicException("The book was composed without the kind $kind->id.");
     }
 
     /** Whether there is something to print and stick into a spread. */

@@ -1,7 +1,8 @@
 import { expect, test } from 'vitest';
-import type { Book, Comparison, Edit } from '../../web/api/client';
+import type { Book, Catalogue, Comparison, Edit } from '../../web/api/client';
 import { CompareState } from '../../web/compare/compare.svelte';
 import { MonthsState } from '../../web/months/months.svelte';
+import { DrawerState } from '../../web/spreads/drawer.svelte';
 import { SpreadsState } from '../../web/spreads/spreads.svelte';
 
 /** As much of a book as these screens read: spreads named after their pages. */
@@ -120,4 +121,33 @@ test('layouts are sorted by what is chosen, and lines are looked at in the busie
   expect(compare.rows.map((one) => one.id)).not.toContain('shown');
   compare.place = 'no such place';
   expect(compare.at).toBe('2027-12');
+});
+
+function drawer() {
+  const kinds = [
+    { kind: 'books-read', name: 'Books read', section: 'goals', purpose: 'A row a book.', names: ['reading log', 'library'] },
+    { kind: 'key', name: 'Key', section: 'front', purpose: 'What the signs mean.', names: [] },
+  ];
+  return new DrawerState(
+    () => ({ spreads: kinds }) as unknown as Catalogue,
+    () => ({ ...book(THREE), spreads: [{ kind: 'key' }, { kind: 'key' }] }) as unknown as Book,
+  );
+}
+
+test('the drawer finds a kind by any word for it, and by all words asked for', () => {
+  const kinds = drawer();
+  const found = (words: string) => {
+    kinds.words = words;
+    return kinds.sections.flatMap((section) => section.kinds.map((kind) => kind.kind));
+  };
+  expect(found('')).toEqual(['key', 'books-read']);
+  expect([found('LIBRARY'), found('reading books'), found('reading signs'), found('signs')]).toEqual([['books-read'], ['books-read'], [], ['key']]);
+});
+
+test('a kind looked at twice is put back, and the drawer knows how often it is in the book', () => {
+  const kinds = drawer();
+  kinds.look('key');
+  expect([kinds.kind?.name, kinds.times('key'), kinds.times('books-read')]).toEqual(['Key', 2, 0]);
+  kinds.look('key');
+  expect(kinds.kind).toBeNull();
 });

@@ -21,6 +21,8 @@ export type Catalogue = Schemas['Catalogue'];
 export type Estimate = Schemas['Estimate'];
 export type Field = Schemas['Field'];
 export type Drawings = Schemas['Drawings'];
+export type Drawer = Schemas['Drawer'];
+export type Kind = Catalogue['spreads'][number];
 export type Opening = Schemas['Opening'];
 export type OpeningPage = NonNullable<Opening['pages'][number]>;
 export type Group = Opening['groups'][number];
@@ -126,6 +128,7 @@ export const api = {
   takeBack: (id: string, version: number) => call<Partial<Book>>('POST', `/notebooks/${id}/undo`, { version }),
   ways: (ref: Ref) => call<Ways>('GET', about(ref, '/ways')),
   drawings: (ref: Ref) => call<Drawings>('GET', about(ref, '/drawings')),
+  drawer: (ref: Ref) => call<Drawer>('GET', about(ref, '/drawer')),
   opening: (ref: Ref, page: number) => call<Opening>('GET', about(ref, `/openings/${page}`)),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
 };

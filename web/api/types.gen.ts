@@ -318,6 +318,28 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/drawer": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** Every kind of spread as it would stand on this book's paper */
+        get: operations["drawer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/openings/{page}": {
         parameters: {
             query?: {
@@ -1052,6 +1074,8 @@ export interface components {
                 name: string;
                 section: string;
                 purpose: string;
+                /** @description other words people have for it */
+                names: string[];
                 filler: boolean;
                 /** @description whether it has layouts to compare */
                 layouts: boolean;
@@ -1309,6 +1333,20 @@ export interface components {
         };
         /** @description [kind, layer, step, note, x, y, wide, tall] and for words text, size, align; lengths are 840ths of a box */
         Mark: (string | number | null)[];
+        Drawer: {
+            /** @description of the notebook it was drawn for */
+            version: number;
+            across: number;
+            down: number;
+            kinds: {
+                kind: string;
+                pages: number;
+                /** @description of its first page */
+                marks: components["schemas"]["Mark"][];
+                /** @description why it cannot be drawn on this paper */
+                says: string | null;
+            }[];
+        };
         Drawings: {
             /** @description of the notebook these were drawn from */
             version: number;
@@ -1866,6 +1904,32 @@ export interface operations {
                     "application/json": components["schemas"]["Drawings"];
                 };
             };
+        };
+    };
+    drawer: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the drawer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drawer"];
+                };
+            };
+            404: components["responses"]["Problem"];
         };
     };
     opening: {

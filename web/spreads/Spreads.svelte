@@ -11,6 +11,9 @@
   import { route } from '../state/route.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import { openings } from './openings';
+  import Drawer from './Drawer.svelte';
+  import { DrawerState } from './drawer.svelte';
+  import KindNote from './KindNote.svelte';
   import PageCard from './PageCard.svelte';
   import SpreadNote from './SpreadNote.svelte';
   import { SpreadsState } from './spreads.svelte';
@@ -24,6 +27,10 @@
   );
 
   const stretches = $derived(openings(book));
+  const drawer = new DrawerState(
+    () => catalogue.all,
+    () => book,
+  );
   const chosen = $derived(state.chosen);
   const spreads = $derived(new Map(book.spreads.map((spread) => [spread.id, spread])));
   const marks = $derived(new Map((drawn.value?.pages ?? []).map((page) => [page.page, page.marks as Mark[]])));
@@ -34,6 +41,7 @@
   $effect(() => {
     const ref = book;
     untrack(async () => {
+      drawer.drawn.load(() => api.drawer(ref));
       const found = await drawn.load(() => api.drawings(ref));
       if (found) await open.outdated(found.version);
     });
@@ -72,6 +80,7 @@
 
   async function add(kind: string) {
     const added = await state.add(kind);
+    if (added) drawer.looked = null;
     await tick();
     if (added) document.querySelector(`[data-spread="${added.id}"]`)?.scrollIntoView({ block: 'nearest' });
   }
@@ -79,7 +88,9 @@
 
 <Screen title="Spreads" handle={chosen ? `Why ${chosen.title} stands there` : `Reasons, ${book.findings.length} findings`}>
   {#snippet margin()}
-    {#if chosen}
+    {#if drawer.kind}
+      <KindNote {drawer} kind={drawer.kind} {add} />
+    {:else if chosen}
       {#key chosen.id}
         <SpreadNote {book} spread={chosen} edit={(edit) => state.edit(edit)} {shift} close={() => (state.chosenId = null)} />
       {/key}
@@ -146,21 +157,7 @@
           <label class="flex items-center gap-2 py-1"><input type="checkbox" class="checkbox checkbox-sm" checked={book.mixing.includes(section.id)} onchange={(event) => mix(section.id, event.currentTarget.checked)} /> {section.words} with the next</label>
         {/each}
       </details>
-      <h2>Catalogue</h2>
-      {#each book.sections as section (section.id)}
-        {@const kinds = catalogue.all?.spreads.filter((kind) => kind.section === section.id) ?? []}
-        {#if kinds.length > 0}
-          <h3>{section.words}</h3>
-          <ul>
-            {#each kinds as kind (kind.kind)}
-              <li>
-                <button class="btn small" aria-label="Add {kind.name}" onclick={() => add(kind.kind)}>Add</button>
-                <div><strong>{kind.name}</strong><br /><span class="quiet">{kind.purpose}</span></div>
-              </li>
-            {/each}
-          </ul>
-        {/if}
-      {/each}
+      <Drawer {drawer} {add} />
     </section>
   </div>
 </Screen>
@@ -168,7 +165,7 @@
 <style>
   .desk {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 15.5rem;
+    grid-template-columns: minmax(0, 1fr) 17rem;
     gap: 1.6rem;
     align-items: start;
   }
@@ -186,25 +183,18 @@
     padding: 0.5rem 0.8rem;
     border-block: 1px solid var(--color-base-300);
   }
-  .catalogue h3 {
-    margin-top: 0.9rem;
-  }
-  .catalogue li {
-    display: flex;
-    gap: 0.6rem;
-    align-items: flex-start;
-    padding: 0.35rem 0;
-    line-height: 1.3;
+  @media (min-width: 1101px) {
+    .catalogue {
+      position: sticky;
+      top: 0;
+      max-height: calc(100vh - 9.5rem);
+      overflow-y: auto;
+      padding-right: 0.6rem;
+    }
   }
   @media (max-width: 1100px) {
     .desk {
       grid-template-columns: 1fr;
-    }
-    .catalogue ul {
-      columns: 2 15rem;
-    }
-    .catalogue li {
-      break-inside: avoid;
     }
   }
 </style>

@@ -47,7 +47,7 @@ final class LogKinds
             self::log('trips', 'Trips', ['Where 8+', 'When 5', 'Why, and with whom 8+'], null, false)
                 ->whichIs('Three boxes a trip: a name, and a line below it.')
                 ->unlessSaid(['line' => '3'])
-                ->alsoCalled('travels', 'holidays', 'journeys'),
+                ->alsoCalled('travels', 'holidays', 'journeys', 'where we went'),
             self::log('projects', 'Projects', ['What 9+', 'Next step 9', 'By 4'], null, false)
                 ->whichIs('What is under way, and the one thing to do next.')
                 ->alsoCalled('project log', 'under way'),

@@ -1,0 +1,79 @@
+<!-- The drawer: every kind of spread as it would stand on this paper, found by any word for it. -->
+<script lang="ts">
+  import type { Mark } from '../api/client';
+  import Drawing from '../parts/Drawing.svelte';
+  import type { DrawerState } from './drawer.svelte';
+
+  interface Props {
+    drawer: DrawerState;
+    add: (kind: string) => void;
+  }
+  let { drawer, add }: Props = $props();
+  const drawn = $derived(drawer.drawn.value);
+</script>
+
+<h2>Catalogue</h2>
+<label class="field my-2"><span>Find a kind of spread</span><input class="input" type="search" bind:value={drawer.words} placeholder="read, money, dates …" /></label>
+{#if drawer.drawn.wrong}<p class="note stop" role="alert">{drawer.drawn.wrong}</p>{/if}
+{#each drawer.sections as section (section.id)}
+  <h3>{section.words}</h3>
+  <ul>
+    {#each section.kinds as kind (kind.kind)}
+      {@const sample = drawer.sample(kind.kind)}
+      {@const times = drawer.times(kind.kind)}
+      <li>
+        <button class="sample" class:looked={drawer.looked === kind.kind} aria-pressed={drawer.looked === kind.kind} aria-label="Look at {kind.name}" title={kind.purpose} onclick={() => drawer.look(kind.kind)} style:aspect-ratio="{(drawn?.across ?? 26) + 1} / {(drawn?.down ?? 38) + 1}">
+          {#if drawn && sample}<Drawing across={drawn.across} down={drawn.down} marks={sample.marks as Mark[]} label="" />{/if}
+        </button>
+        <span class="name">{kind.name}</span>
+        <span class="quiet">{sample && sample.pages > 1 ? `${sample.pages} pages` : ''}{sample && sample.pages > 1 && times ? ', ' : ''}{times ? (times > 1 ? `${times} in the book` : 'in the book') : ''}</span>
+        <button class="btn small" aria-label="Add {kind.name}" onclick={() => add(kind.kind)}>Add</button>
+      </li>
+    {/each}
+  </ul>
+{:else}
+  <p class="quiet">No kind goes by that name. A page of notes takes what has no page of its own.</p>
+{/each}
+
+<style>
+  h3 {
+    margin-top: 0.9rem;
+  }
+  ul {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(6.6rem, 1fr));
+    gap: 0.9rem 0.8rem;
+    margin-top: 0.4rem;
+  }
+  li {
+    display: flex;
+    flex-direction: column;
+    gap: 0.15rem;
+    line-height: 1.2;
+  }
+  .name {
+    font-weight: 600;
+    overflow-wrap: anywhere;
+  }
+  .quiet {
+    font-size: 0.85rem;
+    min-height: 1.1em;
+  }
+  li .btn {
+    margin-top: auto;
+  }
+  .sample {
+    background: var(--color-base-100);
+    border: 1px solid var(--color-base-300);
+    cursor: pointer;
+    width: 100%;
+    overflow: hidden;
+  }
+  .sample:hover,
+  .sample.looked {
+    border-color: var(--color-base-content);
+  }
+  .sample.looked {
+    outline: 2px solid var(--rule);
+  }
+</style>
