@@ -116,7 +116,8 @@ final class Book
     {
         $spread = new PlannedSpread("sample of $kind->id", $kind->id, $kind->section ?? Section::Back);
 
-        return $this->layouts->ofSpread($spread, $this->index) ?? throw new \LogicException("The book was composed without the kind $kind->id.");
+        return $this->layouts->ofSpread($spread, $this->index)
+            ?? throw new \LogicException("The book was composed without the kind $kind->id.");
     }
 
     /** Whether there is something to print and stick into a spread. */

@@ -12,8 +12,11 @@ use AmpleMargin\Spread\Setting\Field;
 
 interface Filling
 {
-    /** What it is called within a sentence: "the lines". */
-    public function called(): string;
+    /** Its name in a list: "Lines". */
+    public function name(): string;
+
+    /** What it is for, in a line. */
+    public function purpose(): string;
 
     /** @return list<Field> all it can be asked for */
     public function fields(): array;

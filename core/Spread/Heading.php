@@ -62,13 +62,14 @@ final class Heading
      * What does not fit of the title at the head of a page.
      *
      * @param string|null $title null for the spread's own
+     * @param int|null    $wide  boxes it stands in; null for all of them
      *
      * @return list<Finding>
      */
-    public static function findings(Request $request, ?string $title = null): array
+    public static function findings(Request $request, ?string $title = null, ?int $wide = null): array
     {
         $title ??= $request->title;
-        [$across, $down] = [$request->grid->across, $request->grid->down];
+        [$across, $down] = [$wide ?? $request->grid->across, $request->grid->down];
 
         return self::fits($title, $across, $down) ? [] : [new Finding(
             $request->id,
@@ -93,6 +94,14 @@ final class Heading
             'heading',
         );
         $canvas->words(Layer::Writing, 0, 0, $canvas->across, self::letters($canvas->down), $title);
+    }
+
+    /** Begins the step that writes it where it does not stand at the head of its page. */
+    public static function writeAt(Canvas $canvas, Request $request, int $x, int $y, int $wide): void
+    {
+        $from = $canvas->tally->place(Fraction::of($y)).' down'.(0 === $x ? '' : ', '.$canvas->tally->place(Fraction::of($x)).' across');
+        $canvas->step(Task::Write, 'Write the title '.self::quoted($request->title).", beginning $from.", 'heading');
+        $canvas->words(Layer::Writing, $x, $y, $wide, self::letters($canvas->down), $request->title);
     }
 
     /** Long words are cut in a step, never on the page. */

@@ -27,19 +27,24 @@ final class Cells implements Filling
     private const WIDE = 4;
     private const TALL = 3;
 
-    /** @param bool $months whether the cells are the months of the period, and not those the person names */
-    public function __construct(private readonly bool $months = false)
+    public function name(): string
     {
+        return 'Cells';
     }
 
-    public function called(): string
+    public function purpose(): string
     {
-        return 'the cells';
+        return 'Equal cells, each with a name: the months of the book, or names of your own.';
     }
 
     public function fields(): array
     {
-        return [Field::lines('cells', 'Cells'), Field::count('across', 'Cells across', 1, 12), Field::boxes('line', 'Boxes a line')];
+        return [
+            Field::choice('of', 'Cells for', ['names' => 'names of your own', 'months' => 'the months of the book']),
+            Field::lines('cells', 'Cells')->when('of', ['names']),
+            Field::count('across', 'Cells across', 1, 12),
+            Field::boxes('line', 'Boxes a line'),
+        ];
     }
 
     public function narrowest(Request $asked): int
@@ -127,7 +132,7 @@ final class Cells implements Filling
     /** @return list<string> */
     private function names(Request $asked): array
     {
-        if (!$this->months) {
+        if ('months' !== $asked->settings->choice('of')) {
             $names = $asked->settings->lines('cells');
 
             return [] === $names ? ['…'] : $names;

@@ -17,9 +17,14 @@ use AmpleMargin\Spread\Request;
 
 final class Free implements Filling
 {
-    public function called(): string
+    public function name(): string
     {
-        return 'the free room';
+        return 'Free room';
+    }
+
+    public function purpose(): string
+    {
+        return 'Kept free for a picture, a collage, a drawing.';
     }
 
     public function fields(): array

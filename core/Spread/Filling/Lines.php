@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
@@ -21,14 +22,14 @@ use AmpleMargin\Spread\Setting\Field;
 
 final class Lines implements Filling
 {
-    /** @param bool $named whether its name stands in its first row */
-    public function __construct(private readonly bool $named = false)
+    public function name(): string
     {
+        return 'Lines';
     }
 
-    public function called(): string
+    public function purpose(): string
     {
-        return 'the lines';
+        return 'Rows to write on: ruled, banded or on the dots alone; numbered, or with a box to tick.';
     }
 
     public function fields(): array
@@ -37,6 +38,7 @@ final class Lines implements Filling
             Field::lines('items', 'What is written already'),
             ...Rows::fields(),
             Field::flag('framed', 'Framed', false),
+            Asker::named(),
         ];
     }
 
@@ -47,39 +49,39 @@ final class Lines implements Filling
 
     public function least(Request $asked, int $wide): int
     {
-        return $this->head() + $asked->settings->boxes('line')->ceil();
+        return self::head($asked) + $asked->settings->boxes('line')->ceil();
     }
 
     public function tall(Request $asked, int $wide): int
     {
-        return $this->head() + max(Rows::tall($asked), $asked->settings->boxes('line')->times(\count($asked->settings->lines('items')))->ceil());
+        return self::head($asked) + max(Rows::tall($asked), $asked->settings->boxes('line')->times(\count($asked->settings->lines('items')))->ceil());
     }
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
-        $below = new Region($region->x, $region->y + $this->head(), $region->wide, $region->tall - $this->head());
+        $below = new Region($region->x, $region->y + self::head($asked), $region->wide, $region->tall - self::head($asked));
         $rows = Rows::in($asked, $below, $from);
         $items = $asked->settings->lines('items');
         $note = "rows-$region->x-$region->y";
 
         return new Filled(
-            workings: [[$note, Plural::of($rows->count, 'line', 'lines'), $this->name($asked).$rows->working($this->named ? ' below the name' : '')]],
+            workings: [[$note, Plural::of($rows->count, 'line', 'lines'), self::said($asked).$rows->working(Asker::isNamed($asked) ? ' below the name' : '')]],
             findings: \count($items) > $rows->all ? [new Finding(
                 $asked->id,
                 Plural::of(\count($items), 'item', 'items').' are more than the '.Plural::of($rows->all, 'row', 'rows')
-                    .($this->named ? " of “{$asked->title}”" : '').'. Leave some out, or ask for more rows.',
+                    .(Asker::isNamed($asked) ? " of “{$asked->title}”" : '').'. Leave some out, or ask for more rows.',
             )] : [],
             band: $rows->band(...),
-            ink: function (Canvas $canvas) use ($asked, $region, $rows): void {
-                $canvas->room("$region->x-$region->y", $this->named ? $asked->title : 'the lines', $region->x, $rows->region->y, $region->wide, $rows->line->times($rows->count), $rows->line);
+            ink: static function (Canvas $canvas) use ($asked, $region, $rows): void {
+                $canvas->room("$region->x-$region->y", Asker::isNamed($asked) ? $asked->title : 'the lines', $region->x, $rows->region->y, $region->wide, $rows->line->times($rows->count), $rows->line);
                 if ($asked->settings->flag('framed')) {
-                    $canvas->step(Task::Ink, 'Frame '.($this->named ? Heading::quoted($asked->title) : 'it').': '.Plural::boxes($region->wide)." across, $region->tall down.");
+                    $canvas->step(Task::Ink, 'Frame '.(Asker::isNamed($asked) ? Heading::quoted($asked->title) : 'it').': '.Plural::boxes($region->wide)." across, $region->tall down.");
                     $canvas->frame(Layer::Ink, $region->x, $region->y, $region->wide, $region->tall);
                 }
                 $rows->ink($canvas, $asked);
             },
-            write: function (Canvas $canvas) use ($asked, $region, $rows, $items, $from): void {
-                if ($this->named && 0 === $from) {
+            write: static function (Canvas $canvas) use ($asked, $region, $rows, $items, $from): void {
+                if (Asker::isNamed($asked) && 0 === $from) {
                     $canvas->step(Task::Write, 'Write '.Heading::quoted($asked->title).' in its first row.');
                     $canvas->words(Layer::Writing, Fraction::of(4 * $region->x + 1, 4), $region->y, Fraction::of(2 * $region->wide - 1, 2), 1, $asked->title);
                 }
@@ -99,13 +101,13 @@ final class Lines implements Filling
         );
     }
 
-    private function head(): int
+    private static function head(Request $asked): int
     {
-        return $this->named ? 1 : 0;
+        return Asker::isNamed($asked) ? 1 : 0;
     }
 
-    private function name(Request $asked): string
+    private static function said(Request $asked): string
     {
-        return $this->named ? "{$asked->title}: " : '';
+        return Asker::isNamed($asked) ? "{$asked->title}: " : '';
     }
 }

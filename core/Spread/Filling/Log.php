@@ -22,9 +22,14 @@ final class Log implements Filling
     /** The row of headings. */
     private const HEAD = 1;
 
-    public function called(): string
+    public function name(): string
     {
-        return 'the log';
+        return 'Log';
+    }
+
+    public function purpose(): string
+    {
+        return 'Columns over rows, each as wide as its words need.';
     }
 
     public function fields(): array

@@ -15,9 +15,14 @@ use AmpleMargin\Spread\Request;
 
 final class Title implements Filling
 {
-    public function called(): string
+    public function name(): string
     {
-        return 'the title';
+        return 'Title';
+    }
+
+    public function purpose(): string
+    {
+        return 'The title of the spread, large.';
     }
 
     public function fields(): array
@@ -42,9 +47,14 @@ final class Title implements Filling
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
+        $corner = 0 === $region->x && 0 === $region->y && $region->wide === $asked->grid->across;
+
         return new Filled(
-            findings: Heading::findings($asked),
-            write: static fn (Canvas $canvas) => Heading::write($canvas, $asked),
+            side: [$region->y => 'the title'],
+            findings: Heading::findings($asked, null, $region->wide),
+            write: static fn (Canvas $canvas) => $corner
+                ? Heading::write($canvas, $asked)
+                : Heading::writeAt($canvas, $asked, $region->x, $region->y, $region->wide),
         );
     }
 }

@@ -13,38 +13,44 @@ namespace AmpleMargin\Spread\Form;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\NoRoom;
-use AmpleMargin\Spread\Part\Parting;
+use AmpleMargin\Spread\Part\PartsOfPage;
+use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Part\PlacedLeaf;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 
-final class Parted implements Form
+final class Parted implements Form, HasParts
 {
     /** A list longer than this is a book of its own. From memory. */
     private const MOST_PAGES = 12;
 
-    public function __construct(private readonly Parting $parting)
+    public function __construct(private readonly Piece $piece)
     {
     }
 
     public function fields(): array
     {
-        return array_merge(...array_map(static fn (Leaf $leaf): array => $leaf->fields(), $this->parting->leaves()));
+        $fields = array_merge([], ...array_map(static fn (Leaf $leaf): array => $leaf->fields(), $this->piece->leaves()));
+
+        // What several parts are asked for is asked once, for all of them.
+        return array_values(array_column($fields, null, 'name'));
     }
 
     public function layOut(Request $request): Laid
     {
         $asker = new Asker($request);
         try {
-            $placed = $this->parting->place($asker, new Region(0, 0, $request->grid->across, $request->grid->down));
+            $placed = $this->piece->place($asker, new Region(0, 0, $request->grid->across, $request->grid->down));
         } catch (NoRoom $none) {
             return Laid::refused($request->grid, new Finding($request->id, $none->getMessage()));
         }
@@ -64,6 +70,16 @@ final class Parted implements Form
         return Laid::pages($request->grid, $pages, $this->page(...), $findings);
     }
 
+    public function parting(Request $request): Piece
+    {
+        return $this->piece;
+    }
+
+    public function parts(Request $request): PartsOfPage
+    {
+        return PartsOfPage::of($this->piece, new Asker($request));
+    }
+
     /**
      * @param list<PlacedLeaf> $placed
      *
@@ -77,7 +93,7 @@ final class Parted implements Form
             $parts = [];
             $going = [];
             foreach ($from as $i => $entry) {
-                $part = $placed[$i]->leaf->filling->fill($asker->of($placed[$i]->leaf), $placed[$i]->region, $entry);
+                $part = self::filled($asker, $placed[$i], $entry);
                 $parts[] = $part;
                 if (null !== $part->next) {
                     $going[$i] = $part->next;
@@ -91,6 +107,23 @@ final class Parted implements Form
         } while ([] !== $from && \count($pages) < self::MOST_PAGES);
 
         return [] === $pages ? throw new \LogicException('A page has a part.') : $pages;
+    }
+
+    /** A part too small for what fills it stays free, and says so. */
+    private static function filled(Asker $asker, PlacedLeaf $placed, int $from): Filled
+    {
+        if (null === $placed->says) {
+            return $placed->leaf->filling->fill($asker->of($placed->leaf), $placed->region, $from);
+        }
+        $region = $placed->region;
+
+        return new Filled(
+            findings: [new Finding($asker->page->id, $placed->says)],
+            pencil: static function (Canvas $canvas) use ($region): void {
+                $canvas->step(Task::Pencil, "Mark the part that is kept free: $region->wide × $region->tall boxes.");
+                $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);
+            },
+        );
     }
 
     /** @param non-empty-list<Filled> $parts */

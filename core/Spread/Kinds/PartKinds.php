@@ -11,6 +11,7 @@ use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Title;
+use AmpleMargin\Spread\Form\OwnParts;
 use AmpleMargin\Spread\Form\Parted;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
@@ -24,6 +25,13 @@ final class PartKinds
     public static function all(): array
     {
         return [
+            Kind::spread('page-of-parts', 'A page of parts', Section::Trackers, new OwnParts(Parting::down(
+                [Size::needed(), Leaf::of(new Title())],
+                [Size::share(), Leaf::of(new Lines())],
+            )))
+                ->whichIs('Divided as you like, each part filled in its own way.')
+                ->alsoCalled('layout', 'own page', 'divided page', 'collection')
+                ->mayTurnThePage(),
             self::below('action-plan', 'Action plan', Section::Goals, Parting::down(
                 [Size::share(), self::named('Why')],
                 [Size::share(), self::named('What done looks like')],
@@ -35,7 +43,9 @@ final class PartKinds
                 ->alsoCalled('plan of action', 'steps', 'how'),
             self::below('goal-with-steps', 'A goal and its steps', Section::Goals, Parting::down(
                 [Size::boxes(6), self::named('The goal, and how I know that it is reached')],
-                [Size::share(), Leaf::of(new Lines(true), 'Steps')->with(['rows' => 10, 'numbered' => true, 'ticked' => true, 'line' => '2'])->asking('rows', 'line')],
+                [Size::share(), Leaf::of(new Lines(), 'Steps')
+                    ->with(['rows' => 10, 'numbered' => true, 'ticked' => true, 'line' => '2'])
+                    ->asking('rows', 'line')],
                 [Size::boxes(6), self::named('What may stand in the way')],
             ))
                 ->whichIs('A few lines for the goal, ten numbered steps, and what may stand in the way.')
@@ -49,10 +59,10 @@ final class PartKinds
             self::below('vision-board', 'Pictures of the year', Section::Goals, Leaf::of(new Free()))
                 ->whichIs('Room kept free for pictures and words.')
                 ->alsoCalled('vision board', 'collage', 'mood'),
-            self::below('gratitude', 'Something good of every month', Section::Trackers, Leaf::of(new Cells(true))->asking('across', 'line'))
+            self::below('gratitude', 'Something good of every month', Section::Trackers, Leaf::of(new Cells())->with(['of' => 'months'])->asking('across', 'line'))
                 ->whichIs('A cell for every month of the book; a sentence or two in each.')
                 ->alsoCalled('gratitude', 'one sentence a month', 'memories'),
-            self::below('birthdays', 'Birthdays', Section::Year, Leaf::of(new Cells(true))->asking('across', 'line'))
+            self::below('birthdays', 'Birthdays', Section::Year, Leaf::of(new Cells())->with(['of' => 'months'])->asking('across', 'line'))
                 ->whichIs('A cell for every month; names and days are written in.')
                 ->alsoCalled('anniversaries', 'name days'),
             self::below('ideas', 'Ideas', Section::Back, Leaf::of(new Cells())->asking('cells', 'across', 'line'))
@@ -71,7 +81,7 @@ final class PartKinds
 
     private static function named(string $name): Leaf
     {
-        return Leaf::of(new Lines(true), $name)->with(['framed' => true, 'look' => 'plain']);
+        return Leaf::of(new Lines(), $name)->with(['framed' => true, 'look' => 'plain']);
     }
 
     /** Under the spread's title. */

@@ -6,13 +6,14 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Part;
 
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Setting\Field;
 
 final class Leaf implements Piece
 {
     /**
-     * @param array<string, mixed> $settings the kind's own
+     * @param array<array-key, mixed> $settings the kind's own
      * @param list<string>         $open     settings the person is asked for
      * @param string|null          $name     written in it; null for the spread's title
      * @param bool                 $once     on the first page only
@@ -31,7 +32,7 @@ final class Leaf implements Piece
         return new self($filling, name: $name);
     }
 
-    /** @param array<string, mixed> $settings */
+    /** @param array<array-key, mixed> $settings */
     public function with(array $settings): self
     {
         return new self($this->filling, $settings + $this->settings, $this->open, $this->name, $this->once);
@@ -53,8 +54,19 @@ final class Leaf implements Piece
     public function fields(): array
     {
         $fields = array_column($this->filling->fields(), null, 'name');
+        $open = array_values(array_filter(array_map(static fn (string $name): ?Field => $fields[$name] ?? null, $this->open)));
 
-        return array_values(array_filter(array_map(static fn (string $name): ?Field => $fields[$name] ?? null, $this->open)));
+        return array_map(fn (Field $field): Field => $field->whenever($this->open), $open);
+    }
+
+    public function leaves(): array
+    {
+        return [$this];
+    }
+
+    public function deep(): int
+    {
+        return 0;
     }
 
     public function tall(Asker $asker, int $wide): int
@@ -67,16 +79,54 @@ final class Leaf implements Piece
         return $this->filling->narrowest($asker->of($this));
     }
 
-    public function place(Asker $asker, Region $region): array
+    public function place(Asker $asker, Region $region, string $path = ''): array
     {
         $asked = $asker->of($this);
-        if ($region->wide < $this->filling->narrowest($asked)) {
-            throw NoRoom::across($this, $this->filling->narrowest($asked), $region);
-        }
-        if ($region->tall < $this->filling->least($asked, $region->wide)) {
-            throw NoRoom::down($this, $this->filling->least($asked, $region->wide), $region);
-        }
+        [$wide, $tall] = [$this->filling->narrowest($asked), $this->filling->least($asked, $region->wide)];
+        $says = match (true) {
+            $region->wide < $wide => "{$this->called()} needs ".Plural::boxes($wide)." across; its part has $region->wide.",
+            $region->tall < $tall => "{$this->called()} needs ".Plural::boxes($tall)." down; its part has $region->tall.",
+            default => null,
+        };
 
-        return [new PlacedLeaf($this, $region)];
+        return [new PlacedLeaf($this, $region, $path, $says)];
+    }
+
+    public function divisions(Asker $asker, Region $region, string $path = ''): array
+    {
+        return [];
+    }
+
+    /** Its name, and what fills it, at the head of a sentence. */
+    public function called(): string
+    {
+        $filling = mb_strtolower($this->filling->name());
+
+        return null === $this->name ? "The $filling" : "“{$this->name}” (the $filling)";
+    }
+
+    /** @param array<array-key, mixed> $settings over its own; null puts one back to its default */
+    public function set(array $settings): self
+    {
+        $all = array_filter(array_replace($this->settings, $settings), static fn (mixed $value): bool => null !== $value);
+
+        return new self($this->filling, $all, $this->open, $this->name, $this->once);
+    }
+
+    /** Under another name. @param string|null $name null for none */
+    public function named(?string $name): self
+    {
+        return new self($this->filling, $this->settings, $this->open, $name, $this->once);
+    }
+
+    /** Filled with something else; settings the two have in common stay. */
+    public function filledWith(Filling $filling): self
+    {
+        $known = array_flip(array_column($filling->fields(), 'name'));
+
+        return new self($filling, array_intersect_key($this->settings, $known), array_values(array_filter(
+            $this->open,
+            static fn (string $name): bool => isset($known[$name]),
+        )), $this->name, $this->once);
     }
 }

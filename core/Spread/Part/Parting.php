@@ -19,15 +19,18 @@ final class Parting implements Piece
     /** Deeper than this nobody divides a page by hand. From memory. */
     public const DEEPEST = 6;
 
+    /** More parts than this nobody fills. From memory. */
+    public const MOST = 40;
+
     /**
      * @param non-empty-list<array{Size, Piece}> $parts
      * @param int|null                           $gap   boxes between parts; null for the best one between equal shares
      */
     private function __construct(
-        private readonly Way $way,
-        private readonly array $parts,
-        private readonly ?int $gap,
-        private readonly Remainder $policy,
+        public readonly Way $way,
+        public readonly array $parts,
+        public readonly ?int $gap,
+        public readonly Remainder $policy,
     ) {
     }
 
@@ -47,6 +50,15 @@ final class Parting implements Piece
     public static function down(array $first, array ...$others): self
     {
         return new self(Way::Down, [$first, ...array_values($others)], null, Remainder::Outside);
+    }
+
+    /**
+     * @param non-empty-list<array{Size, Piece}> $parts
+     * @param int|null                           $gap   boxes between parts; null for the best one between equal shares
+     */
+    public static function of(Way $way, array $parts, ?int $gap = null, Remainder $policy = Remainder::Outside): self
+    {
+        return new self($way, $parts, $gap, $policy);
     }
 
     /** With so many boxes between parts. */
@@ -81,31 +93,47 @@ final class Parting implements Piece
         return Way::Across === $this->way ? array_sum($each) + ($this->gap ?? 0) * (\count($each) - 1) : max(1, ...$each);
     }
 
-    public function place(Asker $asker, Region $region): array
+    public function place(Asker $asker, Region $region, string $path = ''): array
     {
         $placed = [];
         foreach ($this->stretches($asker, $region) as $i => [$from, $size]) {
-            array_push($placed, ...$this->parts[$i][1]->place($asker, $region->stretch($this->way, $from, $size)));
+            array_push($placed, ...$this->parts[$i][1]->place($asker, $region->stretch($this->way, $from, $size), self::below($path, $i)));
         }
 
         return $placed;
     }
 
-    /** @return list<Leaf> all that is filled in it */
-    public function leaves(): array
+    public function divisions(Asker $asker, Region $region, string $path = ''): array
     {
-        $leaves = [];
-        foreach ($this->parts as [, $piece]) {
-            array_push($leaves, ...($piece instanceof self ? $piece->leaves() : [$piece]));
+        $stretches = $this->stretches($asker, $region);
+        $divisions = [new PlacedDivision($this, $region, $path, $stretches)];
+        foreach ($stretches as $i => [$from, $size]) {
+            $below = $region->stretch($this->way, $from, $size);
+            array_push($divisions, ...$this->parts[$i][1]->divisions($asker, $below, self::below($path, $i)));
         }
 
-        return array_values(array_filter($leaves, static fn (Piece $piece): bool => $piece instanceof Leaf));
+        return $divisions;
+    }
+
+    private static function below(string $path, int $part): string
+    {
+        return '' === $path ? (string) $part : "$path.$part";
+    }
+
+    public function leaves(): array
+    {
+        return array_merge(...array_map(static fn (array $part): array => $part[1]->leaves(), $this->parts));
+    }
+
+    public function deep(): int
+    {
+        return 1 + max(array_map(static fn (array $part): int => $part[1]->deep(), $this->parts));
     }
 
     /**
      * Where each part begins and how long it is, in boxes along the side.
      *
-     * @return list<array{int, int}>
+     * @return non-empty-list<array{int, int}>
      */
     private function stretches(Asker $asker, Region $region): array
     {
@@ -114,15 +142,25 @@ final class Parting implements Piece
         $weights = array_map(static fn (array $part): int => $part[0]->isShare() ? $part[0]->amount : 0, $this->parts);
         $division = $this->equalShares($side, $weights);
         if (null !== $division) {
-            return array_map(
-                static fn (array $span): array => [$span['from']->floor(), $span['to']->minus($span['from'])->floor()],
-                $division->spans(),
-            );
+            $spans = [];
+            foreach ($division->spans() as ['from' => $from, 'to' => $to]) {
+                $spans[] = [$from->floor(), $to->minus($from)->floor()];
+            }
+
+            return [] === $spans ? throw NoRoom::parts($count, $side, $this->way) : $spans;
         }
         $gap = $this->gap ?? 0;
         $fixed = array_map(fn (array $part): int => $this->fixed($asker, $region, ...$part), $this->parts);
-        $left = $side - array_sum($fixed) - $gap * ($count - 1);
         $shares = \count(array_filter($weights, static fn (int $weight): bool => $weight > 0));
+        $left = $side - array_sum($fixed) - $gap * ($count - 1);
+        // What needs more than there is has what there is; the rest of it goes on on the next page, or is said.
+        foreach (array_reverse(array_keys($fixed)) as $i) {
+            if ($left < $shares && $this->parts[$i][0]->isNeeded()) {
+                $less = min($shares - $left, $fixed[$i] - 1);
+                $fixed[$i] -= $less;
+                $left += $less;
+            }
+        }
         if ($left < $shares) {
             throw NoRoom::parts($count, $side, $this->way);
         }

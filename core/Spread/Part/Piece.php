@@ -8,6 +8,12 @@ namespace AmpleMargin\Spread\Part;
 
 interface Piece
 {
+    /** @return list<Leaf> all that is filled in it */
+    public function leaves(): array;
+
+    /** Divisions one inside another; 0 where it is not divided. */
+    public function deep(): int;
+
     /** Boxes down it needs in a region so wide. */
     public function tall(Asker $asker, int $wide): int;
 
@@ -17,9 +23,20 @@ interface Piece
     /**
      * Where everything in it stands.
      *
+     * @param string $path of itself: "1.0" is the first part of the second part, "" the whole page
+     *
      * @return list<PlacedLeaf>
      *
-     * @throws NoRoom where a part would be too small
+     * @throws NoRoom where there are more parts than boxes
      */
-    public function place(Asker $asker, Region $region): array;
+    public function place(Asker $asker, Region $region, string $path = ''): array;
+
+    /**
+     * How it is divided, and how its parts are, the outer ones first.
+     *
+     * @return list<PlacedDivision>
+     *
+     * @throws NoRoom as above
+     */
+    public function divisions(Asker $asker, Region $region, string $path = ''): array;
 }

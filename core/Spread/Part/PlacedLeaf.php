@@ -8,7 +8,15 @@ namespace AmpleMargin\Spread\Part;
 
 final class PlacedLeaf
 {
-    public function __construct(public readonly Leaf $leaf, public readonly Region $region)
-    {
+    /**
+     * @param string      $path where it is in the parting: "1.0" is the first part of the second part; "" for the whole page
+     * @param string|null $says why it is too small for what fills it; null where it is not
+     */
+    public function __construct(
+        public readonly Leaf $leaf,
+        public readonly Region $region,
+        public readonly string $path = '',
+        public readonly ?string $says = null,
+    ) {
     }
 }

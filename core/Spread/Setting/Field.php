@@ -110,6 +110,19 @@ abstract class Field
         return $field;
     }
 
+    /**
+     * The same where only these settings are asked for: what depends on others does so no more.
+     *
+     * @param list<string> $settings
+     */
+    public function whenever(array $settings): static
+    {
+        $field = clone $this;
+        $field->when = array_intersect_key($this->when, array_flip($settings));
+
+        return $field;
+    }
+
     /** @return array<string, list<string>> other setting → the values one of which it must have */
     public function conditions(): array
     {

@@ -163,8 +163,8 @@ final class Settings
     /**
      * A kind's own settings with what the person said of some of them over them.
      *
-     * @param array<string, mixed> $settings
-     * @param list<string>         $open     those the person may say something of
+     * @param array<array-key, mixed> $settings
+     * @param list<string>            $open     those the person may say something of
      *
      * @return array<array-key, mixed>
      */

@@ -1,0 +1,116 @@
+<?php
+
+/* Words in the middle of a part, or at its left edge: a quote, a verse, a word in large letters. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling;
+
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Letters;
+use AmpleMargin\Counting\Plural;
+use AmpleMargin\Drawing\Align;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
+
+final class Words implements Filling
+{
+    /** Lines kept where nothing is written yet. */
+    private const USUAL_LINES = 3;
+
+    public function name(): string
+    {
+        return 'Words';
+    }
+
+    public function purpose(): string
+    {
+        return 'A quote, a verse, a word: in the middle of the part, or at its edge.';
+    }
+
+    public function fields(): array
+    {
+        return [
+            Field::lines('words', 'Words, one line each'),
+            Field::choice('at', 'Where they stand', ['middle' => 'in the middle', 'left' => 'at the left edge']),
+            Field::boxes('line', 'Boxes a line', '2', three: true),
+        ];
+    }
+
+    public function narrowest(Request $asked): int
+    {
+        return 3;
+    }
+
+    public function least(Request $asked, int $wide): int
+    {
+        return $asked->settings->boxes('line')->ceil();
+    }
+
+    public function tall(Request $asked, int $wide): int
+    {
+        return $asked->settings->boxes('line')->times(max(1, \count($asked->settings->lines('words'))))->ceil() + 2;
+    }
+
+    public function fill(Request $asked, Region $region, int $from): Filled
+    {
+        $words = $asked->settings->lines('words');
+        $line = $asked->settings->boxes('line');
+        $lines = [] === $words ? max(1, min(self::USUAL_LINES, Fraction::of($region->tall)->dividedBy($line)->floor())) : \count($words);
+        $tall = $line->times($lines);
+        if ($tall->compare($region->tall) > 0) {
+            return new Filled(findings: [new Finding(
+                $asked->id,
+                Plural::of($lines, 'line', 'lines')." of $line boxes need {$tall->ceil()} down; the part has $region->tall.",
+            )]);
+        }
+        $above = intdiv($region->tall - $tall->ceil(), 2);
+        $below = $region->tall - $tall->ceil() - $above;
+        $align = 'middle' === $asked->settings->choice('at') ? Align::Middle : Align::Start;
+        $at = static fn (int $i): Fraction => $line->times($i)->plus($region->y + $above);
+
+        return new Filled(
+            side: [$region->y + $above => 'the words', $region->y + $above + $tall->ceil() => 'the words'],
+            workings: [[
+                "words-$region->x-$region->y",
+                Plural::of($lines, 'line', 'lines').' of words',
+                "$region->tall boxes − $lines × $line = ".($above + $below).": $above above, $below below",
+            ]],
+            findings: self::tooLong($asked, $words, $region->wide),
+            write: static function (Canvas $canvas) use ($words, $region, $line, $at, $align, $above, $tall): void {
+                if ([] === $words) {
+                    $canvas->step(Task::Write, 'Write your words here'.(Align::Middle === $align ? ', in the middle.' : '.'));
+                    $canvas->room("$region->x-$region->y", 'the words', $region->x, $region->y + $above, $region->wide, $tall, $line);
+                }
+                foreach ($words as $i => $one) {
+                    $canvas->step(Task::Write, 'Write '.Heading::quoted($one).'.');
+                    $canvas->words(Layer::Writing, $region->x, $at($i), $region->wide, $line, $one, $align);
+                }
+            },
+            check: 'Count the boxes above the words and below them.',
+        );
+    }
+
+    /**
+     * @param list<string> $words
+     *
+     * @return list<Finding>
+     */
+    private static function tooLong(Request $asked, array $words, int $wide): array
+    {
+        $long = array_filter($words, static fn (string $line): bool => mb_strwidth($line) > Letters::most($wide));
+
+        return array_values(array_map(static fn (string $line): Finding => new Finding(
+            $asked->id,
+            'A line of '.mb_strlen($line).' letters is too long to be read in '.Plural::boxes($wide).'. Break it in two.',
+        ), $long));
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+/* What a part of a page can be filled with, by the word a plan file has for it. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread;
+
+use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\Free;
+use AmpleMargin\Spread\Filling\Legend;
+use AmpleMargin\Spread\Filling\Lines;
+use AmpleMargin\Spread\Filling\Log;
+use AmpleMargin\Spread\Filling\Title;
+use AmpleMargin\Spread\Filling\Words;
+
+final class Fillings
+{
+    /** @return array<string, Filling> by its word */
+    public static function all(): array
+    {
+        return [
+            'lines' => new Lines(),
+            'log' => new Log(),
+            'cells' => new Cells(),
+            'words' => new Words(),
+            'legend' => new Legend(),
+            'free' => new Free(),
+            'title' => new Title(),
+        ];
+    }
+
+    public static function named(string $word): ?Filling
+    {
+        return self::all()[$word] ?? null;
+    }
+
+    /** The word for a filling. */
+    public static function word(Filling $filling): string
+    {
+        foreach (self::all() as $word => $one) {
+            if ($one::class === $filling::class) {
+                return $word;
+            }
+        }
+
+        throw new \LogicException('No plan file has a word for '.$filling::class.'.');
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+/* A form whose pages are divided into parts that a person can take hold of, and divide otherwise. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread;
+
+use AmpleMargin\Spread\Part\NoRoom;
+use AmpleMargin\Spread\Part\PartRefused;
+use AmpleMargin\Spread\Part\PartsOfPage;
+use AmpleMargin\Spread\Part\Piece;
+
+interface HasParts
+{
+    /** How a page of it is parted. @throws PartRefused where what the plan says of it is no parting */
+    public function parting(Request $request): Piece;
+
+    /**
+     * Where its parts stand on the first page.
+     *
+     * @throws PartRefused as above
+     * @throws NoRoom      where there are more parts than boxes
+     */
+    public function parts(Request $request): PartsOfPage;
+}

@@ -1,0 +1,214 @@
+<?php
+
+/*
+ * A page of parts is parted otherwise: a part divided, joined with the one beside it, filled with something else, a line
+ * between two moved. Every change gives a new parting; one that cannot be is refused in words.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Part;
+
+use AmpleMargin\Counting\Remainder;
+use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Filling\Lines;
+
+final class Repart
+{
+    /** Parts that one division makes of a part. Handbook, "Dividing a side": nothing finer than eighths, twelve months beside. */
+    public const MOST_AT_ONCE = 12;
+
+    private function __construct(private readonly Piece $page)
+    {
+    }
+
+    public static function of(Piece $page): self
+    {
+        return new self($page);
+    }
+
+    /** A part in equal shares; what filled it stays in the first, the others are lines. @throws PartRefused */
+    public function divided(string $path, Way $way, int $parts, ?int $gap): Piece
+    {
+        if ($parts < 2 || $parts > self::MOST_AT_ONCE) {
+            throw PartRefused::at($path, 'A part is divided into 2 to '.self::MOST_AT_ONCE.'.');
+        }
+        $others = array_fill(0, $parts - 1, [Size::share(), Leaf::of(new Lines())]);
+
+        return $this->checked($this->at($path, static fn (Piece $piece): Piece => Parting::of(
+            $way,
+            [[Size::share(), $piece], ...$others],
+            $gap,
+        )), $path);
+    }
+
+    /** A part with the one after it, or before it where it is the last; what fills the first of them stays. @throws PartRefused */
+    public function joined(string $path): Piece
+    {
+        return $this->among($path, static function (Parting $parting, int $i): Piece {
+            $first = min($i, \count($parting->parts) - 2);
+            [[$size], [$next]] = [$parting->parts[$first], $parting->parts[$first + 1]];
+            $parts = $parting->parts;
+            array_splice($parts, $first, 2, [[$size->and($next, $parting->gap ?? 0), $parts[$i][1]]]);
+
+            return 1 === \count($parts) ? $parts[0][1] : Parting::of($parting->way, $parts, $parting->gap, $parting->policy);
+        });
+    }
+
+    /** A part changes places with the one after it; each keeps what fills it, and as much room as there is where it comes to. */
+    public function swapped(string $path): Piece
+    {
+        return $this->among($path, static function (Parting $parting, int $i): Piece {
+            $parts = $parting->parts;
+            $j = $i + 1 < \count($parts) ? $i + 1 : $i - 1;
+            // What has as much as it needs takes its size along.
+            [$one, $other] = [$parts[$i], $parts[$j]];
+            $along = $one[0]->isNeeded() || $other[0]->isNeeded();
+            $parts[$i] = [$along ? $other[0] : $one[0], $other[1]];
+            $parts[$j] = [$along ? $one[0] : $other[0], $one[1]];
+
+            return Parting::of($parting->way, $parts, $parting->gap, $parting->policy);
+        });
+    }
+
+    /** A part of so much. @throws PartRefused */
+    public function sized(string $path, Size $size): Piece
+    {
+        return $this->among($path, static function (Parting $parting, int $i) use ($size): Piece {
+            $parts = $parting->parts;
+            $parts[$i] = [$size, $parts[$i][1]];
+
+            return Parting::of($parting->way, $parts, $parting->gap, $parting->policy);
+        });
+    }
+
+    /**
+     * The line behind a part stands so many boxes further on; no other line of the division moves. Shares become those of
+     * the sizes they have, so that on other paper the page keeps its proportions.
+     *
+     * @param PlacedDivision $now where the parts stand
+     *
+     * @throws PartRefused
+     */
+    public function moved(PlacedDivision $now, int $part, int $by): Piece
+    {
+        $sizes = array_column($now->stretches, 1);
+        if (!isset($sizes[$part], $sizes[$part + 1])) {
+            throw PartRefused::noSuchPart($now->path);
+        }
+        if ($sizes[$part] + $by < 1 || $sizes[$part + 1] - $by < 1) {
+            throw PartRefused::at(
+                $now->path,
+                'Every part keeps a box: this line moves by '.(1 - $sizes[$part]).' to '.($sizes[$part + 1] - 1).'.',
+            );
+        }
+        $parts = $now->parting->parts;
+        $sizes[$part] += $by;
+        $sizes[$part + 1] -= $by;
+        $parts = array_map(static fn (array $one, int $boxes, int $i): array => [match (true) {
+            !$one[0]->isNeeded() => $one[0]->amounting($boxes),
+            $i === $part || $i === $part + 1 => Size::boxes($boxes),
+            default => $one[0],
+        }, $one[1]], $parts, $sizes, array_keys($sizes));
+        // The gap that equal shares chose for themselves stays as it is.
+        $gap = $now->parting->gap ?? $now->stretches[1][0] - $now->stretches[0][0] - $now->stretches[0][1];
+        $parting = Parting::of($now->parting->way, $parts, $gap, $now->parting->policy);
+
+        return $this->at($now->path, static fn (): Piece => $parting);
+    }
+
+    /** @throws PartRefused */
+    public function gapped(string $path, ?int $gap, Remainder $leftover): Piece
+    {
+        return $this->at($path, static fn (Piece $piece): Piece => $piece instanceof Parting
+            ? Parting::of($piece->way, $piece->parts, $gap, $leftover)
+            : throw PartRefused::noSuchPart($path));
+    }
+
+    /** @throws PartRefused */
+    public function filled(string $path, Filling $filling): Piece
+    {
+        return $this->leaf($path, static fn (Leaf $leaf): Leaf => $leaf->filledWith($filling));
+    }
+
+    /** @throws PartRefused */
+    public function named(string $path, ?string $name): Piece
+    {
+        return $this->leaf($path, static fn (Leaf $leaf): Leaf => $leaf->named(PartingFile::name($name, $path)));
+    }
+
+    /** @param array<array-key, mixed> $settings over its own; null puts one back to its default @throws PartRefused */
+    public function set(string $path, array $settings): Piece
+    {
+        return $this->leaf($path, static fn (Leaf $leaf): Leaf => $leaf->set($settings));
+    }
+
+    /** @param \Closure(Leaf): Leaf $change */
+    private function leaf(string $path, \Closure $change): Piece
+    {
+        return $this->at($path, static fn (Piece $piece): Piece => $piece instanceof Leaf
+            ? $change($piece)
+            : throw PartRefused::at($path, 'This part is divided; choose one of its parts.'));
+    }
+
+    /** @param \Closure(Parting, int): Piece $change told the division a part is of, and which of its parts it is */
+    private function among(string $path, \Closure $change): Piece
+    {
+        $steps = self::steps($path);
+        $part = array_pop($steps);
+        if (null === $part) {
+            throw PartRefused::at($path, 'The whole page is one part; divide it first.');
+        }
+
+        return $this->at(implode('.', $steps), static fn (Piece $piece): Piece => $piece instanceof Parting && isset($piece->parts[$part])
+            ? $change($piece, $part)
+            : throw PartRefused::noSuchPart($path));
+    }
+
+    /** @param \Closure(Piece): Piece $change */
+    private function at(string $path, \Closure $change): Piece
+    {
+        return self::within($this->page, self::steps($path), $change, $path);
+    }
+
+    /**
+     * @param list<int>               $steps
+     * @param \Closure(Piece): Piece $change
+     */
+    private static function within(Piece $piece, array $steps, \Closure $change, string $path): Piece
+    {
+        if ([] === $steps) {
+            return $change($piece);
+        }
+        $part = array_shift($steps);
+        if (!$piece instanceof Parting || !isset($piece->parts[$part])) {
+            throw PartRefused::noSuchPart($path);
+        }
+        $parts = $piece->parts;
+        $parts[$part] = [$parts[$part][0], self::within($parts[$part][1], $steps, $change, $path)];
+
+        return Parting::of($piece->way, $parts, $piece->gap, $piece->policy);
+    }
+
+    /** @return list<int> @throws PartRefused */
+    private static function steps(string $path): array
+    {
+        if ('' === $path) {
+            return [];
+        }
+
+        return 1 === preg_match('/^\d{1,2}(\.\d{1,2}){0,9}$/', $path)
+            ? array_map(intval(...), explode('.', $path))
+            : throw PartRefused::noSuchPart($path);
+    }
+
+    /** Not too many parts, and not too deep. */
+    private function checked(Piece $page, string $path): Piece
+    {
+        return match (true) {
+            $page->deep() > Parting::DEEPEST => throw PartRefused::tooDeep($path),
+            \count($page->leaves()) > Parting::MOST => throw PartRefused::tooMany($path),
+            default => $page,
+        };
+    }
+}
