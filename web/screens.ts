@@ -30,6 +30,7 @@ export const SCREENS: ScreenEntry[] = [
   { screen: 'months', name: 'Months', room: 'Plan', key: 'm', load: () => import('./months/Months.svelte') },
   { screen: 'compare', name: 'Compare layouts', room: 'Plan', load: () => import('./compare/Compare.svelte') },
   { screen: 'key', name: 'Key designer', room: 'Plan', load: () => import('./key/KeyDesigner.svelte') },
+  { screen: 'parts', name: 'Part this page', room: 'Draw', load: () => import('./parting/Parting.svelte') },
   { screen: 'bench', name: 'Bench', room: 'Draw', key: 'b', load: () => import('./bench/Bench.svelte') },
   { screen: 'desk', name: 'Desk', room: 'Draw', alone: true, load: () => import('./bench/Desk.svelte') },
   { screen: 'copy', name: 'Copying view', room: 'Draw', alone: true, load: () => import('./copying/Copy.svelte') },

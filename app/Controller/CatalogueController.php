@@ -12,7 +12,10 @@ use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Fillings;
 use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Setting\Field;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -37,6 +40,16 @@ final class CatalogueController
                     'settings' => $kind->schema(),
                 ],
                 $catalogue->monthParts(),
+            ),
+            'fillings' => array_map(
+                static fn (Filling $filling, string $word): array => [
+                    'fill' => $word,
+                    'name' => $filling->name(),
+                    'purpose' => $filling->purpose(),
+                    'fields' => self::described(array_values(array_filter($filling->fields(), static fn (Field $field): bool => $field->isAsked()))),
+                ],
+                Fillings::all(),
+                array_keys(Fillings::all()),
             ),
             'papers' => array_map(static fn (PaperSize $size): array => [
                 'name' => $size->value,
@@ -94,6 +107,8 @@ final class CatalogueController
             'names' => $kind->names,
             'filler' => $kind->filler,
             'layouts' => $kind->form instanceof HasLayouts,
+            'parts' => $kind->form instanceof HasParts,
+            'by_hand' => $kind->byHand,
             'designer' => $kind->designer,
             'fields' => self::fields($kind),
             'settings' => $kind->schema(),
@@ -103,6 +118,16 @@ final class CatalogueController
     /** @return list<non-empty-array<mixed>> */
     private static function fields(Kind $kind): array
     {
-        return array_map(static fn (Field $field): array => $field->describe(), $kind->fields());
+        return self::described($kind->fields());
+    }
+
+    /**
+     * @param list<Field> $fields
+     *
+     * @return list<non-empty-array<mixed>>
+     */
+    private static function described(array $fields): array
+    {
+        return array_map(static fn (Field $field): array => $field->describe(), $fields);
     }
 }

@@ -22,9 +22,14 @@ use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
 use AmpleMargin\Spread\HasCutOuts;
 use AmpleMargin\Spread\HasDivisions;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Laid;
+use AmpleMargin\Spread\Part\NoRoom;
+use AmpleMargin\Spread\Part\PartRefused;
+use AmpleMargin\Spread\Part\PartsOfPage;
+use AmpleMargin\Spread\PartChoices;
 
 final class Book
 {
@@ -142,6 +147,32 @@ final class Book
         $form = $this->layouts->form($spread, $this->index);
 
         return null === $form ? null : Comparison::of($form, $this->layouts->request($spread));
+    }
+
+    /**
+     * The parts a spread's first page is divided into; null where it is not made of parts.
+     *
+     * @throws PartRefused where the plan's parting is none
+     * @throws NoRoom      where it has more parts than boxes
+     */
+    public function parts(PlannedSpread $spread): ?PartsOfPage
+    {
+        $form = $this->layouts->form($spread, $this->index);
+
+        return $form instanceof HasParts ? $form->parts($this->layouts->request($spread)) : null;
+    }
+
+    /**
+     * What could be made of one of those parts.
+     *
+     * @throws PartRefused where there is no such part
+     * @throws NoRoom      as above
+     */
+    public function choices(PlannedSpread $spread, string $part): ?PartChoices
+    {
+        $parts = $this->parts($spread);
+
+        return null === $parts ? null : PartChoices::at($parts, $part, $this->layouts->request($spread));
     }
 
     /** The divisions that can be looked up on a spread; null where it shows none. */

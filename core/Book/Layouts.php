@@ -20,7 +20,6 @@ use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\PageGrid;
 use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
-use AmpleMargin\Spread\Setting\Settings;
 
 final class Layouts
 {
@@ -110,17 +109,12 @@ final class Layouts
 
     private function on(PageGrid $grid, PlannedSpread $spread): Request
     {
-        $settings = $this->catalogue->kind($spread->kind)?->settings($spread->settings) ?? new Settings($spread->settings, []);
-        $calendar = new CalendarFacts($this->plan->period, $settings->weekStart($this->plan->weeks->first), $this->names);
-
-        return new Request($spread->id, $this->catalogue->title($spread), $settings, $grid, $calendar, $this->plan->pens);
+        return Request::of($spread, $this->plan, $this->catalogue, $grid, $this->names);
     }
 
     private function grid(): PageGrid
     {
-        $stock = $this->plan->stock;
-
-        return new PageGrid($stock->across, $stock->down, $this->plan->counting, $stock->pitch);
+        return PageGrid::of($this->plan->stock, $this->plan->counting);
     }
 
     /** Between two halves stays a box at least. */

@@ -24,6 +24,7 @@ use AmpleMargin\Editing\Month\SetUsed;
 use AmpleMargin\Editing\Month\UsePattern;
 use AmpleMargin\Editing\Spread\AddSpread;
 use AmpleMargin\Editing\Spread\MoveSpread;
+use AmpleMargin\Editing\Spread\PartPage;
 use AmpleMargin\Editing\Spread\RemoveSpread;
 use AmpleMargin\Editing\Spread\SetKey;
 use AmpleMargin\Editing\Spread\SetSpread;
@@ -56,6 +57,7 @@ final class Edits
         ShiftSpread::class,
         SetSpread::class,
         SetKey::class,
+        PartPage::class,
         SetPattern::class,
         RemovePattern::class,
         UsePattern::class,

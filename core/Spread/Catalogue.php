@@ -22,7 +22,14 @@ final class Catalogue
     /** @param list<Kind>|null $kinds in the order people make them; null for those of the program */
     public function __construct(?array $kinds = null)
     {
-        $kinds ??= [...FrontKinds::all(), ...YearKinds::all(), ...PartKinds::all(), ...LogKinds::all(), ...ListKinds::all(), ...MonthKinds::all()];
+        $kinds ??= [
+            ...FrontKinds::all(),
+            ...YearKinds::all(),
+            ...PartKinds::all(),
+            ...LogKinds::all(),
+            ...ListKinds::all(),
+            ...MonthKinds::all(),
+        ];
         $this->kinds = array_column(array_map(static fn (Kind $kind): array => [$kind->id, $kind], $kinds), 1, 0);
     }
 
@@ -35,6 +42,18 @@ final class Catalogue
     public function kind(string $id): ?Kind
     {
         return $this->kinds[$id] ?? null;
+    }
+
+    /** The kind whose parts a person divides; there is one. */
+    public function byHand(): Kind
+    {
+        foreach ($this->kinds as $kind) {
+            if ($kind->byHand) {
+                return $kind;
+            }
+        }
+
+        throw new \LogicException('The catalogue has no page of parts.');
     }
 
     /** The title a person reads: the spread's own, or its kind's, or the kind's id where nobody knows it. */

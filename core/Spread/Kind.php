@@ -64,6 +64,7 @@ final class Kind
         public readonly ?string $designer = null,
         private readonly ?string $plural = null,
         public readonly array $names = [],
+        public readonly bool $byHand = false,
     ) {
     }
 
@@ -217,6 +218,12 @@ final class Kind
         return $this->with(['names' => array_values($names)]);
     }
 
+    /** The page others become when a person divides them otherwise. */
+    public function dividedByHand(): self
+    {
+        return $this->with(['byHand' => true]);
+    }
+
     /** @param string $screen of the interface */
     public function designedOn(string $screen): self
     {
@@ -232,7 +239,7 @@ final class Kind
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function with(array $changes): self
     {
-        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>} $all */
+        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool} $all */
         $all = array_replace(array_diff_key(get_object_vars($this), ['all' => true]), $changes);
 
         return new self(...$all);

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Counting\Tally;
+use AmpleMargin\Paper\Stock;
 
 final class PageGrid
 {
@@ -21,5 +22,11 @@ final class PageGrid
         public readonly Tally $tally = Tally::Boxes,
         public readonly int $pitch = 5_000,
     ) {
+    }
+
+    /** A whole page of this paper. */
+    public static function of(Stock $stock, Tally $tally): self
+    {
+        return new self($stock->across, $stock->down, $tally, $stock->pitch);
     }
 }

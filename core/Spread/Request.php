@@ -6,7 +6,10 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Colour\Palette;
+use AmpleMargin\Plan\BookPlan;
+use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Setting\Settings;
 
 final class Request
@@ -24,6 +27,21 @@ final class Request
         public readonly Palette $palette = new Palette([]),
         public readonly int $pages = 0,
     ) {
+    }
+
+    /** What the form of a spread in a book is asked. @param Names|null $names where somebody has them already */
+    public static function of(PlannedSpread $spread, BookPlan $book, Catalogue $catalogue, PageGrid $grid, ?Names $names = null): self
+    {
+        $settings = $catalogue->kind($spread->kind)?->settings($spread->settings) ?? new Settings($spread->settings, []);
+
+        return new self(
+            $spread->id,
+            $catalogue->title($spread),
+            $settings,
+            $grid,
+            new CalendarFacts($book->period, $settings->weekStart($book->weeks->first), $names ?? new Names($book->language)),
+            $book->pens,
+        );
     }
 
     /**

@@ -6,6 +6,9 @@ namespace Tests\Api;
 
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Fillings;
+use AmpleMargin\Spread\HasParts;
+use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Setting\Field;
 use Tests\Asking;
 
@@ -149,6 +152,11 @@ final class RandomJourneyTest extends ApiTestCase
         ];
         $keys = array_column(array_filter($book['spreads'], static fn (array $spread): bool => 'key' === $spread['kind']), 'id');
         $more = array_values(array_filter(array_column($book['volumes'], 'book'), static fn (string $id): bool => '1' !== $id)) ?: ['2'];
+        $kinds = array_filter((new Catalogue())->spreads(), static fn (Kind $kind): bool => $kind->form instanceof HasParts);
+        $parted = array_column(array_filter(
+            $book['spreads'],
+            static fn (array $spread): bool => \in_array($spread['kind'], array_column($kinds, 'id'), true),
+        ), 'id');
         $kind = $one((new Catalogue())->spreads());
 
         return ['type' => $type] + match ($type) {
@@ -203,12 +211,30 @@ final class RandomJourneyTest extends ApiTestCase
             'drop-split' => ['taken' => $or($one(array_column($book['taken'], 'id') ?: ['taken-1']))],
             'set-palette' => ['palette' => $or($one([null, [['colour' => \sprintf('#%06x', mt_rand(0, 0xFFFFFF)), 'means' => 'Tram']]]))],
             'set-key' => ['spread' => $or($one($keys ?: ['key'])), 'symbols' => $or($key), 'colours' => 0 === mt_rand(0, 1)],
+            'part-page' => ['spread' => $or($one($parted ?: ['page-of-parts']))] + $this->partChange($one, $or),
             'set-mixing' => ['mixing' => $or($one([[], ['goals'], ['front', 'year']]))],
             'add-book' => ['title' => 'More '.mt_rand(1, 99), 'from' => $one([null, $one($months)])],
             'set-book' => ['book' => $or($one($more)), 'title' => 'Later '.mt_rand(1, 99), 'stock' => $stock()],
             'remove-book' => ['book' => $or($one($more))],
             default => ['edits' => [['type' => 'set-title', 'title' => 'Both '.mt_rand(1, 999)], $this->random('set-spread', $book)]],
         };
+    }
+
+    /** @return array<string, mixed> */
+    private function partChange(\Closure $one, \Closure $or): array
+    {
+        $at = $one(['', '0', '1', '1', '1.0', '1.1']);
+
+        return $one([
+            ['do' => 'divide', 'way' => $one(['down', 'across']), 'parts' => mt_rand(2, 4), 'gap' => $one([null, 0, 1])],
+            ['do' => $one(['join', 'swap'])],
+            ['do' => 'move', 'part' => mt_rand(0, 2), 'by' => mt_rand(-4, 4)],
+            ['do' => 'size'] + $one([['boxes' => mt_rand(1, 12)], ['share' => mt_rand(1, 3)], ['needed' => true]]),
+            ['do' => 'fill', 'fill' => $one(array_keys(Fillings::all()))],
+            ['do' => 'name', 'name' => $one([null, 'Why', 'The boat'])],
+            ['do' => 'gap', 'gap' => $one([null, 0, 2]), 'leftover' => $one(['outside', 'into-gaps'])],
+            ['do' => 'set', 'settings' => ['line' => $one(['1', '2', null])]],
+        ]) + ['at' => $or($at)];
     }
 
     /** @return array<string, mixed> */

@@ -11,6 +11,7 @@ use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Fillings;
 use AmpleMargin\Spread\Setting\Field;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
@@ -52,7 +53,7 @@ final class RandomEditsTest extends TestCase
         for ($seed = 1; $seed <= 2_500; ++$seed) {
             mt_srand($seed);
             $plan = match ($seed % 50) {
-                0 => Books::sample(),
+                0 => Books::edited(Books::sample(), [['type' => 'add-spread', 'kind' => 'page-of-parts']]),
                 25 => Books::edited(Books::sample(), [['type' => 'add-book', 'from' => '2027-07']]),
                 default => $plan,
             };
@@ -60,7 +61,7 @@ final class RandomEditsTest extends TestCase
             $edit = ['type' => $type];
             foreach ($described[$type] as $name) {
                 if (0 !== mt_rand(0, 9)) {
-                    $edit[$name] = self::value($name, $plan);
+                    $edit[$name] = self::value('spread' === $name ? ['part-page' => 'parted', 'set-key' => 'keyed'][$type] ?? $name : $name, $plan);
                 }
             }
             $before = Books::files()->write($plan);
@@ -129,6 +130,18 @@ final class RandomEditsTest extends TestCase
             'kind' => $kind->id,
             'section' => $one(['front', 'year', 'goals', 'trackers', 'back', 'attic']),
             'before', 'spread', 'faces' => $one($ids),
+            // Twice as often the page that was made to be divided.
+            'parted' => $one([$one($ids), ...array_filter($ids, static fn (string $id): bool => str_starts_with($id, 'page-of-parts'))]),
+            'keyed' => $one([$one($ids), 'key']),
+            'do' => $one(['divide', 'divide', 'join', 'swap', 'move', 'size', 'gap', 'fill', 'name', 'set', 'melt']),
+            'at' => $one(['', '0', '1', '1', '1.0', '1.1', '9', 'x']),
+            'part' => mt_rand(-1, 3),
+            'by' => mt_rand(-9, 9),
+            'leftover' => $one(['outside', 'after', 'into-gaps', 'exact']),
+            'share', 'boxes' => $one([null, null, mt_rand(0, 9)]),
+            'needed' => 0 === mt_rand(0, 3),
+            'fill' => $one([...array_keys(Fillings::all()), 'soup']),
+            'name' => $one([null, 'Why', str_repeat('long ', 50)]),
             'settings' => self::settings($kind->fields()),
             'pin', 'page' => mt_rand(-1, 260),
             'side' => $one(['left', 'right', 'up']),
@@ -146,7 +159,7 @@ final class RandomEditsTest extends TestCase
             'again' => mt_rand(0, 3),
             'book' => $one(['1', '2', '2', '9']),
             'must_face', 'colours' => 0 === mt_rand(0, 1),
-            'way' => $one(['earlier', 'later', 'sideways']),
+            'way' => $one(['earlier', 'later', 'down', 'across', 'sideways']),
             'x', 'y' => mt_rand(0, 20),
             'wide', 'tall' => mt_rand(8, 26),
             'parts' => mt_rand(0, 6),

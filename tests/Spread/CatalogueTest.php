@@ -8,6 +8,7 @@ namespace Tests\Spread;
 
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Fillings;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
@@ -38,9 +39,27 @@ final class CatalogueTest extends TestCase
         }
         foreach ((new Catalogue())->spreads() as $kind) {
             $asked = array_values(array_diff(array_column($kind->fields(), 'name'), ['half']));
-            // A key's symbols and rows are drawn in its designer and chosen among layouts, not asked for in a field.
-            $expected = 'key' === $kind->id ? array_values(array_diff($told[$kind->id] ?? [], ['symbols', 'row'])) : $told[$kind->id] ?? [];
+            // What is drawn on a screen of its own, or chosen among layouts, is not asked for in a field.
+            $expected = array_values(array_diff($told[$kind->id] ?? [], $kind->byHand || 'key' === $kind->id ? ['symbols', 'row', 'parts'] : []));
             self::assertEqualsCanonicalizing($expected, $asked, $kind->id);
+        }
+    }
+
+    public function testTheFormatSaysWhichSettingsEveryFillingHas(): void
+    {
+        $format = (string) file_get_contents(\dirname(__DIR__, 2).'/docs/format.md');
+        $table = substr($format, (int) strpos($format, '| `fill` | `settings` |'), 4000);
+        $told = [];
+        preg_match_all('/^\| ((?:`[a-z-]+`(?:, )?)+) \| (.+) \|$/m', $table, $rows, \PREG_SET_ORDER);
+        foreach ($rows as [, $fills, $settings]) {
+            preg_match_all('/`([a-z_]+)`/', (string) preg_replace('/\([^)]*\)/', '', $settings), $names);
+            foreach (explode(', ', str_replace('`', '', $fills)) as $fill) {
+                $told[$fill] = $names[1];
+            }
+        }
+        foreach (Fillings::all() as $word => $filling) {
+            $asked = array_filter($filling->fields(), static fn (Field $field): bool => $field->isAsked());
+            self::assertEqualsCanonicalizing(array_column($asked, 'name'), $told[$word] ?? ['nothing told'], $word);
         }
     }
 

@@ -22,6 +22,10 @@ export type Estimate = Schemas['Estimate'];
 export type Field = Schemas['Field'];
 export type Drawings = Schemas['Drawings'];
 export type Drawer = Schemas['Drawer'];
+export type Parts = Schemas['Parts'];
+export type PartChoices = Schemas['PartChoices'];
+export type PartChange = Omit<Schemas['EditPartPage'], 'type' | 'spread'>;
+export type Filling = Catalogue['fillings'][number];
 export type Kind = Catalogue['spreads'][number];
 export type Opening = Schemas['Opening'];
 export type OpeningPage = NonNullable<Opening['pages'][number]>;
@@ -129,6 +133,9 @@ export const api = {
   ways: (ref: Ref) => call<Ways>('GET', about(ref, '/ways')),
   drawings: (ref: Ref) => call<Drawings>('GET', about(ref, '/drawings')),
   drawer: (ref: Ref) => call<Drawer>('GET', about(ref, '/drawer')),
+  parts: (ref: Ref, spread: string) => call<Parts>('GET', about(ref, `/parts/${encodeURIComponent(spread)}`)),
+  partsChanged: (ref: Ref, spread: string, change: PartChange) => call<Parts>('POST', about(ref, `/parts/${encodeURIComponent(spread)}`), { change }),
+  partChoices: (ref: Ref, spread: string, at: string) => call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),
   opening: (ref: Ref, page: number) => call<Opening>('GET', about(ref, `/openings/${page}`)),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
 };

@@ -340,6 +340,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/parts/{spread}": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                spread: string;
+            };
+            cookie?: never;
+        };
+        /** The parts a spread's page is divided into */
+        get: operations["parts"];
+        put?: never;
+        /** As they would be with one change, which is not kept */
+        post: operations["partsChanged"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/parts/{spread}/choices": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                /** @description the part */
+                at?: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                spread: string;
+            };
+            cookie?: never;
+        };
+        /** What could be made of one part */
+        get: operations["partChoices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/openings/{page}": {
         parameters: {
             query?: {
@@ -749,7 +798,7 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
+        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
         EditSetTitle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -858,6 +907,8 @@ export interface components {
             before?: string | null;
             title?: string | null;
             settings?: components["schemas"]["SettingsGiven"];
+            /** @description the page it must stand on */
+            pin?: number;
             book?: string;
         };
         EditRemoveSpread: {
@@ -918,6 +969,112 @@ export interface components {
             symbols: components["schemas"]["Symbol"][];
             colours?: boolean;
             palette?: null | components["schemas"]["Palette"];
+        };
+        EditPartPage: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "part-page";
+            spread: string;
+            do: components["schemas"]["PartDo"];
+            at: string;
+            /** @enum {unknown} */
+            way?: "across" | "down";
+            parts?: number;
+            part?: number;
+            by?: number;
+            gap?: number | null;
+            leftover?: string;
+            share?: number;
+            boxes?: number;
+            needed?: boolean;
+            fill?: string;
+            name?: string | null;
+            settings?: {
+                [key: string]: unknown;
+            };
+        };
+        /** @enum {unknown} */
+        PartDo: "divide" | "join" | "swap" | "move" | "size" | "gap" | "fill" | "name" | "set";
+        /** @description an edit of type part-page without its type and spread */
+        PartChange: {
+            do: components["schemas"]["PartDo"];
+            at: string;
+        };
+        Parts: {
+            version: number;
+            title: string;
+            page: number | null;
+            across: number;
+            down: number;
+            pages: number;
+            minutes: number;
+            /** @description of the first page */
+            marks: components["schemas"]["Mark"][];
+            /** @description why its parts cannot stand on this paper */
+            says: string | null;
+            findings: components["schemas"]["Finding"][];
+            parts: {
+                /** @description "1.0" is the first part of the second part, "" the whole page */
+                path: string;
+                x: number;
+                y: number;
+                wide: number;
+                tall: number;
+                fill: string;
+                name: string | null;
+                settings: {
+                    [key: string]: unknown;
+                };
+                asked: string[];
+                /** @description left to write on */
+                lines: number;
+                /** @description why it is too small for what fills it */
+                says: string | null;
+            }[];
+            divisions: {
+                path: string;
+                x: number;
+                y: number;
+                wide: number;
+                tall: number;
+                /** @enum {unknown} */
+                way: "across" | "down";
+                /** @description as people say it: 8, skip 1, 8 */
+                run: string;
+                gap: number | null;
+                leftover: string;
+                stretches: number[][];
+                sizes: {
+                    share?: number;
+                    boxes?: number;
+                    needed?: boolean;
+                }[];
+            }[];
+        };
+        PartChoices: {
+            version: number;
+            wide: number;
+            tall: number;
+            fillings: {
+                fill: string;
+                /** @description of the part alone */
+                marks: components["schemas"]["Mark"][];
+                /** @description why it cannot stand there */
+                says: string | null;
+            }[];
+            divisions: {
+                /** @enum {unknown} */
+                way: "across" | "down";
+                parts: number;
+                gap: number;
+                run: string;
+                /** @description boxes left over */
+                left: number;
+                /** @description boxes from the edge of the part */
+                ticks: number[];
+            }[];
         };
         EditSetPattern: {
             /**
@@ -1079,6 +1236,10 @@ export interface components {
                 filler: boolean;
                 /** @description whether it has layouts to compare */
                 layouts: boolean;
+                /** @description whether it is made of parts that can be divided otherwise */
+                parts: boolean;
+                /** @description the page that a person divides */
+                by_hand: boolean;
                 /** @description the screen it is designed on */
                 designer: string | null;
                 fields: components["schemas"]["Field"][];
@@ -1098,6 +1259,13 @@ export interface components {
                 pages: number;
                 /** @description sized by the weeks of its month */
                 by_weeks: boolean;
+                fields: components["schemas"]["Field"][];
+            }[];
+            /** @description what a part of a page can be filled with */
+            fillings: {
+                fill: string;
+                name: string;
+                purpose: string;
                 fields: components["schemas"]["Field"][];
             }[];
             papers: {
@@ -1927,6 +2095,96 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Drawer"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    parts: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the parts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Parts"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    partsChanged: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    change: components["schemas"]["PartChange"];
+                };
+            };
+        };
+        responses: {
+            /** @description the parts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Parts"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    partChoices: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                /** @description the part */
+                at?: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the choices */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartChoices"];
                 };
             };
             404: components["responses"]["Problem"];

@@ -39,6 +39,17 @@
     ]),
   );
 
+  /** An empty page gets a spread of its own, which is pinned there and divided. */
+  async function part(page: number) {
+    const before = new Set(book.spreads.map((one) => one.id));
+    const kind = catalogue.all?.spreads.find((one) => one.by_hand)?.kind;
+    // It belongs to the section of the spread before it.
+    const section = book.spreads.filter((one) => one.page !== null && one.page <= page).sort((a, b) => (b.page ?? 0) - (a.page ?? 0))[0]?.section;
+    if (!kind || !(await open.edit({ type: 'add-spread', kind, section, pin: page, book: book.book }))) return;
+    const added = open.book?.spreads.find((one) => !before.has(one.id));
+    if (added) route.go(route.to('parts', added.id));
+  }
+
   /** From all layers, a layer alone; then others beside it; the last one taken away brings all back. */
   function layer(name: string) {
     const next = new Set(bench.layers.size === LAYERS.length ? [] : bench.layers);
@@ -64,6 +75,7 @@
         {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}
           {#if comparable.includes(one)}<a href={route.to('compare', one.id)} aria-label="Compare layouts of {one.title}">Compare layouts</a>{/if}
           {@const kind = kindOf(one.kind)}
+          {#if kind?.parts}<a href={route.to('parts', one.id)}>Part this page</a>{/if}
           {#if kind?.designer}<a href={route.to(kind.designer as ScreenName, one.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
         {/each}
         {#if group.copying.length > 0}<a href={route.to('copy', group.copying[0]?.page ?? route.page)}>Copying view</a>{/if}
@@ -108,6 +120,9 @@
       {/if}
     {:else}
       {#if opening}<p class="quiet">Nothing is drawn on this opening.</p>{/if}
+    {/each}
+    {#each opening?.pages ?? [] as page (page?.page)}
+      {#if page && (page.is === 'empty' || page.is === 'spare')}<button class="btn small mt-2" onclick={() => part(page.page)}>Part page {page.page}</button>{/if}
     {/each}
     {#each book.taken.filter((one) => opening?.pages.some((page) => page?.drawing === one.on && page.nth === one.nth)) as one (one.id)}
       <p class="note">Taken from the counting bench: {one.says} <button class="btn small" onclick={() => open.edit({ type: 'drop-split', taken: one.id })}>Leave its ticks out</button></p>

@@ -8,6 +8,7 @@ namespace AmpleMargin\Editing\Spread;
 
 use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanProblem;
@@ -22,6 +23,7 @@ final class AddSpread implements Edit
      * @param Section|null            $section  null for the one its kind usually stands in
      * @param string|null             $before   a spread's id; null for the end of the section
      * @param array<array-key, mixed> $settings
+     * @param int|null                $pin      the page it must stand on
      */
     public function __construct(
         private readonly string $kind,
@@ -30,6 +32,7 @@ final class AddSpread implements Edit
         private readonly ?string $title = null,
         private readonly array $settings = [],
         private readonly string $book = Volume::FIRST,
+        private readonly ?int $pin = null,
     ) {
     }
 
@@ -47,6 +50,7 @@ final class AddSpread implements Edit
             $values->textOrNull('title'),
             $values->kept('settings'),
             $values->text('book', Volume::FIRST, 2),
+            $values->has('pin') ? $values->count('pin', 1, Stock::MOST_PAGES) : null,
         );
     }
 
@@ -65,6 +69,7 @@ final class AddSpread implements Edit
             $this->section ?? $kind->section,
             $this->title,
             $this->settings,
+            $this->pin,
         );
         $spread = $spread->with(['book' => InPlan::book($plan, $this->book)]);
 
@@ -81,6 +86,7 @@ final class AddSpread implements Edit
             'title' => $this->title,
             'settings' => [] === $this->settings ? null : (object) $this->settings,
             'book' => Volume::FIRST === $this->book ? null : $this->book,
+            'pin' => $this->pin,
         ], static fn (mixed $value): bool => null !== $value);
     }
 

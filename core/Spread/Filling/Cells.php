@@ -71,7 +71,8 @@ final class Cells implements Filling
         if (null === $divided) {
             return new Filled(findings: [new Finding(
                 $asked->id,
-                \count($names).' cells of at least '.self::WIDE.' × '.self::TALL." boxes do not fit in $region->wide × $region->tall. Leave some out.",
+                \count($names).' cells of at least '.self::WIDE.' × '.self::TALL.' boxes do not fit in '
+                    ."$region->wide × $region->tall. Leave some out.",
             )]);
         }
         [$columns, $rows] = $divided;

@@ -53,7 +53,11 @@ final class Free implements Filling
 
         return new Filled(
             side: [$region->y => 'the free room', $region->y + $region->tall => 'the free room'],
-            workings: [["free-$region->x-$region->y", "$region->wide × $region->tall boxes", "$mm mm, at ".Millimetres::written($asked->grid->pitch).' mm a box']],
+            workings: [[
+                "free-$region->x-$region->y",
+                "$region->wide × $region->tall boxes",
+                "$mm mm, at ".Millimetres::written($asked->grid->pitch).' mm a box',
+            ]],
             pencil: static function (Canvas $canvas) use ($region, $mm): void {
                 $canvas->step(Task::Pencil, "Mark the room kept free: $region->wide × $region->tall boxes, $mm mm.");
                 $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);

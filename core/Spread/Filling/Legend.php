@@ -14,8 +14,8 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
@@ -40,7 +40,7 @@ final class Legend implements Filling
         return [
             Field::choice('of', 'Entries', ['book' => 'the pens of the book', 'own' => 'names of its own']),
             Field::lines('entries', 'Names, one for each colour')->when('of', ['own']),
-            Asker::named(),
+            PartName::field(),
         ];
     }
 
@@ -51,21 +51,21 @@ final class Legend implements Filling
 
     public function least(Request $asked, int $wide): int
     {
-        return 1 + $this->head($asked);
+        return 1 + PartName::rows($asked);
     }
 
     public function tall(Request $asked, int $wide): int
     {
         $entries = \count($this->pens($asked));
 
-        return $this->head($asked) + (int) ceil(($entries + intdiv($entries + 2, 3)) / $this->perRow($wide));
+        return PartName::rows($asked) + (int) ceil(($entries + intdiv($entries + 2, 3)) / $this->perRow($wide));
     }
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
         $pens = $this->pens($asked);
         $perRow = $this->perRow($region->wide);
-        $room = ($region->tall - $this->head($asked)) * $perRow;
+        $room = ($region->tall - PartName::rows($asked)) * $perRow;
         if (\count($pens) > $room) {
             return new Filled(findings: [new Finding(
                 $asked->id,
@@ -77,7 +77,7 @@ final class Legend implements Filling
         foreach (array_keys($pens) as $i) {
             $places[] = [
                 $region->x + $i % $perRow * self::ENTRY,
-                $region->y + $this->head($asked) + intdiv($i, $perRow),
+                $region->y + PartName::rows($asked) + intdiv($i, $perRow),
             ];
         }
         $words = Fraction::of(2 * min($region->wide, self::ENTRY) - 3, 2)->minus(Fraction::of(1, 4));
@@ -102,10 +102,7 @@ final class Legend implements Filling
                 $canvas->pen(null);
             },
             write: static function (Canvas $canvas) use ($asked, $pens, $places, $words, $region): void {
-                if (Asker::isNamed($asked)) {
-                    $canvas->step(Task::Write, "Write “{$asked->title}” above the legend.", 'legend');
-                    $canvas->words(Layer::Writing, Fraction::of(4 * $region->x + 1, 4), $region->y, Fraction::of(2 * $region->wide - 1, 2), 1, $asked->title);
-                }
+                PartName::write($canvas, $asked, $region);
                 if ([] !== $pens) {
                     $canvas->step(Task::Write, 'Write beside each colour what it stands for.', 'legend');
                 }
@@ -115,11 +112,6 @@ final class Legend implements Filling
                 }
             },
         );
-    }
-
-    private function head(Request $asked): int
-    {
-        return Asker::isNamed($asked) ? 1 : 0;
     }
 
     /** @return list<Pen> */

@@ -13,9 +13,8 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\Heading;
-use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
@@ -38,7 +37,7 @@ final class Lines implements Filling
             Field::lines('items', 'What is written already'),
             ...Rows::fields(),
             Field::flag('framed', 'Framed', false),
-            Asker::named(),
+            PartName::field(),
         ];
     }
 
@@ -49,65 +48,68 @@ final class Lines implements Filling
 
     public function least(Request $asked, int $wide): int
     {
-        return self::head($asked) + $asked->settings->boxes('line')->ceil();
+        return PartName::rows($asked) + $asked->settings->boxes('line')->ceil();
     }
 
     public function tall(Request $asked, int $wide): int
     {
-        return self::head($asked) + max(Rows::tall($asked), $asked->settings->boxes('line')->times(\count($asked->settings->lines('items')))->ceil());
+        $items = $asked->settings->boxes('line')->times(\count($asked->settings->lines('items')))->ceil();
+
+        return PartName::rows($asked) + max(Rows::tall($asked), $items);
     }
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
-        $below = new Region($region->x, $region->y + self::head($asked), $region->wide, $region->tall - self::head($asked));
-        $rows = Rows::in($asked, $below, $from);
+        $named = PartName::rows($asked) > 0;
+        $rows = Rows::in($asked, PartName::below($asked, $region), $from);
         $items = $asked->settings->lines('items');
-        $note = "rows-$region->x-$region->y";
+        $working = ($named ? "$asked->title: " : '').$rows->working($named ? ' below the name' : '');
 
         return new Filled(
-            workings: [[$note, Plural::of($rows->count, 'line', 'lines'), self::said($asked).$rows->working(Asker::isNamed($asked) ? ' below the name' : '')]],
+            workings: [["rows-$region->x-$region->y", Plural::of($rows->count, 'line', 'lines'), $working]],
             findings: \count($items) > $rows->all ? [new Finding(
                 $asked->id,
                 Plural::of(\count($items), 'item', 'items').' are more than the '.Plural::of($rows->all, 'row', 'rows')
-                    .(Asker::isNamed($asked) ? " of “{$asked->title}”" : '').'. Leave some out, or ask for more rows.',
+                    .($named ? " of “{$asked->title}”" : '').'. Leave some out, or ask for more rows.',
             )] : [],
             band: $rows->band(...),
-            ink: static function (Canvas $canvas) use ($asked, $region, $rows): void {
-                $canvas->room("$region->x-$region->y", Asker::isNamed($asked) ? $asked->title : 'the lines', $region->x, $rows->region->y, $region->wide, $rows->line->times($rows->count), $rows->line);
-                if ($asked->settings->flag('framed')) {
-                    $canvas->step(Task::Ink, 'Frame '.(Asker::isNamed($asked) ? Heading::quoted($asked->title) : 'it').': '.Plural::boxes($region->wide)." across, $region->tall down.");
-                    $canvas->frame(Layer::Ink, $region->x, $region->y, $region->wide, $region->tall);
-                }
-                $rows->ink($canvas, $asked);
-            },
+            ink: static fn (Canvas $canvas) => self::ink($canvas, $asked, $region, $rows),
             write: static function (Canvas $canvas) use ($asked, $region, $rows, $items, $from): void {
-                if (Asker::isNamed($asked) && 0 === $from) {
-                    $canvas->step(Task::Write, 'Write '.Heading::quoted($asked->title).' in its first row.');
-                    $canvas->words(Layer::Writing, Fraction::of(4 * $region->x + 1, 4), $region->y, Fraction::of(2 * $region->wide - 1, 2), 1, $asked->title);
+                if (0 === $from) {
+                    PartName::write($canvas, $asked, $region);
                 }
                 $rows->numbers($canvas, $asked);
-                $here = \array_slice($items, $from, $rows->count);
-                if ([] !== $here) {
-                    $canvas->step(Task::Write, 'Write the '.Plural::of(\count($here), 'item', 'items').', one a row.', 'rows');
-                    $before = Rows::before($asked, $rows->all);
-                    foreach ($here as $row => $item) {
-                        $x = Fraction::of(4 * ($region->x + $before) + 1, 4);
-                        $canvas->words(Layer::Writing, $x, $rows->down($row), Fraction::of(2 * ($region->wide - $before) - 1, 2), 1, $item);
-                    }
-                }
+                self::items($canvas, $asked, $rows, \array_slice($items, $from, $rows->count));
             },
             check: 'Count the rows: there are as many as the working says.',
             next: $rows->next(),
         );
     }
 
-    private static function head(Request $asked): int
+    private static function ink(Canvas $canvas, Request $asked, Region $region, Rows $rows): void
     {
-        return Asker::isNamed($asked) ? 1 : 0;
+        $name = 0 === PartName::rows($asked) ? 'the lines' : $asked->title;
+        $tall = $rows->line->times($rows->count);
+        $canvas->room("$region->x-$region->y", $name, $region->x, $rows->region->y, $region->wide, $tall, $rows->line);
+        if ($asked->settings->flag('framed')) {
+            $around = PartName::said($asked, 'it');
+            $canvas->step(Task::Ink, "Frame $around: ".Plural::boxes($region->wide)." across, $region->tall down.");
+            $canvas->frame(Layer::Ink, $region->x, $region->y, $region->wide, $region->tall);
+        }
+        $rows->ink($canvas, $asked);
     }
 
-    private static function said(Request $asked): string
+    /** @param list<string> $items of these rows */
+    private static function items(Canvas $canvas, Request $asked, Rows $rows, array $items): void
     {
-        return Asker::isNamed($asked) ? "{$asked->title}: " : '';
+        if ([] === $items) {
+            return;
+        }
+        $canvas->step(Task::Write, 'Write the '.Plural::of(\count($items), 'item', 'items').', one a row.', 'rows');
+        $before = Rows::before($asked, $rows->all);
+        $wide = Fraction::of(2 * ($rows->region->wide - $before) - 1, 2);
+        foreach ($items as $row => $item) {
+            $canvas->words(Layer::Writing, Fraction::of(4 * ($rows->region->x + $before) + 1, 4), $rows->down($row), $wide, 1, $item);
+        }
     }
 }

@@ -71,7 +71,11 @@ final class Log implements Filling
             top: $top,
             side: [$below->y => 'below the headings'],
             workings: [
-                ['columns', Plural::of(\count($widths), 'column', 'columns'), $this->sum($before, $columns->headings(), $widths, $region->wide)],
+                [
+                    'columns',
+                    Plural::of(\count($widths), 'column', 'columns'),
+                    $this->sum($before, $columns->headings(), $widths, $region->wide),
+                ],
                 ['rows', Plural::of($rows->count, 'row', 'rows'), $rows->working(' below the headings')],
             ],
             band: $rows->band(...),

@@ -85,6 +85,12 @@ final class Words implements Filling
                 "$region->tall boxes − $lines × $line = ".($above + $below).": $above above, $below below",
             ]],
             findings: self::tooLong($asked, $words, $region->wide),
+            pencil: static function (Canvas $canvas) use ($words, $region, $above, $tall): void {
+                if ([] === $words) {
+                    $canvas->step(Task::Pencil, "Mark the room for the words: $region->wide × {$tall->ceil()} boxes.");
+                    $canvas->frame(Layer::Pencil, $region->x, $region->y + $above, $region->wide, $tall);
+                }
+            },
             write: static function (Canvas $canvas) use ($words, $region, $line, $at, $align, $above, $tall): void {
                 if ([] === $words) {
                     $canvas->step(Task::Write, 'Write your words here'.(Align::Middle === $align ? ', in the middle.' : '.'));

@@ -36,8 +36,9 @@ final class OwnParts implements Form, HasParts
             return (new Parted($this->parting($request)))->layOut($request);
         } catch (PartRefused $refused) {
             $part = '' === $refused->path ? '' : " (part $refused->path)";
+            $says = "The parts of this page cannot be read$part. {$refused->getMessage()}";
 
-            return Laid::refused($request->grid, new Finding($request->id, "The parts of this page cannot be read$part. {$refused->getMessage()}"));
+            return Laid::refused($request->grid, new Finding($request->id, $says));
         }
     }
 

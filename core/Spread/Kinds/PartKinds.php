@@ -31,7 +31,8 @@ final class PartKinds
             )))
                 ->whichIs('Divided as you like, each part filled in its own way.')
                 ->alsoCalled('layout', 'own page', 'divided page', 'collection')
-                ->mayTurnThePage(),
+                ->mayTurnThePage()
+                ->dividedByHand(),
             self::below('action-plan', 'Action plan', Section::Goals, Parting::down(
                 [Size::share(), self::named('Why')],
                 [Size::share(), self::named('What done looks like')],
@@ -59,10 +60,10 @@ final class PartKinds
             self::below('vision-board', 'Pictures of the year', Section::Goals, Leaf::of(new Free()))
                 ->whichIs('Room kept free for pictures and words.')
                 ->alsoCalled('vision board', 'collage', 'mood'),
-            self::below('gratitude', 'Something good of every month', Section::Trackers, Leaf::of(new Cells())->with(['of' => 'months'])->asking('across', 'line'))
+            self::below('gratitude', 'Something good of every month', Section::Trackers, self::months())
                 ->whichIs('A cell for every month of the book; a sentence or two in each.')
                 ->alsoCalled('gratitude', 'one sentence a month', 'memories'),
-            self::below('birthdays', 'Birthdays', Section::Year, Leaf::of(new Cells())->with(['of' => 'months'])->asking('across', 'line'))
+            self::below('birthdays', 'Birthdays', Section::Year, self::months())
                 ->whichIs('A cell for every month; names and days are written in.')
                 ->alsoCalled('anniversaries', 'name days'),
             self::below('ideas', 'Ideas', Section::Back, Leaf::of(new Cells())->asking('cells', 'across', 'line'))
@@ -79,6 +80,12 @@ final class PartKinds
         ];
     }
 
+    /** A cell for every month of the book. */
+    private static function months(): Leaf
+    {
+        return Leaf::of(new Cells())->with(['of' => 'months'])->asking('across', 'line');
+    }
+
     private static function named(string $name): Leaf
     {
         return Leaf::of(new Lines(), $name)->with(['framed' => true, 'look' => 'plain']);
@@ -87,6 +94,8 @@ final class PartKinds
     /** Under the spread's title. */
     private static function below(string $id, string $name, Section $section, Piece $piece): Kind
     {
-        return Kind::spread($id, $name, $section, new Parted(Parting::down([Size::needed(), Leaf::of(new Title())], [Size::share(), $piece])));
+        $parting = Parting::down([Size::needed(), Leaf::of(new Title())], [Size::share(), $piece]);
+
+        return Kind::spread($id, $name, $section, new Parted($parting));
     }
 }

@@ -69,6 +69,13 @@ final class Leaf implements Piece
         return 0;
     }
 
+    public function settled(Asker $asker): self
+    {
+        $settings = $asker->page->settings->over($this->settings, $this->open);
+
+        return new self($this->filling, $settings, [], $this->name, $this->once);
+    }
+
     public function tall(Asker $asker, int $wide): int
     {
         return $this->filling->tall($asker->of($this), $wide);

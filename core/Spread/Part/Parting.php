@@ -73,6 +73,13 @@ final class Parting implements Piece
         return new self($this->way, $this->parts, $this->gap, $policy);
     }
 
+    public function settled(Asker $asker): self
+    {
+        $parts = array_map(static fn (array $part): array => [$part[0], $part[1]->settled($asker)], $this->parts);
+
+        return new self($this->way, $parts, $this->gap, $this->policy);
+    }
+
     public function tall(Asker $asker, int $wide): int
     {
         if (Way::Across === $this->way) {

@@ -14,6 +14,9 @@ interface Piece
     /** Divisions one inside another; 0 where it is not divided. */
     public function deep(): int;
 
+    /** With what the person said of its open settings in its own, so that it can stand alone. */
+    public function settled(Asker $asker): self;
+
     /** Boxes down it needs in a region so wide. */
     public function tall(Asker $asker, int $wide): int;
 

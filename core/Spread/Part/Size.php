@@ -65,8 +65,7 @@ final class Size
     {
         return match (true) {
             $this->isShare() && $other->isShare() => self::share($this->amount + $other->amount),
-            !$this->isShare() && !$this->isNeeded() && !$other->isShare() && !$other->isNeeded() => self::boxes($this->amount + $gap + $other->amount),
-            $this->isShare() => $this,
+            'boxes' === $this->kind && 'boxes' === $other->kind => self::boxes($this->amount + $gap + $other->amount),
             $other->isShare() => $other,
             default => $this,
         };

@@ -1,0 +1,128 @@
+<?php
+
+/* The parts of a spread's page as the parting editor shows them: where each stands, what fills it, how it was divided. */
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Drawing\Grain;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Room;
+use AmpleMargin\Making\Count;
+use AmpleMargin\Making\Minutes;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Refused;
+use AmpleMargin\Spread\Fillings;
+use AmpleMargin\Spread\Part\PlacedDivision;
+use AmpleMargin\Spread\Part\PlacedLeaf;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\PartChoices;
+use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\Setting\Settings;
+
+final class PartsView
+{
+    /** @return array<string, mixed> @throws NotFound where the spread is not made of parts */
+    public static function of(Book $book, PlannedSpread $spread): array
+    {
+        $says = null;
+        $parts = null;
+        try {
+            $parts = $book->parts($spread) ?? throw new NotFound($book->catalogue()->title($spread).' is not made of parts.');
+        } catch (\DomainException $refused) {
+            $says = $refused instanceof Refused ? $refused->getMessage() : throw $refused;
+        }
+        $pages = $book->spreadDrawings($spread->id);
+        $page = $pages[0] ?? throw new NotFound('This spread has no page.');
+
+        return [
+            'title' => $book->catalogue()->title($spread),
+            'page' => $book->pageOf($spread->id),
+            'across' => $page->across,
+            'down' => $page->down,
+            'pages' => \count($pages),
+            'minutes' => Minutes::of(Count::of($pages)),
+            'marks' => DrawingView::marks($page),
+            'says' => $says,
+            'findings' => array_map(BookView::finding(...), array_values(array_merge([], ...array_column($pages, 'findings')))),
+            'parts' => array_map(static fn (PlacedLeaf $leaf): array => self::part($leaf, $page), $parts->leaves ?? []),
+            'divisions' => array_map(self::division(...), $parts->divisions ?? []),
+        ];
+    }
+
+    /** @return array<string, mixed> what could be made of one part */
+    public static function choices(PartChoices $choices): array
+    {
+        $region = $choices->region();
+        $fillings = [];
+        foreach ($choices->fillings() as $word => $laid) {
+            $fillings[] = ['fill' => $word, 'marks' => DrawingView::marks($laid->drawings()[0]), 'says' => $laid->broken()?->says];
+        }
+
+        return [
+            'wide' => $region->wide,
+            'tall' => $region->tall,
+            'fillings' => $fillings,
+            'divisions' => array_map(static fn (array $one): array => [
+                'way' => $one[0]->value,
+                'parts' => $one[1],
+                'gap' => $one[2]->gap,
+                'run' => $one[2]->run(),
+                'left' => $one[2]->remainder,
+                'ticks' => array_map(static fn (Fraction $tick): int => $tick->floor(), $one[2]->ticks()),
+            ], $choices->divisions()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function part(PlacedLeaf $placed, PageDrawing $page): array
+    {
+        $leaf = $placed->leaf;
+        $settings = new Settings($leaf->settings, $leaf->filling->fields());
+        $fields = array_filter($leaf->filling->fields(), static fn (Field $field): bool => $field->isAsked());
+        $rooms = array_filter($page->rooms, static fn (Room $room): bool => self::isWithin($room, $placed->region));
+
+        return [
+            'path' => $placed->path,
+            'fill' => Fillings::word($leaf->filling),
+            'name' => $leaf->name,
+            'settings' => (object) $leaf->settings,
+            'asked' => array_values(array_filter(array_column($fields, 'name'), $settings->isAsked(...))),
+            'lines' => array_sum(array_map(static fn (Room $room): int => $room->lines, $rooms)),
+            'says' => $placed->says,
+        ] + self::region($placed->region);
+    }
+
+    /** @return array<string, mixed> */
+    private static function division(PlacedDivision $placed): array
+    {
+        $parting = $placed->parting;
+
+        return [
+            'path' => $placed->path,
+            'way' => $parting->way->value,
+            'run' => $placed->run(),
+            'gap' => $parting->gap,
+            'leftover' => $parting->policy->value,
+            'stretches' => $placed->stretches,
+            'sizes' => array_map(static fn (array $part): array => $part[0]->written(), $parting->parts),
+        ] + self::region($placed->region);
+    }
+
+    /** @return array{x: int, y: int, wide: int, tall: int} */
+    private static function region(Region $region): array
+    {
+        return ['x' => $region->x, 'y' => $region->y, 'wide' => $region->wide, 'tall' => $region->tall];
+    }
+
+    private static function isWithin(Room $room, Region $region): bool
+    {
+        [$x, $y, $wide, $tall] = $room->place;
+
+        return $x >= Grain::of($region->x) && $y >= Grain::of($region->y)
+            && $x + $wide <= Grain::of($region->x + $region->wide) && $y + $tall <= Grain::of($region->y + $region->tall);
+    }
+}

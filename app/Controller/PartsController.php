@@ -1,0 +1,76 @@
+<?php
+
+/* The parting editor: how a page is divided, and how it would be after a change that is not made yet. */
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use AmpleMargin\Book\Composer;
+use AmpleMargin\Editing\Edits;
+use AmpleMargin\Plan\Values;
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Part\NoRoom;
+use AmpleMargin\Spread\Part\PartRefused;
+use App\Api\AskedBook;
+use App\Api\Body;
+use App\Api\BookView;
+use App\Api\NotFound;
+use App\Api\PartsView;
+use App\Plan\PlanFiles;
+use App\Repository\Notebooks;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/notebooks/{id}/parts/{spread}')]
+final class PartsController
+{
+    public function __construct(
+        private readonly Notebooks $notebooks,
+        private readonly BookView $view,
+        private readonly PlanFiles $files,
+        private readonly Catalogue $catalogue,
+    ) {
+    }
+
+    #[Route('', methods: 'GET')]
+    public function parts(string $id, string $spread, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
+        $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
+
+        return new JsonResponse(['version' => $notebook->version()] + PartsView::of($book, $planned));
+    }
+
+    /** What could be made of one part: fillings drawn in its place, and divisions. */
+    #[Route('/choices', methods: 'GET')]
+    public function choices(string $id, string $spread, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
+        $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
+        try {
+            $choices = $book->choices($planned, $request->query->getString('at')) ?? throw new NotFound('This spread is not made of parts.');
+        } catch (PartRefused|NoRoom $refused) {
+            throw new NotFound($refused->getMessage());
+        }
+
+        return new JsonResponse(['version' => $notebook->version()] + PartsView::choices($choices));
+    }
+
+    /** As it would be with one change, which is not kept: what is shown while a line is drawn along. */
+    #[Route('', methods: 'POST')]
+    public function changed(string $id, string $spread, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $change = Values::of(Body::values($request)->all()['change'] ?? null, 'change')->all();
+        $plan = $this->files->stored($notebook->plan());
+        $edit = ['type' => 'part-page', 'spread' => $spread] + $change;
+        $book = Composer::compose(Edits::apply($plan, $edit, $this->catalogue)->plan, AskedBook::of($request), $this->catalogue);
+        $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
+
+        return new JsonResponse(['version' => $notebook->version()] + PartsView::of($book, $planned));
+    }
+}

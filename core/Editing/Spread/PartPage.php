@@ -1,0 +1,101 @@
+<?php
+
+/*
+ * One page is parted otherwise: a part divided, joined, filled with something else, a line moved. A kind of the catalogue that
+ * is made of parts becomes a page of the person's own with that, and keeps its title.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Editing\Spread;
+
+use AmpleMargin\Editing\Edit;
+use AmpleMargin\Editing\Edited;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Plan\Values;
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\HasParts;
+use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Part\Asker;
+use AmpleMargin\Spread\Part\NoRoom;
+use AmpleMargin\Spread\Part\PartingFile;
+use AmpleMargin\Spread\Part\PartRefused;
+use AmpleMargin\Spread\Part\PartsOfPage;
+use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Request;
+
+final class PartPage implements Edit
+{
+    public function __construct(private readonly string $spread, private readonly PartChange $change)
+    {
+    }
+
+    public static function type(): string
+    {
+        return 'part-page';
+    }
+
+    public static function read(Values $values): self
+    {
+        return new self($values->text('spread', '', 40), PartChange::read($values));
+    }
+
+    public function on(Plan $plan, Catalogue $catalogue): Edited
+    {
+        $spread = InPlan::spread($plan, $this->spread);
+        $kind = $catalogue->kind($spread->kind);
+        $book = $plan->inBook($spread->book);
+        if (!$kind?->form instanceof HasParts || null === $book) {
+            throw PlanProblem::at('edit/spread', 'This spread is not made of parts that can be divided otherwise.');
+        }
+        $request = Request::of($spread, $book, $catalogue, PageGrid::of($book->stock, $book->counting));
+        try {
+            $piece = $kind->form->parting($request);
+            $now = self::standing($piece, $request);
+            $changed = $this->change->on($kind->byHand ? $piece : $piece->settled(new Asker($request)), $now);
+            $this->mustStand($changed, $request, null !== $now);
+        } catch (PartRefused|NoRoom $refused) {
+            throw PlanProblem::at('edit/at', $refused->getMessage());
+        }
+        $own = $catalogue->byHand();
+        $parted = $spread->with([
+            'kind' => $own->id,
+            'title' => $own->id === $spread->kind ? $spread->title : $catalogue->title($spread),
+            'settings' => ['parts' => PartingFile::written($changed)] + ($own->id === $spread->kind ? $spread->settings : []),
+        ]);
+
+        return new Edited($plan->with(['spreads' => array_map(
+            static fn (PlannedSpread $one): PlannedSpread => $one->id === $spread->id ? $parted : $one,
+            $plan->spreads,
+        )]), InPlan::name($parted, $catalogue).': '.$this->change->said());
+    }
+
+    public function written(): array
+    {
+        return ['type' => self::type(), 'spread' => $this->spread] + $this->change->written();
+    }
+
+    /** Where its parts stand now; null where there are more than boxes, on other paper perhaps. */
+    private static function standing(Piece $piece, Request $request): ?PartsOfPage
+    {
+        try {
+            return PartsOfPage::of($piece, new Asker($request));
+        } catch (NoRoom) {
+            return null;
+        }
+    }
+
+    /**
+     * What stood before stands afterwards; what did not may be mended step by step.
+     *
+     * @throws NoRoom
+     */
+    private function mustStand(Piece $changed, Request $request, bool $stood): void
+    {
+        if ($stood) {
+            PartsOfPage::of($changed, new Asker($request));
+        }
+    }
+}

@@ -1,0 +1,106 @@
+<!-- The parting editor: a page divided, and each part filled in its own way. -->
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import type { Book, PartChange } from '../api/client';
+  import Findings from '../parts/Findings.svelte';
+  import Saving from '../parts/Saving.svelte';
+  import Screen from '../parts/Screen.svelte';
+  import { open } from '../state/book.svelte';
+  import { catalogue } from '../state/catalogue.svelte';
+  import { keys } from '../state/keys.svelte';
+  import { route } from '../state/route.svelte';
+  import DivisionNote from './DivisionNote.svelte';
+  import PartNote from './PartNote.svelte';
+  import { PartingState } from './parting.svelte';
+  import PartsPage from './PartsPage.svelte';
+  import PlaceNote from './PlaceNote.svelte';
+
+  let { book }: { book: Book } = $props();
+
+  const parting = new PartingState(
+    () => book,
+    () => route.spread,
+    (edit) => open.edit(edit),
+  );
+  const fillings = $derived(catalogue.all?.fillings ?? []);
+  const page = $derived(parting.page);
+  /** A number that was pressed, for the division that is pressed next. */
+  let into = $state(2);
+
+  $effect(() => {
+    void book.version;
+    untrack(() => parting.load());
+  });
+  $effect(() => {
+    void [parting.at, parting.fetched.value];
+    untrack(() => parting.loadChoices());
+  });
+
+  const change = (what: Omit<PartChange, 'at'>) => parting.change(what);
+  function divide(way: 'down' | 'across') {
+    const best = parting.choices.value?.divisions.find((one) => one.way === way && one.parts === into);
+    if (parting.part) change({ do: 'divide', way, parts: into, gap: best?.gap ?? null });
+    into = 2;
+  }
+
+  $effect(() =>
+    keys.use([
+      { on: ['ArrowLeft', 'ArrowUp', 'ArrowRight', 'ArrowDown'], shown: '← →', says: 'the part before or after', press: (key) => parting.step(key === 'ArrowLeft' || key === 'ArrowUp' ? -1 : 1) },
+      { on: ['2', '3', '4', '5', '6', '7', '8', '9'], shown: '2–9', says: 'into so many, when it is divided next', press: (key) => (into = Number(key)) },
+      { on: ['d'], shown: 'd', says: 'divide the part, one below another', press: () => divide('down') },
+      { on: ['a'], shown: 'a', says: 'divide the part side by side', press: () => divide('across') },
+      { on: ['j'], shown: 'j', says: 'join it with the next', press: () => parting.around && change({ do: 'join' }) },
+      { on: ['s'], shown: 's', says: 'swap it with the next', press: () => parting.around && change({ do: 'swap' }) },
+      { on: ['Escape'], shown: 'Esc', says: 'the division around it', press: () => parting.out() },
+    ]),
+  );
+</script>
+
+<Screen title="Part this page" handle={parting.part ? (parting.part.name ?? 'This part') : 'This division'}>
+  {#snippet margin()}
+    {#if parting.fetched.wrong}<p class="note stop" role="alert">{parting.fetched.wrong}</p>{/if}
+    {#if page?.says}<p class="note broken">{page.says} Take the last edit back, or join two parts.</p>{/if}
+    {#if parting.part}
+      {#key parting.part.path}
+        <PartNote {parting} part={parting.part} {fillings} pitch={book.stock.pitch} {change} />
+      {/key}
+    {:else if parting.division}
+      <DivisionNote division={parting.division} {change} />
+    {/if}
+    {#if parting.around}
+      {#key parting.at}<PlaceNote {parting} {change} />{/key}
+    {/if}
+    {#if page}<div class="mt-3"><Findings findings={page.findings.filter((finding) => !page.parts.some((part) => part.says === finding.says))} /></div>{/if}
+    <Saving />
+  {/snippet}
+
+  {#if page}
+    <div class="bar">
+      <h2 class="title wrap-anywhere" dir="auto">{page.title}</h2>
+      <span class="quiet">{page.parts.length === 1 ? 'One part' : `${page.parts.length} parts`}, {page.minutes} minutes{page.pages > 1 ? `, ${page.pages} pages` : ''}</span>
+      {#if page.page !== null}<a class="btn small" href={route.to('bench', page.page)}>To the bench</a>{/if}
+    </div>
+    <div class="sheet"><PartsPage {parting} {fillings} counting={book.counting} /></div>
+  {/if}
+</Screen>
+
+<style>
+  .bar {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 0.3rem 1rem;
+    margin-bottom: 0.7rem;
+  }
+  .title {
+    margin: 0;
+  }
+  .bar .btn {
+    margin-left: auto;
+  }
+  .sheet {
+    height: calc(100% - 3.2rem);
+    min-height: 22rem;
+    container-type: size;
+  }
+</style>

@@ -1,0 +1,166 @@
+// A page being divided: which part is chosen, what could be made of it, a line being drawn along before it is let go.
+import { api, type Book, type Edit, type PartChange, type PartChoices, type Parts } from '../api/client';
+import { Loader } from '../state/loader.svelte';
+
+export type Part = Parts['parts'][number];
+export type Division = Parts['divisions'][number];
+
+/** A line between two parts of a division: where it stands, and how far it may go. */
+export interface Line {
+  division: Division;
+  /** It stands behind this part. */
+  part: number;
+  /** Boxes from the page's edge: where the part ends, and where the next begins. */
+  from: number;
+  to: number;
+}
+
+export class PartingState {
+  readonly fetched = new Loader<Parts>();
+  readonly choices = new Loader<PartChoices>();
+  /** As it would be while a line is drawn along. */
+  private readonly tried = new Loader<Parts>();
+  /** The part or the division that is chosen, by its path. */
+  at = $state<string | null>(null);
+  /** The line being drawn along, and by how many boxes. */
+  drawn = $state<{ line: Line; by: number } | null>(null);
+  /** A way of dividing that is looked at. */
+  looked = $state<PartChoices['divisions'][number] | null>(null);
+
+  constructor(
+    private readonly book: () => Book,
+    private readonly spread: () => string,
+    private readonly edit: (edit: Edit) => Promise<boolean>,
+  ) {}
+
+  async load() {
+    const parts = await this.fetched.load(() => api.parts(this.book(), this.spread()));
+    if (!parts) return parts;
+    this.tried.clear();
+    this.drawn = null;
+    if (this.at === null || !this.known(this.at)) this.at = largest(parts)?.path ?? '';
+    return parts;
+  }
+
+  async loadChoices() {
+    this.looked = null;
+    const part = this.part;
+    if (part) await this.choices.load(() => api.partChoices(this.book(), this.spread(), part.path));
+    else this.choices.clear();
+  }
+
+  /** What is shown: the page as it is, or as it would be. */
+  get page(): Parts | null {
+    return this.drawn && this.tried.value ? this.tried.value : this.fetched.value;
+  }
+
+  get part(): Part | null {
+    return this.page?.parts.find((one) => one.path === this.at) ?? null;
+  }
+
+  get division(): Division | null {
+    return this.page?.divisions.find((one) => one.path === this.at) ?? null;
+  }
+
+  /** The division the chosen one is a part of. */
+  get around(): Division | null {
+    const at = this.at;
+    return at ? (this.page?.divisions.find((one) => one.path === parent(at)) ?? null) : null;
+  }
+
+  /** Which of its parts the chosen one is. */
+  get nth(): number {
+    return Number(this.at?.split('.').at(-1) ?? 0);
+  }
+
+  get lines(): Line[] {
+    return (this.page?.divisions ?? []).flatMap((division) => {
+      const start = division.way === 'across' ? division.x : division.y;
+      return division.stretches.slice(1).map((stretch, i) => {
+        const [before, long] = division.stretches[i] as [number, number];
+        return { division, part: i, from: start + before + long, to: start + (stretch[0] as number) };
+      });
+    });
+  }
+
+  choose(path: string) {
+    this.at = path;
+  }
+
+  /** From part to part, in the order they stand in. */
+  step(way: -1 | 1) {
+    const parts = this.page?.parts ?? [];
+    const i = parts.findIndex((one) => one.path === this.at);
+    const next = parts[i < 0 ? 0 : (i + way + parts.length) % parts.length];
+    if (next) this.at = next.path;
+  }
+
+  /** The division around what is chosen; from the whole page back to its first part. */
+  out() {
+    if (this.around) this.at = this.around.path;
+  }
+
+  /** Makes a change of the part that is chosen; what is chosen then is what it became. */
+  async change(change: Omit<PartChange, 'at'>, at = this.at ?? ''): Promise<boolean> {
+    const [around, nth] = [this.around, this.nth];
+    const saved = await this.edit({ type: 'part-page', spread: this.spread(), at, ...change } as Edit);
+    if (saved) {
+      if (change.do === 'divide') this.at = below(at, 0);
+      if (change.do === 'swap' && around) this.at = below(around.path, nth + (nth + 1 < around.sizes.length ? 1 : -1));
+      if (change.do === 'join' && around) {
+        const left = around.sizes.length - 1;
+        this.at = left === 1 ? around.path : below(around.path, Math.min(nth, left - 1));
+      }
+    }
+    await this.load();
+    return saved;
+  }
+
+  /** Draws a line along by so many boxes, without letting it go. */
+  async draw(line: Line, by: number) {
+    if (this.drawn?.line === line && this.drawn.by === by) return;
+    this.drawn = { line, by };
+    if (by !== 0) await this.tried.load(() => api.partsChanged(this.book(), this.spread(), { do: 'move', at: line.division.path, part: line.part, by }));
+    else this.tried.clear();
+  }
+
+  /** Lets it go where it is. */
+  async drop() {
+    const drawn = this.drawn;
+    if (!drawn) return;
+    if (drawn.by === 0 || this.tried.wrong) {
+      this.drawn = null;
+      this.tried.clear();
+      return;
+    }
+    await this.move(drawn.line, drawn.by);
+  }
+
+  move(line: Line, by: number): Promise<boolean> {
+    return this.change({ do: 'move', part: line.part, by }, line.division.path);
+  }
+
+  /** How far a line may go before a part has no box left. */
+  bounds(line: Line): [number, number] {
+    const [before, behind] = [line.division.stretches[line.part]?.[1] ?? 1, line.division.stretches[line.part + 1]?.[1] ?? 1];
+    return [1 - before, behind - 1];
+  }
+
+  private known(path: string): boolean {
+    const page = this.fetched.value;
+    return !!page && [...page.parts, ...page.divisions].some((one) => one.path === path);
+  }
+}
+
+/** The part that is most likely meant where nobody has chosen one. */
+function largest(parts: Parts): Part | undefined {
+  return [...parts.parts].sort((a, b) => b.wide * b.tall - a.wide * a.tall)[0];
+}
+
+export function parent(path: string): string {
+  return path.split('.').slice(0, -1).join('.');
+}
+
+export function below(path: string, part: number): string {
+  return path === '' ? String(part) : `${path}.${part}`;
+}
