@@ -9,6 +9,7 @@ namespace App\Api;
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Calendar\MonthWeek;
+use AmpleMargin\Counting\Hand;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
@@ -16,6 +17,7 @@ use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\Placed;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\BookPlan;
+use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\PlannedSpread;
@@ -25,6 +27,7 @@ use AmpleMargin\Plan\TakenSplit;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Kinds\OwnKinds;
 use App\Entity\Notebook;
 use App\Plan\PlanFiles;
 use App\Repository\Notebooks;
@@ -140,6 +143,15 @@ final class BookView
             'spare' => $book->plan->months->spare->value,
             'palette' => PlanWriter::palette($book->plan->pens),
             'own_palette' => null !== $book->plan->whole->palette,
+            'hand' => [
+                'sentence' => Hand::SENTENCE,
+                'boxes' => ($book->plan->hand ?? Hand::usual())->boxesOf(Hand::SENTENCE, $book->plan->stock->pitch),
+                'own' => null !== $book->plan->hand,
+            ],
+            'kinds' => array_map(
+                static fn (OwnKind $own): array => KindView::of(OwnKinds::kind($own)),
+                $book->plan->whole->kinds,
+            ),
             'taken' => array_map(
                 static fn (TakenSplit $one): array => [
                     'id' => $one->id,

@@ -14,12 +14,13 @@ use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Fillings;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Setting\Field;
+use App\Api\KindView;
+use App\Repository\Kinds;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 final class CatalogueController
@@ -28,7 +29,7 @@ final class CatalogueController
     public function catalogue(Catalogue $catalogue): JsonResponse
     {
         return new JsonResponse([
-            'spreads' => array_map(self::kind(...), $catalogue->spreads()),
+            'spreads' => array_map(KindView::of(...), $catalogue->spreads()),
             'month_parts' => array_map(
                 static fn (Kind $kind): array => [
                     'kind' => $kind->id,
@@ -36,7 +37,7 @@ final class CatalogueController
                     'purpose' => $kind->purpose,
                     'pages' => $kind->pages,
                     'by_weeks' => $kind->byWeeks,
-                    'fields' => self::fields($kind),
+                    'fields' => KindView::fields($kind->fields()),
                     'settings' => $kind->schema(),
                 ],
                 $catalogue->monthParts(),
@@ -46,7 +47,7 @@ final class CatalogueController
                     'fill' => $word,
                     'name' => $filling->name(),
                     'purpose' => $filling->purpose(),
-                    'fields' => self::described(array_values(array_filter($filling->fields(), static fn (Field $field): bool => $field->isAsked()))),
+                    'fields' => KindView::fields(array_values(array_filter($filling->fields(), static fn (Field $field): bool => $field->isAsked()))),
                 ],
                 Fillings::all(),
                 array_keys(Fillings::all()),
@@ -57,6 +58,15 @@ final class CatalogueController
                 'height' => $size->micrometres()[1] / 1000,
             ], PaperSize::notebooks()),
         ]);
+    }
+
+    /** Takes a kind of a person's own out of the drawer; plans that have it keep it. */
+    #[Route('/api/kinds/{kind}', methods: 'DELETE')]
+    public function removeKind(string $kind, Kinds $kinds): Response
+    {
+        $kinds->remove($kind);
+
+        return new Response('', Response::HTTP_NO_CONTENT);
     }
 
     /** The languages months and weekdays can have on paper. */
@@ -94,40 +104,5 @@ final class CatalogueController
         }
 
         return new JsonResponse($answer);
-    }
-
-    /** @return array<string, mixed> */
-    private static function kind(Kind $kind): array
-    {
-        return [
-            'kind' => $kind->id,
-            'name' => $kind->name,
-            'section' => $kind->section?->value,
-            'purpose' => $kind->purpose,
-            'names' => $kind->names,
-            'filler' => $kind->filler,
-            'layouts' => $kind->form instanceof HasLayouts,
-            'parts' => $kind->form instanceof HasParts,
-            'by_hand' => $kind->byHand,
-            'designer' => $kind->designer,
-            'fields' => self::fields($kind),
-            'settings' => $kind->schema(),
-        ];
-    }
-
-    /** @return list<non-empty-array<mixed>> */
-    private static function fields(Kind $kind): array
-    {
-        return self::described($kind->fields());
-    }
-
-    /**
-     * @param list<Field> $fields
-     *
-     * @return list<non-empty-array<mixed>>
-     */
-    private static function described(array $fields): array
-    {
-        return array_map(static fn (Field $field): array => $field->describe(), $fields);
     }
 }

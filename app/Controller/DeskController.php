@@ -9,15 +9,20 @@ namespace App\Controller;
 use AmpleMargin\Book\Patience;
 use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
+use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Kinds\OwnKinds;
 use App\Api\AskedBook;
 use App\Api\Body;
 use App\Api\BookView;
 use App\Api\ComparisonView;
 use App\Api\DrawingView;
+use App\Api\KindView;
 use App\Api\NotFound;
 use App\Entity\TickedStep;
+use App\Repository\Kinds;
 use App\Repository\Notebooks;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -61,12 +66,13 @@ final class DeskController
 
     /** Every kind of spread as it would stand on this book's paper: its first page, small. */
     #[Route('/drawer', methods: 'GET')]
-    public function drawer(string $id, Request $request): JsonResponse
+    public function drawer(string $id, Request $request, Kinds $own): JsonResponse
     {
         $notebook = $this->notebooks->get($id);
         $book = $this->view->compose($notebook, AskedBook::of($request));
+        $kept = array_values(array_filter($own->all(), static fn (OwnKind $kind): bool => null === $book->plan->whole->kind($kind->id)));
         $kinds = [];
-        foreach ($this->catalogue->spreads() as $kind) {
+        foreach ($book->catalogue()->with(...array_map(OwnKinds::kind(...), $kept))->spreads() as $kind) {
             $laid = $book->sampleOf($kind);
             $kinds[] = [
                 'kind' => $kind->id,
@@ -81,6 +87,10 @@ final class DeskController
             'across' => $book->plan->stock->across,
             'down' => $book->plan->stock->down,
             'kinds' => $kinds,
+            'kept' => array_map(
+                static fn (OwnKind $kind): array => ['kind' => KindView::of(OwnKinds::kind($kind)), 'own' => PlanWriter::kind($kind)],
+                $kept,
+            ),
         ]);
     }
 

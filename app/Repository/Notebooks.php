@@ -32,6 +32,7 @@ final class Notebooks
         private readonly PlanFiles $files,
         private readonly Composing $composing,
         private readonly DatabaseFile $file,
+        private readonly Kinds $kinds,
         private readonly Catalogue $catalogue = new Catalogue(),
     ) {
     }
@@ -79,7 +80,8 @@ final class Notebooks
         $composed = $this->composing->of($plan);
         $notebook = new Notebook($this->files->write($plan), ShelfEntry::of($composed), ShelfEntry::FORM);
 
-        return $this->kept(static function (EntityManagerInterface $entities) use ($notebook, $composed, $ticked, $answer): mixed {
+        return $this->kept(function (EntityManagerInterface $entities) use ($plan, $notebook, $composed, $ticked, $answer): mixed {
+            $this->kinds->keep($plan, null);
             $entities->persist($notebook);
             foreach (array_unique($ticked, \SORT_REGULAR) as $tick) {
                 $entities->persist(new TickedStep($notebook, $tick['drawing'], $tick['step']));
@@ -116,14 +118,15 @@ final class Notebooks
     {
         $this->at($notebook, $version);
         $before = $notebook->plan();
-        $edited = Edits::apply($this->files->stored($before), $edit, $this->catalogue);
+        $was = $this->files->stored($before);
+        $edited = Edits::apply($was, $edit, $this->catalogue);
         $after = $this->files->write($edited->plan);
         $composed = $this->composing->of($edited->plan);
         if ($after === $before) {
             return $answer($notebook, $composed);
         }
 
-        return $this->kept(function (EntityManagerInterface $entities) use ($notebook, $edited, $before, $after, $composed, $answer): mixed {
+        return $this->kept(function (EntityManagerInterface $entities) use ($notebook, $was, $edited, $before, $after, $composed, $answer): mixed {
             // What was taken back and not put again is left behind by a new edit.
             $entities->getConnection()->executeStatement(
                 'DELETE FROM edit WHERE notebook_id = ? AND number > ?',
@@ -133,6 +136,7 @@ final class Notebooks
             $entities->persist(new Edit($notebook, $number, mb_substr($edited->said, 0, 500), $before, $after));
             $notebook->become($after, $number, ShelfEntry::of($composed), ShelfEntry::FORM);
             $this->flush($notebook);
+            $this->kinds->keep($edited->plan, $was);
 
             return $answer($notebook, $composed);
         });

@@ -17,7 +17,6 @@ use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
-use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
 use AmpleMargin\Spread\HasCutOuts;
@@ -119,10 +118,7 @@ final class Book
     /** A kind as it would stand on this book's paper, with nothing said of it yet. */
     public function sampleOf(Kind $kind): Laid
     {
-        $spread = new PlannedSpread("sample of $kind->id", $kind->id, $kind->section ?? Section::Back);
-
-        return $this->layouts->ofSpread($spread, $this->index)
-            ?? throw new \LogicException("The book was composed without the kind $kind->id.");
+        return $this->layouts->sampleOf($kind, $this->index);
     }
 
     /** Whether there is something to print and stick into a spread. */

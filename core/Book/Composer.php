@@ -47,6 +47,7 @@ final class Composer
     {
         $parts = [];
         $names = null;
+        $catalogue = $catalogue->having($plan);
         foreach ($plan->books() as $id) {
             $one = $plan->inBook($id);
             if (null !== $one) {

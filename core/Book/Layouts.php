@@ -11,6 +11,7 @@ use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form;
@@ -72,6 +73,19 @@ final class Layouts
         return $kind->form
             ->layOut(new Request($month->iso(), $kind->name, $settings, $this->grid(), $calendar, $this->plan->pens, $part->pages))
             ->upTo($part->pages);
+    }
+
+    /**
+     * A kind with nothing said of it, whether the plan has it or not.
+     *
+     * @param list<IndexRow> $index
+     */
+    public function sampleOf(Kind $kind, array $index): Laid
+    {
+        $sample = new PlannedSpread("sample-$kind->id", $kind->id, $kind->section ?? Section::Back);
+        $form = $kind->form instanceof ReadsIndex ? $kind->form->reading($index, []) : $kind->form;
+
+        return $form->layOut(Request::of($sample, $this->plan, $this->catalogue->with($kind), $this->grid(), $this->names));
     }
 
     /** What the form of a spread is asked. */

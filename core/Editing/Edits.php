@@ -8,6 +8,7 @@ namespace AmpleMargin\Editing;
 
 use AmpleMargin\Editing\Book\DropSplit;
 use AmpleMargin\Editing\Book\SetCounting;
+use AmpleMargin\Editing\Book\SetHand;
 use AmpleMargin\Editing\Book\SetLanguage;
 use AmpleMargin\Editing\Book\SetMixing;
 use AmpleMargin\Editing\Book\SetPalette;
@@ -16,6 +17,9 @@ use AmpleMargin\Editing\Book\SetStock;
 use AmpleMargin\Editing\Book\SetTitle;
 use AmpleMargin\Editing\Book\SetWeeks;
 use AmpleMargin\Editing\Book\TakeSplit;
+use AmpleMargin\Editing\Kind\AddKind;
+use AmpleMargin\Editing\Kind\KeepKind;
+use AmpleMargin\Editing\Kind\RemoveKind;
 use AmpleMargin\Editing\Month\RemovePattern;
 use AmpleMargin\Editing\Month\SetLost;
 use AmpleMargin\Editing\Month\SetPattern;
@@ -48,6 +52,7 @@ final class Edits
         SetCounting::class,
         SetLanguage::class,
         SetPalette::class,
+        SetHand::class,
         SetMixing::class,
         TakeSplit::class,
         DropSplit::class,
@@ -58,6 +63,9 @@ final class Edits
         SetSpread::class,
         SetKey::class,
         PartPage::class,
+        KeepKind::class,
+        AddKind::class,
+        RemoveKind::class,
         SetPattern::class,
         RemovePattern::class,
         UsePattern::class,
@@ -93,6 +101,6 @@ final class Edits
     /** Reads an edit and makes it. @throws PlanProblem naming the field */
     public static function apply(Plan $plan, mixed $edit, Catalogue $catalogue = new Catalogue()): Edited
     {
-        return self::read($edit)->on($plan, $catalogue);
+        return self::read($edit)->on($plan, $catalogue->having($plan));
     }
 }

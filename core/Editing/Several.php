@@ -50,7 +50,8 @@ final class Several implements Edit
     {
         $said = [];
         foreach ($this->edits as $edit) {
-            $edited = $edit->on($plan, $catalogue);
+            // A kind may have come in with the edit before.
+            $edited = $edit->on($plan, $catalogue->having($plan));
             $plan = $edited->plan;
             $said[] = $edited->said;
         }

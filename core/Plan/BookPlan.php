@@ -9,6 +9,7 @@ namespace AmpleMargin\Plan;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Colour\Palette;
+use AmpleMargin\Counting\Hand;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Paper\Stock;
 
@@ -33,6 +34,8 @@ final class BookPlan
     public readonly array $taken;
 
     public readonly Palette $pens;
+
+    public readonly ?Hand $hand;
 
     /** @var array<array-key, PlannedSpread> by id */
     private readonly array $byId;
@@ -61,6 +64,7 @@ final class BookPlan
         $this->mixing = $whole->mixing;
         $this->taken = $whole->taken;
         $this->pens = $whole->pens();
+        $this->hand = $whole->hand;
         $this->byId = array_column($spreads, null, 'id');
     }
 

@@ -9,6 +9,7 @@ namespace AmpleMargin\Plan;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Colour\Palette;
+use AmpleMargin\Counting\Hand;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Paper\Stock;
 
@@ -23,6 +24,8 @@ final class Plan
      * @param list<TakenSplit>    $taken    from the counting bench into pages
      * @param Palette|null        $palette  the book's own pens; null for the usual ones
      * @param list<Volume>        $volumes  books beside the first
+     * @param list<OwnKind>       $kinds    the person's own, beside those of the catalogue
+     * @param Hand|null           $hand     the person's own; null for an ordinary one
      */
     public function __construct(
         public readonly string $title,
@@ -38,6 +41,8 @@ final class Plan
         public readonly array $volumes = [],
         public readonly array $taken = [],
         public readonly ?Palette $palette = null,
+        public readonly ?Hand $hand = null,
+        public readonly array $kinds = [],
     ) {
     }
 
@@ -49,7 +54,7 @@ final class Plan
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null} $all */
+        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);
@@ -121,6 +126,17 @@ final class Plan
         }
 
         return $months;
+    }
+
+    public function kind(string $id): ?OwnKind
+    {
+        foreach ($this->kinds as $kind) {
+            if ($kind->id === $id) {
+                return $kind;
+            }
+        }
+
+        return null;
     }
 
     public function spread(string $id): ?PlannedSpread

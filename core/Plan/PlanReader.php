@@ -14,6 +14,7 @@ use AmpleMargin\Calendar\WeekSchool;
 use AmpleMargin\Colour\Colour;
 use AmpleMargin\Colour\Palette;
 use AmpleMargin\Colour\Pen;
+use AmpleMargin\Counting\Hand;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Paper\FirstLeaf;
@@ -23,7 +24,10 @@ use AmpleMargin\Paper\StockRefused;
 final class PlanReader
 {
     public const FORMAT = 'ample-margin-plan';
-    public const VERSION = 1;
+    public const VERSION = 2;
+
+    /** Files of these are read; the second knows a hand and kinds of one's own. */
+    private const READ = [1, self::VERSION];
 
     /** @throws PlanProblem */
     public static function plan(mixed $plan): Plan
@@ -33,8 +37,11 @@ final class PlanReader
             throw PlanProblem::at('format', 'This is not a plan file of Ample Margin: "format" should be "'.self::FORMAT.'".');
         }
         $version = $values->count('version', 1, \PHP_INT_MAX);
-        if (self::VERSION !== $version) {
-            throw PlanProblem::at('version', "This plan file is of version $version; this program reads version ".self::VERSION.'.');
+        if (!\in_array($version, self::READ, true)) {
+            throw PlanProblem::at(
+                'version',
+                "This plan file is of version $version; this program reads versions ".implode(' and ', self::READ).'.',
+            );
         }
         $spreads = array_map(self::spread(...), $values->each('spreads', Plan::MOST_SPREADS));
         $ids = array_map(static fn (PlannedSpread $spread): string => $spread->id, $spreads);
@@ -65,6 +72,8 @@ final class PlanReader
             self::volumes($values, self::period($values->inside('period'))),
             taken: self::taken($values),
             palette: self::palette($values),
+            hand: $values->has('hand') ? self::hand($values->inside('hand')) : null,
+            kinds: KindReader::kinds($values),
         );
     }
 
@@ -84,6 +93,19 @@ final class PlanReader
         }
 
         return new Palette($pens);
+    }
+
+    /** {sentence}: mm that `Hand::SENTENCE` takes. */
+    public static function hand(Values $values): Hand
+    {
+        $tenths = intdiv($values->millimetres('sentence') + 50, 100);
+
+        return $tenths >= Hand::LEAST && $tenths <= Hand::MOST
+            ? Hand::measured($tenths)
+            : throw PlanProblem::at(
+                $values->path('sentence'),
+                'That sentence takes '.intdiv(Hand::LEAST, 10).' to '.intdiv(Hand::MOST, 10).' mm by hand.',
+            );
     }
 
     /** @return list<TakenSplit> */
@@ -311,7 +333,8 @@ final class PlanReader
         return Month::read($said) ?? throw PlanProblem::at($values->path($name), "\"$said\" is not a month: write it as 2027-01.");
     }
 
-    private static function id(Values $values): string
+    /** Small letters, figures and hyphens. @throws PlanProblem */
+    public static function id(Values $values): string
     {
         $id = $values->text('id', null, 40);
         if (1 !== preg_match('/^[a-z0-9][a-z0-9-]*$/', $id)) {

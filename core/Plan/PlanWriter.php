@@ -53,6 +53,14 @@ final class PlanWriter
             $written['palette'] = self::palette($plan->palette);
         }
 
+        if ([] !== $plan->kinds) {
+            $written['kinds'] = array_map(self::kind(...), $plan->kinds);
+        }
+
+        if (null !== $plan->hand) {
+            $written['hand'] = ['sentence' => self::tenths($plan->hand->sentence)];
+        }
+
         return $written;
     }
 
@@ -145,6 +153,19 @@ final class PlanWriter
                 $pattern->parts,
             ),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function kind(OwnKind $kind): array
+    {
+        return ['id' => $kind->id, 'name' => $kind->name, 'section' => $kind->section->value]
+            + ('' === $kind->purpose ? [] : ['purpose' => $kind->purpose])
+            + ['parts' => (object) $kind->parts];
+    }
+
+    private static function tenths(int $tenths): int|float
+    {
+        return 0 === $tenths % 10 ? intdiv($tenths, 10) : $tenths / 10;
     }
 
     private static function millimetres(int $micrometres): int|float

@@ -6,11 +6,13 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
+use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Kinds\FrontKinds;
 use AmpleMargin\Spread\Kinds\ListKinds;
 use AmpleMargin\Spread\Kinds\LogKinds;
 use AmpleMargin\Spread\Kinds\MonthKinds;
+use AmpleMargin\Spread\Kinds\OwnKinds;
 use AmpleMargin\Spread\Kinds\PartKinds;
 use AmpleMargin\Spread\Kinds\YearKinds;
 
@@ -37,6 +39,12 @@ final class Catalogue
     public function with(Kind ...$kinds): self
     {
         return new self([...array_values($this->kinds), ...array_values($kinds)]);
+    }
+
+    /** With the kinds of a person's own that a plan has. */
+    public function having(Plan $plan): self
+    {
+        return [] === $plan->kinds ? $this : $this->with(...array_map(OwnKinds::kind(...), $plan->kinds));
     }
 
     public function kind(string $id): ?Kind

@@ -7,10 +7,12 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\Circles;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\Legend;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
+use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Filling\Words;
 
@@ -22,9 +24,11 @@ final class Fillings
         return [
             'lines' => new Lines(),
             'log' => new Log(),
+            'table' => new Table(),
             'cells' => new Cells(),
             'words' => new Words(),
             'legend' => new Legend(),
+            'circles' => new Circles(),
             'free' => new Free(),
             'title' => new Title(),
         ];

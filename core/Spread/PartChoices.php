@@ -48,8 +48,7 @@ final class PartChoices
     {
         $region = $this->leaf->region;
         $grid = new PageGrid($region->wide, $region->tall, $this->page->grid->tally, $this->page->grid->pitch);
-        [$settings, $calendar] = [$this->page->settings, $this->page->calendar];
-        $alone = new Request($this->page->id, $this->page->title, $settings, $grid, $calendar, $this->page->palette);
+        $alone = $this->page->on($grid);
         $laid = [];
         foreach (Fillings::all() as $word => $filling) {
             $laid[$word] = (new Parted($this->leaf->leaf->filledWith($filling)))->layOut($alone);

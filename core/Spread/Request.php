@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread;
 
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Colour\Palette;
+use AmpleMargin\Counting\Hand;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Setting\Settings;
@@ -26,7 +27,35 @@ final class Request
         public readonly CalendarFacts $calendar,
         public readonly Palette $palette = new Palette([]),
         public readonly int $pages = 0,
+        public readonly ?Hand $hand = null,
     ) {
+    }
+
+    /** The same asked of other dots: a part of the page. */
+    public function on(PageGrid $grid): self
+    {
+        return new self(
+            $this->id,
+            $this->title,
+            $this->settings,
+            $grid,
+            $this->calendar,
+            $this->palette,
+            $this->pages,
+            $this->hand,
+        );
+    }
+
+    /** Whole boxes words take in the person's hand. */
+    public function boxesOf(string $words): int
+    {
+        return $this->hand()->boxesOf($words, $this->grid->pitch);
+    }
+
+    /** The person's hand, or an ordinary one. */
+    public function hand(): Hand
+    {
+        return $this->hand ?? Hand::usual();
     }
 
     /** What the form of a spread in a book is asked. @param Names|null $names where somebody has them already */
@@ -41,6 +70,7 @@ final class Request
             $grid,
             new CalendarFacts($book->period, $settings->weekStart($book->weeks->first), $names ?? new Names($book->language)),
             $book->pens,
+            hand: $book->hand,
         );
     }
 
@@ -59,6 +89,7 @@ final class Request
             $this->calendar,
             $this->palette,
             $this->pages,
+            $this->hand,
         );
     }
 }

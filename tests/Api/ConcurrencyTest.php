@@ -9,6 +9,7 @@ use App\Entity\Notebook;
 use App\Kernel;
 use App\Plan\Composing;
 use App\Repository\DatabaseFile;
+use App\Repository\Kinds;
 use App\Repository\Notebooks;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\Persistence\ManagerRegistry;
@@ -79,6 +80,6 @@ final class ConcurrencyTest extends ApiTestCase
         $entities = $registry->getManagerForClass(Notebook::class);
         self::assertInstanceOf(EntityManagerInterface::class, $entities);
 
-        return [new Notebooks($registry, Books::files(), new Composing(), new DatabaseFile()), $entities];
+        return [new Notebooks($registry, Books::files(), new Composing(), new DatabaseFile(), new Kinds($entities->getConnection())), $entities];
     }
 }

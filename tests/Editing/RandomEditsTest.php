@@ -50,10 +50,14 @@ final class RandomEditsTest extends TestCase
         $refused = $made = [];
         $described = array_diff_key(self::described(), ['several' => true]);
         $plan = Books::sample();
-        for ($seed = 1; $seed <= 2_500; ++$seed) {
+        for ($seed = 1; $seed <= 5_000; ++$seed) {
             mt_srand($seed);
             $plan = match ($seed % 50) {
-                0 => Books::edited(Books::sample(), [['type' => 'add-spread', 'kind' => 'page-of-parts']]),
+                0 => Books::edited(Books::sample(), [
+                    ['type' => 'add-spread', 'kind' => 'page-of-parts'],
+                    ['type' => 'add-kind', 'own' => ['id' => 'own-tide', 'name' => 'Tide', 'section' => 'goals', 'parts' => ['fill' => 'lines']]],
+                    ['type' => 'add-spread', 'kind' => 'own-tide'],
+                ]),
                 25 => Books::edited(Books::sample(), [['type' => 'add-book', 'from' => '2027-07']]),
                 default => $plan,
             };
@@ -61,7 +65,7 @@ final class RandomEditsTest extends TestCase
             $edit = ['type' => $type];
             foreach ($described[$type] as $name) {
                 if (0 !== mt_rand(0, 9)) {
-                    $edit[$name] = self::value('spread' === $name ? ['part-page' => 'parted', 'set-key' => 'keyed'][$type] ?? $name : $name, $plan);
+                    $edit[$name] = self::value(\in_array($name, ['spread', 'kind'], true) ? ['part-page' => 'parted', 'keep-kind' => 'parted', 'set-key' => 'keyed', 'remove-kind' => 'own kind'][$type] ?? $name : $name, $plan);
                 }
             }
             $before = Books::files()->write($plan);
@@ -127,21 +131,25 @@ final class RandomEditsTest extends TestCase
             'weeks' => ['first' => mt_rand(0, 8)],
             'counting' => $one(['boxes', 'dots', 'beads']),
             'language' => $one(['fi', 'hi', 'zz', 'ar_EG']),
-            'kind' => $kind->id,
+            'kind' => $one([$kind->id, $kind->id, $one(array_column($plan->kinds, 'id') ?: ['own-none'])]),
+            'own' => ['id' => $one(['own-spring', 'own-a', 'b']), 'name' => $one(['Spring', '']), 'section' => 'goals', 'parts' => $one([['fill' => 'lines'], ['fill' => 'soup'], []])],
+            'purpose' => $one([null, 'For the boat']),
+            'ask' => $one([[], ['line', 'rows', 'soup'], 'line']),
             'section' => $one(['front', 'year', 'goals', 'trackers', 'back', 'attic']),
             'before', 'spread', 'faces' => $one($ids),
             // Twice as often the page that was made to be divided.
             'parted' => $one([$one($ids), ...array_filter($ids, static fn (string $id): bool => str_starts_with($id, 'page-of-parts'))]),
+            'own kind' => $one(array_column($plan->kinds, 'id') ?: ['own-none']),
             'keyed' => $one([$one($ids), 'key']),
             'do' => $one(['divide', 'divide', 'join', 'swap', 'move', 'size', 'gap', 'fill', 'name', 'set', 'melt']),
             'at' => $one(['', '0', '1', '1', '1.0', '1.1', '9', 'x']),
             'part' => mt_rand(-1, 3),
             'by' => mt_rand(-9, 9),
             'leftover' => $one(['outside', 'after', 'into-gaps', 'exact']),
-            'share', 'boxes' => $one([null, null, mt_rand(0, 9)]),
+            'share', 'boxes' => $one([null, null, mt_rand(0, 9), 24]),
             'needed' => 0 === mt_rand(0, 3),
             'fill' => $one([...array_keys(Fillings::all()), 'soup']),
-            'name' => $one([null, 'Why', str_repeat('long ', 50)]),
+            'name' => $one([null, 'Why', 'The boat', 'Spring', str_repeat('long ', 50)]),
             'settings' => self::settings($kind->fields()),
             'pin', 'page' => mt_rand(-1, 260),
             'side' => $one(['left', 'right', 'up']),

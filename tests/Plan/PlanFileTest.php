@@ -26,6 +26,36 @@ final class PlanFileTest extends TestCase
         }
     }
 
+    /** A file as the program wrote it before hands and kinds of one's own were known: nothing of it is lost or changed. */
+    public function testAFileOfVersionOneIsReadAndWrittenAsTheSecondWithNothingLost(): void
+    {
+        $old = (string) file_get_contents(__DIR__.'/old/version-1.plan.json');
+        [$plan] = Books::files()->read($old);
+        $before = json_decode($old, true);
+        $after = json_decode(Books::files()->write($plan), true);
+        self::assertSame([1, 2], [$before['version'], $after['version']]);
+        self::assertEquals(['version' => 2] + $before, $after);
+        self::assertSame(Books::files()->write($plan), Books::files()->write(Books::files()->stored($old)), 'one kept in the database too');
+
+        $this->expectException(PlanProblem::class);
+        $this->expectExceptionMessage('This plan file is of version 3; this program reads versions 1 and 2.');
+        Books::files()->read(str_replace('"version": 1', '"version": 3', $old));
+    }
+
+    public function testAHandAndKindsOfOnesOwnReadBackAsTheyWere(): void
+    {
+        $plan = Books::edited(Books::starter(), [
+            ['type' => 'set-hand', 'boxes' => 27],
+            ['type' => 'add-spread', 'kind' => 'page-of-parts', 'title' => 'The boat'],
+            ['type' => 'part-page', 'spread' => 'page-of-parts', 'do' => 'divide', 'at' => '1', 'way' => 'across', 'parts' => 3, 'gap' => null],
+            ['type' => 'keep-kind', 'spread' => 'page-of-parts', 'name' => 'Kölin alta', 'section' => 'goals', 'ask' => ['line']],
+        ]);
+        self::assertSame('own-kolin-alta', $plan->kinds[0]->id);
+        [$read] = Books::files()->read(Books::files()->file($plan, []));
+        self::assertEquals($plan, $read);
+        self::assertSame(1_350, $read->hand?->sentence, '27 boxes of 5 mm, in tenths of a mm');
+    }
+
     public function testPensKeysAndTakenTicksReadBackAsTheyWere(): void
     {
         $plan = Books::edited(Books::starter(), [

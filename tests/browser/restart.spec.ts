@@ -38,7 +38,10 @@ test('edits, ticks and undo live through a crash and a restart of the program', 
     await page.getByRole('button', { name: 'Remove' }).click();
     await expect(page.getByRole('button', { name: /^Motto/ })).toHaveCount(0);
     await page.getByRole('link', { name: 'Bench', exact: true }).click();
+    // Ticked on the screen at once; what counts is that the program has it before it is stopped.
+    const kept = page.waitForResponse((answer) => answer.url().endsWith('/ticks') && answer.status() === 204);
     await page.getByRole('checkbox', { name: 'Step 1 done' }).check();
+    await kept;
     await expect(page.getByText(/^1 of \d+ steps done$/)).toBeVisible();
 
     await stop(server);

@@ -106,6 +106,25 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kinds/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** A kind of a person's own goes out of the drawer; plans that have it keep it */
+        delete: operations["removeKind"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/languages": {
         parameters: {
             query?: never;
@@ -798,7 +817,7 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
+        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
         EditSetTitle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -859,6 +878,52 @@ export interface components {
             type: "set-palette";
             /** @description null for the usual pens */
             palette: null | components["schemas"]["Palette"];
+        };
+        EditSetHand: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-hand";
+            /** @description null for an ordinary hand */
+            boxes: number | null;
+        };
+        EditKeepKind: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "keep-kind";
+            spread: string;
+            name: string;
+            section: components["schemas"]["SectionId"];
+            purpose?: string;
+            ask?: string[];
+        };
+        EditAddKind: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "add-kind";
+            own: components["schemas"]["OwnKind"];
+        };
+        EditRemoveKind: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "remove-kind";
+            kind: string;
+        };
+        OwnKind: {
+            id: string;
+            name: string;
+            section: components["schemas"]["SectionId"];
+            purpose?: string;
+            parts: {
+                [key: string]: unknown;
+            };
         };
         EditSetMixing: {
             /**
@@ -1225,29 +1290,30 @@ export interface components {
             boxes: number;
             working: string;
         };
+        Kind: {
+            kind: string;
+            name: string;
+            section: string;
+            purpose: string;
+            /** @description other words people have for it */
+            names: string[];
+            filler: boolean;
+            /** @description whether it has layouts to compare */
+            layouts: boolean;
+            /** @description whether it is made of parts that can be divided otherwise */
+            parts: boolean;
+            /** @description the page that a person divides */
+            by_hand: boolean;
+            /** @description the screen it is designed on */
+            designer: string | null;
+            fields: components["schemas"]["Field"][];
+            /** @description JSON Schema (draft 2020-12) of its settings, for whoever writes a plan file */
+            settings: {
+                [key: string]: unknown;
+            };
+        };
         Catalogue: {
-            spreads: {
-                kind: string;
-                name: string;
-                section: string;
-                purpose: string;
-                /** @description other words people have for it */
-                names: string[];
-                filler: boolean;
-                /** @description whether it has layouts to compare */
-                layouts: boolean;
-                /** @description whether it is made of parts that can be divided otherwise */
-                parts: boolean;
-                /** @description the page that a person divides */
-                by_hand: boolean;
-                /** @description the screen it is designed on */
-                designer: string | null;
-                fields: components["schemas"]["Field"][];
-                /** @description JSON Schema (draft 2020-12) of its settings, for whoever writes a plan file */
-                settings: {
-                    [key: string]: unknown;
-                };
-            }[];
+            spreads: components["schemas"]["Kind"][];
             month_parts: {
                 settings: {
                     [key: string]: unknown;
@@ -1441,6 +1507,15 @@ export interface components {
             weeks: components["schemas"]["Weeks"];
             /** @enum {unknown} */
             counting: "boxes" | "dots";
+            hand: {
+                sentence: string;
+                /** @description it takes on this paper */
+                boxes: number;
+                /** @description whether the person measured theirs */
+                own: boolean;
+            };
+            /** @description of the person's own that this plan has */
+            kinds: components["schemas"]["Kind"][];
             language: string;
             sections: {
                 id: components["schemas"]["SectionId"];
@@ -1513,6 +1588,11 @@ export interface components {
                 marks: components["schemas"]["Mark"][];
                 /** @description why it cannot be drawn on this paper */
                 says: string | null;
+            }[];
+            /** @description kinds of a person's own that this plan does not have yet */
+            kept: {
+                kind: components["schemas"]["Kind"];
+                own: components["schemas"]["OwnKind"];
             }[];
         };
         Drawings: {
@@ -1782,6 +1862,26 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    removeKind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description it is gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     languages: {

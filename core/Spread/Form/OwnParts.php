@@ -1,6 +1,9 @@
 <?php
 
-/* A page of parts that a person divides on the bench: its parting stands in the plan, as a setting of the spread. */
+/*
+ * A page of parts that a person divides on the bench. Its parting stands in the plan: as a setting of the spread, or in a kind
+ * of their own, where what it asks for is asked.
+ */
 
 declare(strict_types=1);
 
@@ -20,14 +23,36 @@ use AmpleMargin\Spread\Setting\Field;
 /** @internal to Spread */
 final class OwnParts implements Form, HasParts
 {
-    /** @param Piece $usual where the plan says nothing of its parts */
-    public function __construct(private readonly Piece $usual)
+    /**
+     * @param Piece|null $usual where the plan says nothing of its parts; null for those of a kind
+     * @param mixed      $kept  the parting of a kind, as it is written
+     */
+    private function __construct(private readonly ?Piece $usual, private readonly mixed $kept)
     {
+    }
+
+    /** @param Piece $usual where the plan says nothing of its parts */
+    public static function dividedInPlan(Piece $usual): self
+    {
+        return new self($usual, null);
+    }
+
+    /** @param mixed $kept a parting as it is written */
+    public static function kept(mixed $kept): self
+    {
+        return new self(null, $kept);
     }
 
     public function fields(): array
     {
-        return [Field::drawn('parts', 'Parts')];
+        if (null !== $this->usual) {
+            return [Field::drawn('parts', 'Parts')];
+        }
+        try {
+            return (new Parted(PartingFile::read($this->kept)))->fields();
+        } catch (PartRefused) {
+            return [];
+        }
     }
 
     public function layOut(Request $request): Laid
@@ -44,9 +69,9 @@ final class OwnParts implements Form, HasParts
 
     public function parting(Request $request): Piece
     {
-        $written = $request->settings->drawn('parts');
+        $written = null === $this->usual ? $this->kept : $request->settings->drawn('parts');
 
-        return null === $written ? $this->usual : PartingFile::read($written);
+        return null === $written && null !== $this->usual ? $this->usual : PartingFile::read($written);
     }
 
     public function parts(Request $request): PartsOfPage

@@ -86,7 +86,7 @@ final class LogKinds
     /** @param list<string> $open */
     private static function below(string $id, string $name, Filling $filling, array $open): Kind
     {
-        $parting = Parting::down([Size::needed(), Leaf::of(new Title())], [Size::share(), Leaf::of($filling)->asking(...$open)]);
+        $parting = Parting::down([Size::needed(), Leaf::of(new Title())], [Size::share(), Leaf::of($filling)->open(...$open)]);
 
         return Kind::spread($id, $name, Section::Trackers, new Parted($parting))->mayTurnThePage();
     }

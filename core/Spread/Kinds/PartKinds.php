@@ -25,7 +25,7 @@ final class PartKinds
     public static function all(): array
     {
         return [
-            Kind::spread('page-of-parts', 'A page of parts', Section::Trackers, new OwnParts(Parting::down(
+            Kind::spread('page-of-parts', 'A page of parts', Section::Trackers, OwnParts::dividedInPlan(Parting::down(
                 [Size::needed(), Leaf::of(new Title())],
                 [Size::share(), Leaf::of(new Lines())],
             )))
@@ -46,7 +46,7 @@ final class PartKinds
                 [Size::boxes(6), self::named('The goal, and how I know that it is reached')],
                 [Size::share(), Leaf::of(new Lines(), 'Steps')
                     ->with(['rows' => 10, 'numbered' => true, 'ticked' => true, 'line' => '2'])
-                    ->asking('rows', 'line')],
+                    ->open('rows', 'line')],
                 [Size::boxes(6), self::named('What may stand in the way')],
             ))
                 ->whichIs('A few lines for the goal, ten numbered steps, and what may stand in the way.')
@@ -66,7 +66,7 @@ final class PartKinds
             self::below('birthdays', 'Birthdays', Section::Year, self::months())
                 ->whichIs('A cell for every month; names and days are written in.')
                 ->alsoCalled('anniversaries', 'name days'),
-            self::below('ideas', 'Ideas', Section::Back, Leaf::of(new Cells())->asking('cells', 'across', 'line'))
+            self::below('ideas', 'Ideas', Section::Back, Leaf::of(new Cells())->open('cells', 'across', 'line'))
                 ->whichIs('What comes to mind, by category.')
                 ->unlessSaid(['cells' => ['To read', 'To see', 'To cook', 'To mend', 'To ask', 'To go']])
                 ->alsoCalled('brain dump', 'check it out', 'inbox'),
@@ -83,7 +83,7 @@ final class PartKinds
     /** A cell for every month of the book. */
     private static function months(): Leaf
     {
-        return Leaf::of(new Cells())->with(['of' => 'months'])->asking('across', 'line');
+        return Leaf::of(new Cells())->with(['of' => 'months'])->open('across', 'line');
     }
 
     private static function named(string $name): Leaf

@@ -27,6 +27,7 @@ final class Asker
             $this->page->grid,
             $this->page->calendar,
             $this->page->palette,
+            hand: $this->page->hand,
         );
     }
 }

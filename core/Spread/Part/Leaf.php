@@ -39,9 +39,16 @@ final class Leaf implements Piece
     }
 
     /** Settings a person is asked for; the others are as the kind has them. */
-    public function asking(string ...$names): self
+    public function open(string ...$names): self
     {
         return new self($this->filling, $this->settings, array_values($names), $this->name, $this->once);
+    }
+
+    public function asking(array $names): self
+    {
+        $known = array_column($this->filling->fields(), 'name');
+
+        return $this->open(...array_values(array_intersect($names, $known)));
     }
 
     /** On the first page only; where it stood, the next ones stay free. */

@@ -80,6 +80,13 @@ final class Parting implements Piece
         return new self($this->way, $parts, $this->gap, $this->policy);
     }
 
+    public function asking(array $names): self
+    {
+        $parts = array_map(static fn (array $part): array => [$part[0], $part[1]->asking($names)], $this->parts);
+
+        return new self($this->way, $parts, $this->gap, $this->policy);
+    }
+
     public function tall(Asker $asker, int $wide): int
     {
         if (Way::Across === $this->way) {

@@ -147,7 +147,7 @@ final class PartingFile
         $ask = $written['ask'] ?? [];
         $leaf = Leaf::of($filling, self::name($written['name'] ?? null, $path))
             ->with($settings)
-            ->asking(...(\is_array($ask) ? array_values(array_filter($ask, is_string(...))) : []));
+            ->open(...(\is_array($ask) ? array_values(array_filter($ask, is_string(...))) : []));
 
         return true === ($written['once'] ?? false) ? $leaf->once() : $leaf;
     }

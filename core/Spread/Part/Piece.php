@@ -17,6 +17,13 @@ interface Piece
     /** With what the person said of its open settings in its own, so that it can stand alone. */
     public function settled(Asker $asker): self;
 
+    /**
+     * Asking a person for these settings, wherever a part has them.
+     *
+     * @param list<string> $names
+     */
+    public function asking(array $names): self;
+
     /** Boxes down it needs in a region so wide. */
     public function tall(Asker $asker, int $wide): int;
 

@@ -1,0 +1,116 @@
+<?php
+
+/*
+ * A page that was divided is kept as a kind of the person's own, and is one from then on. Under a name that is there already,
+ * that kind changes, and every spread of it with it.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Editing\Kind;
+
+use AmpleMargin\Editing\Edit;
+use AmpleMargin\Editing\Edited;
+use AmpleMargin\Plan\OwnKind;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Plan\Section;
+use AmpleMargin\Plan\Values;
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\HasParts;
+use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Part\Asker;
+use AmpleMargin\Spread\Part\PartingFile;
+use AmpleMargin\Spread\Part\PartRefused;
+use AmpleMargin\Spread\Request;
+
+final class KeepKind implements Edit
+{
+    /** @param list<string> $ask settings that stay open, of whatever part has them */
+    public function __construct(
+        private readonly string $spread,
+        private readonly string $name,
+        private readonly Section $section,
+        private readonly string $purpose,
+        private readonly array $ask,
+    ) {
+    }
+
+    public static function type(): string
+    {
+        return 'keep-kind';
+    }
+
+    public static function read(Values $values): self
+    {
+        $name = trim($values->text('name', '', 80));
+        if ('' === $name) {
+            throw PlanProblem::at($values->path('name'), 'Give the kind a name.');
+        }
+
+        return new self(
+            $values->text('spread', '', 40),
+            $name,
+            $values->choice('section', Section::class),
+            trim($values->text('purpose', '', 200)),
+            $values->words('ask', 40),
+        );
+    }
+
+    public function on(Plan $plan, Catalogue $catalogue): Edited
+    {
+        $spread = $plan->spread($this->spread) ?? throw PlanProblem::at('edit/spread', 'This spread is not in the book any more.');
+        $form = $catalogue->kind($spread->kind)?->form;
+        $book = $plan->inBook($spread->book);
+        if (!$form instanceof HasParts || null === $book) {
+            throw PlanProblem::at('edit/spread', 'This spread is not made of parts, so it cannot be a kind of your own.');
+        }
+        $request = Request::of($spread, $book, $catalogue, PageGrid::of($book->stock, $book->counting));
+        try {
+            $piece = $form->parting($request)->settled(new Asker($request))->asking($this->ask);
+        } catch (PartRefused $refused) {
+            throw PlanProblem::at('edit/spread', $refused->getMessage());
+        }
+        $kind = new OwnKind($this->id($plan), $this->name, $this->section, $this->purpose, PartingFile::written($piece));
+        $others = array_values(array_filter($plan->kinds, static fn (OwnKind $one): bool => $one->id !== $kind->id));
+        if (\count($others) >= OwnKind::MOST) {
+            throw PlanProblem::at('edit/name', 'A plan has '.OwnKind::MOST.' kinds of your own at most; take one out first.');
+        }
+
+        return new Edited($plan->with([
+            'kinds' => [...$others, $kind],
+            'spreads' => array_map(static fn (PlannedSpread $one): PlannedSpread => $one->id === $spread->id
+                ? $one->with(['kind' => $kind->id, 'settings' => [], 'title' => $catalogue->title($spread)])
+                : $one, $plan->spreads),
+        ]), "$this->name kept as a kind");
+    }
+
+    public function written(): array
+    {
+        return [
+            'type' => self::type(),
+            'spread' => $this->spread,
+            'name' => $this->name,
+            'section' => $this->section->value,
+            'purpose' => $this->purpose,
+            'ask' => $this->ask,
+        ];
+    }
+
+    /** That of a kind of this name, or a new one. */
+    private function id(Plan $plan): string
+    {
+        foreach ($plan->kinds as $kind) {
+            if ($kind->name === $this->name) {
+                return $kind->id;
+            }
+        }
+        $id = $first = OwnKind::idOf($this->name);
+        for ($n = 2; null !== $plan->kind($id); ++$n) {
+            $id = "$first-$n";
+        }
+
+        return $id;
+    }
+}

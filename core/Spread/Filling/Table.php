@@ -1,0 +1,115 @@
+<?php
+
+/*
+ * A table or a matrix: items by month, days by month, habits by day, weeks by chore. One box or more for each mark, names and
+ * figures at its edges, and what does not exist struck out.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling;
+
+use AmpleMargin\Counting\Plural;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Filling\Table\Arranged;
+use AmpleMargin\Spread\Filling\Table\Axis;
+use AmpleMargin\Spread\Filling\Table\TablePage;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
+
+final class Table implements Filling
+{
+    public function name(): string
+    {
+        return 'Table';
+    }
+
+    public function purpose(): string
+    {
+        return 'Items by month, days by month, habits by day: a box or more for each mark.';
+    }
+
+    public function fields(): array
+    {
+        $columns = [Axis::MONTHS => Axis::WORDS[Axis::MONTHS]] + Axis::WORDS;
+
+        return [
+            Field::choice('rows_of', 'A row for each of', Axis::WORDS),
+            Field::lines('items', 'Rows; one that ends with a colon heads a group')->when('rows_of', [Axis::ITEMS]),
+            Field::count('row_count', 'Rows', 1, 366)->when('rows_of', [Axis::NUMBERS]),
+            Field::choice('columns_of', 'A column for each of', $columns),
+            Field::lines('heads', 'Columns')->when('columns_of', [Axis::ITEMS]),
+            Field::count('column_count', 'Columns', 1, 100)->when('columns_of', [Axis::NUMBERS]),
+            Field::count('strip', 'Boxes of the names', 1, 40),
+            Field::count('column', 'Boxes a column', 1, 20),
+            Field::boxes('line', 'Boxes a row'),
+            Field::choice('look', 'Look', ['ruled' => 'ruled', 'banded' => 'ruled, every other row banded', 'dots' => 'the dots alone']),
+            Field::flag('sum', 'A row for the sum', false),
+        ];
+    }
+
+    public function narrowest(Request $asked): int
+    {
+        return Arranged::narrowest($asked);
+    }
+
+    public function least(Request $asked, int $wide): int
+    {
+        return Arranged::least($asked, $wide);
+    }
+
+    public function tall(Request $asked, int $wide): int
+    {
+        return Arranged::tall($asked, $wide);
+    }
+
+    public function fill(Request $asked, Region $region, int $from): Filled
+    {
+        $arranged = Arranged::in($asked, $region);
+        $page = new TablePage($asked, $region, $arranged, $from);
+
+        return new Filled(
+            top: $page->ticksAcross(),
+            side: $page->ticksDown(),
+            workings: $page->workings(),
+            findings: 0 === $from ? self::findings($asked, $arranged) : [],
+            band: $page->band(...),
+            ink: $page->ink(...),
+            write: $page->write(...),
+            check: $page->check(),
+            next: $from + 1 < $arranged->pages() ? $from + 1 : null,
+        );
+    }
+
+    /** @return list<Finding> names too long for their strip, headings too long for their column */
+    private static function findings(Request $asked, Arranged $arranged): array
+    {
+        $findings = [];
+        $longest = $arranged->down->longestName();
+        $needed = $asked->boxesOf($longest);
+        if (Axis::ITEMS === $arranged->down->of && $needed > $arranged->strip) {
+            $findings[] = new Finding(
+                $asked->id,
+                'Longest item: '.Plural::of(mb_strlen($longest), 'letter', 'letters').', '.Plural::boxes($needed)
+                    ." {$asked->hand()->said()}; the strip has $arranged->strip. Make it wider, or shorten “{$longest}”.",
+                [],
+                false,
+            );
+        }
+        $heading = $arranged->across->longestName();
+        if ($arranged->stacked && mb_strlen($heading) > $arranged->head) {
+            $findings[] = new Finding(
+                $asked->id,
+                "“{$heading}” has ".mb_strlen($heading)." letters; $arranged->head stand down its column. "
+                    .'Shorten it, or widen the columns.',
+                [],
+                false,
+            );
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+/*
+ * How a table stands in a part: the strip of names, the rows of headings, and as many columns and rows as fit. What does not
+ * fit goes on on the next page: first the other columns behind the same rows, then the other rows.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling\Table;
+
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+
+/** @internal to Spread */
+final class Arranged
+{
+    /** Boxes a column is wide at most, where nobody asked for so many: an amount such as "1250" (common practice, no source). */
+    private const WIDEST = 4;
+
+    /** Letters of a heading that are written down a column, a letter a box. From memory. */
+    private const STACKED = 10;
+
+    /** Boxes a strip takes at most where nobody asked for more: half of a page of 26. */
+    private const STRIP = 13;
+
+    /**
+     * @param int  $strip   boxes of the names before the columns
+     * @param int  $wide    boxes a column
+     * @param int  $head    boxes of the headings
+     * @param bool $stacked whether headings are written down their columns
+     * @param int  $columns a page
+     * @param int  $rows    a page, the one for the sum among them
+     */
+    private function __construct(
+        public readonly Axis $down,
+        public readonly Axis $across,
+        public readonly int $strip,
+        public readonly int $wide,
+        public readonly int $head,
+        public readonly bool $stacked,
+        public readonly Fraction $line,
+        public readonly int $columns,
+        public readonly int $rows,
+        public readonly bool $sum,
+    ) {
+    }
+
+    /** Boxes it needs at least across: the strip and one column. */
+    public static function narrowest(Request $asked): int
+    {
+        return self::strip($asked, self::rowsOf($asked)) + ($asked->settings->countOrNull('column') ?? 1);
+    }
+
+    /** Boxes it needs at least down: the headings and one row, and one for the sum. */
+    public static function least(Request $asked, int $wide): int
+    {
+        $arranged = self::in($asked, new Region(0, 0, max($wide, self::narrowest($asked)), 200));
+
+        return $arranged->head + $arranged->line->times($arranged->sum ? 2 : 1)->ceil();
+    }
+
+    /** Boxes it takes down where all its rows can stand below one another. */
+    public static function tall(Request $asked, int $wide): int
+    {
+        $arranged = self::in($asked, new Region(0, 0, max($wide, self::narrowest($asked)), 1_000));
+
+        return $arranged->head + $arranged->line->times(\count($arranged->down->entries) + ($arranged->sum ? 1 : 0))->ceil();
+    }
+
+    public static function in(Request $asked, Region $region): self
+    {
+        [$down, $across] = [self::rowsOf($asked), self::columnsOf($asked)];
+        $strip = self::strip($asked, $down);
+        $room = $region->wide - $strip;
+        $count = \count($across->entries);
+        $wide = $asked->settings->countOrNull('column') ?? max(1, min(self::WIDEST, intdiv($room, $count)));
+        $columns = Pages::evenly($count, max(1, intdiv($room, $wide)));
+        $stacked = Axis::ITEMS === $across->of && $across->longest($asked->boxesOf(...)) > $wide;
+        $head = match (true) {
+            $stacked => min(self::STACKED, max(1, mb_strlen($across->longestName()))),
+            Axis::WEEKS === $across->of && $wide < 3 => 2,
+            default => 1,
+        };
+        // A long heading gives way where it would leave no rows.
+        $head = min($head, max(1, intdiv($region->tall, 2)));
+        $line = $asked->settings->boxes('line');
+        $sum = $asked->settings->flag('sum');
+        $fit = max(1, Fraction::of($region->tall - $head)->dividedBy($line)->floor());
+
+        return new self($down, $across, $strip, $wide, $head, $stacked, $line, $columns, $fit, $sum);
+    }
+
+    /** Pages beside one another, for the columns. */
+    public function beside(): int
+    {
+        return intdiv(\count($this->across->entries) + $this->columns - 1, $this->columns);
+    }
+
+    /** Rows of entries a page has, without the one for the sum. */
+    public function entriesDown(): int
+    {
+        return Pages::evenly(\count($this->down->entries), max(1, $this->rows - ($this->sum ? 1 : 0)));
+    }
+
+    /** Pages in all. */
+    public function pages(): int
+    {
+        return $this->beside() * intdiv(\count($this->down->entries) + $this->entriesDown() - 1, $this->entriesDown());
+    }
+
+    /** @return list<Entry> the columns of a page, from 0 */
+    public function columnsOn(int $page): array
+    {
+        return \array_slice($this->across->entries, $page % $this->beside() * $this->columns, $this->columns);
+    }
+
+    /** @return list<Entry> the rows of a page, from 0 */
+    public function rowsOn(int $page): array
+    {
+        return \array_slice($this->down->entries, intdiv($page, $this->beside()) * $this->entriesDown(), $this->entriesDown());
+    }
+
+    /** Whether a cell stands for a day its month does not have. */
+    public static function isNone(Entry $row, Entry $column): bool
+    {
+        $month = $row->month ?? $column->month;
+        $day = $row->day ?? $column->day;
+
+        return null !== $month && null !== $day && $day > $month->days();
+    }
+
+    private static function rowsOf(Request $asked): Axis
+    {
+        return Axis::of(
+            $asked->settings->choice('rows_of'),
+            $asked->calendar,
+            $asked->settings->lines('items'),
+            $asked->settings->countOrNull('row_count') ?? 10,
+        );
+    }
+
+    private static function columnsOf(Request $asked): Axis
+    {
+        return Axis::of(
+            $asked->settings->choice('columns_of'),
+            $asked->calendar,
+            $asked->settings->lines('heads'),
+            $asked->settings->countOrNull('column_count') ?? 10,
+        );
+    }
+
+    /** As wide as the longest name in the person's hand, within bounds; a box for figures. */
+    private static function strip(Request $asked, Axis $down): int
+    {
+        $said = $asked->settings->countOrNull('strip');
+        if (null !== $said || $down->isFigures()) {
+            return $said ?? (\count($down->entries) > 99 ? 2 : 1);
+        }
+        $longest = Axis::MONTHS === $down->of
+            ? max(array_map(static fn (Entry $entry): int => $asked->boxesOf($entry->short), $down->entries))
+            : $down->longest($asked->boxesOf(...));
+
+        return max(2, min(self::STRIP, $longest));
+    }
+}

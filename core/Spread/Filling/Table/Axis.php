@@ -1,0 +1,176 @@
+<?php
+
+/* The rows or the columns of a table: what they stand for, one after another. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling\Table;
+
+use AmpleMargin\Calendar\Day;
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Spread\CalendarFacts;
+
+/** @internal to Spread */
+final class Axis
+{
+    public const ITEMS = 'items';
+    public const DAYS = 'days';
+    public const MONTHS = 'months';
+    public const WEEKS = 'weeks';
+    public const WEEKDAYS = 'weekdays';
+    public const NUMBERS = 'numbers';
+
+    /** As a person chooses among them. */
+    public const WORDS = [
+        self::ITEMS => 'names of your own',
+        self::MONTHS => 'months',
+        self::DAYS => 'days of the month',
+        self::WEEKS => 'weeks',
+        self::WEEKDAYS => 'days of the week',
+        self::NUMBERS => 'numbers',
+    ];
+
+    /** @param non-empty-list<Entry> $entries */
+    private function __construct(public readonly string $of, public readonly array $entries)
+    {
+    }
+
+    /**
+     * @param list<string> $names of items; one that ends with a colon is the heading of those after it
+     * @param int          $count of numbers, 1 or more
+     */
+    public static function of(string $of, CalendarFacts $calendar, array $names, int $count): self
+    {
+        $entries = match ($of) {
+            self::DAYS => self::days($calendar),
+            self::MONTHS => self::months($calendar),
+            self::WEEKS => self::weeks($calendar),
+            self::WEEKDAYS => self::weekdays($calendar),
+            self::NUMBERS => array_map(self::figure(...), range(1, max(1, $count))),
+            default => self::items($names),
+        };
+
+        return new self($of, [] === $entries ? [new Entry('…', '…', '…')] : $entries);
+    }
+
+    /**
+     * Boxes its longest name takes.
+     *
+     * @param \Closure(string): int $boxes that words take
+     */
+    public function longest(\Closure $boxes): int
+    {
+        $longest = 0;
+        foreach ($this->entries as $entry) {
+            $longest = max($longest, $boxes($entry->name));
+        }
+
+        return $longest;
+    }
+
+    /** The longest name. */
+    public function longestName(): string
+    {
+        $names = array_column($this->entries, 'name');
+        usort($names, static fn (string $a, string $b): int => mb_strwidth($b) <=> mb_strwidth($a));
+
+        return $names[0];
+    }
+
+    /** Whether its entries are figures, which one box holds. */
+    public function isFigures(): bool
+    {
+        return \in_array($this->of, [self::DAYS, self::NUMBERS], true);
+    }
+
+    /** "12 months", within a sentence. */
+    public function counted(int $some): string
+    {
+        $word = [
+            self::ITEMS => 'row',
+            self::MONTHS => 'month',
+            self::DAYS => 'day',
+            self::WEEKS => 'week',
+            self::WEEKDAYS => 'weekday',
+            self::NUMBERS => 'number',
+        ][$this->of] ?? 'row';
+
+        return "$some $word".(1 === $some ? '' : 's');
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return list<Entry>
+     */
+    private static function items(array $names): array
+    {
+        return array_map(static function (string $name): Entry {
+            $heads = str_ends_with($name, ':') && mb_strlen($name) > 1;
+            $said = $heads ? mb_substr($name, 0, -1) : $name;
+
+            return new Entry($said, mb_substr($said, 0, 3), mb_substr($said, 0, 1), heads: $heads);
+        }, $names);
+    }
+
+    private static function figure(int $n): Entry
+    {
+        return new Entry((string) $n, (string) $n, (string) $n);
+    }
+
+    /** @return list<Entry> */
+    private static function days(CalendarFacts $calendar): array
+    {
+        return array_map(
+            static fn (int $day): Entry => new Entry((string) $day, (string) $day, (string) $day, day: $day),
+            range(1, $calendar->month?->days() ?? 31),
+        );
+    }
+
+    /** @return list<Entry> */
+    private static function months(CalendarFacts $calendar): array
+    {
+        $names = $calendar->names;
+
+        return array_map(static fn (Month $month): Entry => new Entry(
+            $names->month($month->month),
+            $names->monthShort($month->month),
+            $names->monthInitial($month->month),
+            $month,
+        ), $calendar->period->months());
+    }
+
+    /**
+     * From the one the first month begins in to the one the last ends in; of a month, those that begin in it.
+     *
+     * @return list<Entry>
+     */
+    private static function weeks(CalendarFacts $calendar): array
+    {
+        [$start, $end] = null === $calendar->month
+            ? [$calendar->period->start, $calendar->period->end]
+            : [$calendar->month, $calendar->month];
+        $day = Day::of($start, 1);
+        $back = ($day->weekday()->value - $calendar->first->value + 7) % 7;
+        $day = $day->plus(null !== $calendar->month && $back > 0 ? 7 - $back : -$back);
+        $last = Day::of($end, $end->days())->number;
+        $weeks = [];
+        for (; $day->number <= $last; $day = $day->plus(7)) {
+            $weeks[] = new Entry($calendar->names->dayShort($day), (string) $day->day, (string) $day->day, $day->month);
+        }
+
+        return $weeks;
+    }
+
+    /** @return list<Entry> */
+    private static function weekdays(CalendarFacts $calendar): array
+    {
+        $names = $calendar->names;
+
+        return array_map(static function (int $i) use ($calendar, $names): Entry {
+            $day = $calendar->first->plus($i);
+
+            return new Entry($names->weekday($day), $names->weekdayShort($day), $names->weekdayInitial($day));
+        }, range(0, 6));
+    }
+}

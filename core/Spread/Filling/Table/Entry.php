@@ -1,0 +1,31 @@
+<?php
+
+/* What one row or column of a table stands for: an item, a day, a month, a week. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling\Table;
+
+use AmpleMargin\Calendar\Month;
+
+/** @internal to Spread */
+final class Entry
+{
+    /**
+     * @param string     $name    where there is room
+     * @param string     $short   in two boxes
+     * @param string     $initial in one
+     * @param Month|null $month   it is, or begins in
+     * @param int|null   $day     of any month
+     * @param bool       $heads   a group of items, and is none itself
+     */
+    public function __construct(
+        public readonly string $name,
+        public readonly string $short,
+        public readonly string $initial,
+        public readonly ?Month $month = null,
+        public readonly ?int $day = null,
+        public readonly bool $heads = false,
+    ) {
+    }
+}

@@ -1,0 +1,274 @@
+<?php
+
+/* One page of a table in its part: where its lines stand, and what is written at its edges. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling\Table;
+
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
+use AmpleMargin\Drawing\Align;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Cells;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+
+/** @internal to Spread */
+final class TablePage
+{
+    /** Every so many dots is marked, so that nobody recounts (handbook, "Dot lines"; common practice, no source). */
+    private const FIFTH = 5;
+
+    private readonly Cells $cells;
+
+    /** @var list<Entry> */
+    private readonly array $columns;
+
+    /** @var list<Entry> */
+    private readonly array $rows;
+
+    private readonly int $x;
+
+    public function __construct(
+        private readonly Request $asked,
+        private readonly Region $region,
+        private readonly Arranged $arranged,
+        int $page,
+    ) {
+        $this->columns = $arranged->columnsOn($page);
+        $this->rows = $arranged->rowsOn($page);
+        $this->x = $region->x + $arranged->strip;
+        $this->cells = new Cells(
+            $this->x,
+            $region->y + $arranged->head,
+            max(1, \count($this->columns)),
+            $arranged->wide,
+            max(1, \count($this->rows)) + ($arranged->sum ? 1 : 0),
+            $arranged->line,
+        );
+    }
+
+    /** @return array<int, string> */
+    public function ticksAcross(): array
+    {
+        $wide = $this->arranged->wide;
+        $what = "the table: {$this->arranged->strip} for the names, then ".\count($this->columns).' × '.$wide;
+        $at = 1 === $wide ? [0, \count($this->columns)] : range(0, \count($this->columns));
+
+        return array_fill_keys(array_map(fn (int $i): int => $this->x + $i * $wide, $at), $what);
+    }
+
+    /** @return array<int, string> */
+    public function ticksDown(): array
+    {
+        $end = $this->cells->y->plus($this->cells->height());
+
+        return [$this->cells->y->floor() => 'the table'] + ($end->isWhole() ? [$end->floor() => 'the table'] : []);
+    }
+
+    /** @return list<array{string, string, string}> */
+    public function workings(): array
+    {
+        [$columns, $rows] = [\count($this->columns), $this->cells->rows];
+        $arranged = $this->arranged;
+        $left = $this->region->wide - $arranged->strip - $columns * $arranged->wide;
+
+        return [
+            [
+                'columns',
+                Plural::of($columns, 'column', 'columns').' of '.Plural::boxes($arranged->wide),
+                "{$this->region->wide} boxes = $arranged->strip for the names + $columns × $arranged->wide"
+                    .($left > 0 ? " + $left left over" : '').$this->of($arranged->across, $columns),
+            ],
+            [
+                'rows',
+                Plural::of($rows, 'row', 'rows'),
+                "{$this->region->tall} boxes − $arranged->head for the headings; $rows × $arranged->line = {$this->cells->height()}"
+                    .$this->of($arranged->down, \count($this->rows)),
+            ],
+        ];
+    }
+
+    public function band(Canvas $canvas): void
+    {
+        $heads = array_keys(array_filter($this->rows, static fn (Entry $row): bool => $row->heads));
+        if ([] !== $heads) {
+            $canvas->step(Task::Band, 'Band the rows that head a group.', 'rows');
+            $this->bandRows($canvas, $heads);
+        } elseif ('banded' === $this->asked->settings->choice('look') && $this->cells->rows > 1) {
+            $canvas->step(Task::Band, 'Band every other row, from the second on.', 'rows');
+            $this->bandRows($canvas, range(1, $this->cells->rows - 1, 2));
+        }
+    }
+
+    /** @param list<int> $rows */
+    private function bandRows(Canvas $canvas, array $rows): void
+    {
+        $wide = $this->cells->width()->plus($this->arranged->strip);
+        foreach ($rows as $row) {
+            $canvas->band($this->region->x, $this->cells->down($row), $wide, $this->cells->tall);
+        }
+    }
+
+    public function ink(Canvas $canvas): void
+    {
+        $this->cells->keep($canvas);
+        if ('dots' === $this->asked->settings->choice('look')) {
+            $this->fifths($canvas);
+        } else {
+            $canvas->step(
+                Task::Ink,
+                'Rule '.($this->cells->rows + 1).' lines across, one every '
+                    .($this->cells->tall->equals(1) ? 'box' : Plural::boxes($this->cells->tall)).', the first '
+                    .$canvas->tally->place($this->cells->y).' down; and '.($this->cells->columns + 1).' lines down.',
+                'rows',
+            );
+            $this->cells->ruleRows($canvas, $this->arranged->strip);
+            $this->cells->ruleColumns($canvas);
+        }
+        $this->strike($canvas);
+    }
+
+    public function write(Canvas $canvas): void
+    {
+        $arranged = $this->arranged;
+        $canvas->step(Task::Write, $this->headed(), 'columns');
+        foreach ($this->columns as $i => $column) {
+            $arranged->stacked ? $this->stack($canvas, $i, $column->name) : $this->cells->words($canvas, $i, -1, $this->heading($column));
+        }
+        if (Axis::WEEKS === $arranged->across->of && 2 === $arranged->head) {
+            $this->monthsAboveWeeks($canvas);
+        }
+        $canvas->step(
+            Task::Write,
+            $arranged->down->isFigures() ? 'Number the rows at their edge.' : 'Write the names of the rows before them, one a row.',
+            'rows',
+        );
+        foreach ($this->rows as $row => $entry) {
+            $name = Axis::MONTHS === $arranged->down->of && $arranged->strip < 4 ? $entry->short : $entry->name;
+            $this->named($canvas, $row, $name);
+        }
+        if ($arranged->sum) {
+            $this->named($canvas, $this->cells->rows - 1, 'Sum');
+        }
+    }
+
+    /** The name of a row on the strip: a figure in the middle, words from its left edge. */
+    private function named(Canvas $canvas, int $row, string $name): void
+    {
+        $strip = $this->arranged->strip;
+        $y = $this->cells->down($row);
+        if ($this->arranged->down->isFigures() && ctype_digit($name)) {
+            $canvas->words(Layer::Writing, $this->region->x, $y, $strip, 1, $name, Align::Middle);
+        } else {
+            $canvas->words(Layer::Writing, Fraction::of(4 * $this->region->x + 1, 4), $y, Fraction::of(4 * $strip - 2, 4), 1, $name);
+        }
+    }
+
+    public function check(): string
+    {
+        $none = 0;
+        foreach ($this->rows as $row) {
+            $none += \count(array_filter($this->columns, static fn (Entry $column): bool => Arranged::isNone($row, $column)));
+        }
+
+        return 0 === $none
+            ? 'Count the columns: '.\count($this->columns).'. Count the rows: '.$this->cells->rows.'.'
+            : 'Count the cells that are left open: '.(\count($this->columns) * \count($this->rows) - $none).'.';
+    }
+
+    private function headed(): string
+    {
+        return match (true) {
+            $this->arranged->stacked => 'Write the headings down their columns, a letter a box.',
+            $this->arranged->across->isFigures() => 'Number the columns above them.',
+            default => 'Write the headings above the columns.',
+        };
+    }
+
+    private function heading(Entry $column): string
+    {
+        return match (true) {
+            $this->arranged->wide >= $this->asked->boxesOf($column->name) => $column->name,
+            $this->arranged->wide > 1 => $column->short,
+            default => $column->initial,
+        };
+    }
+
+    /** A heading down its column, ending just above it. */
+    private function stack(Canvas $canvas, int $column, string $name): void
+    {
+        $letters = mb_str_split(mb_substr($name, 0, $this->arranged->head));
+        $from = $this->cells->y->minus(\count($letters));
+        foreach ($letters as $i => $letter) {
+            if ('' !== trim($letter)) {
+                $x = $this->cells->across($column);
+                $canvas->words(Layer::Writing, $x, $from->plus($i), $this->cells->wide, 1, $letter, Align::Middle);
+            }
+        }
+    }
+
+    /** Above the first week that begins in each month its letter, so that figures can be read as days. */
+    private function monthsAboveWeeks(Canvas $canvas): void
+    {
+        $canvas->step(Task::Write, 'Write each month above the first week that begins in it.', 'columns');
+        $before = null;
+        foreach ($this->columns as $i => $column) {
+            if (null === $column->month || $column->month->index() === $before) {
+                continue;
+            }
+            $before = $column->month->index();
+            $y = $this->cells->y->minus(2);
+            $initial = $this->asked->calendar->names->monthInitial($column->month->month);
+            $canvas->words(Layer::Writing, $this->cells->across($i), $y, $this->cells->wide, 1, $initial, Align::Middle);
+        }
+    }
+
+    /** Days that do not exist are struck out. */
+    private function strike(Canvas $canvas): void
+    {
+        $none = [];
+        foreach ($this->rows as $row => $entry) {
+            foreach ($this->columns as $column => $head) {
+                if (Arranged::isNone($entry, $head)) {
+                    $none[] = [$column, $row];
+                }
+            }
+        }
+        if ([] === $none) {
+            return;
+        }
+        $canvas->step(
+            Task::Ink,
+            'Strike out the '.\count($none).' '.(1 === \count($none) ? 'cell of a day that does' : 'cells of days that do').' not exist.',
+            'rows',
+        );
+        foreach ($none as [$column, $row]) {
+            $this->cells->strike($canvas, $column, $row);
+        }
+    }
+
+    /** No lines: a short stroke before every fifth column, so that nobody counts from the first. */
+    private function fifths(Canvas $canvas): void
+    {
+        $canvas->step(Task::Ink, 'Make every fifth dot along each row larger, so that nobody counts from the first.', 'rows');
+        $dot = Fraction::of(1, 3);
+        for ($row = 0; $row < $this->cells->rows; ++$row) {
+            for ($column = self::FIFTH; $column < $this->cells->columns; $column += self::FIFTH) {
+                $x = $this->cells->across($column)->minus(Fraction::of(1, 6));
+                $canvas->ring(Layer::Ink, $x, $this->cells->down($row)->plus(Fraction::of(1, 3)), $dot, $dot);
+            }
+        }
+    }
+
+    /** Which of how many, where they are not all here. */
+    private function of(Axis $axis, int $here): string
+    {
+        $all = \count($axis->entries);
+
+        return $here < $all ? "; {$axis->counted($all)} in all" : '';
+    }
+}

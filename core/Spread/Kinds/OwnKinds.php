@@ -1,0 +1,21 @@
+<?php
+
+/* Kinds a person made on the bench: the same data as those of the catalogue, read from their plan. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Kinds;
+
+use AmpleMargin\Plan\OwnKind;
+use AmpleMargin\Spread\Form\OwnParts;
+use AmpleMargin\Spread\Kind;
+
+final class OwnKinds
+{
+    public static function kind(OwnKind $kind): Kind
+    {
+        return Kind::spread($kind->id, $kind->name, $kind->section, OwnParts::kept($kind->parts))
+            ->whichIs($kind->purpose)
+            ->mayTurnThePage();
+    }
+}

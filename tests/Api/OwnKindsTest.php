@@ -1,0 +1,126 @@
+<?php
+
+/* A page kept as a kind of one's own: it travels with the plan, stands in every drawer, and re-sizes itself. */
+
+declare(strict_types=1);
+
+namespace Tests\Api;
+
+final class OwnKindsTest extends ApiTestCase
+{
+    public function testAPageIsKeptAsAKindAndUsedInAnotherNotebookOfOtherPaper(): void
+    {
+        $book = $this->kept();
+        self::assertSame(['own-the-boat-in-spring'], array_column($book['kinds'], 'kind'));
+        self::assertSame(['line'], array_column($book['kinds'][0]['fields'], 'name'), 'what stays open');
+        $spread = array_column($book['spreads'], null, 'id')['page-of-parts'];
+        self::assertSame(['own-the-boat-in-spring', true, 'The boat'], [$spread['kind'], $spread['known'], $spread['title']]);
+
+        $other = $this->edit($this->make(), ['type' => 'set-stock', 'stock' => [
+            'width' => 176, 'height' => 250, 'pitch' => 5, 'across' => 31, 'down' => 45, 'pages' => 160,
+        ]]);
+        $drawer = $this->call('GET', "/notebooks/{$other['id']}/drawer");
+        self::assertSame(['own-the-boat-in-spring'], array_map(static fn (array $kept): string => $kept['kind']['kind'], $drawer['kept']));
+        self::assertContains('own-the-boat-in-spring', array_column($drawer['kinds'], 'kind'), 'drawn on this paper too');
+
+        $other = $this->edit($other, ['type' => 'several', 'edits' => [
+            ['type' => 'add-kind', 'own' => $drawer['kept'][0]['own']],
+            ['type' => 'add-spread', 'kind' => 'own-the-boat-in-spring'],
+        ]]);
+        $parts = $this->call('GET', "/notebooks/{$other['id']}/parts/own-the-boat-in-spring");
+        // 45 − 3 for the title = 42 = 20, skip 2, 20 on this paper; 17, skip 1, 17 on the first.
+        self::assertSame('20, skip 2, 20', $parts['divisions'][1]['run']);
+        self::assertSame('17, skip 1, 17', $this->call('GET', "/notebooks/{$book['id']}/parts/page-of-parts")['divisions'][1]['run']);
+    }
+
+    public function testAKindChangesWithAllItsSpreadsWhenAPageIsKeptUnderItsName(): void
+    {
+        $book = $this->edit($this->kept(), ['type' => 'add-spread', 'kind' => 'own-the-boat-in-spring', 'title' => 'Another']);
+        $book = $this->edit($book, ['type' => 'part-page', 'spread' => 'page-of-parts', 'do' => 'fill', 'at' => '1.1', 'fill' => 'free']);
+        $kinds = array_column($book['spreads'], 'kind', 'id');
+        self::assertSame('page-of-parts', $kinds['page-of-parts'], 'what is divided otherwise is a page of its own again');
+        self::assertSame('own-the-boat-in-spring', $kinds['own-the-boat-in-spring']);
+        $book = $this->edit($book, ['type' => 'keep-kind', 'spread' => 'page-of-parts', 'name' => 'The boat in spring', 'section' => 'goals']);
+        self::assertCount(1, $book['kinds']);
+        self::assertSame('free', $this->call('GET', "/notebooks/{$book['id']}/parts/own-the-boat-in-spring")['parts'][2]['fill']);
+    }
+
+    public function testATravellingPlanBringsItsKindsAlong(): void
+    {
+        $book = $this->kept();
+        $this->browser->request('GET', "/api/notebooks/{$book['id']}/plan.json");
+        $file = (string) $this->browser->getResponse()->getContent();
+        $this->call('DELETE', '/kinds/own-the-boat-in-spring', null, 204);
+        $copy = $this->call('POST', '/notebooks/import', $file, 201);
+        self::assertSame($book['kinds'], $copy['kinds']);
+        $third = $this->make();
+        self::assertCount(1, $this->call('GET', "/notebooks/{$third['id']}/drawer")['kept'], 'and it stands in the drawer again');
+    }
+
+    public function testAKindTakenOutLeavesItsSpreadsAsTheyAre(): void
+    {
+        $book = $this->kept();
+        $before = $this->call('GET', "/notebooks/{$book['id']}/parts/page-of-parts");
+        $book = $this->edit($book, ['type' => 'remove-kind', 'kind' => 'own-the-boat-in-spring']);
+        self::assertSame([], $book['kinds']);
+        $after = $this->call('GET', "/notebooks/{$book['id']}/parts/page-of-parts");
+        self::assertSame($before['marks'], $after['marks']);
+        self::assertSame('page-of-parts', array_column($book['spreads'], 'kind', 'id')['page-of-parts']);
+    }
+
+    public function testAKindThatIsGoneOrNoPartingIsSaidAndNothingIsLost(): void
+    {
+        $book = $this->kept();
+        $this->browser->request('GET', "/api/notebooks/{$book['id']}/plan.json");
+        $plan = json_decode((string) $this->browser->getResponse()->getContent());
+        self::assertInstanceOf(\stdClass::class, $plan);
+        $gone = clone $plan;
+        unset($gone->kinds);
+        $copy = $this->call('POST', '/notebooks/import', (string) json_encode($gone), 201);
+        self::assertFalse(array_column($copy['spreads'], 'known', 'id')['page-of-parts']);
+        $plan->kinds[0]->parts = (object) ['fill' => 'soup'];
+        $copy = $this->call('POST', '/notebooks/import', (string) json_encode($plan), 201);
+        $says = array_column(array_filter($copy['findings'], static fn (array $one): bool => 'page-of-parts' === $one['about']), 'says');
+        self::assertStringContainsString('“soup”', $says[0] ?? '');
+    }
+
+    public function testAHandIsMeasuredInBoxesAndJudgesAStrip(): void
+    {
+        $book = $this->edit($this->make(), ['type' => 'add-spread', 'kind' => 'page-of-parts', 'settings' => ['parts' => [
+            'fill' => 'table', 'settings' => ['items' => ['Tram and ferry'], 'strip' => 8],
+        ]]]);
+        // 14 letters of 40 that take 24 boxes: 8.4, so 9.
+        self::assertSame(['Longest item: 14 letters, 9 boxes in an ordinary hand; the strip has 8. Make it wider, or shorten “Tram and ferry”.'], $this->said($book));
+        $book = $this->edit($book, ['type' => 'set-hand', 'boxes' => 20]);
+        self::assertSame([20, true], [$book['hand']['boxes'], $book['hand']['own']]);
+        self::assertSame([], $this->said($book), '7 boxes in a smaller hand');
+        $book = $this->edit($book, ['type' => 'set-hand', 'boxes' => 30]);
+        self::assertStringContainsString('11 boxes in your hand', $this->said($book)[0]);
+    }
+
+    /**
+     * @param array<string, mixed> $book
+     *
+     * @return list<string>
+     */
+    private function said(array $book): array
+    {
+        return array_column(array_filter($book['findings'], static fn (array $one): bool => 'page-of-parts' === $one['about']), 'says');
+    }
+
+    /** @return array<string, mixed> a page of a title and two parts, kept as a kind */
+    private function kept(): array
+    {
+        $book = $this->edit($this->make(), ['type' => 'add-spread', 'kind' => 'page-of-parts', 'title' => 'The boat']);
+        $book = $this->edit($book, ['type' => 'part-page', 'spread' => 'page-of-parts', 'do' => 'divide', 'at' => '1', 'way' => 'down', 'parts' => 2]);
+
+        return $this->edit($book, [
+            'type' => 'keep-kind',
+            'spread' => 'page-of-parts',
+            'name' => 'The boat in spring',
+            'section' => 'goals',
+            'purpose' => 'What must be done before she floats.',
+            'ask' => ['line'],
+        ]);
+    }
+}
