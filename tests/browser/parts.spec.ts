@@ -18,8 +18,8 @@ test('a quote in the upper third, four goals below, a legend at the foot, by mou
   await page.getByRole('button', { name: 'Divide into 3: 11, skip 1, 11, skip 1, 11' }).click();
   await expect(page.getByText('4 parts', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Words', exact: true }).click();
-  await page.getByLabel('Words, one line each').fill('A dry boat floats\nwhatever the tide says');
-  await page.getByLabel('Words, one line each').blur();
+  await page.getByRole('textbox', { name: 'Words, one a line' }).fill('A dry boat floats\nwhatever the tide says');
+  await page.getByRole('textbox', { name: 'Words, one a line' }).blur();
   await expect(part(page, 'Words, 26 × 11 boxes')).toBeVisible();
   await part(page, 'Lines, 26 × 11 boxes').first().click();
   await page.getByRole('button', { name: 'side by side' }).click();
@@ -115,4 +115,48 @@ test('an empty page is divided from the bench, and a kind of the catalogue becom
   await expect(page.getByRole('heading', { name: 'A page of parts' })).toBeVisible();
   await page.getByRole('link', { name: 'To the bench' }).click();
   await expect(page).toHaveURL(new RegExp(`bench/${spare}$`));
+});
+
+test('a divided page is kept as a kind and used in a second notebook of other paper', async ({ page }) => {
+  const said = complaints(page);
+  await open(page);
+  await page.getByRole('button', { name: 'Divide into 2: 17, skip 1, 17' }).click();
+  await page.getByLabel('Name of this part').fill('Before she floats');
+  await page.getByLabel('Name of this part').blur();
+  await saved(page);
+  await page.getByText('Keep as a kind of my own').click();
+  await page.getByLabel('Name of the kind').fill('');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Give the kind a name.' }).first()).toBeVisible();
+  await page.getByLabel('Name of the kind').fill('Boat work');
+  await page.getByLabel('What it is for').fill('What must be done, and what was.');
+  await page.getByRole('checkbox', { name: 'Boxes a row' }).check();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('This is your kind “Boat work”', { exact: false })).toBeVisible();
+
+  const other = await edit(page, await make(page), { type: 'set-stock', stock: { width: 176, height: 250, pitch: 5, across: 31, down: 45, pages: 160, first_leaf: 'ordinary' } });
+  await page.goto(`/notebooks/${other.id}/spreads`);
+  await page.getByLabel('Find a kind of spread').fill('boat work');
+  await page.getByRole('button', { name: 'Look at Boat work' }).click();
+  await expect(page.getByText('on 31 × 45 boxes', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Add to the book' }).click();
+  await expect(page.getByRole('button', { name: /^Boat work, page \d+$/ })).toHaveAttribute('aria-pressed', 'true');
+  await page.getByRole('link', { name: 'Part this page' }).click();
+  await expect(part(page, 'Before she floats: Lines, 31 × 20 boxes')).toBeVisible();
+  expect(said).toEqual([]);
+});
+
+test('a hand is measured on the stock screen, and a number that is none says so', async ({ page }) => {
+  const made = await make(page);
+  await page.goto(`/notebooks/${made.id}/stock`);
+  const hand = page.getByLabel('My hand', { exact: false });
+  await expect(hand).toHaveAttribute('placeholder', '24, an ordinary hand');
+  await hand.fill('3');
+  await hand.blur();
+  await expect(page.getByRole('main').getByRole('alert')).toHaveText('By hand that sentence takes 8 to 80 boxes of this paper.');
+  await hand.fill('31');
+  await hand.blur();
+  await saved(page);
+  await page.reload();
+  await expect(hand).toHaveValue('31');
 });

@@ -123,14 +123,14 @@ test('layouts are sorted by what is chosen, and lines are looked at in the busie
   expect(compare.at).toBe('2027-12');
 });
 
-function drawer() {
+function drawer(own: { kind: string; name: string; section: string; purpose: string; names: string[] }[] = []) {
   const kinds = [
     { kind: 'books-read', name: 'Books read', section: 'goals', purpose: 'A row a book.', names: ['reading log', 'library'] },
     { kind: 'key', name: 'Key', section: 'front', purpose: 'What the signs mean.', names: [] },
   ];
   return new DrawerState(
     () => ({ spreads: kinds }) as unknown as Catalogue,
-    () => ({ ...book(THREE), spreads: [{ kind: 'key' }, { kind: 'key' }] }) as unknown as Book,
+    () => ({ ...book(THREE), spreads: [{ kind: 'key' }, { kind: 'key' }], kinds: own }) as unknown as Book,
   );
 }
 
@@ -150,4 +150,19 @@ test('a kind looked at twice is put back, and the drawer knows how often it is i
   expect([kinds.kind?.name, kinds.times('key'), kinds.times('books-read')]).toEqual(['Key', 2, 0]);
   kinds.look('key');
   expect(kinds.kind).toBeNull();
+});
+
+test('what the person made stands in the drawer too, taken into the plan before it is added', async () => {
+  const made = (kind: string) => ({ kind, name: kind, section: 'goals', purpose: '', names: [] });
+  const kinds = drawer([made('own-here')]);
+  kinds.drawn.value = { kept: [made('own-here'), made('own-there')].map((kind) => ({ kind, own: { id: kind.kind } })), kinds: [] } as never;
+  expect(kinds.sections.flatMap((section) => section.kinds.map((kind) => kind.kind))).toEqual(['key', 'books-read', 'own-here', 'own-there']);
+  expect([kinds.toTakeIn('own-here'), kinds.toTakeIn('own-there'), kinds.toTakeIn('key')]).toEqual([null, { type: 'add-kind', own: { id: 'own-there' } }, null]);
+  expect([kinds.isOwn('key'), kinds.isOwn('own-there')]).toEqual([false, true]);
+  const done: string[] = [];
+  const edit = async () => (done.push('edit'), true);
+  const forget = async (kind: string) => void done.push(kind);
+  await kinds.takeOut('own-there', edit, forget);
+  await kinds.takeOut('own-here', edit, forget);
+  expect(done, 'only what the plan has is taken out of it').toEqual(['own-there', 'edit', 'own-here']);
 });

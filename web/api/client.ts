@@ -136,6 +136,7 @@ export const api = {
   parts: (ref: Ref, spread: string) => call<Parts>('GET', about(ref, `/parts/${encodeURIComponent(spread)}`)),
   partsChanged: (ref: Ref, spread: string, change: PartChange) => call<Parts>('POST', about(ref, `/parts/${encodeURIComponent(spread)}`), { change }),
   partChoices: (ref: Ref, spread: string, at: string) => call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),
+  forgetKind: (kind: string) => call<void>('DELETE', `/kinds/${encodeURIComponent(kind)}`),
   opening: (ref: Ref, page: number) => call<Opening>('GET', about(ref, `/openings/${page}`)),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
 };

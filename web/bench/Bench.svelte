@@ -62,8 +62,8 @@
 
   /** The spreads of this opening that have more than one layout, and its key. */
   const spreads = $derived([...new Set(opening?.pages.map((page) => page?.spread ?? null))].map((id) => book.spreads.find((one) => one.id === id)).filter((one) => one !== undefined));
-  const kindOf = (kind: string) => catalogue.all?.spreads.find((one) => one.kind === kind);
-  const comparable = $derived(spreads.filter((one) => catalogue.all?.spreads.find((kind) => kind.kind === one.kind)?.layouts));
+  const kindOf = (kind: string) => catalogue.kind(book, kind);
+  const comparable = $derived(spreads.filter((one) => kindOf(one.kind)?.layouts));
 </script>
 
 <Screen title="Bench" handle={bench.current ? `Step ${bench.current.step.number}: ${bench.current.step.task}` : 'Steps'}>

@@ -19,7 +19,7 @@
   const close = $derived(state.close);
   const id = $derived(route.spread);
   const spread = $derived(book.spreads.find((one) => one.id === id) ?? null);
-  const line = $derived(catalogue.all?.spreads.find((kind) => kind.kind === spread?.kind)?.fields.find((field) => field.name === 'line') ?? null);
+  const line = $derived(catalogue.kind(book, spread?.kind)?.fields.find((field) => field.name === 'line') ?? null);
 
   $effect(() => {
     const [ref, spread] = [book, id];

@@ -10,6 +10,7 @@
   import { keys } from '../state/keys.svelte';
   import { route } from '../state/route.svelte';
   import DivisionNote from './DivisionNote.svelte';
+  import KeepNote from './KeepNote.svelte';
   import PartNote from './PartNote.svelte';
   import { PartingState } from './parting.svelte';
   import PartsPage from './PartsPage.svelte';
@@ -24,6 +25,7 @@
   );
   const fillings = $derived(catalogue.all?.fillings ?? []);
   const page = $derived(parting.page);
+  const spread = $derived(book.spreads.find((one) => one.id === route.spread));
   /** A number that was pressed, for the division that is pressed next. */
   let into = $state(2);
 
@@ -71,6 +73,11 @@
       {#key parting.at}<PlaceNote {parting} {change} />{/key}
     {/if}
     {#if page}<div class="mt-3"><Findings findings={page.findings.filter((finding) => !page.parts.some((part) => part.says === finding.says))} /></div>{/if}
+    {#if page && spread}
+      {#key `${spread.id} ${spread.kind}`}
+        <KeepNote {book} {spread} {page} {fillings} own={book.kinds.find((one) => one.kind === spread.kind)} />
+      {/key}
+    {/if}
     <Saving />
   {/snippet}
 

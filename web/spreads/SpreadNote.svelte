@@ -16,7 +16,7 @@
   }
   let { book, spread, edit, shift, close }: Props = $props();
 
-  const kind = $derived(catalogue.all?.spreads.find((one) => one.kind === spread.kind));
+  const kind = $derived(catalogue.kind(book, spread.kind));
   const fields = $derived(kind?.fields.filter((field) => spread.asked.includes(field.name)) ?? []);
   const others = $derived(book.spreads.filter((one) => one.id !== spread.id && one.pages === 1));
   const set = (changes: Record<string, unknown>) => edit({ type: 'set-spread', spread: spread.id, ...changes });

@@ -78,8 +78,13 @@
     ]),
   );
 
+  async function forget(kind: string) {
+    await api.forgetKind(kind);
+    await drawer.drawn.load(() => api.drawer(book));
+  }
+
   async function add(kind: string) {
-    const added = await state.add(kind);
+    const added = await state.add(kind, drawer.toTakeIn(kind));
     if (added) drawer.looked = null;
     await tick();
     if (added) document.querySelector(`[data-spread="${added.id}"]`)?.scrollIntoView({ block: 'nearest' });
@@ -89,7 +94,7 @@
 <Screen title="Spreads" handle={chosen ? `Why ${chosen.title} stands there` : `Reasons, ${book.findings.length} findings`}>
   {#snippet margin()}
     {#if drawer.kind}
-      <KindNote {drawer} kind={drawer.kind} {add} />
+      <KindNote {drawer} kind={drawer.kind} {add} {forget} />
     {:else if chosen}
       {#key chosen.id}
         <SpreadNote {book} spread={chosen} edit={(edit) => state.edit(edit)} {shift} close={() => (state.chosenId = null)} />

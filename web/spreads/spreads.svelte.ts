@@ -64,9 +64,10 @@ export class SpreadsState {
     this.edit({ type: 'move-spread', spread: dragged, section: goal?.section, before: next?.id ?? null });
   }
 
-  /** Adds a spread of a kind and chooses it. */
-  async add(kind: string): Promise<Spread | null> {
-    if (!(await this.edit({ type: 'add-spread', kind, book: this.book().book }))) return null;
+  /** Adds a spread of a kind and chooses it. @param first what has to be made before, as one with it */
+  async add(kind: string, first: Edit | null = null): Promise<Spread | null> {
+    const add = { type: 'add-spread', kind, book: this.book().book } as const;
+    if (!(await this.edit(first ? { type: 'several', edits: [first, add] } : add))) return null;
     const added = this.book().spreads.find((spread) => !this.before.has(spread.id)) ?? null;
     if (added) this.chosenId = added.id;
     return added;

@@ -1,8 +1,13 @@
 // What there is to choose from, fetched once.
-import { api, type Catalogue } from '../api/client';
+import { api, type Book, type Catalogue, type Kind } from '../api/client';
 
 class Choices {
   all = $state.raw<Catalogue | null>(null);
+
+  /** A kind of the catalogue, or one of the person's own that the plan has. */
+  kind(book: Book, kind: string | undefined): Kind | undefined {
+    return [...(this.all?.spreads ?? []), ...book.kinds].find((one) => one.kind === kind);
+  }
 
   async load() {
     this.all ??= await api.catalogue();

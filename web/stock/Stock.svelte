@@ -7,6 +7,7 @@
   import { open } from '../state/book.svelte';
   import { fromStock, toStock } from './answers';
   import Books from './Books.svelte';
+  import HandField from './HandField.svelte';
   import LanguageField from './LanguageField.svelte';
   import CountNote from './CountNote.svelte';
   import PageProportions from './PageProportions.svelte';
@@ -74,6 +75,7 @@
         </select>
       </label>
       <LanguageField value={book.language} change={(language) => open.edit({ type: 'set-language', language })} />
+      {#if !volume}<HandField {book} />{/if}
       <Books {book} />
     </form>
     <PageProportions {answers} />

@@ -39,7 +39,7 @@ final class Words implements Filling
     public function fields(): array
     {
         return [
-            Field::lines('words', 'Words, one line each'),
+            Field::lines('words', 'Words'),
             Field::choice('at', 'Where they stand', ['middle' => 'in the middle', 'left' => 'at the left edge']),
             Field::boxes('line', 'Boxes a line', '2', three: true),
         ];
