@@ -9,11 +9,12 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Kinds\FrontKinds;
+use AmpleMargin\Spread\Kinds\GoalKinds;
 use AmpleMargin\Spread\Kinds\ListKinds;
 use AmpleMargin\Spread\Kinds\LogKinds;
 use AmpleMargin\Spread\Kinds\MonthKinds;
 use AmpleMargin\Spread\Kinds\OwnKinds;
-use AmpleMargin\Spread\Kinds\PartKinds;
+use AmpleMargin\Spread\Kinds\TrackerKinds;
 use AmpleMargin\Spread\Kinds\YearKinds;
 
 final class Catalogue
@@ -27,7 +28,8 @@ final class Catalogue
         $kinds ??= [
             ...FrontKinds::all(),
             ...YearKinds::all(),
-            ...PartKinds::all(),
+            ...GoalKinds::all(),
+            ...TrackerKinds::all(),
             ...LogKinds::all(),
             ...ListKinds::all(),
             ...MonthKinds::all(),

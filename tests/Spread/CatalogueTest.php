@@ -27,7 +27,7 @@ final class CatalogueTest extends TestCase
         $told = [];
         preg_match_all(
             '/^\| ((?:`[a-z-]+`(?:, )?)+) \| (.+) \|$/m',
-            substr($format, (int) strpos($format, 'Settings by kind'), 8000),
+            substr($format, (int) strpos($format, 'Settings by kind'), 9000),
             $rows,
             \PREG_SET_ORDER,
         );

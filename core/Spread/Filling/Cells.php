@@ -1,6 +1,9 @@
 <?php
 
-/* Cells in columns and rows, each with a name: twelve months, categories, a board. */
+/*
+ * Equal cells in columns and rows, each with a name or a number: twelve months, categories, bingo, swatches. Cells of a size that is
+ * asked for go on on the next page; others share the part.
+ */
 
 declare(strict_types=1);
 
@@ -10,12 +13,12 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
+use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\Form\Containers;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
@@ -23,9 +26,15 @@ use AmpleMargin\Spread\Setting\Field;
 
 final class Cells implements Filling
 {
-    /** Boxes a cell is at least: its name, and two lines to write on. */
+    /** Boxes a named cell is at least: its name, and two lines to write on. */
     private const WIDE = 4;
     private const TALL = 3;
+
+    /** Boxes a numbered one is at least. */
+    private const SMALL = 2;
+
+    /** Columns nobody asked for: of named cells no more than four, or their names are cut short. */
+    private const MOST = ['names' => 4, 'months' => 4, 'numbers' => 12];
 
     public function name(): string
     {
@@ -34,72 +43,139 @@ final class Cells implements Filling
 
     public function purpose(): string
     {
-        return 'Equal cells, each with a name: the months of the book, or names of your own.';
+        return 'Equal cells: the months of the book, names of your own, or numbers.';
     }
 
     public function fields(): array
     {
         return [
-            Field::choice('of', 'Cells for', ['names' => 'names of your own', 'months' => 'the months of the book']),
+            Field::choice('of', 'Cells for', [
+                'names' => 'names of your own',
+                'months' => 'the months of the book',
+                'numbers' => 'numbers',
+            ]),
             Field::lines('cells', 'Cells')->when('of', ['names']),
+            Field::count('count', 'How many', 1, 200)->when('of', ['numbers']),
             Field::count('across', 'Cells across', 1, 12),
+            Field::count('cell', 'Boxes of a cell, across and down', 2, 30),
             Field::boxes('line', 'Boxes a line'),
         ];
     }
 
     public function narrowest(Request $asked): int
     {
-        return self::WIDE;
+        return max($this->least($asked, 0) > self::SMALL ? self::WIDE : self::SMALL, $asked->settings->countOrNull('cell') ?? 1);
     }
 
     public function least(Request $asked, int $wide): int
     {
-        return self::TALL;
+        return $asked->settings->countOrNull('cell') ?? ('numbers' === $asked->settings->choice('of') ? self::SMALL : self::TALL);
     }
 
     public function tall(Request $asked, int $wide): int
     {
+        $size = $asked->settings->countOrNull('cell');
+        $count = \count($this->names($asked));
+        if (null !== $size) {
+            return (int) ceil($count / max(1, intdiv($wide + 1, $size + 1))) * ($size + 1) - 1;
+        }
         $across = min($asked->settings->countOrNull('across') ?? 3, max(1, intdiv($wide + 1, self::WIDE + 1)));
 
-        return (int) ceil(\count($this->names($asked)) / $across) * (2 * self::TALL + 1) - 1;
+        return (int) ceil($count / $across) * (2 * self::TALL + 1) - 1;
     }
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
         $names = $this->names($asked);
-        $divided = Containers::arrange($region->wide, $region->tall, \count($names), min(4, $asked->settings->countOrNull('across') ?? 0));
+        $divided = $this->arrange($asked, $region, \count($names));
         if (null === $divided) {
+            [$wide, $tall] = [$this->narrowest($asked), $this->least($asked, $region->wide)];
+
             return new Filled(findings: [new Finding(
                 $asked->id,
-                \count($names).' cells of at least '.self::WIDE.' × '.self::TALL.' boxes do not fit in '
-                    ."$region->wide × $region->tall. Leave some out.",
+                \count($names)." cells of at least $wide × $tall boxes do not fit in $region->wide × $region->tall. Leave some out.",
             )]);
         }
         [$columns, $rows] = $divided;
-        $places = $this->places($names, $columns, $rows, $region);
+        $each = \count($columns->parts) * \count($rows->parts);
+        $here = \array_slice($names, $from, $each);
+        $places = $this->places($here, $columns, $rows, $region);
 
         return new Filled(
             top: self::ticks($columns, $region->x),
             side: self::ticks($rows, $region->y),
             workings: [
                 ['across', Plural::boxes($columns->size()).' wide', $columns->working()],
-                ['down', Plural::boxes($rows->size()).' tall', $rows->working()],
+                ['down', Plural::boxes($rows->size()).' tall', $rows->working()
+                    .(\count($names) > $each ? '; '.\count($here).' of '.\count($names).' here' : '')],
             ],
             ink: static function (Canvas $canvas) use ($asked, $places, $columns, $rows): void {
                 $canvas->step(Task::Ink, 'Rule the '.Plural::of(\count($places), 'cell', 'cells').'.', 'across');
                 foreach ($places as $i => [$name, $x, $y]) {
                     $canvas->frame(Layer::Ink, $x, $y, $columns->size(), $rows->size());
-                    $canvas->room((string) $i, $name, $x, $y + 1, $columns->size(), $rows->size() - 1, $asked->settings->boxes('line'));
+                    if ($rows->size() > 1) {
+                        $canvas->room((string) $i, $name, $x, $y + 1, $columns->size(), $rows->size() - 1, $asked->settings->boxes('line'));
+                    }
                 }
             },
-            write: static function (Canvas $canvas) use ($places, $columns): void {
-                $canvas->step(Task::Write, 'Write each name in the first row of its cell.', 'across');
-                foreach ($places as [$name, $x, $y]) {
-                    $canvas->words(Layer::Writing, Fraction::of(4 * $x + 1, 4), $y, Fraction::of(2 * $columns->size() - 1, 2), 1, $name);
-                }
-            },
+            write: static fn (Canvas $canvas) => self::label($canvas, $asked, $places, $columns->size()),
             check: "Count one cell: {$columns->size()} × {$rows->size()} boxes.",
+            next: $from + \count($here) < \count($names) ? $from + \count($here) : null,
         );
+    }
+
+    /** @param list<array{string, int, int}> $places */
+    private static function label(Canvas $canvas, Request $asked, array $places, int $wide): void
+    {
+        if ('numbers' === $asked->settings->choice('of')) {
+            $canvas->step(Task::Write, 'Number the cells, each in its upper left box.', 'across');
+            foreach ($places as [$name, $x, $y]) {
+                $canvas->words(Layer::Writing, $x, $y, min(2, $wide), 1, $name, Align::Middle);
+            }
+
+            return;
+        }
+        $canvas->step(Task::Write, 'Write each name in the first row of its cell.', 'across');
+        foreach ($places as [$name, $x, $y]) {
+            $canvas->words(Layer::Writing, Fraction::of(4 * $x + 1, 4), $y, Fraction::of(2 * $wide - 1, 2), 1, $name);
+        }
+    }
+
+    /**
+     * Columns and rows: of the size that is asked for, with a gap of a box; else as many columns as are asked for, or those
+     * whose cells are nearest to square.
+     *
+     * @return array{Division, Division}|null
+     */
+    private function arrange(Request $asked, Region $region, int $count): ?array
+    {
+        $size = $asked->settings->countOrNull('cell');
+        if (null !== $size) {
+            $across = Division::ofSize($region->wide, max(1, intdiv($region->wide + 1, $size + 1)), $size, 1, 1);
+            $down = Division::ofSize($region->tall, max(1, intdiv($region->tall + 1, $size + 1)), $size, 1, 1);
+
+            return null === $across || null === $down ? null : [$across, $down];
+        }
+        $of = $asked->settings->choice('of');
+        $said = $asked->settings->countOrNull('across');
+        [$wide, $tall] = 'numbers' === $of ? [self::SMALL, self::SMALL] : [self::WIDE, self::TALL];
+        $best = null;
+        $worst = null;
+        foreach (null === $said ? range(1, min($count, self::MOST[$of] ?? 4)) : [$said] as $some) {
+            $columns = Division::containers($region->wide, $some);
+            $rows = Division::containers($region->tall, intdiv($count + $some - 1, $some));
+            if (null === $columns || null === $rows || $columns->size() < $wide || $rows->size() < $tall) {
+                continue;
+            }
+            // Each empty place counts against it.
+            $places = $some * \count($rows->parts);
+            $ratio = Fraction::of($places * max($columns->size(), $rows->size()), $count * min($columns->size(), $rows->size()));
+            if (null === $worst || $ratio->compare($worst) < 0) {
+                [$best, $worst] = [[$columns, $rows], $ratio];
+            }
+        }
+
+        return $best;
     }
 
     /**
@@ -133,7 +209,11 @@ final class Cells implements Filling
     /** @return list<string> */
     private function names(Request $asked): array
     {
-        if ('months' !== $asked->settings->choice('of')) {
+        $of = $asked->settings->choice('of');
+        if ('numbers' === $of) {
+            return array_map(strval(...), range(1, $asked->settings->countOrNull('count') ?? 12));
+        }
+        if ('months' !== $of) {
             $names = $asked->settings->lines('cells');
 
             return [] === $names ? ['…'] : $names;

@@ -45,7 +45,7 @@ final class Table implements Filling
             Field::count('column_count', 'Columns', 1, 100)->when('columns_of', [Axis::NUMBERS]),
             Field::count('strip', 'Boxes of the names', 1, 40),
             Field::count('column', 'Boxes a column', 1, 20),
-            Field::boxes('line', 'Boxes a row'),
+            Field::boxes('line', 'Boxes a row', three: true),
             Field::choice('look', 'Look', ['ruled' => 'ruled', 'banded' => 'ruled, every other row banded', 'dots' => 'the dots alone']),
             Field::flag('sum', 'A row for the sum', false),
         ];

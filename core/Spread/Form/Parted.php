@@ -10,6 +10,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
@@ -63,7 +64,7 @@ final class Parted implements Form, HasParts
         if ([] !== $more) {
             $findings[\count($pages) - 1][] = new Finding(
                 $request->id,
-                'This takes more than '.self::MOST_PAGES.' pages. Shorten it, or take fewer boxes a row.',
+                'This takes more than '.Plural::of(self::most($request), 'page', 'pages').'. Shorten it, or take fewer boxes a row.',
             );
         }
 
@@ -104,9 +105,15 @@ final class Parted implements Form, HasParts
             }
             $pages[] = $parts;
             $from = $going;
-        } while ([] !== $from && \count($pages) < self::MOST_PAGES);
+        } while ([] !== $from && \count($pages) < self::most($asker->page));
 
         return [] === $pages ? throw new \LogicException('A page has a part.') : $pages;
+    }
+
+    /** Pages it may take: as many as a month's pattern gives it, where it gives some. */
+    private static function most(Request $request): int
+    {
+        return $request->pages > 0 ? $request->pages : self::MOST_PAGES;
     }
 
     /** A part too small for what fills it stays free, and says so. */

@@ -7,12 +7,15 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\Circles;
 use AmpleMargin\Spread\Form\CentredWords;
 use AmpleMargin\Spread\Form\IndexRows;
 use AmpleMargin\Spread\Form\Legend;
 use AmpleMargin\Spread\Form\Lettered;
 use AmpleMargin\Spread\Form\SpacingSheet;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Part\Leaf;
 
 /** @internal to Spread */
 final class FrontKinds
@@ -40,6 +43,17 @@ final class FrontKinds
                 ->mayShareAPage(),
             Kind::spread('spacing-sheet', 'Grid spacing sheet', Section::Front, new SpacingSheet())
                 ->whichIs('Numbered edges, shares, and the divisions of this stock with and without gaps.'),
+            Page::spread('shared-words', 'Words and what they share', Section::Front, Leaf::of(new Circles())->open('circles', 'shared'))
+                ->whichIs('Circles that overlap: a word in each, and one in the middle.')
+                ->unlessSaid(['circles' => ['Water', 'Voice', 'Hands'], 'shared' => 'Patience'])
+                ->alsoCalled('circles', 'overlap', 'values', 'what matters'),
+            Page::spread('theme-plan', 'Themes of the months', Section::Front, Page::months())
+                ->whichIs('A cell for every month: its theme, its colours, an idea for its divider.')
+                ->alsoCalled('theme plan', 'decoration', 'colours'),
+            Page::spread('swatches', 'Swatches', Section::Back, Leaf::of(new Cells())->with(['of' => 'numbers'])->open('count', 'cell'))
+                ->whichIs('A numbered cell for every pen, ink or pencil, in the order you keep them in.')
+                ->unlessSaid(['count' => 54, 'cell' => 3])
+                ->alsoCalled('pens', 'colours', 'inks', 'colour chart'),
         ];
     }
 }

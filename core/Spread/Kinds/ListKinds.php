@@ -7,11 +7,13 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Form\Containers;
 use AmpleMargin\Spread\Form\Doors;
 use AmpleMargin\Spread\Form\MonthTable;
 use AmpleMargin\Spread\Form\RuledRows;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Part\Leaf;
 
 /** @internal to Spread */
 final class ListKinds
@@ -30,6 +32,10 @@ final class ListKinds
             Kind::spread('subscriptions-by-month', 'Subscriptions by month', Section::Trackers, new MonthTable())
                 ->whichIs('What is paid again and again: a tick for every month behind a strip of names. A record, no advice.')
                 ->unlessSaid(['items' => ['Tram ticket', 'Telephone', 'Library', 'Choir', 'Weekly paper']]),
+            Page::spread('ideas', 'Ideas', Section::Back, Leaf::of(new Cells())->open('cells', 'across', 'line'))
+                ->whichIs('What comes to mind, by category.')
+                ->unlessSaid(['cells' => ['To read', 'To see', 'To cook', 'To mend', 'To ask', 'To go']])
+                ->alsoCalled('brain dump', 'check it out', 'inbox'),
             Kind::spread('notes', 'Notes', Section::Back, new RuledRows())
                 ->whichIs('A title and lines; takes what has no page of its own.')
                 ->mayTurnThePage()

@@ -7,16 +7,9 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
-use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\Filling\Lines;
-use AmpleMargin\Spread\Filling\Log;
-use AmpleMargin\Spread\Filling\Title;
-use AmpleMargin\Spread\Form\Parted;
 use AmpleMargin\Spread\Kind;
-use AmpleMargin\Spread\Part\Leaf;
-use AmpleMargin\Spread\Part\Parting;
-use AmpleMargin\Spread\Part\Size;
 
+/** @internal to Spread */
 final class LogKinds
 {
     /** @return list<Kind> */
@@ -63,31 +56,43 @@ final class LogKinds
             ])
                 ->whichIs('Prompts, and room for an answer below each.')
                 ->alsoCalled('prompts', 'this year I will', 'reflection'),
-            self::list('next-year', 'Dates of next year', ['line' => '1.5'])
+            self::log('duties', 'Duties', ['What 9+', 'Every 4', 'Next due 5', 'Notice from 5'], null, false, Section::Year)
+                ->whichIs('What comes again, when it is due next, and from when it must be thought of.')
+                ->unlessSaid(['line' => '1.5'])
+                ->alsoCalled('recurring', 'renewals', 'taxes', 'inspections', 'reminders'),
+            self::log('work-log', 'Work log', ['Date 4', 'What was done 10+', 'Hours 3'], null, false)
+                ->whichIs('What was done when, and how long it took.')
+                ->alsoCalled('work hours', 'log', 'overtime'),
+            self::log('pen-test', 'Pens on this paper', ['Pen 7', 'Stroke 8+', 'On the back 6'], null, false, Section::Back)
+                ->whichIs('Each pen tried on this paper: the stroke, and what shows on the back. Solvent markers: open a window.')
+                ->unlessSaid(['line' => '2'])
+                ->alsoCalled('pen test', 'ghosting', 'bleeding', 'ink'),
+            self::list('next-set-up', 'For the next book', ['look' => 'plain', 'line' => '1.5'], Section::Back)
+                ->whichIs('What to do otherwise when the next book is set up.')
+                ->alsoCalled('next set-up', 'ideas for the next book', 'improvements'),
+            self::list('next-year', 'Dates of next year', ['line' => '1.5'], Section::Year)
                 ->whichIs('A plain list; copied over when the next book is set up.')
                 ->alsoCalled('future dates', 'later'),
         ];
     }
 
     /** @param list<string> $columns as a person writes them down */
-    private static function log(string $id, string $name, array $columns, ?int $rows, bool $numbered): Kind
-    {
+    private static function log(
+        string $id,
+        string $name,
+        array $columns,
+        ?int $rows,
+        bool $numbered,
+        Section $section = Section::Trackers,
+    ): Kind {
         $settings = ['columns' => $columns, 'numbered' => $numbered] + (null === $rows ? [] : ['rows' => $rows]);
 
-        return self::below($id, $name, new Log(), ['columns', 'rows', 'line', 'look', 'numbered', 'ticked'])->unlessSaid($settings);
+        return Page::spread($id, $name, $section, Page::log())->unlessSaid($settings);
     }
 
     /** @param array<string, mixed> $settings */
-    private static function list(string $id, string $name, array $settings): Kind
+    private static function list(string $id, string $name, array $settings, Section $section = Section::Trackers): Kind
     {
-        return self::below($id, $name, new Lines(), ['items', 'rows', 'line', 'look', 'numbered', 'ticked'])->unlessSaid($settings);
-    }
-
-    /** @param list<string> $open */
-    private static function below(string $id, string $name, Filling $filling, array $open): Kind
-    {
-        $parting = Parting::down([Size::needed(), Leaf::of(new Title())], [Size::share(), Leaf::of($filling)->open(...$open)]);
-
-        return Kind::spread($id, $name, Section::Trackers, new Parted($parting))->mayTurnThePage();
+        return Page::spread($id, $name, $section, Page::lines())->unlessSaid($settings);
     }
 }

@@ -7,12 +7,18 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\PatternPart;
+use AmpleMargin\Spread\Filling\Free;
+use AmpleMargin\Spread\Filling\Lines;
+use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Form\Containers;
 use AmpleMargin\Spread\Form\Lettered;
 use AmpleMargin\Spread\Form\MonthCells;
 use AmpleMargin\Spread\Form\RuledRows;
 use AmpleMargin\Spread\Form\WeekBoxes;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Parting;
+use AmpleMargin\Spread\Part\Size;
 
 /** @internal to Spread */
 final class MonthKinds
@@ -35,10 +41,62 @@ final class MonthKinds
             Kind::monthPart(PatternPart::WEEKS, 'Weeks', new WeekBoxes())
                 ->whichIs('Every week of the month, on the pages the book gives a week.')
                 ->followsTheWeeks(),
+            ...self::divided(),
             Kind::monthPart('month-notes', 'Notes', new RuledRows())
                 ->whichIs('Lines for notes and memories.')
                 ->asking('line', 'ruled')
                 ->givesWay(),
+        ];
+    }
+
+    /**
+     * Pages of a month made of parts.
+     *
+     * @return list<Kind>
+     */
+    private static function divided(): array
+    {
+        return [
+            Page::ofMonth('month-habits', 'Habits', Page::items('days'))
+                ->whichIs('A column for every day of the month, a row for each habit.')
+                ->unlessSaid(['items' => ['Scales', 'A walk', 'Ten pages', 'To bed by ten', 'No sugar', 'Stretch'], 'line' => '1.5'])
+                ->inPlural('habits'),
+            Page::ofMonth('month-line-a-day', 'A line a day', Leaf::of(new Table())
+                ->with(['rows_of' => 'days', 'columns_of' => 'items', 'heads' => ['What was']])
+                ->open('look'))
+                ->whichIs('A row for every day of the month, and a line to write on it.')
+                ->inPlural('lines a day'),
+            Page::ofMonth('month-log', 'Read, seen, bought', Parting::down(
+                [Size::share(), Leaf::of(new Lines(), 'Read')],
+                [Size::share(), Leaf::of(new Lines(), 'Seen and heard')],
+                [Size::share(), Leaf::of(new Lines(), 'Bought')],
+            ))
+                ->whichIs('What the month brought, by kind.')
+                ->inPlural('logs'),
+            Page::ofMonth('month-numbers', 'Numbers of the month', Page::items('items')->with(['heads' => ['Last', 'This', 'Next']]))
+                ->whichIs('Last month’s figure beside this one’s, and what is wanted of the next.')
+                ->unlessSaid([
+                    'items' => ['Pages read', 'Hours of sleep', 'Kilometres', 'Rehearsals', 'Put aside'],
+                    'column' => 4,
+                    'line' => '2',
+                ])
+                ->inPlural('numbers'),
+            Page::ofMonth('month-learning', 'Learning', Page::quarters('What I learn', 'How', 'Done', 'Questions'))
+                ->whichIs('What is being learned, how, and what is open.')
+                ->inPlural('learning pages'),
+            Page::ofMonth('month-child', 'A page for somebody', Page::boxesDown('Said', 'Learned', 'Laughed at', 'Measured'))
+                ->whichIs('A child’s or an animal’s month: what was said, learned, laughed at.')
+                ->inPlural('pages for somebody'),
+            Page::ofMonth('month-exercise', 'Moved', Page::log()->with(['columns' => ['Day 3', 'What 9+', 'How long 5', 'How it was 6']]))
+                ->whichIs('A row each time. A record, no advice.')
+                ->inPlural('exercise logs'),
+            Page::ofMonth('month-memories', 'Memories', Leaf::of(new Free()))
+                ->whichIs('Room kept free for what is glued in or drawn.')
+                ->inPlural('memories')
+                ->givesWay(),
+            Page::ofMonth('month-summary', 'Looking back', Page::quarters('Went well', 'Went badly', 'Learned', 'Next month'))
+                ->whichIs('The month in four boxes, filled at its end.')
+                ->inPlural('summaries'),
         ];
     }
 }

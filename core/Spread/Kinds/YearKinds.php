@@ -42,6 +42,12 @@ final class YearKinds
             Kind::spread('future-log', 'Future log', Section::Year, new FutureLog())
                 ->whichIs('Dates beyond the months already drawn.')
                 ->unlessSaid(['months_per_page' => 6, 'columns' => 2]),
+            Page::spread('birthdays', 'Birthdays', Section::Year, Page::months())
+                ->whichIs('A cell for every month; names and days are written in.')
+                ->alsoCalled('anniversaries', 'name days'),
+            Page::spread('important-dates', 'Important dates', Section::Year, Page::months())
+                ->whichIs('A cell for every month, on one page, for what must not be missed.')
+                ->alsoCalled('holidays', 'events', 'dates'),
         ];
     }
 

@@ -67,7 +67,11 @@ final class Arranged
     {
         $arranged = self::in($asked, new Region(0, 0, max($wide, self::narrowest($asked)), 1_000));
 
-        return $arranged->head + $arranged->line->times(\count($arranged->down->entries) + ($arranged->sum ? 1 : 0))->ceil();
+        $rows = \count($arranged->down->entries);
+        // Items are added in time: a third more.
+        $more = Axis::ITEMS === $arranged->down->of ? intdiv($rows + 2, 3) : 0;
+
+        return $arranged->head + $arranged->line->times($rows + $more + ($arranged->sum ? 1 : 0))->ceil();
     }
 
     public static function in(Request $asked, Region $region): self
@@ -78,6 +82,9 @@ final class Arranged
         $count = \count($across->entries);
         $wide = $asked->settings->countOrNull('column') ?? max(1, min(self::WIDEST, intdiv($room, $count)));
         $columns = Pages::evenly($count, max(1, intdiv($room, $wide)));
+        // What is left goes to the names, as in a log; nobody needs it between the columns.
+        $grows = Axis::ITEMS === $down->of && null === $asked->settings->countOrNull('strip');
+        $strip += $grows ? max(0, $room - $columns * $wide) : 0;
         $stacked = Axis::ITEMS === $across->of && $across->longest($asked->boxesOf(...)) > $wide;
         $head = match (true) {
             $stacked => min(self::STACKED, max(1, mb_strlen($across->longestName()))),
@@ -103,6 +110,14 @@ final class Arranged
     public function entriesDown(): int
     {
         return Pages::evenly(\count($this->down->entries), max(1, $this->rows - ($this->sum ? 1 : 0)));
+    }
+
+    /** Rows ruled on a page: items are added in time, so for them as many as fit; else those there are. */
+    public function ruled(int $page): int
+    {
+        $rows = \count($this->rowsOn($page)) + ($this->sum ? 1 : 0);
+
+        return Axis::ITEMS === $this->down->of ? max($rows, $this->rows) : $rows;
     }
 
     /** Pages in all. */

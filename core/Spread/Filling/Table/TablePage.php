@@ -46,7 +46,7 @@ final class TablePage
             $region->y + $arranged->head,
             max(1, \count($this->columns)),
             $arranged->wide,
-            max(1, \count($this->rows)) + ($arranged->sum ? 1 : 0),
+            max(1, $arranged->ruled($page)),
             $arranged->line,
         );
     }
@@ -87,26 +87,43 @@ final class TablePage
                 'rows',
                 Plural::of($rows, 'row', 'rows'),
                 "{$this->region->tall} boxes − $arranged->head for the headings; $rows × $arranged->line = {$this->cells->height()}"
-                    .$this->of($arranged->down, \count($this->rows)),
+                    .$this->toAdd().$this->of($arranged->down, \count($this->rows)),
             ],
         ];
     }
 
     public function band(Canvas $canvas): void
     {
-        $heads = array_keys(array_filter($this->rows, static fn (Entry $row): bool => $row->heads));
-        if ([] !== $heads) {
-            $canvas->step(Task::Band, 'Band the rows that head a group.', 'rows');
-            $this->bandRows($canvas, $heads);
-        } elseif ('banded' === $this->asked->settings->choice('look') && $this->cells->rows > 1) {
-            $canvas->step(Task::Band, 'Band every other row, from the second on.', 'rows');
-            $this->bandRows($canvas, range(1, $this->cells->rows - 1, 2));
+        if ('banded' === $this->asked->settings->choice('look')) {
+            $this->bandRows($canvas, $this->everyOther(), 'Band every other row, from the second on; in a group, from its second on.');
+        } else {
+            $heads = array_keys(array_filter($this->rows, static fn (Entry $row): bool => $row->heads));
+            $this->bandRows($canvas, $heads, 'Band the rows that head a group.');
         }
     }
 
-    /** @param list<int> $rows */
-    private function bandRows(Canvas $canvas, array $rows): void
+    /** @return list<int> every other row, counted anew from each heading of a group */
+    private function everyOther(): array
     {
+        $rows = [];
+        $since = 0;
+        for ($row = 0; $row < $this->cells->rows; ++$row) {
+            $since = ($this->rows[$row]->heads ?? false) ? 0 : $since + 1;
+            if ($since > 0 && 0 === $since % 2) {
+                $rows[] = $row;
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @param list<int> $rows */
+    private function bandRows(Canvas $canvas, array $rows, string $says): void
+    {
+        if ([] === $rows) {
+            return;
+        }
+        $canvas->step(Task::Band, $says, 'rows');
         $wide = $this->cells->width()->plus($this->arranged->strip);
         foreach ($rows as $row) {
             $canvas->band($this->region->x, $this->cells->down($row), $wide, $this->cells->tall);
@@ -116,6 +133,12 @@ final class TablePage
     public function ink(Canvas $canvas): void
     {
         $this->cells->keep($canvas);
+        $free = $this->cells->rows - \count($this->rows) - ($this->arranged->sum ? 1 : 0);
+        if ($free > 0) {
+            $y = $this->cells->down(\count($this->rows));
+            [$strip, $line] = [$this->arranged->strip, $this->cells->tall];
+            $canvas->room('rows', 'rows to add', $this->region->x, $y, $strip, $line->times($free), $line);
+        }
         if ('dots' === $this->asked->settings->choice('look')) {
             $this->fifths($canvas);
         } else {
@@ -262,6 +285,14 @@ final class TablePage
                 $canvas->ring(Layer::Ink, $x, $this->cells->down($row)->plus(Fraction::of(1, 3)), $dot, $dot);
             }
         }
+    }
+
+    /** Rows without a name yet. */
+    private function toAdd(): string
+    {
+        $free = $this->cells->rows - \count($this->rows) - ($this->arranged->sum ? 1 : 0);
+
+        return $free > 0 ? ', '.$free.' to add' : '';
     }
 
     /** Which of how many, where they are not all here. */

@@ -1,0 +1,170 @@
+<?php
+
+/* Trackers: a box for every day, a table by month or week, cells for the months. What is health or money is a record, no advice. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Kinds;
+
+use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\Lines;
+use AmpleMargin\Spread\Filling\Table;
+use AmpleMargin\Spread\Filling\Title;
+use AmpleMargin\Spread\Form\OwnParts;
+use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Parting;
+use AmpleMargin\Spread\Part\Size;
+
+/** @internal to Spread */
+final class TrackerKinds
+{
+    /** @return list<Kind> */
+    public static function all(): array
+    {
+        return [
+            Kind::spread('page-of-parts', 'A page of parts', Section::Trackers, OwnParts::dividedInPlan(Parting::down(
+                [Size::needed(), Leaf::of(new Title())],
+                [Size::share(), Leaf::of(new Lines())],
+            )))
+                ->whichIs('Divided as you like, each part filled in its own way.')
+                ->alsoCalled('layout', 'own page', 'divided page', 'collection')
+                ->mayTurnThePage()
+                ->dividedByHand(),
+            ...self::byDay(),
+            ...self::byMonth(),
+            ...self::byWeek(),
+            ...self::cells(),
+        ];
+    }
+
+    /** @return list<Kind> */
+    private static function byDay(): array
+    {
+        return [
+            Page::spread('mood', 'Mood of every day', Section::Trackers, Page::days())
+                ->whichIs('A box a day, a colour for how it was. A record, no advice.')
+                ->unlessSaid(['entries' => ['Bright', 'Calm', 'Even', 'Low', 'Stormy']])
+                ->alsoCalled('mood tracker', 'feelings', 'good days', 'day matrix'),
+            Page::spread('spending-days', 'Days and spending', Section::Trackers, Page::days())
+                ->whichIs('A box a day: nothing spent, only what was needed, or more. A record, no advice.')
+                ->unlessSaid(['entries' => ['Nothing', 'Needed', 'More']])
+                ->alsoCalled('no spend', 'money', 'spending tracker'),
+            Page::spread('one-habit', 'One thing every day', Section::Trackers, Page::days())
+                ->whichIs('A box a day for one habit, all year.')
+                ->unlessSaid(['entries' => ['Done', 'Half', 'Rest day']])
+                ->alsoCalled('habit tracker', 'practice', 'every day', 'pages read', 'steps walked'),
+            Page::spread('unwell-days', 'Days unwell', Section::Trackers, Page::days())
+                ->whichIs('What was felt on which day. A record to look back on, no medical advice.')
+                ->unlessSaid(['entries' => ['Headache', 'Cold', 'Tired', 'Day off']])
+                ->alsoCalled('sick days', 'symptoms', 'cycle', 'health', 'period tracker'),
+        ];
+    }
+
+    /** @return list<Kind> */
+    private static function byMonth(): array
+    {
+        return [
+            Page::spread('income-and-expenses', 'Income and expenses', Section::Trackers, Page::items('months'))
+                ->whichIs('Two groups of items, an amount for every month, and their sum. A record, no advice.')
+                ->unlessSaid([
+                    'items' => ['Income:', 'Wages', 'Other', 'Expenses:', 'Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved'],
+                    'column' => 4,
+                    'line' => '1.5',
+                    'sum' => true,
+                ])
+                ->alsoCalled('budget', 'money', 'accounts', 'finances'),
+            Page::spread('savings-by-month', 'Put aside', Section::Trackers, Page::items('months'))
+                ->whichIs('What was put aside for what, month by month. A record, no advice.')
+                ->unlessSaid(['items' => ['Boat', 'Journey', 'Winter'], 'column' => 4, 'line' => '2', 'sum' => true])
+                ->alsoCalled('savings', 'money', 'sinking funds'),
+            Page::spread('numbers-of-the-year', 'Numbers of the year', Section::Trackers, Page::items('months'))
+                ->whichIs('What can be counted at the end of every month.')
+                ->unlessSaid(['items' => ['Books', 'Films', 'Rehearsals', 'Shifts', 'Hours on the boat', 'Letters'], 'line' => '2'])
+                ->alsoCalled('statistics', 'counts', 'stats'),
+            Page::spread('measurements', 'Measurements', Section::Trackers, Page::items('months'))
+                ->whichIs('A few measures, once a month. A record, no medical advice.')
+                ->unlessSaid(['items' => ['Weight', 'Waist', 'Pulse at rest', 'Minutes for 5 km'], 'column' => 4, 'line' => '2'])
+                ->alsoCalled('body', 'weight', 'health', 'fitness'),
+            Page::spread('chores-by-month', 'Rare chores', Section::Trackers, Page::items('months'))
+                ->whichIs('What is done once in a while: a tick in the month it was.')
+                ->unlessSaid(['items' => ['Windows', 'Oven', 'Gutters', 'Bicycle', 'Mattress', 'Bilge pump', 'Chimney'], 'line' => '1.5'])
+                ->alsoCalled('when last done', 'upkeep', 'maintenance', 'cleaning', 'last time'),
+            Page::spread('month-reset', 'At the turn of the month', Section::Trackers, Page::items('months'))
+                ->whichIs('The same list ticked off at the end of every month.')
+                ->unlessSaid(['items' => ['Copy dates over', 'Pay what is due', 'Empty the bag', 'Look at the goals', 'Plan the leave']])
+                ->alsoCalled('reset list', 'routine', 'monthly reset'),
+            Page::spread('self-care', 'Good for me', Section::Trackers, Page::items('months'))
+                ->whichIs('What does one good, and whether the month had some of it.')
+                ->unlessSaid(['items' => ['A walk at dawn', 'A long bath', 'An evening without a screen', 'A call to a friend', 'A swim']])
+                ->alsoCalled('self-care', 'wellbeing', 'rest'),
+        ];
+    }
+
+    /** @return list<Kind> */
+    private static function byWeek(): array
+    {
+        return [
+            Page::spread('chores-by-week', 'Weekly chores', Section::Trackers, Page::items('weeks'))
+                ->whichIs('A column a week, each with its date; an item a row.')
+                ->unlessSaid(['items' => ['Floors', 'Washing', 'Bathroom', 'Plants', 'Bins', 'Bed linen'], 'line' => '1.5'])
+                ->alsoCalled('cleaning', 'week grid', 'housework'),
+            Page::spread('hours-by-week', 'Hours by week', Section::Trackers, Leaf::of(new Table())
+                ->with(['rows_of' => 'weeks', 'columns_of' => 'weekdays', 'strip' => 5])
+                ->open('line', 'look', 'column'))
+                ->whichIs('A row a week, a column a weekday: hours worked, or slept, or practised.')
+                ->unlessSaid(['column' => 3])
+                ->alsoCalled('work hours', 'timesheet', 'overtime', 'sleep'),
+            Page::spread('timetable', 'Timetable', Section::Year, Leaf::of(new Table())
+                ->with(['rows_of' => 'items', 'columns_of' => 'weekdays', 'strip' => 4])
+                ->open('items', 'line', 'look'))
+                ->whichIs('Hours down, the days of the week across.')
+                ->unlessSaid(['items' => array_map(static fn (int $hour): string => "$hour:00", range(8, 18)), 'line' => '3'])
+                ->alsoCalled('schedule', 'classes', 'lessons', 'school', 'week plan'),
+        ];
+    }
+
+    private static function named(): Leaf
+    {
+        return Leaf::of(new Cells())->open('cells', 'across', 'line');
+    }
+
+    private static function numbered(): Leaf
+    {
+        return Leaf::of(new Cells())->with(['of' => 'numbers'])->open('count', 'across', 'line');
+    }
+
+    /** @return list<Kind> */
+    private static function cells(): array
+    {
+        return [
+            Page::spread('gratitude', 'Something good of every month', Section::Trackers, Page::months())
+                ->whichIs('A cell for every month of the book; a sentence or two in each.')
+                ->alsoCalled('gratitude', 'one sentence a month', 'memories'),
+            Page::spread('favourites', 'Best of every month', Section::Trackers, Page::months())
+                ->whichIs('The book, the song, the meal, the day.')
+                ->alsoCalled('favourites', 'highlights', 'best of'),
+            Page::spread('releases', 'Coming out', Section::Trackers, Page::months())
+                ->whichIs('What appears in which month: books, films, plays, concerts.')
+                ->alsoCalled('releases', 'premieres', 'upcoming'),
+            Page::spread('reading-by-category', 'Twelve kinds of book', Section::Trackers, self::named())
+                ->whichIs('A cell for each kind of book, filled when one was read.')
+                ->unlessSaid(['cells' => [
+                    'By a neighbour', 'Over 500 pages', 'In verse', 'Lent by a friend', 'From the sea', 'Older than I',
+                    'Read aloud', 'With a map', 'By two people', 'A second time', 'About a trade', 'Chosen blind',
+                ]])
+                ->alsoCalled('reading challenge', 'books', 'prompts'),
+            Page::spread('bingo', 'Five by five', Section::Trackers, self::numbered())
+                ->whichIs('Twenty-five cells to fill in any order.')
+                ->unlessSaid(['count' => 25, 'across' => 5])
+                ->alsoCalled('bingo', 'squares', 'board'),
+            Page::spread('board', 'Wanted, begun, done', Section::Trackers, Page::boxesAcross('Wanted', 'Begun', 'Done'))
+                ->whichIs('Three columns that notes move through.')
+                ->alsoCalled('board', 'stages', 'watch list'),
+            Page::spread('project-cells', 'A project a month', Section::Trackers, Page::months())
+                ->whichIs('What is under way in which month.')
+                ->alsoCalled('project log', 'project planner', 'content planner'),
+        ];
+    }
+}
