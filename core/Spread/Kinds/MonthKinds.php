@@ -58,7 +58,8 @@ final class MonthKinds
     {
         return [
             Page::ofMonth('month-habits', 'Habits', Page::items('days'))
-                ->whichIs('A column for every day of the month, a row for each habit.')
+                ->whichIs('A column for every day of the month over an opening, a row for each habit.')
+                ->isAnOpening()
                 ->unlessSaid(['items' => ['Scales', 'A walk', 'Ten pages', 'To bed by ten', 'No sugar', 'Stretch'], 'line' => '1.5'])
                 ->inPlural('habits'),
             Page::ofMonth('month-line-a-day', 'A line a day', Leaf::of(new Table())

@@ -27,7 +27,8 @@ final class Asker
             $this->page->grid,
             $this->page->calendar,
             $this->page->palette,
-            hand: $this->page->hand,
+            $this->page->pages,
+            $this->page->hand,
         );
     }
 }

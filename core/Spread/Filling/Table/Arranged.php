@@ -81,7 +81,8 @@ final class Arranged
         $room = $region->wide - $strip;
         $count = \count($across->entries);
         $wide = $asked->settings->countOrNull('column') ?? max(1, min(self::WIDEST, intdiv($room, $count)));
-        $columns = Pages::evenly($count, max(1, intdiv($room, $wide)));
+        // Over as many pages as a month's pattern gives it, or as it needs.
+        $columns = Pages::evenly($count, max(1, intdiv($room, $wide)), $asked->pages);
         // What is left goes to the names, as in a log; nobody needs it between the columns.
         $grows = Axis::ITEMS === $down->of && null === $asked->settings->countOrNull('strip');
         $strip += $grows ? max(0, $room - $columns * $wide) : 0;
