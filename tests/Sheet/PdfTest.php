@@ -96,6 +96,49 @@ final class PdfTest extends TestCase
         }
     }
 
+    /**
+     * A printed log, table and matrix, as poppler reads them: their columns and rows counted by hand, in boxes of 5 mm, within
+     * 0.05 mm. The grid of 26 × 38 begins 40 mm in and 52.5 mm down on A4, for the sheet’s own words take 9 mm more below than above.
+     */
+    public function testALogATableAndAMatrixArePrintedWhereTheirCountsSay(): void
+    {
+        foreach ([
+            // Number 2, title 11, author 7, stars 2, date 4; title of 3 and headings of 1, then 34 rows.
+            'books-read' => [[], [2, 13, 20, 22], [4, 5, 37, 38]],
+            // 12 columns of a box, 14 left for the names; 22 rows of 1½ from box 4 on.
+            'chores-by-month' => [[], [14, 15, 26], [4, 5.5, 34, 37]],
+            // A box of figures, 12 columns; 31 rows from box 4 on.
+            'mood' => [[], [1, 2, 13], [4, 5, 34, 35]],
+        ] as $id => [$settings, $columns, $rows]) {
+            $plan = Books::edited(
+                Books::starter()->with(['spreads' => []]),
+                [['type' => 'add-spread', 'kind' => $id, 'settings' => $settings]],
+            );
+            $book = Composer::compose($plan);
+            $read = $this->read((new BookSheets($book, PaperSize::A4))->guides([$book->pageOf($id) ?? 0]));
+            foreach ($columns as $x) {
+                self::assertTrue($this->stands($read, 40 + 5 * $x, null), "$id: a line down at $x");
+            }
+            foreach ($rows as $y) {
+                self::assertTrue($this->stands($read, null, 52.5 + 5 * $y), "$id: a line across at $y");
+            }
+        }
+    }
+
+    /** Whether a line of a box or more runs down at x, or across at y, in mm. */
+    private function stands(array $lines, ?float $x, ?float $y): bool
+    {
+        foreach ($lines as [$a, $b, $c, $d]) {
+            $down = null !== $x && abs($a - $x) <= 0.05 && abs($c - $x) <= 0.05 && abs($d - $b) >= 5;
+            $across = null !== $y && abs($b - $y) <= 0.05 && abs($d - $y) <= 0.05 && abs($c - $a) >= 5;
+            if ($down || $across) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** What a pen draws is printed in its colour: the ticks of the spacing sheet, as poppler reads their strokes. */
     public function testPensKeepTheirColoursOnPaper(): void
     {

@@ -14,6 +14,7 @@ use AmpleMargin\Spread\Filling\Log;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Form\Parted;
+use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
@@ -26,7 +27,7 @@ final class Page
     /** A spread with its title above what fills it. */
     public static function spread(string $id, string $name, Section $section, Piece $piece): Kind
     {
-        return Kind::spread($id, $name, $section, new Parted(self::under($piece)))->mayTurnThePage();
+        return Kind::spread($id, $name, $section, PartedLayouts::of(self::under($piece)))->mayTurnThePage();
     }
 
     /** A part of a month's pattern with its name above what fills it. */

@@ -1,0 +1,84 @@
+<?php
+
+/*
+ * Pages of parts that can be laid out in more than one way: with other rows, more or fewer cells or wider columns. Which of them
+ * there are follows from what the kind asks for.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form;
+
+use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\HasParts;
+use AmpleMargin\Spread\Laid;
+use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\PartsOfPage;
+use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Request;
+
+/** @internal to Spread */
+final class PartedLayouts implements Form, HasParts, HasLayouts
+{
+    /** Settings that decide how a page is laid out: value → how a person says it. */
+    private const LINE = ['1' => '1 box a row', '1.5' => '1½ boxes a row', '2' => '2 boxes a row', '3' => '3 boxes a row'];
+    private const ACROSS = [2 => 'two across', 3 => 'three across', 4 => 'four across'];
+    private const COLUMN = [1 => 'a box a column', 2 => '2 boxes a column', 4 => '4 boxes a column, for amounts'];
+
+    private function __construct(private readonly Parted $parted)
+    {
+    }
+
+    /** With layouts where it asks for something that makes another; without where it does not. */
+    public static function of(Piece $piece): Form
+    {
+        $asks = array_merge([], ...array_map(static fn (Leaf $leaf): array => $leaf->open, $piece->leaves()));
+        $parted = new Parted($piece);
+
+        return [] === array_intersect(['line', 'across', 'column'], $asks) ? $parted : new self($parted);
+    }
+
+    public function fields(): array
+    {
+        return $this->parted->fields();
+    }
+
+    public function layOut(Request $request): Laid
+    {
+        return $this->parted->layOut($request);
+    }
+
+    public function parting(Request $request): Piece
+    {
+        return $this->parted->parting($request);
+    }
+
+    public function parts(Request $request): PartsOfPage
+    {
+        return $this->parted->parts($request);
+    }
+
+    public function layouts(Request $request): array
+    {
+        $asked = array_flip(array_column($this->fields(), 'name'));
+        $layouts = [];
+        foreach (isset($asked['across']) ? self::ACROSS : [] as $across => $says) {
+            $layouts[] = new Layout('Cells '.$says, ['across' => $across]);
+        }
+        foreach (isset($asked['column']) ? self::COLUMN : [] as $column => $says) {
+            foreach (['1', '1.5', '2'] as $line) {
+                // Six are enough to compare: an amount is not written on a row of a box.
+                if (!(4 === $column && '1' === $line) && !(2 === $column && '1' !== $line)) {
+                    $layouts[] = new Layout(ucfirst(self::LINE[$line]).', '.$says, ['line' => $line, 'column' => $column]);
+                }
+            }
+        }
+        foreach ([] === $layouts && isset($asked['line']) ? self::LINE : [] as $line => $says) {
+            $layouts[] = new Layout(ucfirst($says), ['line' => (string) $line]);
+        }
+
+        return $layouts;
+    }
+}
