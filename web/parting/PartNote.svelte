@@ -1,7 +1,8 @@
 <!-- The chosen part in the margin: what fills it, how large it is, and how it could be divided. -->
 <script lang="ts">
-  import type { Filling, Mark, PartChange } from '../api/client';
+  import type { Filling, Finding, Mark, PartChange } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
+  import Findings from '../parts/Findings.svelte';
   import SettingField from '../spreads/SettingField.svelte';
   import type { Part, PartingState } from './parting.svelte';
 
@@ -11,8 +12,10 @@
     fillings: Filling[];
     pitch: number;
     change: (change: Omit<PartChange, 'at'>) => void;
+    /** Of this part. */
+    findings: Finding[];
   }
-  let { parting, part, fillings, pitch, change }: Props = $props();
+  let { parting, part, fillings, pitch, change, findings }: Props = $props();
 
   const filling = $derived(fillings.find((one) => one.fill === part.fill));
   const fields = $derived(filling?.fields.filter((field) => part.asked.includes(field.name)) ?? []);
@@ -26,7 +29,7 @@
 
 <h2 class="wrap-anywhere" dir="auto">{part.name ?? filling?.name ?? part.fill}</h2>
 <p class="quiet">{part.wide} × {part.tall} boxes, {mm(part.wide)} × {mm(part.tall)} mm{part.lines > 0 ? `; ${part.lines} lines to write on` : ''}.</p>
-{#if part.says}<p class="note broken">{part.says}</p>{/if}
+<Findings {findings} />
 
 <h3 class="mt-3">Filled with</h3>
 <ul class="fillings">

@@ -64,7 +64,7 @@
     {#if page?.says}<p class="note broken">{page.says} Take the last edit back, or join two parts.</p>{/if}
     {#if parting.part}
       {#key parting.part.path}
-        <PartNote {parting} part={parting.part} {fillings} pitch={book.stock.pitch} {change} />
+        <PartNote {parting} part={parting.part} {fillings} pitch={book.stock.pitch} {change} findings={page?.findings.filter((finding) => finding.says === parting.part?.says) ?? []} />
       {/key}
     {:else if parting.division}
       <DivisionNote division={parting.division} {change} />

@@ -19,12 +19,13 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Cells implements Filling
+final class Cells implements Filling, GivesWay
 {
     /** Boxes a named cell is at least: its name, and two lines to write on. */
     private const WIDE = 4;
@@ -82,6 +83,16 @@ final class Cells implements Filling
         $across = min($asked->settings->countOrNull('across') ?? 3, max(1, intdiv($wide + 1, self::WIDE + 1)));
 
         return (int) ceil($count / $across) * (2 * self::TALL + 1) - 1;
+    }
+
+    public function ways(Request $asked, Region $region): array
+    {
+        return [
+            ['say' => 'As many across as fit', 'settings' => ['across' => null]],
+            ['say' => 'Cells as large as the part has room for', 'settings' => ['cell' => null]],
+            ['say' => 'Two across', 'settings' => ['across' => 2]],
+            ['say' => 'One below another', 'settings' => ['across' => 1]],
+        ];
     }
 
     public function fill(Request $asked, Region $region, int $from): Filled

@@ -13,13 +13,15 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\GivesWay;
+use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Lines implements Filling
+final class Lines implements Filling, GivesWay
 {
     public function name(): string
     {
@@ -58,6 +60,15 @@ final class Lines implements Filling
         return PartName::rows($asked) + max(Rows::tall($asked), $items);
     }
 
+    public function ways(Request $asked, Region $region): array
+    {
+        return [
+            ['say' => 'A box a row', 'settings' => ['line' => '1']],
+            ['say' => 'Leave out the numbers', 'settings' => ['numbered' => false]],
+            ['say' => 'Leave out numbers and boxes to tick', 'settings' => ['numbered' => false, 'ticked' => false]],
+        ];
+    }
+
     public function fill(Request $asked, Region $region, int $from): Filled
     {
         $named = PartName::rows($asked) > 0;
@@ -67,11 +78,7 @@ final class Lines implements Filling
 
         return new Filled(
             workings: [["rows-$region->x-$region->y", Plural::of($rows->count, 'line', 'lines'), $working]],
-            findings: \count($items) > $rows->all ? [new Finding(
-                $asked->id,
-                Plural::of(\count($items), 'item', 'items').' are more than the '.Plural::of($rows->all, 'row', 'rows')
-                    .($named ? " of “{$asked->title}”" : '').'. Leave some out, or ask for more rows.',
-            )] : [],
+            findings: 0 === $from ? self::findings($asked, $rows, $items) : [],
             band: $rows->band(...),
             ink: static fn (Canvas $canvas) => self::ink($canvas, $asked, $region, $rows),
             write: static function (Canvas $canvas) use ($asked, $region, $rows, $items, $from): void {
@@ -84,6 +91,37 @@ final class Lines implements Filling
             check: 'Count the rows: there are as many as the working says.',
             next: $rows->next(),
         );
+    }
+
+    /**
+     * More items than rows; an item that stands twice.
+     *
+     * @param list<string> $items
+     *
+     * @return list<Finding>
+     */
+    private static function findings(Request $asked, Rows $rows, array $items): array
+    {
+        $findings = [];
+        if (\count($items) > $rows->all) {
+            $findings[] = new Finding(
+                $asked->id,
+                Plural::of(\count($items), 'item', 'items').' are more than the '.Plural::of($rows->all, 'row', 'rows')
+                    .(PartName::rows($asked) > 0 ? " of “{$asked->title}”" : '').'. Leave some out, or ask for more rows.',
+            );
+        }
+        $seen = [];
+        foreach ($items as $i => $item) {
+            $same = mb_strtolower($item);
+            if (isset($seen[$same])) {
+                $says = Heading::quoted($item).' stands twice, in rows '.($seen[$same] + 1).' and '.($i + 1).'.';
+                $findings[] = new Finding($asked->id, $says, [], false);
+                break;
+            }
+            $seen[$same] = $i;
+        }
+
+        return $findings;
     }
 
     private static function ink(Canvas $canvas, Request $asked, Region $region, Rows $rows): void

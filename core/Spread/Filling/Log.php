@@ -12,12 +12,13 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Log implements Filling
+final class Log implements Filling, GivesWay
 {
     /** The row of headings. */
     private const HEAD = 1;
@@ -100,6 +101,18 @@ final class Log implements Filling
             check: 'Count the rows: there are as many as the working says.',
             next: $rows->next(),
         );
+    }
+
+    public function ways(Request $asked, Region $region): array
+    {
+        $columns = LogColumns::read($asked->settings->lines('columns'));
+        $bare = max(0, $region->wide - $this->before($asked));
+        $narrow = $columns->within($bare);
+
+        return [
+            ['say' => 'Leave out the numbers', 'settings' => ['numbered' => false]],
+            ['say' => 'Make the columns narrower: '.implode(', ', $narrow), 'settings' => ['columns' => $narrow]],
+        ];
     }
 
     private function before(Request $asked): int

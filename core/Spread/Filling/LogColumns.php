@@ -9,6 +9,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling;
 
+use AmpleMargin\Counting\LargestRemainder;
+
 /** @internal to Spread */
 final class LogColumns
 {
@@ -29,6 +31,28 @@ final class LogColumns
         }
 
         return new self($columns);
+    }
+
+    /**
+     * The same in so many boxes: each column gives up in proportion, and keeps two; the last go where not all can.
+     *
+     * @return list<string> as a person writes them down
+     */
+    public function within(int $wide): array
+    {
+        $columns = $this->columns;
+        while (\count($columns) > 1 && 2 * \count($columns) > $wide) {
+            array_pop($columns);
+        }
+        $beyond = array_map(static fn (array $column): int => max(0, $column[1] - 2), $columns);
+        $room = max(0, $wide - 2 * \count($columns));
+        $more = array_sum($beyond) > $room ? LargestRemainder::share($room, $beyond) : $beyond;
+
+        return array_map(
+            static fn (array $column, int $boxes): string => "$column[0] ".(2 + $boxes).($column[2] ? '+' : ''),
+            $columns,
+            $more,
+        );
     }
 
     /** Boxes they need at least. */

@@ -15,12 +15,13 @@ use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Filling\Table\Arranged;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Filling\Table\TablePage;
+use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Table implements Filling
+final class Table implements Filling, GivesWay
 {
     public function name(): string
     {
@@ -64,6 +65,18 @@ final class Table implements Filling
     public function tall(Request $asked, int $wide): int
     {
         return Arranged::tall($asked, $wide);
+    }
+
+    public function ways(Request $asked, Region $region): array
+    {
+        $strip = max(2, $region->wide - ($asked->settings->countOrNull('column') ?? 1));
+
+        return [
+            ['say' => 'Make the names '.Plural::boxes($strip).' wide', 'settings' => ['strip' => $strip]],
+            ['say' => 'A box a column', 'settings' => ['column' => 1]],
+            ['say' => 'A box a column, and names of 2', 'settings' => ['column' => 1, 'strip' => 2]],
+            ['say' => 'A box a row', 'settings' => ['line' => '1']],
+        ];
     }
 
     public function fill(Request $asked, Region $region, int $from): Filled

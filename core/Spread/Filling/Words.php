@@ -15,13 +15,14 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Words implements Filling
+final class Words implements Filling, GivesWay
 {
     /** Lines kept where nothing is written yet. */
     private const USUAL_LINES = 3;
@@ -58,6 +59,14 @@ final class Words implements Filling
     public function tall(Request $asked, int $wide): int
     {
         return $asked->settings->boxes('line')->times(max(1, \count($asked->settings->lines('words'))))->ceil() + 2;
+    }
+
+    public function ways(Request $asked, Region $region): array
+    {
+        return [
+            ['say' => '1½ boxes a line', 'settings' => ['line' => '1.5']],
+            ['say' => 'A box a line', 'settings' => ['line' => '1']],
+        ];
     }
 
     public function fill(Request $asked, Region $region, int $from): Filled

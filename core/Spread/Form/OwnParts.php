@@ -58,7 +58,7 @@ final class OwnParts implements Form, HasParts
     public function layOut(Request $request): Laid
     {
         try {
-            return (new Parted($this->parting($request)))->layOut($request);
+            return (new Parted($this->parting($request), null !== $this->usual))->layOut($request);
         } catch (PartRefused $refused) {
             $part = '' === $refused->path ? '' : " (part $refused->path)";
             $says = "The parts of this page cannot be read$part. {$refused->getMessage()}";

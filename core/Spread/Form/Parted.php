@@ -35,7 +35,8 @@ final class Parted implements Form, HasParts
     /** A list longer than this is a book of its own. From memory. */
     private const MOST_PAGES = 12;
 
-    public function __construct(private readonly Piece $piece)
+    /** @param bool $byHand whether its parts stand in the plan, and not in a kind */
+    public function __construct(private readonly Piece $piece, private readonly bool $byHand = false)
     {
     }
 
@@ -94,7 +95,7 @@ final class Parted implements Form, HasParts
             $parts = [];
             $going = [];
             foreach ($from as $i => $entry) {
-                $part = self::filled($asker, $placed[$i], $entry);
+                $part = $this->filled($asker, $placed[$i], $entry);
                 $parts[] = $part;
                 if (null !== $part->next) {
                     $going[$i] = $part->next;
@@ -117,15 +118,18 @@ final class Parted implements Form, HasParts
     }
 
     /** A part too small for what fills it stays free, and says so. */
-    private static function filled(Asker $asker, PlacedLeaf $placed, int $from): Filled
+    private function filled(Asker $asker, PlacedLeaf $placed, int $from): Filled
     {
+        $offers = new PartOffers($asker, $this->byHand);
         if (null === $placed->says) {
-            return $placed->leaf->filling->fill($asker->of($placed->leaf), $placed->region, $from);
+            return $placed->leaf->filling->fill($asker->of($placed->leaf), $placed->region, $from)->offering(
+                static fn (): array => $offers->of($placed),
+            );
         }
         $region = $placed->region;
 
         return new Filled(
-            findings: [new Finding($asker->page->id, $placed->says)],
+            findings: [new Finding($asker->page->id, $placed->says, $offers->of($placed))],
             pencil: static function (Canvas $canvas) use ($region): void {
                 $canvas->step(Task::Pencil, "Mark the part that is kept free: $region->wide × $region->tall boxes.");
                 $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);

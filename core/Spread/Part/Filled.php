@@ -11,6 +11,7 @@ namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Offer;
 
 final class Filled
 {
@@ -38,5 +39,35 @@ final class Filled
         public readonly string $check = '',
         public readonly ?int $next = null,
     ) {
+    }
+
+    /**
+     * The same with ways out of what cannot be, where it offers none.
+     *
+     * @param \Closure(): list<Offer> $offers asked only then
+     */
+    public function offering(\Closure $offers): self
+    {
+        $stuck = static fn (Finding $finding): bool => $finding->broken && [] === $finding->offers;
+        if ([] === array_filter($this->findings, $stuck)) {
+            return $this;
+        }
+        $ways = $offers();
+
+        return new self(
+            $this->top,
+            $this->side,
+            $this->workings,
+            array_map(
+                static fn (Finding $one): Finding => $stuck($one) ? new Finding($one->about, $one->says, $ways) : $one,
+                $this->findings,
+            ),
+            $this->pencil,
+            $this->band,
+            $this->ink,
+            $this->write,
+            $this->check,
+            $this->next,
+        );
     }
 }

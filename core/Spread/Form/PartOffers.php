@@ -1,0 +1,74 @@
+<?php
+
+/* The ways out for a part that is too small for what fills it: those of the filling that do fit. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form;
+
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Offer;
+use AmpleMargin\Spread\GivesWay;
+use AmpleMargin\Spread\Part\Asker;
+use AmpleMargin\Spread\Part\PlacedLeaf;
+
+/** @internal to Spread */
+final class PartOffers
+{
+    private const MOST = 2;
+
+    /** @param bool $byHand whether the parts stand in the plan, and not in a kind */
+    public function __construct(private readonly Asker $asker, private readonly bool $byHand)
+    {
+    }
+
+    /** @return list<Offer> */
+    public function of(PlacedLeaf $placed): array
+    {
+        $filling = $placed->leaf->filling;
+        $offers = [];
+        foreach ($filling instanceof GivesWay ? $filling->ways($this->asker->of($placed->leaf), $placed->region) : [] as $way) {
+            if (\count($offers) < self::MOST && $this->mayBeSet($placed, $way['settings']) && $this->fits($placed, $way['settings'])) {
+                $offers[] = $this->offer($placed, $way['say'], $way['settings']);
+            }
+        }
+
+        return [] === $offers && !$this->byHand ? [Offer::leaveOut($this->asker->page->id)] : $offers;
+    }
+
+    /** @param array<string, mixed> $settings */
+    private function mayBeSet(PlacedLeaf $placed, array $settings): bool
+    {
+        return $this->byHand || [] === array_diff(array_keys($settings), $placed->leaf->open);
+    }
+
+    /** @param array<string, mixed> $settings */
+    private function fits(PlacedLeaf $placed, array $settings): bool
+    {
+        $asker = new Asker($this->asker->page->with($settings));
+        $leaf = $placed->leaf->set($settings);
+        if (null !== $leaf->place($asker, $placed->region)[0]->says) {
+            return false;
+        }
+        $broken = array_filter(
+            $leaf->filling->fill($asker->of($leaf), $placed->region, 0)->findings,
+            static fn (Finding $finding): bool => $finding->broken,
+        );
+
+        return [] === $broken;
+    }
+
+    /** @param array<string, mixed> $settings */
+    private function offer(PlacedLeaf $placed, string $say, array $settings): Offer
+    {
+        return $this->byHand
+            ? new Offer($say, [
+                'type' => 'part-page',
+                'spread' => $this->asker->page->id,
+                'do' => 'set',
+                'at' => $placed->path,
+                'settings' => $settings,
+            ])
+            : Offer::settings($this->asker->page->id, $say, $settings);
+    }
+}
