@@ -84,6 +84,11 @@ if ('core' === $argv[1]) {
     sort($every);
     said('draw one page, any kind in any layout', $every);
     printf("%-52s %8.2f ms median: %s\n", 'the slowest of them', $slowest[1], $slowest[0]);
+    said('the drawer: '.count($catalogue->spreads()).' kinds on this paper, drawn', timed(15, static function () use ($catalogue, $book): void {
+        foreach ($catalogue->spreads() as $kind) {
+            App\Api\DrawingView::marks($book->sampleOf($kind)->drawings()[0]);
+        }
+    }));
     foreach (['year-at-a-glance', 'future-log', 'spacing-sheet', 'key'] as $id) {
         said(
             "all candidates of a comparison: $id",
@@ -138,7 +143,7 @@ if ('core' === $argv[1]) {
         timed(50, static fn () => (new AmpleMargin\Book\Pager(Tests\Books::first($large), new Layouts(Tests\Books::first($large), $catalogue)))->page())
     );
     said('compose the same', timed(30, static fn () => Composer::compose($large)));
-    foreach ([10, 20, 40, 76, 150, 296] as $count) {
+    foreach ([10, 20, 40, 60, 76, 150, 200, 296] as $count) {
         $kinds = $catalogue->spreads();
         $many = Tests\Books::edited(
             Tests\Books::starter(Tests\Books::a5(min(900, 160 + 3 * $count + $count % 2)))->with(['spreads' => []]),

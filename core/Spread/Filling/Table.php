@@ -87,12 +87,12 @@ final class Table implements Filling, GivesWay
         return new Filled(
             top: $page->ticksAcross(),
             side: $page->ticksDown(),
-            workings: $page->workings(),
+            workings: $page->workings(...),
             findings: 0 === $from ? self::findings($asked, $arranged) : [],
             band: $page->band(...),
             ink: $page->ink(...),
             write: $page->write(...),
-            check: $page->check(),
+            check: $page->check(...),
             next: $from + 1 < $arranged->pages() ? $from + 1 : null,
         );
     }
@@ -101,9 +101,9 @@ final class Table implements Filling, GivesWay
     private static function findings(Request $asked, Arranged $arranged): array
     {
         $findings = [];
-        $longest = $arranged->down->longestName();
+        $longest = Axis::ITEMS === $arranged->down->of ? $arranged->down->longestName() : '';
         $needed = $asked->boxesOf($longest);
-        if (Axis::ITEMS === $arranged->down->of && $needed > $arranged->strip) {
+        if ($needed > $arranged->strip) {
             $findings[] = new Finding(
                 $asked->id,
                 'Longest item: '.Plural::of(mb_strlen($longest), 'letter', 'letters').', '.Plural::boxes($needed)
@@ -112,8 +112,8 @@ final class Table implements Filling, GivesWay
                 false,
             );
         }
-        $heading = $arranged->across->longestName();
-        if ($arranged->stacked && mb_strlen($heading) > $arranged->head) {
+        $heading = $arranged->stacked ? $arranged->across->longestName() : '';
+        if (mb_strlen($heading) > $arranged->head) {
             $findings[] = new Finding(
                 $asked->id,
                 "“{$heading}” has ".mb_strlen($heading)." letters; $arranged->head stand down its column. "

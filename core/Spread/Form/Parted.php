@@ -143,7 +143,7 @@ final class Parted implements Form, HasParts
         $this->tick($canvas, Edge::Top, array_map(static fn (Filled $part): array => $part->top, $parts), $canvas->across);
         $this->tick($canvas, Edge::Side, array_map(static fn (Filled $part): array => $part->side, $parts), $canvas->down);
         foreach ($parts as $part) {
-            foreach ($part->workings as [$note, $figure, $arithmetic]) {
+            foreach ($part->workings() as [$note, $figure, $arithmetic]) {
                 $canvas->working($note, $figure, $arithmetic);
             }
         }
@@ -154,7 +154,8 @@ final class Parted implements Form, HasParts
                 }
             }
         }
-        $checks = array_values(array_unique(array_filter(array_column($parts, 'check'), static fn (string $check): bool => '' !== $check)));
+        $checks = array_map(static fn (Filled $part): string => $part->check(), $parts);
+        $checks = array_values(array_unique(array_filter($checks, static fn (string $check): bool => '' !== $check)));
         if ([] !== $checks) {
             Closing::page($canvas, array_shift($checks));
         }

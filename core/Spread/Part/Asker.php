@@ -11,13 +11,17 @@ use AmpleMargin\Spread\Setting\Settings;
 
 final class Asker
 {
+    /** @var \WeakMap<Leaf, Request> a leaf is asked for its size, its least and its filling: the same each time */
+    private \WeakMap $asked;
+
     public function __construct(public readonly Request $page)
     {
+        $this->asked = new \WeakMap();
     }
 
     public function of(Leaf $leaf): Request
     {
-        return new Request(
+        return $this->asked[$leaf] ??= new Request(
             $this->page->id,
             $leaf->name ?? $this->page->title,
             new Settings(

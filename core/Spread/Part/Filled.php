@@ -18,27 +18,39 @@ final class Filled
     /**
      * @param array<int, string>                  $top      boxes from the page's left edge → what is ticked there
      * @param array<int, string>                  $side     boxes from its upper edge → what is ticked there
-     * @param list<array{string, string, string}> $workings note, figure, arithmetic
+     * @param \Closure(): list<array{string, string, string}>|list<array{string, string, string}> $workings note, figure, arithmetic
      * @param list<Finding>                       $findings
      * @param \Closure(Canvas): void|null         $pencil beside the ticks
      * @param \Closure(Canvas): void|null         $band
      * @param \Closure(Canvas): void|null         $ink
      * @param \Closure(Canvas): void|null         $write
-     * @param string                              $check    how it is checked when it is done; "" where there is nothing to
+     * @param \Closure(): string|string            $check    how it is checked when it is done; "" where there is nothing to
      * @param int|null                            $next     entry it goes on with on the next page; null where it is done
      */
     public function __construct(
         public readonly array $top = [],
         public readonly array $side = [],
-        public readonly array $workings = [],
+        public readonly array|\Closure $workings = [],
         public readonly array $findings = [],
         public readonly ?\Closure $pencil = null,
         public readonly ?\Closure $band = null,
         public readonly ?\Closure $ink = null,
         public readonly ?\Closure $write = null,
-        public readonly string $check = '',
+        public readonly string|\Closure $check = '',
         public readonly ?int $next = null,
     ) {
+    }
+
+    /** @return list<array{string, string, string}> note, figure, arithmetic */
+    public function workings(): array
+    {
+        return $this->workings instanceof \Closure ? ($this->workings)() : $this->workings;
+    }
+
+    /** How it is checked when it is done; "" where there is nothing to. */
+    public function check(): string
+    {
+        return $this->check instanceof \Closure ? ($this->check)() : $this->check;
     }
 
     /**

@@ -26,6 +26,9 @@ final class Arranged
     /** Boxes a strip takes at most where nobody asked for more: half of a page of 26. */
     private const STRIP = 13;
 
+    /** @var \WeakMap<Request, array{Axis, Axis}>|null */
+    private static ?\WeakMap $axes = null;
+
     /**
      * @param int  $strip   boxes of the names before the columns
      * @param int  $wide    boxes a column
@@ -51,7 +54,7 @@ final class Arranged
     /** Boxes it needs at least across: the strip and one column. */
     public static function narrowest(Request $asked): int
     {
-        return self::strip($asked, self::rowsOf($asked)) + ($asked->settings->countOrNull('column') ?? 1);
+        return self::strip($asked, self::axes($asked)[0]) + ($asked->settings->countOrNull('column') ?? 1);
     }
 
     /** Boxes it needs at least down: the headings and one row, and one for the sum. */
@@ -76,7 +79,7 @@ final class Arranged
 
     public static function in(Request $asked, Region $region): self
     {
-        [$down, $across] = [self::rowsOf($asked), self::columnsOf($asked)];
+        [$down, $across] = self::axes($asked);
         $strip = self::strip($asked, $down);
         $room = $region->wide - $strip;
         $count = \count($across->entries);
@@ -148,24 +151,26 @@ final class Arranged
         return null !== $month && null !== $day && $day > $month->days();
     }
 
-    private static function rowsOf(Request $asked): Axis
+    /** @return array{Axis, Axis} rows and columns, reckoned once for each time somebody asks for a table */
+    private static function axes(Request $asked): array
     {
-        return Axis::of(
-            $asked->settings->choice('rows_of'),
-            $asked->calendar,
-            $asked->settings->lines('items'),
-            $asked->settings->countOrNull('row_count') ?? 10,
-        );
-    }
+        self::$axes ??= new \WeakMap();
+        $settings = $asked->settings;
 
-    private static function columnsOf(Request $asked): Axis
-    {
-        return Axis::of(
-            $asked->settings->choice('columns_of'),
-            $asked->calendar,
-            $asked->settings->lines('heads'),
-            $asked->settings->countOrNull('column_count') ?? 10,
-        );
+        return self::$axes[$asked] ??= [
+            Axis::of(
+                $settings->choice('rows_of'),
+                $asked->calendar,
+                $settings->lines('items'),
+                $settings->countOrNull('row_count') ?? 10,
+            ),
+            Axis::of(
+                $settings->choice('columns_of'),
+                $asked->calendar,
+                $settings->lines('heads'),
+                $settings->countOrNull('column_count') ?? 10,
+            ),
+        ];
     }
 
     /** As wide as the longest name in the person's hand, within bounds; a box for figures. */

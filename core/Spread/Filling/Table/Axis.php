@@ -71,10 +71,15 @@ final class Axis
     /** The longest name. */
     public function longestName(): string
     {
-        $names = array_column($this->entries, 'name');
-        usort($names, static fn (string $a, string $b): int => mb_strwidth($b) <=> mb_strwidth($a));
+        [$longest, $width] = ['', -1];
+        foreach ($this->entries as $entry) {
+            $wide = mb_strwidth($entry->name);
+            if ($wide > $width) {
+                [$longest, $width] = [$entry->name, $wide];
+            }
+        }
 
-        return $names[0];
+        return $longest;
     }
 
     /** Whether its entries are figures, which one box holds. */
