@@ -21,6 +21,7 @@ use AmpleMargin\Spread\PageGrid;
 use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\BoxesField;
+use AmpleMargin\Spread\Setting\ChecksField;
 use AmpleMargin\Spread\Setting\ChoiceField;
 use AmpleMargin\Spread\Setting\CountField;
 use AmpleMargin\Spread\Setting\CountsField;
@@ -89,6 +90,7 @@ final class Asking
             $field instanceof ChoiceField, $field instanceof BoxesField => $field->values()[mt_rand(0, \count($field->values()) - 1)],
             $field instanceof MonthField => (new Month(mt_rand(1990, 2060), mt_rand(1, 12)))->iso(),
             $field instanceof LinesField => array_map(static fn (int $i): string => "Line $i", range(1, mt_rand(1, 9))),
+            $field instanceof ChecksField => ['Line 1' => [$field->describe()['checks'][0][0]]],
             default => 'Words',
         };
     }

@@ -100,7 +100,26 @@ final class Books
         for ($i = mt_rand(0, 14); $i > 0; --$i) {
             $edits[] = ['type' => 'add-spread', 'kind' => $kinds[mt_rand(0, \count($kinds) - 1)]->id];
         }
+        if (0 === mt_rand(0, 1)) {
+            $edits[] = ['type' => 'set-pattern', 'pattern' => self::randomPattern()];
+            $edits[] = ['type' => 'use-pattern', 'pattern' => 'random'];
+        }
 
         return self::edited($plan, $edits);
+    }
+
+    /** @return array<string, mixed> of any kinds a month can have, the weeks in any way they are drawn */
+    private static function randomPattern(): array
+    {
+        $kinds = (new Catalogue())->ofMonths();
+        $parts = [];
+        for ($i = mt_rand(1, 6); $i > 0; --$i) {
+            $kind = $kinds[mt_rand(0, \count($kinds) - 1)];
+            $parts[] = ['kind' => $kind->id, 'pages' => mt_rand(0, 3)];
+        }
+        $ways = ['below', 'quarters', 'columns', 'rolling'];
+        $parts[] = ['kind' => 'weeks', 'pages' => 0, 'settings' => ['days_as' => $ways[mt_rand(0, 3)]]];
+
+        return ['id' => 'random', 'name' => 'Random', 'parts' => $parts];
     }
 }

@@ -11,6 +11,7 @@ use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Setting\Field;
 
+/** @phpstan-import-type Described from Field */
 final class KindView
 {
     /** @return array<string, mixed> */
@@ -22,14 +23,48 @@ final class KindView
             'section' => $kind->section?->value,
             'purpose' => $kind->purpose,
             'names' => $kind->names,
+            'opposite' => $kind->opposite,
+            'monthly' => $kind->suitsMonth(),
+            'pages' => $kind->pages,
+            'by_weeks' => $kind->byWeeks,
             'filler' => $kind->filler,
             'layouts' => $kind->form instanceof HasLayouts,
             'parts' => $kind->form instanceof HasParts,
             'by_hand' => $kind->byHand,
             'designer' => $kind->designer,
-            'fields' => self::fields($kind->fields()),
+            'fields' => array_map(
+                static fn (Field $field): array => self::usually($field->describe(), $kind->defaults[$field->name] ?? null),
+                $kind->fields(),
+            ),
             'settings' => $kind->schema(),
         ];
+    }
+
+    /**
+     * A field as its kind has it, where that has another default.
+     *
+     * @param Described $field as it describes itself
+     *
+     * @return Described
+     */
+    private static function usually(array $field, mixed $default): array
+    {
+        if (null === $default) {
+            return $field;
+        }
+        if (\is_bool($default)) {
+            return ['on' => $default] + $field;
+        }
+        $one = \is_scalar($default) ? (string) $default : '';
+        if ([] !== $field['choices']) {
+            // The first choice is the default.
+            usort($field['choices'], static fn (array $a, array $b): int => ($b[0] === $one) <=> ($a[0] === $one));
+
+            return $field;
+        }
+        $words = array_filter(\is_array($default) ? $default : [$one], is_scalar(...));
+
+        return ['usually' => implode('counts' === $field['type'] ? ', ' : "\n", $words)] + $field;
     }
 
     /**

@@ -6,15 +6,16 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use AmpleMargin\Book\StarterPlan;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paper\CountEstimate;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Fillings;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Setting\Field;
 use App\Api\KindView;
 use App\Repository\Kinds;
@@ -30,18 +31,8 @@ final class CatalogueController
     {
         return new JsonResponse([
             'spreads' => array_map(KindView::of(...), $catalogue->spreads()),
-            'month_parts' => array_map(
-                static fn (Kind $kind): array => [
-                    'kind' => $kind->id,
-                    'name' => $kind->name,
-                    'purpose' => $kind->purpose,
-                    'pages' => $kind->pages,
-                    'by_weeks' => $kind->byWeeks,
-                    'fields' => KindView::fields($kind->fields()),
-                    'settings' => $kind->schema(),
-                ],
-                $catalogue->monthParts(),
-            ),
+            'month_parts' => array_map(KindView::of(...), $catalogue->monthParts()),
+            'patterns' => array_map(PlanWriter::pattern(...), StarterPlan::patterns()),
             'fillings' => array_map(
                 static fn (Filling $filling, string $word): array => [
                     'fill' => $word,

@@ -64,7 +64,7 @@ final class DeskController
         ]);
     }
 
-    /** Every kind of spread as it would stand on this book's paper: its first page, small. */
+    /** Every kind of spread, or of a month's part, as it would stand on this book's paper: its first page, small. */
     #[Route('/drawer', methods: 'GET')]
     public function drawer(string $id, Request $request, Kinds $own): JsonResponse
     {
@@ -72,8 +72,10 @@ final class DeskController
         $book = $this->view->compose($notebook, AskedBook::of($request));
         $kept = array_values(array_filter($own->all(), static fn (OwnKind $kind): bool => null === $book->plan->whole->kind($kind->id)));
         $kinds = [];
-        foreach ($book->catalogue()->with(...array_map(OwnKinds::kind(...), $kept))->spreads() as $kind) {
-            $laid = $book->sampleOf($kind);
+        $all = $book->catalogue()->with(...array_map(OwnKinds::kind(...), $kept));
+        $month = 'month' === $request->query->get('for');
+        foreach ($month ? $all->ofMonths() : $all->spreads() as $kind) {
+            $laid = $month ? $book->sampleOfPart($kind) : $book->sampleOf($kind);
             $kinds[] = [
                 'kind' => $kind->id,
                 'pages' => $laid->pages,
@@ -92,6 +94,17 @@ final class DeskController
                 $kept,
             ),
         ]);
+    }
+
+    /** The layouts a kind would have on this book's paper, before it is added. */
+    #[Route('/drawer/{kind}', methods: 'GET')]
+    public function variants(string $id, string $kind, Request $request): JsonResponse
+    {
+        $book = $this->view->compose($this->notebooks->get($id), AskedBook::of($request));
+        $asked = $book->catalogue()->kind($kind) ?? throw new NotFound('The catalogue has no such kind.');
+        $comparison = $book->layoutsOf($asked) ?? throw new NotFound("$asked->name has one layout only.");
+
+        return new JsonResponse(ComparisonView::of($comparison, $asked->name, $book->plan->stock));
     }
 
     #[Route('/openings/{page}', requirements: ['page' => '[0-9]{1,4}'], methods: 'GET')]

@@ -121,6 +121,12 @@ final class Book
         return $this->layouts->sampleOf($kind, $this->index);
     }
 
+    /** A kind as it would stand in the book's first month, with nothing said of it yet. */
+    public function sampleOfPart(Kind $kind): Laid
+    {
+        return $this->layouts->sampleOfPart($kind);
+    }
+
     /** Whether there is something to print and stick into a spread. */
     public function prints(PlannedSpread $spread): bool
     {
@@ -135,6 +141,12 @@ final class Book
         $form = $this->layouts->form($spread, $this->index);
 
         return $form instanceof HasCutOuts ? $form->cutOut($this->layouts->request($spread)) : [];
+    }
+
+    /** The layouts of a kind that is not in the book yet; null where it has one only. */
+    public function layoutsOf(Kind $kind): ?Comparison
+    {
+        return Comparison::of($this->layouts->formOf($kind, $this->index), $this->layouts->sampleRequest($kind));
     }
 
     /** The layouts of a spread side by side on this book's stock; null where it has one only. */

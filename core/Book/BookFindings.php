@@ -31,6 +31,7 @@ final class BookFindings
     {
         return [
             ...$this->ofSpreads($this->paged->front, $this->paged->back),
+            ...(new GoalsServed($this->plan, $this->layouts->catalogue))->findings(),
             ...$this->wrongParts(),
             ...$this->lost($this->paged),
             ...$this->taken->findings(),

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\MonthWeeks;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Plan\BookPlan;
@@ -58,9 +59,12 @@ final class Layouts
     public function ofPart(Month $month, MonthPart $part): ?Laid
     {
         $kind = $this->catalogue->kind($part->kind);
-        if (null === $kind) {
-            return null;
-        }
+
+        return null === $kind ? null : $this->part($kind, $month, $part);
+    }
+
+    private function part(Kind $kind, Month $month, MonthPart $part): Laid
+    {
         $settings = $kind->settings($part->settings);
         $calendar = new CalendarFacts(
             $this->plan->period,
@@ -82,10 +86,36 @@ final class Layouts
      */
     public function sampleOf(Kind $kind, array $index): Laid
     {
-        $sample = new PlannedSpread("sample-$kind->id", $kind->id, $kind->section ?? Section::Back);
-        $form = $kind->form instanceof ReadsIndex ? $kind->form->reading($index, []) : $kind->form;
+        return $this->formOf($kind, $index)->layOut($this->sampleRequest($kind));
+    }
 
-        return $form->layOut(Request::of($sample, $this->plan, $this->catalogue->with($kind), $this->grid(), $this->names));
+    /**
+     * The form of a kind, the index knowing its rows.
+     *
+     * @param list<IndexRow> $index
+     */
+    public function formOf(Kind $kind, array $index): Form
+    {
+        return $kind->form instanceof ReadsIndex ? $kind->form->reading($index, []) : $kind->form;
+    }
+
+    /** What the form of a kind is asked where nothing is said of it yet. */
+    public function sampleRequest(Kind $kind): Request
+    {
+        $sample = new PlannedSpread("sample-$kind->id", $kind->id, $kind->section ?? Section::Back);
+
+        return Request::of($sample, $this->plan, $this->catalogue->with($kind), $this->grid(), $this->names);
+    }
+
+    /** A kind as a part of the first month, with nothing said of it; of the weeks, the first. */
+    public function sampleOfPart(Kind $kind): Laid
+    {
+        $month = $this->plan->period->start;
+        $weeks = $kind->byWeeks ? MonthWeeks::of($month, $this->plan->weeks->first, $this->plan->weeks->school, $this->plan->period) : [];
+        $each = intdiv($this->plan->weeks->pages->halves() + 1, 2);
+        $part = new MonthPart($kind->id, 1, $kind->byWeeks ? $each : $kind->pages, \array_slice($weeks, 0, 1));
+
+        return $this->part($kind, $month, $part);
     }
 
     /** What the form of a spread is asked. */
@@ -101,9 +131,9 @@ final class Layouts
      */
     public function form(PlannedSpread $spread, array $index): ?Form
     {
-        $form = $this->catalogue->kind($spread->kind)?->form;
+        $kind = $this->catalogue->kind($spread->kind);
 
-        return $form instanceof ReadsIndex ? $form->reading($index, []) : $form;
+        return null === $kind ? null : $this->formOf($kind, $index);
     }
 
     /** Whether the person wants it on half a page. */

@@ -75,7 +75,7 @@ final class StarterPlan
         return $plan->with(['months' => new MonthPlan(self::patterns(), 'bare')]);
     }
 
-    /** @return non-empty-list<Pattern> from bare to rich */
+    /** @return non-empty-list<Pattern> from bare to rich, and two of another kind */
     public static function patterns(): array
     {
         return [
@@ -91,10 +91,28 @@ final class StarterPlan
                 'Rich',
                 [['month-divider', 1], ['month-calendar', 2], ['month-goals', 2], ['weeks', 0], ['month-notes', 3]],
             ),
+            self::pattern(
+                'decorated',
+                'Decorated weeks',
+                [
+                    ['month-divider', 1],
+                    ['month-memories', 1],
+                    ['month-calendar', 2],
+                    ['month-habits', 2],
+                    ['weeks', 0, ['days_as' => 'quarters']],
+                    ['month-memories', 2],
+                    ['month-summary', 1],
+                ],
+            ),
+            self::pattern(
+                'rolling',
+                'Rolling weeks',
+                [['month-calendar', 2], ['month-line-a-day', 1], ['weeks', 0, ['days_as' => 'rolling']], ['month-notes', 1]],
+            ),
         ];
     }
 
-    /** @param list<array{string, int}> $parts kind and pages */
+    /** @param list<array{0: string, 1: int, 2?: array<string, mixed>}> $parts kind, pages and settings */
     private static function pattern(string $id, string $name, array $parts): Pattern
     {
         return new Pattern($id, $name, array_map(static fn (array $part): PatternPart => new PatternPart(...$part), $parts));

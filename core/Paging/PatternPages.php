@@ -24,7 +24,7 @@ final class PatternPages
         $wanted = [];
         foreach ($pattern->parts as $part) {
             if (PatternPart::WEEKS === $part->kind) {
-                array_push($wanted, ...self::weeks($weeks, $each));
+                array_push($wanted, ...self::weeks($weeks, $each, $part->settings));
             } elseif ($part->pages > 0) {
                 $wanted[] = new WantedPart(
                     $part->kind,
@@ -43,11 +43,12 @@ final class PatternPages
     /**
      * Weeks gathered into pages: an opening each, a page each, or two halves to a page.
      *
-     * @param list<MonthWeek> $weeks
+     * @param list<MonthWeek>         $weeks
+     * @param array<array-key, mixed> $settings
      *
      * @return list<WantedPart>
      */
-    private static function weeks(array $weeks, WeekPages $each): array
+    private static function weeks(array $weeks, WeekPages $each, array $settings): array
     {
         $pages = [];
         $half = null;
@@ -64,7 +65,7 @@ final class PatternPages
         }
 
         return array_map(
-            static fn (array $page): WantedPart => new WantedPart(PatternPart::WEEKS, $page[0], 2 === $page[0], $page[1]),
+            static fn (array $page): WantedPart => new WantedPart(PatternPart::WEEKS, $page[0], 2 === $page[0], $page[1], $settings),
             array_values($pages),
         );
     }

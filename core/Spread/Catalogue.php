@@ -83,7 +83,17 @@ final class Catalogue
     }
 
     /**
-     * The kinds a month's pattern is made of, the weeks among them.
+     * The kinds a month's pattern can be made of: its own parts, and spreads that mean something within a month.
+     *
+     * @return list<Kind>
+     */
+    public function ofMonths(): array
+    {
+        return array_values(array_filter($this->kinds, static fn (Kind $kind): bool => $kind->suitsMonth()));
+    }
+
+    /**
+     * The kinds that only a month's pattern has, the weeks among them.
      *
      * @return list<Kind>
      */

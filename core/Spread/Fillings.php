@@ -8,7 +8,9 @@ namespace AmpleMargin\Spread;
 
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\Circles;
+use AmpleMargin\Spread\Filling\DayStrips;
 use AmpleMargin\Spread\Filling\Free;
+use AmpleMargin\Spread\Filling\GoalChecks;
 use AmpleMargin\Spread\Filling\Legend;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
@@ -26,6 +28,8 @@ final class Fillings
             'log' => new Log(),
             'table' => new Table(),
             'cells' => new Cells(),
+            'checks' => new GoalChecks(),
+            'strips' => new DayStrips(),
             'words' => new Words(),
             'legend' => new Legend(),
             'circles' => new Circles(),

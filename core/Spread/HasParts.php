@@ -13,6 +13,9 @@ use AmpleMargin\Spread\Part\Piece;
 
 interface HasParts
 {
+    /** Whether one of its parts is reckoned by the months of the book, so that it means nothing within a month. */
+    public function isByMonth(): bool;
+
     /** How a page of it is parted. @throws PartRefused where what the plan says of it is no parting */
     public function parting(Request $request): Piece;
 

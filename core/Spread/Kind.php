@@ -43,6 +43,10 @@ final class Kind
      * @param int|null                $regret    of a month part dropped, whatever its pages; null for more with every page
      * @param string|null             $designer  the screen it is designed on
      * @param list<string>            $names     other words people have for it
+     * @param bool                    $ofTheYear no part of a month
+     * @param string|null             $goals     the setting that lists goals
+     * @param string|null             $challenges the one that lists the months' challenges
+     * @param list<string>            $opposite  kinds that stand well on the other page of its opening
      * @param string|null             $plural    several of it, where that is not its name
      */
     private function __construct(
@@ -65,6 +69,10 @@ final class Kind
         private readonly ?string $plural = null,
         public readonly array $names = [],
         public readonly bool $byHand = false,
+        private readonly bool $ofTheYear = false,
+        public readonly array $opposite = [],
+        public readonly ?string $goals = null,
+        public readonly ?string $challenges = null,
     ) {
     }
 
@@ -84,6 +92,24 @@ final class Kind
     public function whichIs(string $purpose): self
     {
         return $this->with(['purpose' => $purpose]);
+    }
+
+    /** Whether it can be a part of a month's pattern. */
+    public function suitsMonth(): bool
+    {
+        return null === $this->section || (
+            !$this->ofTheYear
+            && !$this->byHand
+            && \in_array($this->section, [Section::Goals, Section::Trackers, Section::Back], true)
+            && $this->form instanceof HasParts
+            && !$this->form->isByMonth()
+        );
+    }
+
+    /** Made once a book, and no part of a month. */
+    public function onlyOfTheYear(): self
+    {
+        return $this->with(['ofTheYear' => true]);
     }
 
     /** Only these settings of its form. @param string ...$names of fields */
@@ -218,6 +244,24 @@ final class Kind
         return $this->with(['names' => array_values($names)]);
     }
 
+    /** One of its settings is a list of goals, which the months' challenges serve. @param string $setting a field of lines */
+    public function holdsGoals(string $setting): self
+    {
+        return $this->with(['goals' => $setting]);
+    }
+
+    /** One of its settings is a list of challenges, a line a month. @param string $setting a field of lines */
+    public function servesGoals(string $setting): self
+    {
+        return $this->with(['challenges' => $setting]);
+    }
+
+    /** Spreads that stand well on the other page of the same opening. @param string ...$kinds their ids */
+    public function goesOpposite(string ...$kinds): self
+    {
+        return $this->with(['opposite' => array_values($kinds)]);
+    }
+
     /** The page others become when a person divides them otherwise. */
     public function dividedByHand(): self
     {
@@ -239,7 +283,7 @@ final class Kind
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function with(array $changes): self
     {
-        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool} $all */
+        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null} $all */
         $all = array_replace(array_diff_key(get_object_vars($this), ['all' => true]), $changes);
 
         return new self(...$all);

@@ -46,6 +46,36 @@ final class Request
         );
     }
 
+    /** The same with other settings, of another form. */
+    public function asking(Settings $settings): self
+    {
+        return new self(
+            $this->id,
+            $this->title,
+            $settings,
+            $this->grid,
+            $this->calendar,
+            $this->palette,
+            $this->pages,
+            $this->hand,
+        );
+    }
+
+    /** The same for so many pages. */
+    public function forPages(int $pages): self
+    {
+        return new self(
+            $this->id,
+            $this->title,
+            $this->settings,
+            $this->grid,
+            $this->calendar,
+            $this->palette,
+            $pages,
+            $this->hand,
+        );
+    }
+
     /** Whole boxes words take in the person's hand. */
     public function boxesOf(string $words): int
     {
@@ -81,15 +111,6 @@ final class Request
      */
     public function with(array $changes): self
     {
-        return new self(
-            $this->id,
-            $this->title,
-            $this->settings->with($changes),
-            $this->grid,
-            $this->calendar,
-            $this->palette,
-            $this->pages,
-            $this->hand,
-        );
+        return $this->asking($this->settings->with($changes));
     }
 }

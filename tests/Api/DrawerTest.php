@@ -29,4 +29,75 @@ final class DrawerTest extends ApiTestCase
         // 52 rows of a box below a title of 3 and the headings: 34 on 26 × 38, and 18 more.
         self::assertSame(2, $kinds['books-read']['pages']);
     }
+
+    public function testAMonthsDrawerHoldsWhatMeansSomethingWithinAMonthAndAllOfItCanBeAdded(): void
+    {
+        $book = $this->make();
+        $drawer = $this->call('GET', "/notebooks/{$book['id']}/drawer?for=month");
+        $kinds = array_column($drawer['kinds'], 'kind');
+
+        foreach (['weeks', 'month-habits', 'books-read', 'action-plan'] as $kind) {
+            self::assertContains($kind, $kinds);
+        }
+        // By the months of the book, once a book, or no page of parts: none of these means anything within a month.
+        foreach (['goals-by-month', 'mood', 'goals-by-quarter', 'index', 'year-at-a-glance', 'page-of-parts'] as $kind) {
+            self::assertNotContains($kind, $kinds);
+        }
+        $after = $book;
+        foreach (array_chunk($kinds, 20) as $i => $some) {
+            $parts = array_map(static fn (string $kind): array => ['kind' => $kind, 'pages' => 1], $some);
+            $after = $this->edit($after, ['type' => 'set-pattern', 'pattern' => ['id' => "all-$i", 'name' => "All $i", 'parts' => $parts]]);
+            self::assertSame($some, array_column(array_column($after['patterns'], 'parts', 'id')["all-$i"], 'kind'));
+        }
+
+        $refused = $this->call('POST', "/notebooks/{$book['id']}/edits", [
+            'version' => $after['version'],
+            'edit' => ['type' => 'set-pattern', 'pattern' => ['id' => 'x', 'name' => 'X', 'parts' => [['kind' => 'index', 'pages' => 1]]]],
+        ], 422);
+        self::assertSame('“index” is not a part of a month.', $refused['detail']);
+    }
+
+    public function testTheLayoutsOfAKindAreLookedAtBeforeItIsAdded(): void
+    {
+        $book = $this->make();
+        $variants = $this->call('GET', "/notebooks/{$book['id']}/drawer/books-read");
+        $lines = array_column($variants['candidates'], 'settings', 'name');
+
+        self::assertSame('1.5', $lines['1½ boxes a row']['line']);
+        foreach ($variants['candidates'] as $one) {
+            self::assertCount($one['pages'], $one['drawings'], $one['name']);
+        }
+        $added = $this->edit($book, ['type' => 'add-spread', 'kind' => 'books-read', 'settings' => $lines['2 boxes a row']]);
+        $pages = array_column($variants['candidates'], 'pages', 'name');
+        self::assertSame($pages['2 boxes a row'], array_column($added['spreads'], 'pages', 'id')['books-read']);
+
+        $this->call('GET', "/notebooks/{$book['id']}/drawer/nothing", null, 404);
+        $one = $this->call('GET', "/notebooks/{$book['id']}/drawer/vision-board", null, 404);
+        self::assertSame('Pictures of the year has one layout only.', $one['detail']);
+    }
+
+    /** What stands opposite is a kind there is, and both say so of each other where both are looked at together. */
+    public function testWhatGoesWellOppositeIsAKindOfTheCatalogue(): void
+    {
+        $kinds = array_column($this->call('GET', '/catalogue')['spreads'], 'opposite', 'kind');
+
+        foreach ($kinds as $kind => $opposite) {
+            foreach ($opposite as $other) {
+                self::assertArrayHasKey($other, $kinds, $kind);
+                self::assertNotSame($kind, $other);
+            }
+        }
+        self::assertContains('affirmations', $kinds['goals-by-area']);
+    }
+
+    /** Whatever word a practitioner has for it: each kind is found by a word that is not in its name. */
+    public function testEveryKindHasOtherNames(): void
+    {
+        $catalogue = $this->call('GET', '/catalogue');
+        foreach ([...$catalogue['spreads'], ...$catalogue['month_parts']] as $kind) {
+            if (!$kind['by_hand']) {
+                self::assertNotSame([], $kind['names'], $kind['kind']);
+            }
+        }
+    }
 }

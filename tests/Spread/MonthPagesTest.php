@@ -63,23 +63,28 @@ final class MonthPagesTest extends TestCase
     {
         foreach (['split', 'folded', 'first-day', 'most-days'] as $school) {
             foreach (['2', '1', '1/2'] as $pages) {
-                yield "$school, $pages pages a week" => [$school, $pages];
+                yield "$school, $pages pages a week" => [$school, $pages, 'below'];
+            }
+        }
+        foreach (['quarters', 'rolling', 'columns'] as $way) {
+            foreach (['2', '1', '1/2'] as $pages) {
+                yield "$way, $pages pages a week" => ['split', $pages, $way];
             }
         }
     }
 
     /** Every day of three years is written once on the week pages, with the name of its weekday. */
     #[DataProvider('weeks')]
-    public function testEveryDayIsOnOneWeekPageWithItsWeekday(string $school, string $pages): void
+    public function testEveryDayIsOnOneWeekPageWithItsWeekday(string $school, string $pages, string $way): void
     {
         $names = new Names();
         foreach (['2026', '2027', '2028'] as $year) {
-            $book = self::book("$year-01", "$year-12", 1, $pages, 'plain', 1000, $school);
+            $book = self::book("$year-01", "$year-12", 1, $pages, 'plain', 1000, $school, $way);
             $written = $of = [];
             foreach ($book->months as $block) {
                 foreach ($block->parts as $part) {
                     for ($page = $part->page; 'weeks' === $part->kind && $page <= $part->lastPage(); ++$page) {
-                        foreach (self::days($book, $page) as $words) {
+                        foreach (self::days($book, $page, 'columns' === $way) as $words) {
                             // A day of another month than the pages are for says its month.
                             [$weekday, $day, $month] = explode(' ', "$words ");
                             self::assertNotSame($names->monthShort($block->month->month), $month, $words);
@@ -116,12 +121,13 @@ final class MonthPagesTest extends TestCase
     }
 
     /** @return list<string> "Friday 1" and so on, as written on a page */
-    private static function days(Book $book, int $page): array
+    private static function days(Book $book, int $page, bool $short = false): array
     {
         $days = [];
+        $full = ['Mon' => 'Monday', 'Tue' => 'Tuesday', 'Wed' => 'Wednesday', 'Thu' => 'Thursday', 'Fri' => 'Friday', 'Sat' => 'Saturday', 'Sun' => 'Sunday'];
         foreach ($book->drawing($page)->marks ?? [] as $mark) {
-            if ($mark instanceof Words && 1 === preg_match('/^\w+day \d+( \w{3})?$/', $mark->text)) {
-                $days[] = $mark->text;
+            if ($mark instanceof Words && 1 === preg_match($short ? '/^\w{3} \d+$/' : '/^\w+day \d+( \w{3})?$/', $mark->text)) {
+                $days[] = $short ? strtr($mark->text, $full) : $mark->text;
             }
         }
 
@@ -176,6 +182,7 @@ final class MonthPagesTest extends TestCase
         string $pattern,
         int $bookPages,
         string $school = 'most-days',
+        string $way = 'below',
     ): Book {
         $plan = Books::starter(Books::a5($bookPages))->with(['spreads' => []]);
 
@@ -183,6 +190,11 @@ final class MonthPagesTest extends TestCase
             ['type' => 'set-period', 'period' => ['start' => $start, 'end' => $end]],
             ['type' => 'set-weeks', 'weeks' => ['first' => $first, 'school' => $school, 'pages' => $pages]],
             ['type' => 'use-pattern', 'pattern' => $pattern],
+            ...('below' === $way ? [] : [['type' => 'set-pattern', 'pattern' => [
+                'id' => $pattern,
+                'name' => $pattern,
+                'parts' => [['kind' => 'weeks', 'pages' => 0, 'settings' => ['days_as' => $way]]],
+            ]]]),
         ]));
     }
 }

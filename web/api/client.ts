@@ -133,6 +133,8 @@ export const api = {
   ways: (ref: Ref) => call<Ways>('GET', about(ref, '/ways')),
   drawings: (ref: Ref) => call<Drawings>('GET', about(ref, '/drawings')),
   drawer: (ref: Ref) => call<Drawer>('GET', about(ref, '/drawer')),
+  monthDrawer: (ref: Ref) => call<Drawer>('GET', about(ref, '/drawer?for=month')),
+  variants: (ref: Ref, kind: string) => call<Comparison>('GET', about(ref, `/drawer/${encodeURIComponent(kind)}`)),
   parts: (ref: Ref, spread: string) => call<Parts>('GET', about(ref, `/parts/${encodeURIComponent(spread)}`)),
   partsChanged: (ref: Ref, spread: string, change: PartChange) => call<Parts>('POST', about(ref, `/parts/${encodeURIComponent(spread)}`), { change }),
   partChoices: (ref: Ref, spread: string, at: string) => call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),

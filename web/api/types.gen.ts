@@ -349,8 +349,31 @@ export interface paths {
             };
             cookie?: never;
         };
-        /** Every kind of spread as it would stand on this book's paper */
+        /** Every kind of spread, or of a month's part, as it would stand on this book's paper */
         get: operations["drawer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/drawer/{kind}": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                kind: string;
+            };
+            cookie?: never;
+        };
+        /** The layouts a kind would have on this book's paper, before it is added */
+        get: operations["variants"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1293,10 +1316,19 @@ export interface components {
         Kind: {
             kind: string;
             name: string;
-            section: string;
+            /** @description null for the parts of a month */
+            section: string | null;
             purpose: string;
             /** @description other words people have for it */
             names: string[];
+            /** @description kinds that stand well on the other page of its opening */
+            opposite: string[];
+            /** @description whether a month's pattern can have it */
+            monthly: boolean;
+            /** @description a part of a month begins with */
+            pages: number;
+            /** @description sized by the weeks of its month */
+            by_weeks: boolean;
             filler: boolean;
             /** @description whether it has layouts to compare */
             layouts: boolean;
@@ -1314,19 +1346,9 @@ export interface components {
         };
         Catalogue: {
             spreads: components["schemas"]["Kind"][];
-            month_parts: {
-                settings: {
-                    [key: string]: unknown;
-                };
-                kind: string;
-                name: string;
-                purpose: string;
-                /** @description it begins with */
-                pages: number;
-                /** @description sized by the weeks of its month */
-                by_weeks: boolean;
-                fields: components["schemas"]["Field"][];
-            }[];
+            month_parts: components["schemas"]["Kind"][];
+            /** @description month patterns to start from */
+            patterns: components["schemas"]["Pattern"][];
             /** @description what a part of a page can be filled with */
             fillings: {
                 fill: string;
@@ -1344,13 +1366,17 @@ export interface components {
             name: string;
             label: string;
             /** @enum {unknown} */
-            type: "count" | "counts" | "text" | "lines" | "flag" | "choice" | "month";
+            type: "count" | "counts" | "text" | "lines" | "flag" | "choice" | "month" | "checks";
             least: number;
             most: number;
             /** @description what a flag is where nothing is said */
             on: boolean;
             /** @description of a choice: a value and what a person reads; the first is the default */
             choices: string[][];
+            /** @description of checks: the setting that lists what is checked */
+            of: string;
+            /** @description a name, what is asked, and an example */
+            checks: string[][];
             /** @description what is taken where nothing is said, as it is typed in; empty where there is no such thing */
             usually: string;
         };
@@ -2179,6 +2205,8 @@ export interface operations {
             query?: {
                 /** @description which of the plan's books */
                 book?: components["parameters"]["book"];
+                /** @description the kinds a month's pattern can have, as they would stand in the first month */
+                for?: "month";
             };
             header?: never;
             path: {
@@ -2195,6 +2223,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Drawer"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    variants: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the layouts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
                 };
             };
             404: components["responses"]["Problem"];

@@ -1,7 +1,7 @@
 <!-- An opening large, the steps in the margin, the working behind every figure lit on the page when pointed at. -->
 <script lang="ts">
   import { untrack } from 'svelte';
-  import type { Book } from '../api/client';
+  import { api, type Book, type Edit } from '../api/client';
   import Findings from '../parts/Findings.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
@@ -9,6 +9,8 @@
   import { keys } from '../state/keys.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import { route, type Screen as ScreenName } from '../state/route.svelte';
+  import DrawerDialog from '../spreads/DrawerDialog.svelte';
+  import { DrawerState } from '../spreads/drawer.svelte';
   import { BenchState } from './bench.svelte';
   import Pages from './Pages.svelte';
 
@@ -39,12 +41,27 @@
     ]),
   );
 
+  /** The section of the spread before a page, which one that is added there belongs to. */
+  const sectionAt = (page: number) => book.spreads.filter((one) => one.page !== null && one.page <= page).sort((a, b) => (b.page ?? 0) - (a.page ?? 0))[0]?.section;
+
+  /** The empty page that is filled from the drawer. */
+  let filling = $state.raw<{ page: number; drawer: DrawerState } | null>(null);
+  const drawer = () =>
+    new DrawerState(
+      () => catalogue.all,
+      () => book,
+    );
+  function fill(kind: string, settings: Record<string, unknown>, first: Edit | null) {
+    if (!filling) return Promise.resolve(false);
+    const add: Edit = { type: 'add-spread', kind, section: sectionAt(filling.page), pin: filling.page, book: book.book, ...(Object.keys(settings).length > 0 ? { settings } : {}) };
+    return open.edit(first ? { type: 'several', edits: [first, add] } : add);
+  }
+
   /** An empty page gets a spread of its own, which is pinned there and divided. */
   async function part(page: number) {
     const before = new Set(book.spreads.map((one) => one.id));
     const kind = catalogue.all?.spreads.find((one) => one.by_hand)?.kind;
-    // It belongs to the section of the spread before it.
-    const section = book.spreads.filter((one) => one.page !== null && one.page <= page).sort((a, b) => (b.page ?? 0) - (a.page ?? 0))[0]?.section;
+    const section = sectionAt(page);
     if (!kind || !(await open.edit({ type: 'add-spread', kind, section, pin: page, book: book.book }))) return;
     const added = open.book?.spreads.find((one) => !before.has(one.id));
     if (added) route.go(route.to('parts', added.id));
@@ -122,7 +139,12 @@
       {#if opening}<p class="quiet">Nothing is drawn on this opening.</p>{/if}
     {/each}
     {#each opening?.pages ?? [] as page (page?.page)}
-      {#if page && (page.is === 'empty' || page.is === 'spare')}<button class="btn small mt-2" onclick={() => part(page.page)}>Part page {page.page}</button>{/if}
+      {#if page && (page.is === 'empty' || page.is === 'spare')}
+        <div class="mt-2 flex flex-wrap gap-1.5">
+          <button class="btn small" onclick={() => (filling = { page: page.page, drawer: drawer() })}>Fill page {page.page} …</button>
+          <button class="btn small" onclick={() => part(page.page)}>Part page {page.page}</button>
+        </div>
+      {/if}
     {/each}
     {#each book.taken.filter((one) => opening?.pages.some((page) => page?.drawing === one.on && page.nth === one.nth)) as one (one.id)}
       <p class="note">Taken from the counting bench: {one.says} <button class="btn small" onclick={() => open.edit({ type: 'drop-split', taken: one.id })}>Leave its ticks out</button></p>
@@ -165,6 +187,7 @@
     <div class="sheet"><Pages {book} {bench} /></div>
   {/if}
 </Screen>
+{#if filling}<DrawerDialog {book} drawer={filling.drawer} label="Fill page {filling.page}" where="page {filling.page}" drawn={() => api.drawer(book)} add={fill} close={() => (filling = null)} />{/if}
 
 <style>
   .bar {

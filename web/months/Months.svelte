@@ -73,7 +73,7 @@
             <td class="wide">
               <div class="bar" style:width="{(100 * one.pages) / state.longest}%">
                 {#each one.parts as part (part.page)}
-                  <span class="part {part.kind}" style:flex-grow={part.pages} title="{part.name}, page {part.page}"></span>
+                  <span class="part {part.kind}" class:other={state.isOther(part.kind)} style:flex-grow={part.pages} title="{part.name}, page {part.page}"></span>
                 {/each}
               </div>
             </td>
@@ -90,8 +90,8 @@
       </tbody>
       <tfoot>
         <tr><th scope="row">All months</th><td>{book.fit.reserved}</td><td colspan="4" class="legend">
-          {#each [...(catalogue.all?.month_parts ?? []).map((part) => [part.kind, part.name.toLowerCase()]), ['free', 'free page'], ['spare', 'spare'], ['more', 'more than planned']] as [kind, name] (kind)}
-            <span><i class="part {kind}"></i>{name}</span>
+          {#each state.legend(catalogue) as [kind, name] (kind)}
+            <span><i class="part {kind}" class:other={state.isOther(kind)}></i>{name}</span>
           {/each}
         </td></tr>
       </tfoot>
@@ -143,7 +143,7 @@
     padding: 0.2rem 0.7rem 0.2rem 0;
   }
   .axis td:nth-child(5) .select {
-    min-width: 6.6rem;
+    min-width: 8.4rem;
   }
   .axis td:last-child {
     padding-right: 0;
@@ -152,7 +152,7 @@
     width: 4rem;
   }
   .wide {
-    width: 34%;
+    width: 31%;
   }
   .name {
     text-align: left;
@@ -203,6 +203,10 @@
   :global(.part.month-notes) {
     --tint: var(--back);
     --hatch: repeating-linear-gradient(0deg, transparent 0 2px, var(--stroke) 2px 3px);
+  }
+  :global(.part.other) {
+    --tint: var(--trackers);
+    --hatch: radial-gradient(var(--stroke) 1px, transparent 1.5px) 0 0 / 5px 5px;
   }
   :global(.part.spare) {
     --hatch: repeating-linear-gradient(45deg, transparent 0 7px, var(--stroke) 7px 8px);

@@ -1,8 +1,11 @@
 <!-- A pattern: its parts in order with their pages, shared by every month that uses it. -->
 <script lang="ts">
-  import type { Book, Pattern } from '../api/client';
+  import type { Book, Edit, Pattern } from '../api/client';
   import { open } from '../state/book.svelte';
   import { catalogue } from '../state/catalogue.svelte';
+  import { api } from '../api/client';
+  import DrawerDialog from '../spreads/DrawerDialog.svelte';
+  import { DrawerState } from '../spreads/drawer.svelte';
   import SettingField from '../spreads/SettingField.svelte';
 
   interface Props {
@@ -12,8 +15,10 @@
   }
   let { book, pattern, choose }: Props = $props();
 
+  const starters = $derived(catalogue.all?.patterns.filter((start) => !book.patterns.some((one) => one.id === start.id)) ?? []);
   const users = $derived(book.months.filter((month) => month.pattern === pattern.id).length);
-  const kindOf = (kind: string) => catalogue.all?.month_parts.find((part) => part.kind === kind);
+  let adding = $state.raw<DrawerState | null>(null);
+  const kindOf = (kind: string) => catalogue.kind(book, kind);
   const name = (kind: string) => kindOf(kind)?.name ?? kind;
   const save = (changes: Partial<Pattern>) => open.edit({ type: 'set-pattern', pattern: { ...pattern, ...changes } });
 
@@ -40,6 +45,22 @@
     if (part) parts.splice(i + way, 0, part);
     save({ parts });
   }
+  const drawer = () =>
+    new DrawerState(
+      () => catalogue.all,
+      () => book,
+      () => pattern.parts,
+    );
+  function add(kind: string, settings: Record<string, unknown>, first: Edit | null) {
+    const part = { kind, pages: adding?.named(kind)?.pages ?? 1, ...(Object.keys(settings).length > 0 ? { settings } : {}) };
+    const set: Edit = { type: 'set-pattern', pattern: { ...pattern, parts: [...pattern.parts, part] } };
+    return open.edit(first ? { type: 'several', edits: [first, set] } : set);
+  }
+  /** A pattern of the book, or one to start from that it does not have yet. */
+  async function look(id: string) {
+    const start = starters.find((one) => one.id === id);
+    if (!start || (await open.edit({ type: 'set-pattern', pattern: start }))) choose(id);
+  }
   async function copy() {
     let n = 2;
     while (book.patterns.some((one) => one.id === `${pattern.id}-${n}`)) n++;
@@ -52,8 +73,13 @@
   <h2>Pattern</h2>
   <label class="field">
     <span>Look at</span>
-    <select class="select" value={pattern.id} onchange={(event) => choose(event.currentTarget.value)}>
+    <select class="select" value={pattern.id} onchange={(event) => look(event.currentTarget.value)}>
       {#each book.patterns as one (one.id)}<option value={one.id}>{one.name}{one.id === book.usual_pattern ? ', shared by default' : ''}</option>{/each}
+      {#if starters.length > 0}
+        <optgroup label="To start from">
+          {#each starters as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
+        </optgroup>
+      {/if}
     </select>
   </label>
   <label class="field"><span>Name</span><input class="input" value={pattern.name} onchange={(event) => save({ name: event.currentTarget.value.trim() || pattern.name })} /></label>
@@ -88,21 +114,7 @@
       </li>
     {/each}
   </ol>
-  <label class="field">
-    <span>Add a part</span>
-    <select
-      class="select"
-      value=""
-      onchange={(event) => {
-        const kind = event.currentTarget.value;
-        event.currentTarget.value = '';
-        save({ parts: [...pattern.parts, { kind, pages: kindOf(kind)?.pages ?? 1 }] });
-      }}
-    >
-      <option value="" disabled>choose</option>
-      {#each catalogue.all?.month_parts ?? [] as part (part.kind)}<option value={part.kind}>{part.name}</option>{/each}
-    </select>
-  </label>
+  <button class="btn small justify-self-start" onclick={() => (adding = drawer())}>Add a part …</button>
   <div class="flex flex-wrap gap-1.5">
     {#if pattern.id !== book.usual_pattern}
       <button class="btn small" onclick={() => open.edit({ type: 'use-pattern', pattern: pattern.id })}>Share it by default</button>
@@ -111,6 +123,7 @@
     <button class="btn small" onclick={copy}>Copy</button>
   </div>
 </section>
+{#if adding}<DrawerDialog {book} drawer={adding} label="Add a part to {pattern.name}" where="the pattern" drawn={() => api.monthDrawer(book)} {add} close={() => (adding = null)} />{/if}
 
 <style>
   .parts li {

@@ -1,5 +1,5 @@
 // Which month and which pattern are looked at on Months.
-import type { Book, Month, Pattern } from '../api/client';
+import type { Book, Kind, Month, Pattern } from '../api/client';
 
 export class MonthsState {
   chosen = $state<string | null>(null);
@@ -15,6 +15,28 @@ export class MonthsState {
   get pattern(): Pattern {
     const { patterns, usual_pattern } = this.book();
     return patterns.find((one) => one.id === (this.edited ?? usual_pattern)) ?? patterns[0]!;
+  }
+
+  /** Parts of a month with a hatch of their own, and pages that are no part. */
+  private static readonly HATCHED = ['month-divider', 'month-calendar', 'month-goals', 'weeks', 'month-notes', 'free', 'spare', 'more', 'taken'];
+
+  isOther(kind: string): boolean {
+    return !MonthsState.HATCHED.includes(kind);
+  }
+
+  /** What the bars of the months show: the kinds of this book's patterns, and pages that are no part. */
+  legend(catalogue: { kind(book: Book, kind: string): Kind | undefined }): [string, string][] {
+    const kinds = new Set(this.book().months.flatMap((month) => month.parts.map((part) => part.kind)));
+    const named = [...kinds].flatMap((kind): [string, string][] => {
+      const known = catalogue.kind(this.book(), kind);
+      return known ? [[kind, known.name.toLowerCase()]] : [];
+    });
+    const words: [string, string][] = [
+      ['free', 'free page'],
+      ['spare', 'spare'],
+      ['more', 'more than planned'],
+    ];
+    return [...named, ...words.filter(([kind]) => kinds.has(kind as never))];
   }
 
   /** Pages of the longest month, 1 or more. */

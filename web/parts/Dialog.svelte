@@ -5,9 +5,11 @@
   interface Props {
     label: string;
     close: () => void;
+    /** For what is looked at side by side. */
+    wide?: boolean;
     children: Snippet;
   }
-  let { label, close, children }: Props = $props();
+  let { label, close, wide = false, children }: Props = $props();
   let node: HTMLDialogElement;
 
   $effect(() => {
@@ -16,7 +18,7 @@
   });
 </script>
 
-<dialog bind:this={node} aria-label={label} onclose={close} onclick={(event) => event.target === node && node.close()}>
+<dialog bind:this={node} class:wide aria-label={label} onclose={close} onclick={(event) => event.target === node && node.close()}>
   <div>{@render children()}</div>
 </dialog>
 
@@ -29,6 +31,9 @@
     background: var(--color-base-100);
     color: var(--color-base-content);
     border: 1px solid var(--color-base-content);
+  }
+  dialog.wide {
+    width: min(58rem, calc(100vw - 2rem));
   }
   dialog::backdrop {
     background: color-mix(in srgb, var(--color-base-content) 18%, transparent);

@@ -12,8 +12,8 @@
   const drawn = $derived(drawer.drawn.value);
 </script>
 
-<h2>Catalogue</h2>
-<label class="field my-2"><span>Find a kind of spread</span><input class="input" type="search" bind:value={drawer.words} placeholder="read, money, dates …" /></label>
+<h2>{drawer.parts ? 'A part of a month' : 'Catalogue'}</h2>
+<label class="field my-2"><span>Find a kind of {drawer.parts ? 'page' : 'spread'}</span><input class="input" type="search" bind:value={drawer.words} placeholder="read, money, dates …" /></label>
 {#if drawer.drawn.wrong}<p class="note stop" role="alert">{drawer.drawn.wrong}</p>{/if}
 {#each drawer.sections as section (section.id)}
   <h3>{section.words}</h3>
@@ -26,7 +26,7 @@
           {#if drawn && sample}<Drawing across={drawn.across} down={drawn.down} marks={sample.marks as Mark[]} label="" />{/if}
         </button>
         <span class="name">{kind.name}</span>
-        <span class="quiet">{sample && sample.pages > 1 ? `${sample.pages} pages` : ''}{sample && sample.pages > 1 && times ? ', ' : ''}{times ? (times > 1 ? `${times} in the book` : 'in the book') : ''}</span>
+        <span class="quiet">{sample && sample.pages > 1 ? `${sample.pages} pages` : ''}{sample && sample.pages > 1 && times ? ', ' : ''}{times ? (times > 1 ? `${times} ${drawer.inside}` : drawer.inside) : ''}</span>
         <button class="btn small" aria-label="Add {kind.name}" onclick={() => add(kind.kind)}>Add</button>
       </li>
     {/each}

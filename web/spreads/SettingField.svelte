@@ -1,13 +1,16 @@
 <!-- One setting of a kind, asked for as its description says. -->
 <script lang="ts">
   import type { Field } from '../api/client';
+  import CheckFields from './CheckFields.svelte';
 
   interface Props {
     field: Field;
     value: unknown;
+    /** All settings of the spread, where one is about another. */
+    all?: Record<string, unknown>;
     change: (value: unknown) => void;
   }
-  let { field, value, change }: Props = $props();
+  let { field, value, all = {}, change }: Props = $props();
   let wrong = $state('');
 
   function count(said: string) {
@@ -34,13 +37,15 @@
       {#each field.choices as [choice, words] (choice)}<option value={choice}>{words}</option>{/each}
     </select>
   </label>
+{:else if field.type === 'checks'}
+  <CheckFields {field} {value} items={Array.isArray(all[field.of]) ? (all[field.of] as string[]) : []} {change} />
 {:else if field.type === 'flag'}
   <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={typeof value === 'boolean' ? value : field.on} onchange={(event) => change(event.currentTarget.checked)} /> {field.label}</label>
 {:else}
   <label class="field">
     <span>{field.label}{field.type === 'lines' ? ', one a line' : ''}</span>
     {#if field.type === 'lines'}
-      <textarea class="textarea" rows="4" placeholder={field.usually} value={Array.isArray(value) ? value.join('\n') : ''} onchange={(event) => change(event.currentTarget.value.split('\n').filter((line) => line.trim() !== ''))}></textarea>
+      <textarea class="textarea" rows="4" value={Array.isArray(value) ? value.join('\n') : field.usually} onchange={(event) => change(event.currentTarget.value.split('\n').filter((line) => line.trim() !== ''))}></textarea>
     {:else if field.type === 'counts'}
       <input class="input figures" value={Array.isArray(value) ? value.join(', ') : ''} placeholder={field.usually} aria-invalid={wrong ? 'true' : undefined} onchange={(event) => counts(event.currentTarget.value)} />
     {:else if field.type === 'month'}
@@ -48,7 +53,7 @@
     {:else if field.type === 'count'}
       <input class="input figures" inputmode="numeric" value={value ?? ''} placeholder={field.usually} aria-invalid={wrong ? 'true' : undefined} onchange={(event) => count(event.currentTarget.value)} />
     {:else}
-      <input class="input" value={value ?? ''} onchange={(event) => change(event.currentTarget.value || null)} />
+      <input class="input" value={value ?? ''} placeholder={field.usually} onchange={(event) => change(event.currentTarget.value || null)} />
     {/if}
   </label>
   {#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}

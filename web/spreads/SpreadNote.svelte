@@ -19,6 +19,11 @@
   const kind = $derived(catalogue.kind(book, spread.kind));
   const fields = $derived(kind?.fields.filter((field) => spread.asked.includes(field.name)) ?? []);
   const others = $derived(book.spreads.filter((one) => one.id !== spread.id && one.pages === 1));
+  /** Every setting as it counts: what is said, or what is usual of what is written in lines. */
+  const said = $derived({
+    ...Object.fromEntries(fields.filter((field) => field.type === 'lines').map((field) => [field.name, field.usually.split('\n').filter(Boolean)])),
+    ...spread.settings,
+  });
   const set = (changes: Record<string, unknown>) => edit({ type: 'set-spread', spread: spread.id, ...changes });
 
   function pin(event: Event) {
@@ -48,7 +53,7 @@
 <div class="grid gap-2.5">
   <label class="field"><span>Title</span><input class="input" value={spread.title} onchange={(event) => set({ title: event.currentTarget.value })} /></label>
   {#each fields as field (field.name)}
-    <SettingField {field} value={spread.settings[field.name]} change={(value) => set({ settings: { [field.name]: value } })} />
+    <SettingField {field} value={spread.settings[field.name]} all={said} change={(value) => set({ settings: { [field.name]: value } })} />
   {/each}
   <div class="grid grid-cols-2 gap-2.5">
     <label class="field"><span>Pin to page</span><input class="input figures" inputmode="numeric" value={spread.pin ?? ''} placeholder="flows" onchange={pin} /></label>

@@ -84,7 +84,7 @@
   }
 
   async function add(kind: string) {
-    const added = await state.add(kind, drawer.toTakeIn(kind));
+    const added = await state.add(kind, drawer.toTakeIn(kind), drawer.looked === kind ? drawer.settings : {});
     if (added) drawer.looked = null;
     await tick();
     if (added) document.querySelector(`[data-spread="${added.id}"]`)?.scrollIntoView({ block: 'nearest' });
@@ -94,7 +94,7 @@
 <Screen title="Spreads" handle={chosen ? `Why ${chosen.title} stands there` : `Reasons, ${book.findings.length} findings`}>
   {#snippet margin()}
     {#if drawer.kind}
-      <KindNote {drawer} kind={drawer.kind} {add} {forget} />
+      {#key drawer.kind.kind}<KindNote {book} {drawer} kind={drawer.kind} {add} {forget} />{/key}
     {:else if chosen}
       {#key chosen.id}
         <SpreadNote {book} spread={chosen} edit={(edit) => state.edit(edit)} {shift} close={() => (state.chosenId = null)} />

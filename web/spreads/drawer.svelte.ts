@@ -1,9 +1,13 @@
-// The drawer of kinds: what is found by a word, which one is looked at.
-import type { Book, Catalogue, Drawer, Edit, Kind } from '../api/client';
+// The drawer of kinds: what is found by a word, which one is looked at, and what else it could look like.
+import type { Book, Catalogue, Comparison, Drawer, Edit, Kind } from '../api/client';
 import { Loader } from '../state/loader.svelte';
 
 export class DrawerState {
   readonly drawn = new Loader<Drawer>();
+  /** The layouts of the kind looked at. */
+  readonly variants = new Loader<Comparison>();
+  /** Which of them is chosen. */
+  variant = $state<number | null>(null);
   words = $state('');
   /** The kind looked at large. */
   looked = $state<string | null>(null);
@@ -11,23 +15,27 @@ export class DrawerState {
   constructor(
     private readonly catalogue: () => Catalogue | null,
     private readonly book: () => Book,
+    /** The parts of the pattern it is open for; null for the spreads of the book. */
+    readonly parts: (() => { kind: string }[]) | null = null,
   ) {}
 
   /** Kinds by section, those of which any word, name or purpose holds every word asked for. */
   get sections(): { id: string; words: string; kinds: Kind[] }[] {
     const asked = this.words.toLowerCase().split(/\s+/).filter(Boolean);
-    const found = this.kinds.filter((kind) => {
-      const said = [kind.name, kind.purpose, ...kind.names].join(' ').toLowerCase();
-      return asked.every((word) => said.includes(word));
-    });
-    return this.book()
-      .sections.map((section) => ({ ...section, kinds: found.filter((kind) => kind.section === section.id) }))
-      .filter((section) => section.kinds.length > 0);
+    const holds = (said: string[]) => asked.every((word) => said.join(' ').toLowerCase().includes(word));
+    const found = this.kinds.filter((kind) => holds([kind.name, kind.purpose, ...kind.names]));
+    // What is called so stands before what is only like it.
+    if (asked.length > 0) found.sort((a, b) => Number(holds([b.name])) - Number(holds([a.name])));
+    const monthly = this.parts ? [{ id: 'month', words: 'Parts of a month', kinds: found.filter((kind) => kind.section === null) }] : [];
+    return [...monthly, ...this.book().sections.map((section) => ({ ...section, kinds: found.filter((kind) => kind.section === section.id) }))].filter(
+      (section) => section.kinds.length > 0,
+    );
   }
 
   /** Those of the program, the plan's own, and those kept from other notebooks. */
   private get kinds(): Kind[] {
-    return [...(this.catalogue()?.spreads ?? []), ...this.book().kinds, ...this.kept.map((one) => one.kind)];
+    const spreads = [...(this.catalogue()?.spreads ?? []), ...this.book().kinds, ...this.kept.map((one) => one.kind)];
+    return this.parts ? [...(this.catalogue()?.month_parts ?? []), ...spreads.filter((kind) => kind.monthly)] : spreads;
   }
 
   private get kept(): Drawer['kept'] {
@@ -36,7 +44,11 @@ export class DrawerState {
   }
 
   get kind(): Kind | null {
-    return this.kinds.find((kind) => kind.kind === this.looked) ?? null;
+    return this.looked === null ? null : this.named(this.looked);
+  }
+
+  named(kind: string): Kind | null {
+    return this.kinds.find((one) => one.kind === kind) ?? null;
   }
 
   /** Whether the person made it. */
@@ -61,12 +73,29 @@ export class DrawerState {
     return this.drawn.value?.kinds.find((one) => one.kind === kind) ?? null;
   }
 
-  /** How often it is in the book already. */
+  /** How often it is in the book, or in the pattern, already. */
   times(kind: string): number {
-    return this.book().spreads.filter((spread) => spread.kind === kind).length;
+    return (this.parts?.() ?? this.book().spreads).filter((one) => one.kind === kind).length;
+  }
+
+  /** Where those are, in words. */
+  get inside(): string {
+    return this.parts ? 'in the pattern' : 'in the book';
+  }
+
+  /** Kinds that stand well on the other page of its opening, and whether the book has them. */
+  opposite(kind: Kind): { kind: Kind; here: boolean }[] {
+    return this.kinds.filter((one) => kind.opposite.includes(one.kind)).map((one) => ({ kind: one, here: this.times(one.kind) > 0 }));
   }
 
   look(kind: string) {
     this.looked = this.looked === kind ? null : kind;
+    this.variant = null;
+    this.variants.clear();
+  }
+
+  /** The settings of the layout chosen; none where it stays as it is. */
+  get settings(): Record<string, unknown> {
+    return this.variant === null ? {} : ((this.variants.value?.candidates[this.variant]?.settings ?? {}) as Record<string, unknown>);
   }
 }

@@ -65,8 +65,8 @@ export class SpreadsState {
   }
 
   /** Adds a spread of a kind and chooses it. @param first what has to be made before, as one with it */
-  async add(kind: string, first: Edit | null = null): Promise<Spread | null> {
-    const add = { type: 'add-spread', kind, book: this.book().book } as const;
+  async add(kind: string, first: Edit | null = null, settings: Record<string, unknown> = {}): Promise<Spread | null> {
+    const add = { type: 'add-spread', kind, book: this.book().book, ...(Object.keys(settings).length > 0 ? { settings } : {}) } as const;
     if (!(await this.edit(first ? { type: 'several', edits: [first, add] } : add))) return null;
     const added = this.book().spreads.find((spread) => !this.before.has(spread.id)) ?? null;
     if (added) this.chosenId = added.id;

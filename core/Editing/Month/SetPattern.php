@@ -38,7 +38,7 @@ final class SetPattern implements Edit
     {
         foreach ($this->pattern->parts as $i => $part) {
             $kind = $catalogue->kind($part->kind);
-            if (null === $kind || null !== $kind->section) {
+            if (null === $kind || !$kind->suitsMonth()) {
                 throw PlanProblem::at("edit/pattern/parts/$i/kind", "“{$part->kind}” is not a part of a month.");
             }
         }

@@ -35,7 +35,10 @@ final class Cells implements Filling, GivesWay
     private const SMALL = 2;
 
     /** Columns nobody asked for: of named cells no more than four, or their names are cut short. */
-    private const MOST = ['names' => 4, 'months' => 4, 'numbers' => 12];
+    private const MOST = ['names' => 4, 'months' => 4, 'quarters' => 2, 'numbers' => 12];
+
+    /** Months of a quarter. */
+    private const QUARTER = 3;
 
     public function name(): string
     {
@@ -53,6 +56,7 @@ final class Cells implements Filling, GivesWay
             Field::choice('of', 'Cells for', [
                 'names' => 'names of your own',
                 'months' => 'the months of the book',
+                'quarters' => 'its quarters',
                 'numbers' => 'numbers',
             ]),
             Field::lines('cells', 'Cells')->when('of', ['names']),
@@ -60,6 +64,7 @@ final class Cells implements Filling, GivesWay
             Field::count('across', 'Cells across', 1, 12),
             Field::count('cell', 'Boxes of a cell, across and down', 2, 30),
             Field::boxes('line', 'Boxes a line'),
+            CellWords::field(),
         ];
     }
 
@@ -129,7 +134,11 @@ final class Cells implements Filling, GivesWay
                     }
                 }
             },
-            write: static fn (Canvas $canvas) => self::label($canvas, $asked, $places, $columns->size()),
+            findings: 0 === $from ? CellWords::tooMany($asked, $names, $rows->size()) : [],
+            write: static function (Canvas $canvas) use ($asked, $places, $columns, $rows, $from): void {
+                self::label($canvas, $asked, $places, $columns->size());
+                CellWords::write($canvas, $asked, $places, $columns->size(), $rows->size(), $from);
+            },
             check: "Count one cell: {$columns->size()} × {$rows->size()} boxes.",
             next: $from + \count($here) < \count($names) ? $from + \count($here) : null,
         );
@@ -224,15 +233,18 @@ final class Cells implements Filling, GivesWay
         if ('numbers' === $of) {
             return array_map(strval(...), range(1, $asked->settings->countOrNull('count') ?? 12));
         }
-        if ('months' !== $of) {
+        if ('names' === $of) {
             $names = $asked->settings->lines('cells');
 
             return [] === $names ? ['…'] : $names;
         }
 
-        return array_map(
-            static fn (Month $month): string => $asked->calendar->names->month($month->month),
-            $asked->calendar->period->months(),
+        $month = static fn (Month $month): string => $asked->calendar->names->month($month->month);
+        $months = $asked->calendar->period->months();
+
+        return 'months' === $of ? array_map($month, $months) : array_map(
+            static fn (array $some): string => $month($some[0]).(\count($some) > 1 ? ' to '.$month($some[\count($some) - 1]) : ''),
+            array_chunk($months, self::QUARTER),
         );
     }
 }

@@ -67,6 +67,15 @@ final class OwnParts implements Form, HasParts
         }
     }
 
+    public function isByMonth(): bool
+    {
+        try {
+            return null === $this->usual && (new Parted(PartingFile::read($this->kept)))->isByMonth();
+        } catch (PartRefused) {
+            return false;
+        }
+    }
+
     public function parting(Request $request): Piece
     {
         $written = null === $this->usual ? $this->kept : $request->settings->drawn('parts');

@@ -17,6 +17,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
@@ -32,6 +33,9 @@ use AmpleMargin\Spread\Request;
 
 final class Parted implements Form, HasParts
 {
+    /** Settings of fillings that say what their rows, columns or cells stand for. */
+    private const RECKONED = ['of' => true, 'rows_of' => true, 'columns_of' => true];
+
     /** A list longer than this is a book of its own. From memory. */
     private const MOST_PAGES = 12;
 
@@ -70,6 +74,17 @@ final class Parted implements Form, HasParts
         }
 
         return Laid::pages($request->grid, $pages, $this->page(...), $findings);
+    }
+
+    public function isByMonth(): bool
+    {
+        foreach ($this->piece->leaves() as $leaf) {
+            if (\in_array(Axis::MONTHS, array_intersect_key($leaf->settings, self::RECKONED), true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function parting(Request $request): Piece

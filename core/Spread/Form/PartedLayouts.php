@@ -50,6 +50,11 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
         return $this->parted->layOut($request);
     }
 
+    public function isByMonth(): bool
+    {
+        return $this->parted->isByMonth();
+    }
+
     public function parting(Request $request): Piece
     {
         return $this->parted->parting($request);

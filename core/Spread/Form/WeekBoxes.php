@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
-use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
@@ -35,18 +34,23 @@ final class WeekBoxes implements Form
     {
         $weeks = $request->calendar->weeks;
         if (2 === $request->pages && 1 === \count($weeks)) {
-            [$name, $days] = [$this->name($request, $weeks[0]), $this->days($weeks[0])];
+            $words = new WeekWords($request->calendar, $weeks[0]);
+            [$name, $days] = [$words->name(), array_map($words->day(...), $words->days())];
             $pages = [[[$name, \array_slice($days, 0, 4)]], [['', \array_slice($days, 4)]]];
             $parts = 4;
         } else {
-            $pages = [array_map(fn (MonthWeek $week): array => [$this->name($request, $week), $this->days($week)], $weeks)];
+            $pages = [array_map(static function (MonthWeek $week) use ($request): array {
+                $words = new WeekWords($request->calendar, $week);
+
+                return [$words->name(), array_map($words->day(...), $words->days())];
+            }, $weeks)];
             $parts = 7;
         }
 
         return Laid::pages(
             $request->grid,
             $pages,
-            fn (Canvas $canvas, array $weeks) => $this->page($canvas, $request, $weeks, $parts),
+            fn (Canvas $canvas, array $weeks) => $this->page($canvas, $weeks, $parts),
             array_map(fn (array $weeks): array => $this->tooMany($request, \count($weeks), $parts), $pages),
         );
     }
@@ -69,20 +73,20 @@ final class WeekBoxes implements Form
     }
 
     /**
-     * @param list<array{string, list<Day>}> $weeks a name and its days
+     * @param list<array{string, list<string>}> $weeks a name and its days
      * @param int                            $parts containers a week is divided into: a short week leaves those after its days for notes
      */
-    private function page(Canvas $canvas, Request $request, array $weeks, int $parts): void
+    private function page(Canvas $canvas, array $weeks, int $parts): void
     {
         $share = self::share($canvas->down, \count($weeks));
         foreach ($weeks as $i => [$name, $days]) {
-            $this->week($canvas, $request, $i * ($canvas->down - $share), $share, $name, $days, $parts);
+            $this->week($canvas, $i * ($canvas->down - $share), $share, $name, $days, $parts);
         }
         Closing::page($canvas, 'Count the containers and read the dates once more.', 'down-0');
     }
 
-    /** @param list<Day> $days */
-    private function week(Canvas $canvas, Request $request, int $from, int $share, string $name, array $days, int $parts): void
+    /** @param list<string> $days */
+    private function week(Canvas $canvas, int $from, int $share, string $name, array $days, int $parts): void
     {
         [$head, $rows] = $this->divide($share, $parts);
         if (null === $rows) {
@@ -121,7 +125,7 @@ final class WeekBoxes implements Form
                 $at->plus($top),
                 Fraction::of(2 * $canvas->across - 1, 2),
                 1,
-                isset($days[$i]) ? $this->day($request, $days[$i]) : 'Notes',
+                $days[$i] ?? 'Notes',
             );
         }
     }
@@ -195,33 +199,5 @@ final class WeekBoxes implements Form
         }
 
         return $best;
-    }
-
-    /** "Monday 4"; with its month where that is not the one these pages are for: "Monday 28 Dec". */
-    private function day(Request $request, Day $day): string
-    {
-        $strange = null !== $request->calendar->month && !$request->calendar->month->equals($day->month);
-
-        return $request->calendar->names->weekday($day->weekday())
-            .' '
-            .$day->day
-            .($strange ? ' '.$request->calendar->names->monthShort($day->month->month) : '');
-    }
-
-    private function name(Request $request, MonthWeek $week): string
-    {
-        return "Week $week->isoWeek: {$request->calendar->names->dayShort($week->from)} to "
-            ."{$request->calendar->names->dayShort($week->to)}";
-    }
-
-    /** @return list<Day> */
-    private function days(MonthWeek $week): array
-    {
-        $days = [];
-        for ($day = $week->from; $day->number <= $week->to->number; $day = $day->plus(1)) {
-            $days[] = $day;
-        }
-
-        return $days;
     }
 }

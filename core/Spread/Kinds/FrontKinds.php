@@ -26,23 +26,33 @@ final class FrontKinds
         return [
             Kind::spread('name-page', 'Name page', Section::Front, new CentredWords())
                 ->whichIs('Whose notebook it is; only what a finder needs. Keep the address short: the book is private.')
+                ->alsoCalled('owner', 'address', 'belongs to', 'first page')
                 ->unlessSaid(['lines' => ['This notebook belongs to', '…', 'If found, please write to', '…']])
                 ->needsNoGrid(),
             Kind::spread('cover', 'Cover of the year', Section::Front, new Lettered())
-                ->whichIs('The year as large as the page takes it, or across the fold of an opening.'),
+                ->whichIs('The year as large as the page takes it, or across the fold of an opening.')
+                ->alsoCalled('title page', 'year in letters', 'opening page')
+                ->goesOpposite('key'),
             Kind::spread('key', 'Key', Section::Front, new Legend())
                 ->whichIs('The symbols and the states they turn into by adding strokes.')
+                ->alsoCalled('legend', 'signs', 'symbols', 'bullets')
+                ->goesOpposite('cover')
                 ->mayShareAPage()
                 ->designedOn('key'),
             Kind::spread('index', 'Index', Section::Front, new IndexRows())
-                ->whichIs('What stands where, the months’ ranges among it.'),
+                ->whichIs('What stands where, the months’ ranges among it.')
+                ->alsoCalled('contents', 'table of contents', 'page list')
+                ->goesOpposite('key'),
             Kind::spread('quote', 'Quote', Section::Front, new CentredWords())
                 ->whichIs('A few words in the middle of a page; the usual filler.')
+                ->alsoCalled('saying', 'motto', 'filler', 'words')
+                ->goesOpposite('goals-by-area', 'savings-by-month')
                 ->fillsEmptyPages()
                 ->needsNoGrid()
                 ->mayShareAPage(),
             Kind::spread('spacing-sheet', 'Grid spacing sheet', Section::Front, new SpacingSheet())
-                ->whichIs('Numbered edges, shares, and the divisions of this stock with and without gaps.'),
+                ->whichIs('Numbered edges, shares, and the divisions of this stock with and without gaps.')
+                ->alsoCalled('dot guide', 'grid guide', 'reference', 'dividing', 'cheat sheet'),
             Page::spread('shared-words', 'Words and what they share', Section::Front, Leaf::of(new Circles())->open('circles', 'shared'))
                 ->whichIs('Circles that overlap: a word in each, and one in the middle.')
                 ->unlessSaid(['circles' => ['Water', 'Voice', 'Hands'], 'shared' => 'Patience'])

@@ -7,7 +7,11 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\CellWords;
+use AmpleMargin\Spread\Filling\DayStrips;
 use AmpleMargin\Spread\Filling\Free;
+use AmpleMargin\Spread\Filling\GoalChecks;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Words;
@@ -19,9 +23,6 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class GoalKinds
 {
-    /** What makes a goal one that can be reached (handbook, "Goals"; common practice, no source). */
-    private const CHECKS = ['Specific', 'Measured', 'Attainable', 'Relevant', 'Timed', 'Evaluated', 'Revised'];
-
     /** @return list<Kind> */
     public static function all(): array
     {
@@ -44,25 +45,26 @@ final class GoalKinds
             )->gap(1))
                 ->whichIs('A few lines for the goal, ten numbered steps, and what may stand in the way.')
                 ->alsoCalled('steps', 'milestones'),
-            Page::spread('goal-checks', 'Seven checks of a goal', Section::Goals, Leaf::of(new Table())
-                ->with(['rows_of' => 'items', 'columns_of' => 'items', 'heads' => self::CHECKS, 'strip' => 15])
-                ->open('items', 'strip', 'line', 'look'))
+            Page::spread('goal-checks', 'Seven checks of a goal', Section::Goals, Leaf::of(new GoalChecks())
+                ->open('items', 'yes', 'strip', 'line'))
                 ->whichIs('A row a goal, a tick for each check of its wording: “take five lessons”, not “improve”.')
                 ->unlessSaid(['line' => '2', 'items' => ['Sing the second part by heart', 'Varnish the hull twice', 'Read a book a month']])
                 ->alsoCalled('specific and measurable', 'wording', 'check list'),
-            Page::spread('goals-by-quarter', 'Goals by quarter', Section::Goals, Page::quarters(
-                'January to March',
-                'April to June',
-                'July to September',
-                'October to December',
-            ))
+            Page::spread('goals-by-quarter', 'Goals by quarter', Section::Goals, Leaf::of(new Cells())
+                ->with(['of' => 'quarters'])
+                ->open(CellWords::SETTING, 'across', 'line'))
                 ->whichIs('A few goals for each quarter; later ones may stay open until the earlier ends.')
-                ->alsoCalled('quarterly goals', 'seasons'),
-            Page::spread('monthly-challenges', 'A challenge for every month', Section::Goals, Leaf::of(new Table())
-                ->with(['rows_of' => 'months', 'columns_of' => 'days', 'line' => '2', 'strip' => 6])
-                ->open('line', 'look'))
-                ->whichIs('A strip of days for each month’s challenge; 31 boxes do not fit beside the names, so they go over two pages.')
-                ->alsoCalled('challenges', 'thirty days', 'monthly habit'),
+                ->onlyOfTheYear()
+                ->holdsGoals(CellWords::SETTING)
+                ->alsoCalled('quarterly goals', 'seasons')
+                ->goesOpposite('monthly-challenges'),
+            Page::spread('monthly-challenges', 'A challenge for every month', Section::Goals, Leaf::of(new DayStrips())
+                ->open('challenges', 'strip'))
+                ->whichIs('A strip of days for each month’s challenge, and the quarter’s goal it serves.')
+                ->onlyOfTheYear()
+                ->servesGoals('challenges')
+                ->alsoCalled('challenges', 'thirty days', 'monthly habit')
+                ->goesOpposite('goals-by-quarter'),
             Page::spread('goals-by-month', 'Goals by month', Section::Goals, Page::items('months'))
                 ->whichIs('A row a goal, a box for every month it was worked on.')
                 ->unlessSaid(['items' => ['Boat', 'Choir', 'Reading', 'Saving', 'Sleep'], 'line' => '1.5'])
@@ -74,12 +76,15 @@ final class GoalKinds
             )->gap(1))
                 ->whichIs('One word in large letters, and why.')
                 ->unlessSaid(['words' => ['STEADY']])
-                ->alsoCalled('word of the year', 'motto', 'theme', 'intention'),
+                ->onlyOfTheYear()
+                ->alsoCalled('word of the year', 'motto', 'theme', 'intention')
+                ->goesOpposite('goals-by-area', 'savings-by-month'),
             Page::spread('focus', 'What matters now', Section::Goals, Page::quarters('Focus', 'Dreams', 'To learn', 'To let go'))
                 ->whichIs('Four boxes: what has the first place, and what has none.')
                 ->alsoCalled('focus areas', 'dreams', 'priorities', 'skills'),
             Page::spread('last-and-next', 'Last year and next', Section::Goals, Page::boxesAcross('Last year', 'Next year'))
                 ->whichIs('What was, beside what shall be.')
+                ->onlyOfTheYear()
                 ->alsoCalled('review', 'look back'),
             Page::spread('then-and-now', 'Then and now', Section::Goals, Parting::across(
                 [Size::share(), self::prompts('Then')],
@@ -87,13 +92,16 @@ final class GoalKinds
             ))
                 ->whichIs('The same prompts twice: answered when the book begins, and when it ends.')
                 ->unlessSaid(['items' => ['I like', 'I fear', 'I hope', 'I am glad of', 'A day off is', 'I would never']])
-                ->alsoCalled('before and after', 'prompts', 'time capsule'),
+                ->onlyOfTheYear()
+                ->alsoCalled('before and after', 'prompts', 'time capsule')
+                ->goesOpposite('letter'),
             Page::spread('letter', 'A letter to myself', Section::Goals, Parting::down(
                 [Size::share(2), Leaf::of(new Lines())->with(['line' => '1.5'])->open('line', 'look')],
                 [Size::share(), Leaf::of(new Free())],
             ))
                 ->whichIs('Lines to write on, and room below for an envelope that is glued in.')
-                ->alsoCalled('letter to self', 'envelope', 'time capsule'),
+                ->alsoCalled('letter to self', 'envelope', 'time capsule')
+                ->goesOpposite('then-and-now'),
             Page::spread('things-n-times', 'So many things, so often', Section::Goals, Leaf::of(new Table())
                 ->with(['rows_of' => 'numbers', 'columns_of' => 'numbers', 'column' => 1])
                 ->open('row_count', 'column_count', 'line', 'look'))
@@ -102,7 +110,8 @@ final class GoalKinds
                 ->alsoCalled('22 by 22', 'n things n times'),
             Page::spread('vision-board', 'Pictures of the year', Section::Goals, Leaf::of(new Free()))
                 ->whichIs('Room kept free for pictures and words.')
-                ->alsoCalled('vision board', 'collage', 'words', 'mood'),
+                ->alsoCalled('vision board', 'collage', 'words', 'mood')
+                ->goesOpposite('bucket-list', 'word-of-the-year'),
         ];
     }
 

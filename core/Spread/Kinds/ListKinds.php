@@ -24,20 +24,26 @@ final class ListKinds
         return [
             Kind::spread('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']))
                 ->whichIs('A container for each area of life.')
+                ->alsoCalled('yearly goals', 'areas of life', 'resolutions', 'wheel')
+                ->goesOpposite('affirmations', 'quote', 'word-of-the-year')
                 ->mayShareAPage(),
             Kind::spread('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors())
                 ->whichIs('Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a '
                     .'record here, no advice.')
+                ->alsoCalled('budget', 'money', 'flaps', 'doors', 'expenses')
                 ->unlessSaid(['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']]),
             Kind::spread('subscriptions-by-month', 'Subscriptions by month', Section::Trackers, new MonthTable())
                 ->whichIs('What is paid again and again: a tick for every month behind a strip of names. A record, no advice.')
+                ->alsoCalled('subscriptions', 'direct debits', 'paid each month', 'bills')
                 ->unlessSaid(['items' => ['Tram ticket', 'Telephone', 'Library', 'Choir', 'Weekly paper']]),
             Page::spread('ideas', 'Ideas', Section::Back, Leaf::of(new Cells())->open('cells', 'across', 'line'))
                 ->whichIs('What comes to mind, by category.')
                 ->unlessSaid(['cells' => ['To read', 'To see', 'To cook', 'To mend', 'To ask', 'To go']])
-                ->alsoCalled('brain dump', 'check it out', 'inbox'),
+                ->alsoCalled('brain dump', 'check it out', 'inbox')
+                ->goesOpposite('numbers-of-the-year'),
             Kind::spread('notes', 'Notes', Section::Back, new RuledRows())
                 ->whichIs('A title and lines; takes what has no page of its own.')
+                ->alsoCalled('lines', 'blank', 'free page', 'thoughts')
                 ->mayTurnThePage()
                 ->fillsEmptyPages()
                 ->mayShareAPage(),

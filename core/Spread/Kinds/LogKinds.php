@@ -18,13 +18,15 @@ final class LogKinds
         return [
             self::log('books-read', 'Books read', ['Title 10+', 'Author 7', 'Stars 2', 'Date 4'], 52, true)
                 ->whichIs('A row a book; the title takes what is left.')
-                ->alsoCalled('reading log', 'read', 'library'),
+                ->alsoCalled('reading log', 'read', 'library')
+                ->goesOpposite('board', 'reading-by-category'),
             self::log('films-seen', 'Films and series', ['Title 10+', 'With 5', 'Stars 2', 'Date 4'], 34, true)
                 ->whichIs('A row a film, or a season.')
                 ->alsoCalled('watched', 'seen', 'cinema'),
             self::log('bucket-list', 'Before I am a year older', ['What 12+', 'Date 4', 'Stars 2'], 30, true)
                 ->whichIs('What is to be done once, when it was, and how it was.')
-                ->alsoCalled('bucket list', 'once in a lifetime', 'adventures'),
+                ->alsoCalled('bucket list', 'once in a lifetime', 'adventures')
+                ->goesOpposite('vision-board'),
             self::log('expenses', 'Larger expenses', ['What 8+', 'Details 7', 'Price 4', 'Saved 4'], null, true)
                 ->whichIs('What cost more than usual, and what was put aside for it. A record, no advice.')
                 ->alsoCalled('money', 'spending', 'purchases'),
@@ -49,7 +51,8 @@ final class LogKinds
                 ->alsoCalled('24 things', 'challenge', 'list of the year'),
             self::list('affirmations', 'Sentences to keep', ['look' => 'plain', 'line' => '2'])
                 ->whichIs('A list of sentences, with room for more.')
-                ->alsoCalled('affirmations', 'sayings', 'mottos'),
+                ->alsoCalled('affirmations', 'sayings', 'mottos')
+                ->goesOpposite('goals-by-area'),
             self::list('questions', 'Questions for the year', [
                 'line' => '3',
                 'items' => ['This year I will', 'I want to learn', 'I want to see', 'I want to finish', 'I will let go of', 'I am glad of'],

@@ -14,7 +14,7 @@ use AmpleMargin\Spread\Form\Containers;
 use AmpleMargin\Spread\Form\Lettered;
 use AmpleMargin\Spread\Form\MonthCells;
 use AmpleMargin\Spread\Form\RuledRows;
-use AmpleMargin\Spread\Form\WeekBoxes;
+use AmpleMargin\Spread\Form\Weeks;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
@@ -29,21 +29,26 @@ final class MonthKinds
         return [
             Kind::monthPart('month-divider', 'Divider', new Lettered())
                 ->whichIs('The month’s name in guide boxes.')
+                ->alsoCalled('cover of the month', 'title', 'name of the month')
                 ->asking('subtitle')
                 ->inPlural('dividers')
                 ->littleMissed(3),
             Kind::monthPart('month-calendar', 'Calendar', new MonthCells())
                 ->whichIs('A cell a day, on an opening or one page.')
+                ->alsoCalled('month grid', 'dates', 'overview')
                 ->asking('cells', 'week_start')
                 ->isAnOpening(),
             Kind::monthPart('month-goals', 'Goals', new Containers(['Focus', 'To do', 'To keep', 'To let go']))
-                ->whichIs('What this month is for.'),
-            Kind::monthPart(PatternPart::WEEKS, 'Weeks', new WeekBoxes())
+                ->whichIs('What this month is for.')
+                ->alsoCalled('focus', 'intentions', 'plan of the month'),
+            Kind::monthPart(PatternPart::WEEKS, 'Weeks', new Weeks())
                 ->whichIs('Every week of the month, on the pages the book gives a week.')
+                ->alsoCalled('week pages', 'days', 'rolling week', 'week columns')
                 ->followsTheWeeks(),
             ...self::divided(),
             Kind::monthPart('month-notes', 'Notes', new RuledRows())
                 ->whichIs('Lines for notes and memories.')
+                ->alsoCalled('lines', 'ideas', 'free page')
                 ->asking('line', 'ruled')
                 ->givesWay(),
         ];
@@ -59,6 +64,7 @@ final class MonthKinds
         return [
             Page::ofMonth('month-habits', 'Habits', Page::items('days'))
                 ->whichIs('A column for every day of the month over an opening, a row for each habit.')
+                ->alsoCalled('habit tracker', 'mood', 'every day')
                 ->isAnOpening()
                 ->unlessSaid(['items' => ['Scales', 'A walk', 'Ten pages', 'To bed by ten', 'No sugar', 'Stretch'], 'line' => '1.5'])
                 ->inPlural('habits'),
@@ -66,6 +72,7 @@ final class MonthKinds
                 ->with(['rows_of' => 'days', 'columns_of' => 'items', 'heads' => ['What was']])
                 ->open('look'))
                 ->whichIs('A row for every day of the month, and a line to write on it.')
+                ->alsoCalled('one line', 'gratitude', 'memories', 'days')
                 ->inPlural('lines a day'),
             Page::ofMonth('month-log', 'Read, seen, bought', Parting::down(
                 [Size::share(), Leaf::of(new Lines(), 'Read')],
@@ -73,9 +80,11 @@ final class MonthKinds
                 [Size::share(), Leaf::of(new Lines(), 'Bought')],
             ))
                 ->whichIs('What the month brought, by kind.')
+                ->alsoCalled('books', 'films', 'bought', 'media')
                 ->inPlural('logs'),
             Page::ofMonth('month-numbers', 'Numbers of the month', Page::items('items')->with(['heads' => ['Last', 'This', 'Next']]))
                 ->whichIs('Last month’s figure beside this one’s, and what is wanted of the next.')
+                ->alsoCalled('statistics', 'figures', 'compare')
                 ->unlessSaid([
                     'items' => ['Pages read', 'Hours of sleep', 'Kilometres', 'Rehearsals', 'Put aside'],
                     'column' => 4,
@@ -84,19 +93,24 @@ final class MonthKinds
                 ->inPlural('numbers'),
             Page::ofMonth('month-learning', 'Learning', Page::quarters('What I learn', 'How', 'Done', 'Questions'))
                 ->whichIs('What is being learned, how, and what is open.')
+                ->alsoCalled('study', 'lessons', 'questions')
                 ->inPlural('learning pages'),
             Page::ofMonth('month-child', 'A page for somebody', Page::boxesDown('Said', 'Learned', 'Laughed at', 'Measured'))
                 ->whichIs('A child’s or an animal’s month: what was said, learned, laughed at.')
+                ->alsoCalled('child', 'pet', 'family')
                 ->inPlural('pages for somebody'),
             Page::ofMonth('month-exercise', 'Moved', Page::log()->with(['columns' => ['Day 3', 'What 9+', 'How long 5', 'How it was 6']]))
                 ->whichIs('A row each time. A record, no advice.')
+                ->alsoCalled('workout', 'sport', 'runs', 'steps')
                 ->inPlural('exercise logs'),
             Page::ofMonth('month-memories', 'Memories', Leaf::of(new Free()))
                 ->whichIs('Room kept free for what is glued in or drawn.')
+                ->alsoCalled('photos', 'pictures', 'glued in')
                 ->inPlural('memories')
                 ->givesWay(),
             Page::ofMonth('month-summary', 'Looking back', Page::quarters('Went well', 'Went badly', 'Learned', 'Next month'))
                 ->whichIs('The month in four boxes, filled at its end.')
+                ->alsoCalled('review', 'reflection', 'end of the month')
                 ->inPlural('summaries'),
         ];
     }

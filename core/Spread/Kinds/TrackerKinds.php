@@ -46,7 +46,8 @@ final class TrackerKinds
             Page::spread('mood', 'Mood of every day', Section::Trackers, Page::days())
                 ->whichIs('A box a day, a colour for how it was. A record, no advice.')
                 ->unlessSaid(['entries' => ['Bright', 'Calm', 'Even', 'Low', 'Stormy']])
-                ->alsoCalled('mood tracker', 'feelings', 'good days', 'day matrix'),
+                ->alsoCalled('mood tracker', 'feelings', 'good days', 'day matrix')
+                ->goesOpposite('one-habit'),
             Page::spread('spending-days', 'Days and spending', Section::Trackers, Page::days())
                 ->whichIs('A box a day: nothing spent, only what was needed, or more. A record, no advice.')
                 ->unlessSaid(['entries' => ['Nothing', 'Needed', 'More']])
@@ -54,7 +55,8 @@ final class TrackerKinds
             Page::spread('one-habit', 'One thing every day', Section::Trackers, Page::days())
                 ->whichIs('A box a day for one habit, all year.')
                 ->unlessSaid(['entries' => ['Done', 'Half', 'Rest day']])
-                ->alsoCalled('habit tracker', 'practice', 'every day', 'pages read', 'steps walked'),
+                ->alsoCalled('habit tracker', 'practice', 'every day', 'pages read', 'steps walked')
+                ->goesOpposite('mood'),
             Page::spread('unwell-days', 'Days unwell', Section::Trackers, Page::days())
                 ->whichIs('What was felt on which day. A record to look back on, no medical advice.')
                 ->unlessSaid(['entries' => ['Headache', 'Cold', 'Tired', 'Day off']])
@@ -78,11 +80,13 @@ final class TrackerKinds
             Page::spread('savings-by-month', 'Put aside', Section::Trackers, Page::items('months'))
                 ->whichIs('What was put aside for what, month by month. A record, no advice.')
                 ->unlessSaid(['items' => ['Boat', 'Journey', 'Winter'], 'column' => 4, 'line' => '2', 'sum' => true])
-                ->alsoCalled('savings', 'money', 'sinking funds'),
+                ->alsoCalled('savings', 'money', 'sinking funds')
+                ->goesOpposite('word-of-the-year', 'quote'),
             Page::spread('numbers-of-the-year', 'Numbers of the year', Section::Trackers, Page::items('months'))
                 ->whichIs('What can be counted at the end of every month.')
                 ->unlessSaid(['items' => ['Books', 'Films', 'Rehearsals', 'Shifts', 'Hours on the boat', 'Letters'], 'line' => '2'])
-                ->alsoCalled('statistics', 'counts', 'stats'),
+                ->alsoCalled('statistics', 'counts', 'stats')
+                ->goesOpposite('ideas'),
             Page::spread('measurements', 'Measurements', Section::Trackers, Page::items('months'))
                 ->whichIs('A few measures, once a month. A record, no medical advice.')
                 ->unlessSaid(['items' => ['Weight', 'Waist', 'Pulse at rest', 'Minutes for 5 km'], 'column' => 4, 'line' => '2'])
@@ -154,14 +158,16 @@ final class TrackerKinds
                     'By a neighbour', 'Over 500 pages', 'In verse', 'Lent by a friend', 'From the sea', 'Older than I',
                     'Read aloud', 'With a map', 'By two people', 'A second time', 'About a trade', 'Chosen blind',
                 ]])
-                ->alsoCalled('reading challenge', 'books', 'prompts'),
+                ->alsoCalled('reading challenge', 'books', 'prompts')
+                ->goesOpposite('books-read'),
             Page::spread('bingo', 'Five by five', Section::Trackers, self::numbered())
                 ->whichIs('Twenty-five cells to fill in any order.')
                 ->unlessSaid(['count' => 25, 'across' => 5])
                 ->alsoCalled('bingo', 'squares', 'board'),
             Page::spread('board', 'Wanted, begun, done', Section::Trackers, Page::boxesAcross('Wanted', 'Begun', 'Done'))
                 ->whichIs('Three columns that notes move through.')
-                ->alsoCalled('board', 'stages', 'watch list'),
+                ->alsoCalled('board', 'stages', 'watch list')
+                ->goesOpposite('books-read'),
             Page::spread('project-cells', 'A project a month', Section::Trackers, Page::months())
                 ->whichIs('What is under way in which month.')
                 ->alsoCalled('project log', 'project planner', 'content planner'),

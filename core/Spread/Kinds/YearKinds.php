@@ -24,30 +24,37 @@ final class YearKinds
                 'Year at a glance',
                 'Every day of the period: mini months, a matrix, dot lines, printed months.',
                 [],
-            ),
+            )
+                ->alsoCalled('calendar', 'yearly overview', 'dot lines', 'mini months', 'matrix'),
             self::glanceOf(
                 'half-year-at-a-glance',
                 'Half-year at a glance',
                 'Six months, with lines for notes beside each.',
                 ['way' => 'notes', 'months' => 6],
-            ),
+            )
+                ->alsoCalled('calendar', 'six months', 'overview'),
             self::glanceOf(
                 'term-at-a-glance',
                 'Term at a glance',
                 'The months of a term, its weeks numbered, up to four deadlines coloured on one day.',
                 ['way' => 'split', 'day' => '2', 'months' => 4, 'week_numbers' => true],
-            ),
+            )
+                ->alsoCalled('semester', 'study', 'deadlines', 'school'),
             Kind::spread('month-at-a-glance', 'Month at a glance', Section::Year, new MonthCells())
-                ->whichIs('One month in large cells, on an opening or a page.'),
+                ->whichIs('One month in large cells, on an opening or a page.')
+                ->alsoCalled('month calendar', 'one month'),
             Kind::spread('future-log', 'Future log', Section::Year, new FutureLog())
                 ->whichIs('Dates beyond the months already drawn.')
+                ->alsoCalled('upcoming', 'coming months', 'later dates', 'next months')
                 ->unlessSaid(['months_per_page' => 6, 'columns' => 2]),
             Page::spread('birthdays', 'Birthdays', Section::Year, Page::months())
                 ->whichIs('A cell for every month; names and days are written in.')
-                ->alsoCalled('anniversaries', 'name days'),
+                ->alsoCalled('anniversaries', 'name days')
+                ->goesOpposite('important-dates'),
             Page::spread('important-dates', 'Important dates', Section::Year, Page::months())
                 ->whichIs('A cell for every month, on one page, for what must not be missed.')
-                ->alsoCalled('holidays', 'events', 'dates'),
+                ->alsoCalled('holidays', 'events', 'dates')
+                ->goesOpposite('birthdays'),
         ];
     }
 

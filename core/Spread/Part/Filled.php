@@ -54,6 +54,35 @@ final class Filled
     }
 
     /**
+     * The same saying more, and with more written on it.
+     *
+     * @param list<Finding>         $findings
+     * @param \Closure(Canvas): void $write after what is written already
+     */
+    public function adding(array $findings, \Closure $write): self
+    {
+        $first = $this->write;
+
+        return new self(
+            $this->top,
+            $this->side,
+            $this->workings,
+            [...$this->findings, ...$findings],
+            $this->pencil,
+            $this->band,
+            $this->ink,
+            static function (Canvas $canvas) use ($first, $write): void {
+                if (null !== $first) {
+                    $first($canvas);
+                }
+                $write($canvas);
+            },
+            $this->check,
+            $this->next,
+        );
+    }
+
+    /**
      * The same with ways out of what cannot be, where it offers none.
      *
      * @param \Closure(): list<Offer> $offers asked only then

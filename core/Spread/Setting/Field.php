@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Setting;
 
+/** @phpstan-type Described array{name: string, label: string, type: string, least: int, most: int, on: bool, choices: list<array{string, string}>, usually: string, of: string, checks: list<array{string, string, string}>} */
 abstract class Field
 {
     /** @var array<string, list<string>> other settings that must have one of these values for this one to matter */
@@ -161,7 +162,7 @@ abstract class Field
     /**
      * For the form on the screen.
      *
-     * @return array{name: string, label: string, type: string, least: int, most: int, on: bool, choices: list<array{string, string}>, usually: string}
+     * @return Described
      */
     public function describe(): array
     {
@@ -174,6 +175,8 @@ abstract class Field
             'on' => false,
             'choices' => [],
             'usually' => '',
+            'of' => '',
+            'checks' => [],
         ];
     }
 

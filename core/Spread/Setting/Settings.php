@@ -68,6 +68,12 @@ final class Settings
         return $this->boxesOrNull($name) ?? $this->field($name, BoxesField::class)->usual();
     }
 
+    /** The same as it is written: "1.5". */
+    public function boxesWritten(string $name): string
+    {
+        return $this->field($name, BoxesField::class)->written($this->value($name));
+    }
+
     /** Null where nobody said one that makes sense: as the form needs. */
     public function boxesOrNull(string $name): ?Fraction
     {
@@ -92,6 +98,12 @@ final class Settings
     public function linesOrNull(string $name): ?array
     {
         return $this->field($name, LinesField::class)->read($this->value($name));
+    }
+
+    /** @return array<array-key, list<string>> what is checked → the checks answered with yes */
+    public function checks(string $name): array
+    {
+        return $this->field($name, ChecksField::class)->read($this->value($name));
     }
 
     public function flag(string $name): bool

@@ -83,7 +83,9 @@ final class Arranged
         $strip = self::strip($asked, $down);
         $room = $region->wide - $strip;
         $count = \count($across->entries);
-        $wide = $asked->settings->countOrNull('column') ?? max(1, min(self::WIDEST, intdiv($room, $count)));
+        // Beside figures, columns of one's own take all the room: a line a day.
+        $most = Axis::ITEMS === $across->of && $down->isFigures() ? $room : self::WIDEST;
+        $wide = $asked->settings->countOrNull('column') ?? max(1, min($most, intdiv($room, $count)));
         // Over as many pages as a month's pattern gives it, or as it needs.
         $columns = Pages::evenly($count, max(1, intdiv($room, $wide)), $asked->pages);
         // What is left goes to the names, as in a log; nobody needs it between the columns.

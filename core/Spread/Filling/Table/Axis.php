@@ -50,7 +50,7 @@ final class Axis
             default => self::items($names),
         };
 
-        return new self($of, [] === $entries ? [new Entry('…', '…', '…')] : $entries);
+        return new self($of, [] === $entries ? [new Entry('', '', '')] : $entries);
     }
 
     /**

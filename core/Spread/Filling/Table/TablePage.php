@@ -158,18 +158,22 @@ final class TablePage
     public function write(Canvas $canvas): void
     {
         $arranged = $this->arranged;
-        $canvas->step(Task::Write, $this->headed(), 'columns');
-        foreach ($this->columns as $i => $column) {
+        if ('' !== $arranged->across->longestName()) {
+            $canvas->step(Task::Write, $this->headed(), 'columns');
+        }
+        foreach (array_filter($this->columns, static fn (Entry $column): bool => '' !== $column->name) as $i => $column) {
             $arranged->stacked ? $this->stack($canvas, $i, $column->name) : $this->cells->words($canvas, $i, -1, $this->heading($column));
         }
         if (Axis::WEEKS === $arranged->across->of && 2 === $arranged->head) {
             $this->monthsAboveWeeks($canvas);
         }
-        $canvas->step(
-            Task::Write,
-            $arranged->down->isFigures() ? 'Number the rows at their edge.' : 'Write the names of the rows before them, one a row.',
-            'rows',
-        );
+        if ($arranged->sum || '' !== $arranged->down->longestName()) {
+            $canvas->step(
+                Task::Write,
+                $arranged->down->isFigures() ? 'Number the rows at their edge.' : 'Write the names of the rows before them, one a row.',
+                'rows',
+            );
+        }
         foreach ($this->rows as $row => $entry) {
             $name = Axis::MONTHS === $arranged->down->of && $arranged->strip < 4 ? $entry->short : $entry->name;
             $this->named($canvas, $row, $name);
@@ -182,6 +186,9 @@ final class TablePage
     /** The name of a row on the strip: a figure in the middle, words from its left edge. */
     private function named(Canvas $canvas, int $row, string $name): void
     {
+        if ('' === $name) {
+            return;
+        }
         $strip = $this->arranged->strip;
         $y = $this->cells->down($row);
         if ($this->arranged->down->isFigures() && ctype_digit($name)) {

@@ -1,0 +1,208 @@
+<?php
+
+/*
+ * A strip of days for every month of the book, and beside it what is done that month: 31 boxes in one row where the page is
+ * wide enough, else in rows of 16 and 15. Days a month does not have are struck out.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
+use AmpleMargin\Drawing\Align;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Cells as Grid;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
+
+final class DayStrips implements Filling
+{
+    private const DAYS = 31;
+
+    /** Boxes of the names at least: a short month and a word. */
+    private const NAMES = 5;
+
+    public function name(): string
+    {
+        return 'Strips of days';
+    }
+
+    public function purpose(): string
+    {
+        return 'A box a day for every month of the book, and beside it what is done that month.';
+    }
+
+    public function fields(): array
+    {
+        return [
+            Field::lines('challenges', 'Challenges, in the order of the months; after an arrow → the goal it serves'),
+            Field::count('strip', 'Boxes of the names', self::NAMES, 40),
+        ];
+    }
+
+    public function narrowest(Request $asked): int
+    {
+        // Three rows of 11 are as many as anybody reads as one month.
+        return ($asked->settings->countOrNull('strip') ?? self::NAMES) + 11;
+    }
+
+    public function least(Request $asked, int $wide): int
+    {
+        return $this->rows($asked, $wide);
+    }
+
+    public function tall(Request $asked, int $wide): int
+    {
+        return \count($this->months($asked)) * ($this->rows($asked, $wide) + 1) - 1;
+    }
+
+    public function fill(Request $asked, Region $region, int $from): Filled
+    {
+        $rows = $this->rows($asked, $region->wide);
+        $columns = self::columns($rows);
+        $strip = $asked->settings->countOrNull('strip') ?? $region->wide - $columns;
+        $months = $this->months($asked);
+        $each = Pages::evenly(\count($months), max(1, intdiv($region->tall + 1, $rows + 1)));
+        $here = \array_slice($months, $from, $each, true);
+        $grids = array_map(
+            static fn (int $i): Grid => new Grid($region->x + $strip, $region->y + ($i - $from) * ($rows + 1), $columns, 1, $rows, 1),
+            array_combine(array_keys($here), array_keys($here)),
+        );
+        $lengths = implode(' and ', self::lengths($rows));
+        $what = Plural::of(\count($here), 'month', 'months').' of '.Plural::boxes($rows).', a box between';
+        $ticks = array_fill_keys(array_map(static fn (Grid $grid): int => $grid->y->floor(), $grids), $what);
+
+        return new Filled(
+            top: array_fill_keys([$region->x + $strip, $region->x + $strip + $columns], "the days: $strip for the names, then $columns"),
+            side: $ticks,
+            workings: [[
+                'strips',
+                "rows of $lengths",
+                "$region->wide boxes = $strip for the names + $columns".self::over($region->wide - $strip - $columns)
+                    .'; '.self::DAYS.' days = '.implode(' + ', self::lengths($rows)),
+            ]],
+            findings: 0 === $from ? $this->findings($asked, $strip, $rows) : [],
+            ink: static function (Canvas $canvas) use ($grids, $here, $rows, $lengths): void {
+                $canvas->step(Task::Ink, "Rule a strip of days for each month: $lengths boxes.", 'strips');
+                foreach ($grids as $grid) {
+                    $grid->keep($canvas);
+                    $grid->rule($canvas);
+                }
+                $canvas->step(Task::Ink, 'Strike out the boxes of days that do not exist.', 'strips');
+                foreach ($here as $i => $month) {
+                    foreach (range($month->days(), $grids[$i]->columns * $rows - 1) as $none) {
+                        if ($none >= $month->days()) {
+                            $grids[$i]->strike($canvas, $none % $grids[$i]->columns, intdiv($none, $grids[$i]->columns));
+                        }
+                    }
+                }
+            },
+            write: fn (Canvas $canvas) => $this->write($canvas, $asked, $region->x, $strip, $here, $grids, $rows),
+            check: 'Count the boxes left open in each strip: they are the days of its month.',
+            next: $from + $each < \count($months) ? $from + $each : null,
+        );
+    }
+
+    /**
+     * @param array<int, Month> $months
+     * @param array<int, Grid>  $grids
+     */
+    private function write(Canvas $canvas, Request $asked, int $x, int $strip, array $months, array $grids, int $rows): void
+    {
+        $challenges = $this->challenges($asked);
+        $canvas->step(Task::Write, 'Write each month before its strip'.([] === $challenges ? '.' : ', and its challenge below.'), 'strips');
+        $left = Fraction::of(4 * $x + 1, 4);
+        $wide = Fraction::of(2 * $strip - 1, 2);
+        foreach ($months as $i => $month) {
+            $names = $asked->calendar->names;
+            $long = $names->month($month->month);
+            $name = $asked->boxesOf($long) > $strip ? $names->monthShort($month->month) : $long;
+            $challenge = $challenges[$i] ?? '';
+            if (1 === $rows) {
+                $canvas->words(Layer::Writing, $left, $grids[$i]->y, $wide, 1, '' === $challenge ? $name : "$name: $challenge");
+                continue;
+            }
+            $canvas->words(Layer::Writing, $left, $grids[$i]->y, $wide, 1, $name);
+            if ('' !== $challenge) {
+                $canvas->words(Layer::Writing, $left, $grids[$i]->down(1), $wide, 1, $challenge);
+            }
+        }
+        $canvas->step(Task::Write, 'Number the days.', 'strips');
+        foreach ($months as $i => $month) {
+            foreach (range(1, $month->days()) as $day) {
+                [$column, $row] = [($day - 1) % $grids[$i]->columns, intdiv($day - 1, $grids[$i]->columns)];
+                $grids[$i]->words($canvas, $column, $row, (string) $day, Align::Middle);
+            }
+        }
+    }
+
+    /** @return list<Finding> */
+    private function findings(Request $asked, int $strip, int $rows): array
+    {
+        $findings = [];
+        foreach ($this->challenges($asked) as $challenge) {
+            $boxes = $asked->boxesOf($challenge);
+            if ($boxes > $strip) {
+                $findings[] = new Finding(
+                    $asked->id,
+                    "“{$challenge}” takes ".Plural::boxes($boxes)." {$asked->hand()->said()}; before its strip it has $strip. Shorten it.",
+                    [],
+                    false,
+                );
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<string> what is done in each month, without the goal it serves */
+    private function challenges(Request $asked): array
+    {
+        return array_map(
+            static fn (string $line): string => Challenge::read($line)->says,
+            \array_slice($asked->settings->lines('challenges'), 0, \count($this->months($asked))),
+        );
+    }
+
+    /** @return list<Month> */
+    private function months(Request $asked): array
+    {
+        return null === $asked->calendar->month ? $asked->calendar->period->months() : [$asked->calendar->month];
+    }
+
+    /** Rows a month's days take beside the names. */
+    private function rows(Request $asked, int $wide): int
+    {
+        $room = max(1, $wide - ($asked->settings->countOrNull('strip') ?? self::NAMES));
+
+        return max(1, intdiv(self::DAYS + $room - 1, $room));
+    }
+
+    private static function columns(int $rows): int
+    {
+        return intdiv(self::DAYS + $rows - 1, $rows);
+    }
+
+    /** @return list<int> days a row: 16 and 15 */
+    private static function lengths(int $rows): array
+    {
+        $columns = self::columns($rows);
+
+        return array_map(static fn (int $row): int => min($columns, self::DAYS - $row * $columns), range(0, $rows - 1));
+    }
+
+    private static function over(int $left): string
+    {
+        return $left > 0 ? " + $left left over" : '';
+    }
+}
