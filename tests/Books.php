@@ -98,7 +98,8 @@ final class Books
         $kinds = (new Catalogue())->spreads();
         $edits = [['type' => 'use-pattern', 'pattern' => ['bare', 'plain', 'ordinary', 'rich'][mt_rand(0, 3)]]];
         for ($i = mt_rand(0, 14); $i > 0; --$i) {
-            $edits[] = ['type' => 'add-spread', 'kind' => $kinds[mt_rand(0, \count($kinds) - 1)]->id];
+            $settings = 0 === mt_rand(0, 3) ? ['settings' => ['turned' => true]] : [];
+            $edits[] = ['type' => 'add-spread', 'kind' => $kinds[mt_rand(0, \count($kinds) - 1)]->id] + $settings;
         }
         if (0 === mt_rand(0, 1)) {
             $edits[] = ['type' => 'set-pattern', 'pattern' => self::randomPattern()];

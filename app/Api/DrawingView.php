@@ -45,6 +45,7 @@ final class DrawingView
                 'nth' => '' === $slot->drawing ? 0 : $slot->nth,
                 'spread' => '' === $slot->spread ? null : $slot->spread,
                 'marks' => null === $drawing ? [] : self::marks($drawing),
+                'turned' => $drawing->turned ?? false,
             ];
             if (null === $drawing) {
                 continue;

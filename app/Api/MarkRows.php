@@ -39,7 +39,7 @@ final class MarkRows implements MarkVisitor
 
     public function words(Words $words): array
     {
-        return self::row('words', $words, $words->text, $words->size, $words->align->value);
+        return self::row($words->upwards ? 'upwards' : 'words', $words, $words->text, $words->size, $words->align->value);
     }
 
     /** @return list<int|string|null> */

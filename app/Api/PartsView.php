@@ -36,7 +36,7 @@ final class PartsView
             $says = $refused instanceof Refused ? $refused->getMessage() : throw $refused;
         }
         $pages = $book->spreadDrawings($spread->id);
-        $page = $pages[0] ?? throw new NotFound('This spread has no page.');
+        $page = ($pages[0] ?? throw new NotFound('This spread has no page.'))->lying();
 
         return [
             'title' => $book->catalogue()->title($spread),

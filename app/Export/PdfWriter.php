@@ -194,20 +194,40 @@ final class PdfWriter
         if ('' === $words->text) {
             return;
         }
+        [$wide, $tall] = $this->turned($pdf, $words);
         $points = max(1.0, $words->size / 1000 * OutlinePdf::POINTS);
         $pdf->setFont(OutlinePdf::FONT, '', $points);
         // The reckoned size is for ordinary letters; wide ones are measured and shrunk to their place.
         $width = $pdf->GetStringWidth($words->text);
-        if ($width > $words->wide / 1000) {
-            $pdf->setFont(OutlinePdf::FONT, '', $points * $words->wide / 1000 / $width);
+        if ($width > $wide) {
+            $pdf->setFont(OutlinePdf::FONT, '', $points * $wide / $width);
         }
         $pdf->setTextColorArray($this->ink($words));
-        $pdf->setXY($words->x / 1000, $words->y / 1000);
-        $pdf->Cell($words->wide / 1000, $words->tall / 1000, $words->text, 0, 0, match ($words->align) {
+        $pdf->setXY($words->x / 1000, ($words->upwards ? $words->y + $words->tall : $words->y) / 1000);
+        $pdf->Cell($wide, $tall, $words->text, 0, 0, match ($words->align) {
             Align::Start => 'L',
             Align::Middle => 'C',
             Align::End => 'R',
         }, false, '', 0, true, 'T', 'M');
+        if ($words->upwards) {
+            $pdf->StopTransform();
+        }
+    }
+
+    /**
+     * Turns the paper round the lower left corner of words that read upwards; the caller turns it back.
+     *
+     * @return array{float, float} mm a line of them is wide and tall
+     */
+    private function turned(\TCPDF $pdf, SheetWords $words): array
+    {
+        if (!$words->upwards) {
+            return [$words->wide / 1000, $words->tall / 1000];
+        }
+        $pdf->StartTransform();
+        $pdf->Rotate(90, $words->x / 1000, ($words->y + $words->tall) / 1000);
+
+        return [$words->tall / 1000, $words->wide / 1000];
     }
 
     private function outline(OutlinePdf $pdf, SheetWords $words, Outline $outline): void
@@ -215,16 +235,21 @@ final class PdfWriter
         if (0 === $outline->width) {
             return;
         }
-        $size = min($words->size / 1000, $words->wide / $outline->width);
-        $spare = $words->wide / 1000 - $size * $outline->width / 1000;
+        [$wide, $tall] = $this->turned($pdf, $words);
+        $size = min($words->size / 1000, 1000 * $wide / $outline->width);
+        $spare = $wide - $size * $outline->width / 1000;
         $x = $words->x / 1000 + match ($words->align) {
             Align::Start => 0,
             Align::Middle => $spare / 2,
             Align::End => $spare,
         };
-        $base = ($words->y + $words->tall / 2) / 1000 + $size * ($outline->ascent + $outline->descent) / 2000;
+        $top = ($words->upwards ? $words->y + $words->tall : $words->y) / 1000;
+        $base = $top + $tall / 2 + $size * ($outline->ascent + $outline->descent) / 2000;
         $pdf->setFillColorArray($this->ink($words));
         $pdf->outline($outline, $words->text, $x, $base, $size);
+        if ($words->upwards) {
+            $pdf->StopTransform();
+        }
     }
 
     /** @return list<int> red, green, blue, 0 to 255 */

@@ -75,7 +75,16 @@ final class Layouts
         );
 
         return $kind->form
-            ->layOut(new Request($month->iso(), $kind->name, $settings, $this->grid(), $calendar, $this->plan->pens, $part->pages))
+            ->layOut(new Request(
+                $month->iso(),
+                $kind->name,
+                $settings,
+                $this->grid()->lying($settings->turned()),
+                $calendar,
+                $this->plan->pens,
+                $part->pages,
+                $this->plan->hand,
+            ))
             ->upTo($part->pages);
     }
 

@@ -29,6 +29,8 @@ final class PageDrawing
         public readonly array $cells = [],
         /** @var list<string> divisions of a side that can be looked up on it, each once */
         public readonly array $shown = [],
+        /** Whether the book is turned to draw it: its left edge is then the upper one. */
+        public readonly bool $turned = false,
     ) {
     }
 
@@ -100,6 +102,30 @@ final class PageDrawing
         ]);
     }
 
+    /** Drawn on a page that lay on its left edge; as it stands when the book is upright. */
+    public function upright(): self
+    {
+        return $this->turnedBy(Turning::upright(Grain::of($this->across)), true);
+    }
+
+    /** An upright page that was drawn lying, as it lay. */
+    public function lying(): self
+    {
+        return $this->turned ? $this->turnedBy(Turning::lying(Grain::of($this->down)), false) : $this;
+    }
+
+    private function turnedBy(Turning $turning, bool $turned): self
+    {
+        return $this->with([
+            'across' => $this->down,
+            'down' => $this->across,
+            'marks' => array_map(static fn (Mark $mark): Mark => $mark->visit($turning), $this->marks),
+            'rooms' => array_map(static fn (Room $room): Room => $room->at($turning->place($room->place)), $this->rooms),
+            'cells' => array_map($turning->place(...), $this->cells),
+            'turned' => $turned,
+        ]);
+    }
+
     /** @param list<Finding> $findings in place of its own */
     public function withFindings(array $findings): self
     {
@@ -109,7 +135,7 @@ final class PageDrawing
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{across: int, down: int, marks: list<Mark>, steps: list<Step>, workings: list<Working>, findings: list<Finding>, rooms: list<Room>, copying: list<Copying>, cells: list<array{int, int, int, int}>, shown: list<string>} $all */
+        /** @var array{across: int, down: int, marks: list<Mark>, steps: list<Step>, workings: list<Working>, findings: list<Finding>, rooms: list<Room>, copying: list<Copying>, cells: list<array{int, int, int, int}>, shown: list<string>, turned: bool} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

@@ -31,13 +31,12 @@ final class Room
     /** The same room lower on the page. @param int $grains further down */
     public function moved(int $grains): self
     {
-        return new self(
-            $this->for,
-            $this->name,
-            $this->lines,
-            $this->wide,
-            $this->line,
-            [$this->place[0], $this->place[1] + $grains, $this->place[2], $this->place[3]],
-        );
+        return $this->at([$this->place[0], $this->place[1] + $grains, $this->place[2], $this->place[3]]);
+    }
+
+    /** @param array{int, int, int, int} $place x, y, wide, tall in grains */
+    public function at(array $place): self
+    {
+        return new self($this->for, $this->name, $this->lines, $this->wide, $this->line, $place);
     }
 }

@@ -1,6 +1,9 @@
 <?php
 
-/* A figure, a letter or a line of words, written inside its place; `size` is the height of the letters' line in grains. */
+/*
+ * A figure, a letter or a line of words, written inside its place; `size` is the height of the letters' line in grains. Words that
+ * read upwards stand on a page that is turned to be written on: they begin at the lower end of their place.
+ */
 
 declare(strict_types=1);
 
@@ -20,6 +23,7 @@ final class Words extends Mark
         public readonly int $size,
         public readonly Align $align,
         ?string $colour = null,
+        public readonly bool $upwards = false,
     ) {
         parent::__construct($layer, $x, $y, $wide, $tall, $step, $note, $colour);
     }
@@ -31,7 +35,7 @@ final class Words extends Mark
 
     public function moved(int $grains, int $steps, string $prefix = ''): self
     {
-        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->text, $this->size, $this->align, $this->colour]);
+        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->text, $this->size, $this->align, $this->colour, $this->upwards]);
     }
 
     /** A number to be copied: a day, a box, a page, a year. */

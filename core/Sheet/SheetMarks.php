@@ -70,7 +70,7 @@ final class SheetMarks implements MarkVisitor
 
         return [$size < self::SMALLEST_LETTERS
             ? new SheetLine($tone, $x, intdiv($y + $toY, 2), $toX, intdiv($y + $toY, 2), $words->colour)
-            : new SheetWords($tone, $x, $y, $toX - $x, $toY - $y, $words->text, $size, $words->align, $words->colour)];
+            : new SheetWords($tone, $x, $y, $toX - $x, $toY - $y, $words->text, $size, $words->align, $words->colour, $words->upwards)];
     }
 
     private function area(Band|Ring $mark, bool $round): SheetArea

@@ -1,6 +1,6 @@
 <?php
 
-/* Printed words in a place; `size` is the height of a line of letters. All in µm. */
+/* Printed words in a place, read upwards where they begin at its lower end; `size` is the height of a line of letters. All in µm. */
 
 declare(strict_types=1);
 
@@ -20,6 +20,7 @@ final class SheetWords
         public readonly int $size,
         public readonly Align $align = Align::Start,
         public readonly ?string $colour = null,
+        public readonly bool $upwards = false,
     ) {
     }
 }

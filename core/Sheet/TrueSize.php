@@ -94,7 +94,7 @@ final class TrueSize
         }
         for ($box = 0; $box <= $drawing->down; ++$box) {
             $at = $this->top + $box * $this->pitch;
-            $fifth = self::isNumbered($box, $drawing->down);
+            $fifth = self::isNumbered(self::down($drawing, $box), $drawing->down);
             $this->marks[] = new SheetLine(Tone::Ruler, $this->left - 600, $at, $this->left - ($fifth ? 2_200 : 1_400), $at);
             if ($fifth && $this->left >= 9_000) {
                 $this->marks[] = new SheetWords(
@@ -103,12 +103,18 @@ final class TrueSize
                     $at - 1_200,
                     6_000,
                     2_400,
-                    (string) $box,
+                    (string) self::down($drawing, $box),
                     2_000,
                     Align::End,
                 );
             }
         }
+    }
+
+    /** The number of a place along the left edge: where the book is turned, it is counted from the lower end. */
+    private static function down(PageDrawing $drawing, int $box): int
+    {
+        return $drawing->turned ? $drawing->down - $box : $box;
     }
 
     /** Every fifth, and the last; a fifth right before the last gives way. */
@@ -150,7 +156,7 @@ final class TrueSize
         }
         for ($box = 0; $box <= $drawing->down; ++$box) {
             $at = $this->top + $box * $this->pitch;
-            $long = self::isNumbered($box, $drawing->down) ? 2_600 : 1_500;
+            $long = self::isNumbered(self::down($drawing, $box), $drawing->down) ? 2_600 : 1_500;
             array_push(
                 $this->marks,
                 new SheetLine(Tone::Ruler, $this->left - $beside, $at, $this->left - $beside + $long, $at),
@@ -164,7 +170,7 @@ final class TrueSize
                     $at - 1_200,
                     4_000,
                     2_400,
-                    (string) $box,
+                    (string) self::down($drawing, $box),
                     2_000,
                     Align::Start,
                 );

@@ -44,6 +44,7 @@ final class Kind
      * @param string|null             $designer  the screen it is designed on
      * @param list<string>            $names     other words people have for it
      * @param bool                    $ofTheYear no part of a month
+     * @param bool                    $turns     its page may be turned sideways
      * @param string|null             $goals     the setting that lists goals
      * @param string|null             $challenges the one that lists the months' challenges
      * @param list<string>            $opposite  kinds that stand well on the other page of its opening
@@ -73,6 +74,7 @@ final class Kind
         public readonly array $opposite = [],
         public readonly ?string $goals = null,
         public readonly ?string $challenges = null,
+        private readonly bool $turns = false,
     ) {
     }
 
@@ -126,7 +128,7 @@ final class Kind
         return array_values(array_filter(
             $this->all(),
             static fn (Field $field): bool => $field->isAsked()
-                && (null === $asks || self::HALF === $field->name || \in_array($field->name, $asks, true)),
+                && (null === $asks || \in_array($field->name, [self::HALF, Settings::TURNED], true) || \in_array($field->name, $asks, true)),
         ));
     }
 
@@ -168,9 +170,11 @@ final class Kind
     /** @return list<Field> of its form, and its own */
     private function all(): array
     {
-        return $this->all ??= $this->halves
-            ? [...$this->form->fields(), Field::flag(self::HALF, 'Half a page, shared', false)]
-            : $this->form->fields();
+        return $this->all ??= [
+            ...$this->form->fields(),
+            ...($this->turns ? [Field::flag(Settings::TURNED, 'On the page turned sideways', false)] : []),
+            ...($this->halves ? [Field::flag(self::HALF, 'Half a page, shared', false)] : []),
+        ];
     }
 
     /** @param array<array-key, mixed> $settings where the person gives none */
@@ -201,6 +205,12 @@ final class Kind
     public function needsNoGrid(): self
     {
         return $this->with(['needsGrid' => false]);
+    }
+
+    /** Its page may be turned, for more room across. */
+    public function mayLieOnItsSide(): self
+    {
+        return $this->with(['turns' => true]);
     }
 
     public function mayShareAPage(): self
@@ -283,7 +293,7 @@ final class Kind
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function with(array $changes): self
     {
-        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null} $all */
+        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool} $all */
         $all = array_replace(array_diff_key(get_object_vars($this), ['all' => true]), $changes);
 
         return new self(...$all);

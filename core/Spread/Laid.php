@@ -12,9 +12,12 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Task;
 
 final class Laid
 {
+    private const TURN = 'Turn the book until the left edge of this page is at the top. Count from there.';
+
     /** @var list<PageDrawing>|null kept so that each page is drawn once; nothing else here changes */
     private ?array $drawn = null;
 
@@ -42,11 +45,15 @@ final class Laid
             $pages = [];
             foreach ($shares as $i => $share) {
                 $canvas = new Canvas($grid->across, $grid->down, $grid->tally, $page + $i, $done);
+                if (null !== $share && $grid->turned) {
+                    $canvas->step(Task::Pencil, self::TURN);
+                }
                 if (null !== $share) {
                     $paint($canvas, $share, $i);
                 }
                 $done = $canvas->steps();
-                $pages[] = $canvas->finish($findings[$i] ?? []);
+                $drawn = $canvas->finish($findings[$i] ?? []);
+                $pages[] = $grid->turned ? $drawn->upright() : $drawn;
             }
 
             return $pages;

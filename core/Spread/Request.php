@@ -97,7 +97,7 @@ final class Request
             $spread->id,
             $catalogue->title($spread),
             $settings,
-            $grid,
+            $grid->lying($settings->turned()),
             new CalendarFacts($book->period, $settings->weekStart($book->weeks->first), $names ?? new Names($book->language)),
             $book->pens,
             hand: $book->hand,
@@ -111,6 +111,8 @@ final class Request
      */
     public function with(array $changes): self
     {
-        return $this->asking($this->settings->with($changes));
+        $settings = $this->settings->with($changes);
+
+        return $this->on($this->grid->lying($settings->turned()))->asking($settings);
     }
 }

@@ -125,6 +125,39 @@ final class PdfTest extends TestCase
         }
     }
 
+    /**
+     * The same log on its page turned, counted from the lower end of the left edge: number 2, title 23, author 7, stars 2, date 4 make
+     * 38; a title of 2 and headings of 1, then 23 rows make 26. Its words read upwards, each in its own column of boxes.
+     */
+    public function testALogOnATurnedPageIsPrintedUpwards(): void
+    {
+        $plan = Books::edited(
+            Books::starter()->with(['spreads' => []]),
+            [['type' => 'add-spread', 'kind' => 'books-read', 'settings' => ['turned' => true]]],
+        );
+        $book = Composer::compose($plan);
+        $sheets = (new BookSheets($book, PaperSize::A4))->guides([$book->pageOf('books-read') ?? 0]);
+        $read = $this->read($sheets);
+        foreach ([2, 25, 32, 34] as $along) {
+            self::assertTrue($this->stands($read, null, 52.5 + 5 * (38 - $along)), "a line across $along up");
+        }
+        foreach ([3, 4, 25, 26] as $row) {
+            self::assertTrue($this->stands($read, 40 + 5 * $row, null), "a line down at $row");
+        }
+        $file = $this->file((new PdfWriter())->write($sheets, 'Turned'));
+        $xml = (string) shell_exec('pdftotext -bbox '.escapeshellarg($file).' -');
+        unlink($file);
+        foreach (['Title' => 2, 'Author' => 25, 'Stars' => 32, 'Date' => 34] as $word => $along) {
+            $found = preg_match('/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">'.$word.'</', $xml, $at);
+            self::assertSame(1, $found, $word);
+            [$x, $y, $toX, $toY] = array_map(static fn (string $points): float => (float) $points * self::MM, \array_slice($at, 1));
+            self::assertEqualsWithDelta(40 + 5 * 2.5, ($x + $toX) / 2, 0.6, "$word stands in the row of the headings");
+            self::assertLessThan(52.5 + 5 * (38 - $along), $toY, "$word begins above its line");
+            self::assertGreaterThan(52.5 + 5 * (38 - $along) - 2.5, $toY, "$word begins right above its line");
+            self::assertGreaterThan($toX - $x, $toY - $y, "$word reads upwards");
+        }
+    }
+
     /** Whether a line of a box or more runs down at x, or across at y, in mm. */
     private function stands(array $lines, ?float $x, ?float $y): bool
     {

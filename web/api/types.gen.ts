@@ -1600,7 +1600,7 @@ export interface components {
             undo: string | null;
             redo: string | null;
         };
-        /** @description [kind, layer, step, note, x, y, wide, tall] and for words text, size, align; lengths are 840ths of a box */
+        /** @description [kind, layer, step, note, x, y, wide, tall] and for words text, size, align (upwards are words that read so, on a page that is turned); lengths are 840ths of a box */
         Mark: (string | number | null)[];
         Drawer: {
             /** @description of the notebook it was drawn for */
@@ -1667,6 +1667,8 @@ export interface components {
                 nth: number;
                 spread: string | null;
                 marks: components["schemas"]["Mark"][];
+                /** @description the book is turned to draw it */
+                turned: boolean;
             })[];
             groups: {
                 drawing: string;

@@ -17,7 +17,7 @@
   const shown = $derived(single ? opening.pages.filter((page) => page !== null && page.page === (bench.current?.step.page ?? opening.pages.find((one) => one !== null)?.page)) : opening.pages);
 </script>
 
-<div class="opening" class:single style:--ratio={ratio(opening.across, opening.down)}>
+<div class="opening" class:single style:--ratio={single && shown[0]?.turned ? ratio(opening.down, opening.across) : ratio(opening.across, opening.down)}>
   {#each shown as page, i (i)}
     {#if page}
       {@const lit = bench.lit(page)}
@@ -29,6 +29,8 @@
           label="Page {page.page}: {page.title}"
           large
           counting={book.counting}
+          turned={page.turned}
+          lying={single && page.turned}
           note={lit.note}
           step={lit.step}
           layers={bench.layers}

@@ -12,6 +12,10 @@
     /** Rulers along the edges, dots, and pointing at marks. */
     large?: boolean;
     counting?: string;
+    /** Drawn with the book turned: counted from the lower end of the left edge. */
+    turned?: boolean;
+    /** Shown as it lies while it is drawn. */
+    lying?: boolean;
     /** The note or step that is lit. */
     note?: string | null;
     step?: number | null;
@@ -20,13 +24,19 @@
     /** A region marked on the page, in boxes. */
     region?: { x: number; y: number; wide: number; tall: number } | null;
   }
-  let { across, down, marks, label, large = false, counting = 'boxes', note = null, step = null, layers = new Set(['pencil', 'band', 'ink', 'writing']), point, region = null }: Props = $props();
+  let { across, down, marks, label, large = false, counting = 'boxes', turned = false, lying = false, note = null, step = null, layers = new Set(['pencil', 'band', 'ink', 'writing']), point, region = null }: Props = $props();
 
   const uid = $props.id();
   const drawn = $derived(gather(marks));
   const wide = $derived(across * BOX);
   const tall = $derived(down * BOX);
-  const box = $derived(large ? `${-EDGE} ${-EDGE} ${wide + EDGE + AIR} ${tall + EDGE + AIR}` : `-420 -420 ${wide + 840} ${tall + 840}`);
+  const box = $derived(
+    large
+      ? lying
+        ? `${-tall - EDGE} ${-EDGE} ${tall + EDGE + AIR} ${wide + EDGE + AIR}`
+        : `${-EDGE} ${-EDGE} ${wide + EDGE + AIR} ${tall + EDGE + AIR}`
+      : `-420 -420 ${wide + 840} ${tall + 840}`,
+  );
   const from = $derived(counting === 'dots' ? 1 : 0);
   /** Where the current step's pencil ticks stand, read off its marks. */
   const ticks = $derived(
@@ -42,44 +52,51 @@
 </script>
 
 <svg viewBox={box} role={label ? 'img' : 'presentation'} aria-label={label || undefined} aria-hidden={label ? undefined : 'true'} class:large>
-  {#if large}
-    <defs>
-      <pattern id="{uid}-dots" width={BOX} height={BOX} patternUnits="userSpaceOnUse" x={-BOX / 2} y={-BOX / 2}>
-        <circle cx={BOX / 2} cy={BOX / 2} r="46" class="dot" />
-      </pattern>
-    </defs>
-    <rect x="-420" y="-420" width={wide + 840} height={tall + 840} fill="url(#{uid}-dots)" clip-path="inset(0)" />
-    <g class="ruler" aria-hidden="true">
-      {#each counts(across) as i (i)}
-        <path d="M{i * BOX} -480v{i % 5 === 0 ? -300 : -150}" />
-        {#if numbered(i, across)}<text x={i * BOX} y="-880" text-anchor="middle">{i + from}</text>{/if}
-      {/each}
-      {#each counts(down) as i (i)}
-        <path d="M-480 {i * BOX}h{i % 5 === 0 ? -300 : -150}" />
-        {#if numbered(i, down)}<text x="-860" y={i * BOX + 170} text-anchor="end">{i + from}</text>{/if}
-      {/each}
-      {#each ticks as tick, i (i)}
-        <path class="lit" d={tick.top ? `M${tick.x} -480v-420` : `M-480 ${tick.y}h-420`} />
-      {/each}
-    </g>
-  {/if}
-  {#if region && region.wide > 0 && region.tall > 0}<rect class="region" x={region.x * BOX} y={region.y * BOX} width={region.wide * BOX} height={region.tall * BOX} />{/if}
-  {#each drawn.bands as one, i (i)}
-    {#if layers.has(one.layer)}<path class="band" class:lit={isLit(one)} style:fill={one.colour} d={one.path} />{/if}
-  {/each}
-  {#each drawn.strokes as one, i (i)}
-    {#if layers.has(one.layer)}
-      <!-- Pointing is an extra for the mouse: the margin lists the same notes for the keyboard. -->
-      <!-- svelte-ignore a11y_no_static_element_interactions -->
-      <path class={one.layer} class:lit={isLit(one)} style:stroke={isLit(one) ? undefined : one.colour} d={one.path} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)} />
+  <!-- A lying page is the upright one turned: its left edge comes to the top. -->
+  <g transform={lying ? 'rotate(90)' : undefined}>
+    {#if large}
+      <defs>
+        <pattern id="{uid}-dots" width={BOX} height={BOX} patternUnits="userSpaceOnUse" x={-BOX / 2} y={-BOX / 2}>
+          <circle cx={BOX / 2} cy={BOX / 2} r="46" class="dot" />
+        </pattern>
+      </defs>
+      <rect x="-420" y="-420" width={wide + 840} height={tall + 840} fill="url(#{uid}-dots)" clip-path="inset(0)" />
+      <g class="ruler" aria-hidden="true">
+        {#each counts(across) as i (i)}
+          <path d="M{i * BOX} {lying ? tall + 480 : -480}v{(lying ? 1 : -1) * (i % 5 === 0 ? 300 : 150)}" />
+          {#if numbered(i, across)}
+            {#if lying}<text x={i * BOX + 170} y={tall + 860} text-anchor="end" transform="rotate(-90 {i * BOX + 170} {tall + 860})">{i + from}</text>
+            {:else}<text x={i * BOX} y="-880" text-anchor="middle">{i + from}</text>{/if}
+          {/if}
+        {/each}
+        {#each counts(down) as i (i)}
+          <path d="M-480 {i * BOX}h{i % 5 === 0 ? -300 : -150}" />
+          {@const n = turned ? down - i : i}
+          {#if numbered(n, down)}<text x={lying ? -1000 : -860} y={i * BOX + 170} text-anchor={lying ? 'middle' : 'end'} transform={lying ? `rotate(-90 -1000 ${i * BOX})` : undefined}>{n + from}</text>{/if}
+        {/each}
+        {#each ticks as tick, i (i)}
+          <path class="lit" d={tick.top ? (lying ? `M${tick.x} ${tall + 480}v420` : `M${tick.x} -480v-420`) : `M-480 ${tick.y}h-420`} />
+        {/each}
+      </g>
     {/if}
-  {/each}
-  {#each drawn.words as one, i (i)}
-    {#if layers.has(one.layer)}
-      <!-- svelte-ignore a11y_no_static_element_interactions -->
-      <text class="words" class:faint={one.layer === 'pencil'} class:lit={isLit(one)} style:fill={isLit(one) ? undefined : one.colour} x={one.x} y={one.y} font-size={one.size} text-anchor={one.anchor} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)}>{one.text}</text>
-    {/if}
-  {/each}
+    {#if region && region.wide > 0 && region.tall > 0}<rect class="region" x={region.x * BOX} y={region.y * BOX} width={region.wide * BOX} height={region.tall * BOX} />{/if}
+    {#each drawn.bands as one, i (i)}
+      {#if layers.has(one.layer)}<path class="band" class:lit={isLit(one)} style:fill={one.colour} d={one.path} />{/if}
+    {/each}
+    {#each drawn.strokes as one, i (i)}
+      {#if layers.has(one.layer)}
+        <!-- Pointing is an extra for the mouse: the margin lists the same notes for the keyboard. -->
+        <!-- svelte-ignore a11y_no_static_element_interactions -->
+        <path class={one.layer} class:lit={isLit(one)} style:stroke={isLit(one) ? undefined : one.colour} d={one.path} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)} />
+      {/if}
+    {/each}
+    {#each drawn.words as one, i (i)}
+      {#if layers.has(one.layer)}
+        <!-- svelte-ignore a11y_no_static_element_interactions -->
+        <text class="words" class:faint={one.layer === 'pencil'} class:lit={isLit(one)} style:fill={isLit(one) ? undefined : one.colour} x={one.x} y={one.y} transform={one.upwards ? `rotate(-90 ${one.x} ${one.y})` : undefined} font-size={one.size} text-anchor={one.anchor} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)}>{one.text}</text>
+      {/if}
+    {/each}
+  </g>
 </svg>
 
 <style>

@@ -30,6 +30,8 @@ export interface Words {
   text: string;
   size: number;
   anchor: 'start' | 'middle' | 'end';
+  /** Read upwards. */
+  upwards: boolean;
   colour: string | undefined;
 }
 
@@ -48,9 +50,11 @@ export function gather(marks: Mark[]): Gathered {
   for (const mark of marks) {
     const [kind, layer, step, note] = mark as [string, string, number, string | null];
     const [x, y, wide, tall] = mark.slice(4, 8) as [number, number, number, number];
-    if (kind === 'words') {
+    if (kind === 'words' || kind === 'upwards') {
       const [text, size, align] = mark.slice(8) as [string, number, 'start' | 'middle' | 'end'];
-      words.push({ layer, step, note, x: x + wide * PLACE[align], y: y + tall / 2 + size * 0.35, text, size, anchor: align, colour: mark[11] as string | undefined });
+      const upwards = kind === 'upwards';
+      const place = upwards ? { x: x + wide / 2 + size * 0.35, y: y + tall * (1 - PLACE[align]) } : { x: x + wide * PLACE[align], y: y + tall / 2 + size * 0.35 };
+      words.push({ layer, step, note, ...place, text, size, anchor: align, upwards, colour: mark[11] as string | undefined });
       continue;
     }
     const gathered = kind === 'band' ? bands : strokes;

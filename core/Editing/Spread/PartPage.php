@@ -25,6 +25,7 @@ use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Settings;
 
 final class PartPage implements Edit
 {
@@ -63,7 +64,8 @@ final class PartPage implements Edit
         $parted = $spread->with([
             'kind' => $own->id,
             'title' => $own->id === $spread->kind ? $spread->title : $catalogue->title($spread),
-            'settings' => ['parts' => PartingFile::written($changed)] + ($own->id === $spread->kind ? $spread->settings : []),
+            'settings' => ['parts' => PartingFile::written($changed)]
+                + ($own->id === $spread->kind ? $spread->settings : array_intersect_key($spread->settings, [Settings::TURNED => true])),
         ]);
 
         return new Edited($plan->with(['spreads' => array_map(

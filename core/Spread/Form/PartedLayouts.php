@@ -18,6 +18,7 @@ use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Settings;
 
 /** @internal to Spread */
 final class PartedLayouts implements Form, HasParts, HasLayouts
@@ -82,6 +83,11 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
         }
         foreach ([] === $layouts && isset($asked['line']) ? self::LINE : [] as $line => $says) {
             $layouts[] = new Layout(ucfirst($says), ['line' => (string) $line]);
+        }
+        if (isset($asked['column']) || isset($asked['columns'])) {
+            foreach (['1', '1.5'] as $line) {
+                $layouts[] = new Layout('Page turned, '.self::LINE[$line], ['line' => $line, Settings::TURNED => true]);
+            }
         }
 
         return $layouts;

@@ -16,6 +16,7 @@ final class OwnKinds
     {
         return Kind::spread($kind->id, $kind->name, $kind->section, OwnParts::kept($kind->parts))
             ->whichIs($kind->purpose)
-            ->mayTurnThePage();
+            ->mayTurnThePage()
+            ->mayLieOnItsSide();
     }
 }

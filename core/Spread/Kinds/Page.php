@@ -27,13 +27,13 @@ final class Page
     /** A spread with its title above what fills it. */
     public static function spread(string $id, string $name, Section $section, Piece $piece): Kind
     {
-        return Kind::spread($id, $name, $section, PartedLayouts::of(self::under($piece)))->mayTurnThePage();
+        return Kind::spread($id, $name, $section, PartedLayouts::of(self::under($piece)))->mayTurnThePage()->mayLieOnItsSide();
     }
 
     /** A part of a month's pattern with its name above what fills it. */
     public static function ofMonth(string $id, string $name, Piece $piece): Kind
     {
-        return Kind::monthPart($id, $name, new Parted(self::under($piece)));
+        return Kind::monthPart($id, $name, new Parted(self::under($piece)))->mayLieOnItsSide();
     }
 
     public static function under(Piece $piece): Parting

@@ -31,6 +31,7 @@ final class TrackerKinds
                 ->whichIs('Divided as you like, each part filled in its own way.')
                 ->alsoCalled('layout', 'own page', 'divided page', 'collection')
                 ->mayTurnThePage()
+                ->mayLieOnItsSide()
                 ->dividedByHand(),
             ...self::byDay(),
             ...self::byMonth(),

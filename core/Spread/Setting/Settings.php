@@ -16,6 +16,7 @@ use AmpleMargin\Counting\Fraction;
 final class Settings
 {
     public const WEEK_START = 'week_start';
+    public const TURNED = 'turned';
 
     /** @var array<array-key, Field> by name */
     private readonly array $fields;
@@ -125,6 +126,12 @@ final class Settings
         $said = isset($this->fields[self::WEEK_START]) ? $this->choice(self::WEEK_START) : 'book';
 
         return 'book' === $said ? $book : Weekday::from((int) $said);
+    }
+
+    /** Whether the page lies on its side while it is drawn. */
+    public function turned(): bool
+    {
+        return isset($this->fields[self::TURNED]) && $this->flag(self::TURNED);
     }
 
     /** The value as it came, for one that is drawn on a screen of its own. */
