@@ -20,4 +20,10 @@ final class Finding
         public readonly bool $broken = true,
     ) {
     }
+
+    /** With one more way out, before the others. */
+    public function offering(Offer $offer): self
+    {
+        return new self($this->about, $this->says, [$offer, ...$this->offers], $this->broken);
+    }
 }

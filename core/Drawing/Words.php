@@ -35,7 +35,9 @@ final class Words extends Mark
 
     public function moved(int $grains, int $steps, string $prefix = ''): self
     {
-        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->text, $this->size, $this->align, $this->colour, $this->upwards]);
+        $place = $this->placedLower($grains, $steps, $prefix);
+
+        return new self(...[...$place, $this->text, $this->size, $this->align, $this->colour, $this->upwards]);
     }
 
     /** A number to be copied: a day, a box, a page, a year. */

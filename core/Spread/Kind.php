@@ -128,7 +128,7 @@ final class Kind
         return array_values(array_filter(
             $this->all(),
             static fn (Field $field): bool => $field->isAsked()
-                && (null === $asks || \in_array($field->name, [self::HALF, Settings::TURNED], true) || \in_array($field->name, $asks, true)),
+                && (null === $asks || \in_array($field->name, [self::HALF, Settings::TURNED, ...$asks], true)),
         ));
     }
 

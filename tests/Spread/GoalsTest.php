@@ -34,7 +34,7 @@ final class GoalsTest extends TestCase
     /** Each figure in its own box, in the row and column the division of 31 gives it; what a month lacks is struck out (luxon). */
     public function testEveryDayOfEveryMonthHasItsBoxAndNoOther(): void
     {
-        foreach ([['2027-01', '2027-12', 26, 38], ['2027-07', '2028-06', 31, 45], ['2028-02', '2028-02', 18, 24]] as [$start, $end, $across, $down]) {
+        foreach ([['2027-01', '2027-12', 26, 38], ['2027-07', '2028-06', 31, 45], ['2028-02', '2028-02', 18, 24], ['2027-01', '2027-12', 40, 30]] as [$start, $end, $across, $down]) {
             $kind = Asking::kind('monthly-challenges');
             $laid = $kind->form->layOut(Asking::of($kind, across: $across, down: $down, start: $start, end: $end));
             self::assertSame([], array_merge(...$laid->findings));

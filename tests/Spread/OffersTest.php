@@ -89,4 +89,21 @@ final class OffersTest extends TestCase
 
         return $findings;
     }
+
+    /** A log of 25 boxes on a page of 20 × 34: turned it has 34 across, and everything fits. */
+    public function testAPageIsOfferedToBeTurnedWhereThatMakesRoom(): void
+    {
+        $plan = Books::edited(Books::starter(new Stock(210_000, 297_000, 5_000, 20, 34, 240)), [['type' => 'add-spread', 'kind' => 'books-read']]);
+        $offers = array_merge(...array_map(static fn (Finding $one): array => $one->offers, $this->broken($plan, 'books-read')));
+        self::assertContains('Turn the page sideways', array_column($offers, 'say'));
+
+        $turned = Books::edited($plan, [$offers[0]->edit]);
+        self::assertSame([], $this->broken($turned, 'books-read'));
+        self::assertNotSame([], Composer::compose($turned)->spreadDrawings('books-read')[0]->marks);
+
+        // On 20 × 22 it fits neither way, and nothing of the kind is offered.
+        $small = Books::edited(Books::starter(new Stock(210_000, 297_000, 5_000, 20, 22, 240)), [['type' => 'add-spread', 'kind' => 'books-read']]);
+        $offers = array_merge(...array_map(static fn (Finding $one): array => $one->offers, $this->broken($small, 'books-read')));
+        self::assertNotContains('Turn the page sideways', array_column($offers, 'say'));
+    }
 }

@@ -100,10 +100,8 @@ final class DayStrips implements Filling
                 }
                 $canvas->step(Task::Ink, 'Strike out the boxes of days that do not exist.', 'strips');
                 foreach ($here as $i => $month) {
-                    foreach (range($month->days(), $grids[$i]->columns * $rows - 1) as $none) {
-                        if ($none >= $month->days()) {
-                            $grids[$i]->strike($canvas, $none % $grids[$i]->columns, intdiv($none, $grids[$i]->columns));
-                        }
+                    for ($none = $month->days(); $none < $grids[$i]->columns * $rows; ++$none) {
+                        $grids[$i]->strike($canvas, $none % $grids[$i]->columns, intdiv($none, $grids[$i]->columns));
                     }
                 }
             },

@@ -25,6 +25,10 @@ final class PartOffers
     /** @return list<Offer> */
     public function of(PlacedLeaf $placed): array
     {
+        // A month's pattern is changed for all its months, on a screen of its own.
+        if (null !== $this->asker->page->calendar->month) {
+            return [];
+        }
         $filling = $placed->leaf->filling;
         $offers = [];
         foreach ($filling instanceof GivesWay ? $filling->ways($this->asker->of($placed->leaf), $placed->region) : [] as $way) {

@@ -15,6 +15,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Filling\Table\Axis;
@@ -30,6 +31,7 @@ use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Part\PlacedLeaf;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Settings;
 
 final class Parted implements Form, HasParts
 {
@@ -73,7 +75,31 @@ final class Parted implements Form, HasParts
             );
         }
 
-        return Laid::pages($request->grid, $pages, $this->page(...), $findings);
+        return Laid::pages($request->grid, $pages, $this->page(...), $this->orTurned($request, $findings));
+    }
+
+    /**
+     * What does not fit, with the page turned as a way out where everything fits then.
+     *
+     * @param array<int, list<Finding>> $findings
+     *
+     * @return array<int, list<Finding>>
+     */
+    private function orTurned(Request $request, array $findings): array
+    {
+        $broken = array_filter(array_merge(...$findings), static fn (Finding $one): bool => $one->broken);
+        if ([] === $broken || null !== $request->calendar->month || !$request->settings->mayBeTurned()) {
+            return $findings;
+        }
+        if (null !== $this->layOut($request->with([Settings::TURNED => true]))->broken()) {
+            return $findings;
+        }
+        $turn = Offer::settings($request->id, 'Turn the page sideways', [Settings::TURNED => true]);
+
+        return array_map(static fn (array $page): array => array_map(
+            static fn (Finding $one): Finding => $one->broken ? $one->offering($turn) : $one,
+            $page,
+        ), $findings);
     }
 
     public function isByMonth(): bool

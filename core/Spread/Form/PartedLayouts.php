@@ -84,12 +84,17 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
         foreach ([] === $layouts && isset($asked['line']) ? self::LINE : [] as $line => $says) {
             $layouts[] = new Layout(ucfirst($says), ['line' => (string) $line]);
         }
-        if (isset($asked['column']) || isset($asked['columns'])) {
-            foreach (['1', '1.5'] as $line) {
-                $layouts[] = new Layout('Page turned, '.self::LINE[$line], ['line' => $line, Settings::TURNED => true]);
-            }
+        if (!isset($asked['column']) && !isset($asked['columns'])) {
+            return $layouts;
         }
+        $upright = array_map(
+            static fn (Layout $one): Layout => new Layout($one->name, $one->settings + [Settings::TURNED => false]),
+            $layouts,
+        );
 
-        return $layouts;
+        return [...$upright, ...array_map(
+            static fn (string $line): Layout => new Layout('Page turned, '.self::LINE[$line], ['line' => $line, Settings::TURNED => true]),
+            ['1', '1.5'],
+        )];
     }
 }

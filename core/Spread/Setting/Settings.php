@@ -128,6 +128,12 @@ final class Settings
         return 'book' === $said ? $book : Weekday::from((int) $said);
     }
 
+    /** Whether the page could lie on its side and does not. */
+    public function mayBeTurned(): bool
+    {
+        return isset($this->fields[self::TURNED]) && !$this->turned();
+    }
+
     /** Whether the page lies on its side while it is drawn. */
     public function turned(): bool
     {
