@@ -9,8 +9,10 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\Circles;
 use AmpleMargin\Spread\Filling\DayStrips;
+use AmpleMargin\Spread\Filling\DotLegend;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\GoalChecks;
+use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Filling\Legend;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
@@ -32,7 +34,9 @@ final class Fillings
             'strips' => new DayStrips(),
             'words' => new Words(),
             'legend' => new Legend(),
+            'dot-marks' => new DotLegend(),
             'circles' => new Circles(),
+            'goes-on' => new GoesOn(),
             'free' => new Free(),
             'title' => new Title(),
         ];

@@ -183,4 +183,49 @@ final class GoalsTest extends TestCase
         self::assertStringContainsString('is meant', (string) $wrong(['Read' => 'Timed']));
         self::assertStringContainsString('is meant', (string) $wrong('Timed'));
     }
+
+    /** Days on the dots of the paper: every fifth is ringed at its own dot, those of no day are struck through (days from luxon). */
+    public function testEveryFifthDotIsMarkedAndThoseOfNoDayAreStruck(): void
+    {
+        $pages = Asking::drawn('dot-lines');
+        self::assertCount(1, $pages);
+        $expected = $struck = [];
+        for ($month = 1; $month <= 12; ++$month) {
+            $days = Luxon::months()[\sprintf('2027-%02d', $month)]['days'];
+            for ($day = 1; $day <= 31; ++$day) {
+                // 26 − 16 = 10 for the names; two rows of dots a month, the first below the first row under a title of 3.
+                $dot = [10 + ($day - 1) % 16, 3 + 2 * ($month - 1) + 1 + intdiv($day - 1, 16)];
+                if ($day > $days) {
+                    $struck[] = $dot;
+                } elseif (0 === $day % 5) {
+                    $expected[] = $dot;
+                }
+            }
+        }
+        $rings = $strokes = [];
+        $middle = static fn ($mark): array => [
+            ($mark->x + $mark->wide / 2) / Grain::PER_BOX,
+            ($mark->y + $mark->tall / 2) / Grain::PER_BOX,
+        ];
+        foreach ($pages[0]->marks as $mark) {
+            if ('ink' !== $mark->layer->value) {
+                continue;
+            }
+            if ($mark instanceof Ring) {
+                $rings[] = $middle($mark);
+            } elseif ($mark instanceof Line) {
+                $strokes[] = $middle($mark);
+            }
+        }
+        self::assertEquals($expected, $rings);
+        self::assertEquals($struck, $strokes);
+    }
+
+    public function testMoreThanSixMarksOnADotAreSaidToBeTooMany(): void
+    {
+        $kind = Asking::kind('dot-lines');
+        $laid = $kind->form->layOut(Asking::of($kind, ['marks' => ['A', 'B', 'C', 'D', 'E', 'F', 'G']]));
+        self::assertSame('7 marks; 6 can be told apart on one dot. Leave some out, or give them a line of their own.', $laid->findings[0][0]->says ?? null);
+        self::assertSame([], $kind->form->layOut(Asking::of($kind, ['marks' => ['A', 'B']]))->findings[0]);
+    }
 }

@@ -13,9 +13,12 @@ use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Words;
 use AmpleMargin\Spread\Filling\Free;
+use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
+use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Fillings;
 use AmpleMargin\Spread\Form\Parted;
@@ -203,5 +206,56 @@ final class PartingTest extends TestCase
             static fn (PlacedLeaf $one): array => [$one->region->x, $one->region->y, $one->region->wide, $one->region->tall],
             $parting->place(new Asker(Asking::of($form)), new Region(0, 0, 26, 38)),
         );
+    }
+
+    /** Common practice, no source: 101 rows of a box below a title of 3, in two columns: 35 and 35 on the first page, 31 on the second. */
+    public function testAListGoesOnInTheNextPartAndThenOnTheNextPage(): void
+    {
+        $pages = Asking::drawn('long-list', ['items' => array_map(static fn (int $i): string => "Thing $i", range(1, 101))]);
+        self::assertCount(2, $pages);
+        $columns = [];
+        foreach ($pages as $i => $page) {
+            foreach ($page->marks as $mark) {
+                if ($mark instanceof Words && ctype_digit($mark->text)) {
+                    $columns["$i, ".($mark->x < 13 * Grain::PER_BOX ? 'left' : 'right')][] = (int) $mark->text;
+                }
+                if ($mark instanceof Words && str_starts_with($mark->text, 'Thing ')) {
+                    $items[$mark->text] = [$i, $mark->x < 13 * Grain::PER_BOX, intdiv($mark->y, Grain::PER_BOX)];
+                }
+            }
+        }
+        self::assertSame(['0, left' => range(1, 35), '0, right' => range(36, 70), '1, left' => range(71, 101)], $columns);
+        // Each item stands beside its number.
+        self::assertSame([0, true, 3], $items['Thing 1'] ?? null);
+        self::assertSame([0, false, 3], $items['Thing 36'] ?? null);
+        self::assertSame([1, true, 3 + 30], $items['Thing 101'] ?? null);
+    }
+
+    /** What cannot be taken up says so where it should go on, and nothing of it is lost. */
+    public function testATableIsNotTakenUpAndWhatIsTooNarrowLeavesTheListToTheNextPage(): void
+    {
+        $table = new Parted(Parting::across(
+            [Size::share(), Leaf::of(new Table())->with(['rows_of' => 'numbers', 'row_count' => 100, 'columns_of' => 'numbers', 'column_count' => 5])],
+            [Size::share(), Leaf::of(new GoesOn())],
+        ));
+        $laid = $table->layOut(Asking::of($table));
+        self::assertSame('The table goes on on the next page and not in another part.', $laid->findings[0][0]->says ?? null);
+        self::assertSame(3, $laid->pages);
+
+        $list = new Parted(Parting::across(
+            [Size::share(), Leaf::of(new Lines())->with(['rows' => 80, 'numbered' => true])],
+            [Size::boxes(2), Leaf::of(new GoesOn())],
+        ));
+        $laid = $list->layOut(Asking::of($list));
+        self::assertStringContainsString('needs 5 boxes across; its part has 2', $laid->findings[0][0]->says ?? '');
+        $numbers = [];
+        foreach ($laid->drawings() as $page) {
+            foreach ($page->marks as $mark) {
+                if ($mark instanceof Words) {
+                    $numbers[] = (int) $mark->text;
+                }
+            }
+        }
+        self::assertSame(range(1, 80), $numbers);
     }
 }

@@ -1667,7 +1667,7 @@ export interface components {
                 nth: number;
                 spread: string | null;
                 marks: components["schemas"]["Mark"][];
-                /** @description the book is turned to draw it */
+                /** @description the book is turned to draw it, its left edge upmost */
                 turned: boolean;
             })[];
             groups: {

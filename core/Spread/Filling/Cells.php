@@ -18,14 +18,14 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\TakenUp;
 
-final class Cells implements Filling, GivesWay
+final class Cells implements TakenUp, GivesWay
 {
     /** Boxes a named cell is at least: its name, and two lines to write on. */
     private const WIDE = 4;

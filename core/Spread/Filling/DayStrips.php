@@ -18,16 +18,19 @@ use AmpleMargin\Drawing\Cells as Grid;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\TakenUp;
 
-final class DayStrips implements Filling
+final class DayStrips implements TakenUp
 {
     private const DAYS = 31;
+
+    /** Every so many dots is marked, so that nobody recounts (handbook, "Dot lines"; common practice, no source). */
+    private const FIFTH = 5;
 
     /** Boxes of the names at least: a short month and a word. */
     private const NAMES = 5;
@@ -47,6 +50,7 @@ final class DayStrips implements Filling
         return [
             Field::lines('challenges', 'Challenges, in the order of the months; after an arrow → the goal it serves'),
             Field::count('strip', 'Boxes of the names', self::NAMES, 40),
+            Field::choice('days', 'A day is', ['boxes' => 'a box', 'dots' => 'a dot, every fifth marked']),
         ];
     }
 
@@ -58,7 +62,7 @@ final class DayStrips implements Filling
 
     public function least(Request $asked, int $wide): int
     {
-        return $this->rows($asked, $wide);
+        return $this->rows($asked, $wide) + ($this->areDots($asked) ? 1 : 0);
     }
 
     public function tall(Request $asked, int $wide): int
@@ -72,14 +76,18 @@ final class DayStrips implements Filling
         $columns = self::columns($rows);
         $strip = $asked->settings->countOrNull('strip') ?? $region->wide - $columns;
         $months = $this->months($asked);
-        $each = Pages::evenly(\count($months), max(1, intdiv($region->tall + 1, $rows + 1)));
+        $dots = $this->areDots($asked);
+        // Between boxes stays one; dots need none where room is short, but the last of them are not on the edge.
+        $step = $dots && \count($months) * ($rows + 1) > $region->tall ? $rows : $rows + 1;
+        $fit = intdiv($dots ? $region->tall - 1 : $region->tall + 1, $step);
+        $each = Pages::evenly(\count($months), max(1, $fit));
         $here = \array_slice($months, $from, $each, true);
         $grids = array_map(
-            static fn (int $i): Grid => new Grid($region->x + $strip, $region->y + ($i - $from) * ($rows + 1), $columns, 1, $rows, 1),
+            static fn (int $i): Grid => new Grid($region->x + $strip, $region->y + ($i - $from) * $step, $columns, 1, $rows, 1),
             array_combine(array_keys($here), array_keys($here)),
         );
         $lengths = implode(' and ', self::lengths($rows));
-        $what = Plural::of(\count($here), 'month', 'months').' of '.Plural::boxes($rows).', a box between';
+        $what = Plural::of(\count($here), 'month', 'months').' of '.Plural::boxes($rows).($step > $rows ? ', a box between' : '');
         $ticks = array_fill_keys(array_map(static fn (Grid $grid): int => $grid->y->floor(), $grids), $what);
 
         return new Filled(
@@ -92,23 +100,62 @@ final class DayStrips implements Filling
                     .'; '.self::DAYS.' days = '.implode(' + ', self::lengths($rows)),
             ]],
             findings: 0 === $from ? $this->findings($asked, $strip, $rows) : [],
-            ink: static function (Canvas $canvas) use ($grids, $here, $rows, $lengths): void {
-                $canvas->step(Task::Ink, "Rule a strip of days for each month: $lengths boxes.", 'strips');
-                foreach ($grids as $grid) {
-                    $grid->keep($canvas);
-                    $grid->rule($canvas);
-                }
-                $canvas->step(Task::Ink, 'Strike out the boxes of days that do not exist.', 'strips');
-                foreach ($here as $i => $month) {
-                    for ($none = $month->days(); $none < $grids[$i]->columns * $rows; ++$none) {
-                        $grids[$i]->strike($canvas, $none % $grids[$i]->columns, intdiv($none, $grids[$i]->columns));
-                    }
-                }
-            },
+            ink: static fn (Canvas $canvas) => $dots
+                ? self::dot($canvas, $grids, $here)
+                : self::rule($canvas, $grids, $here, $lengths),
             write: fn (Canvas $canvas) => $this->write($canvas, $asked, $region->x, $strip, $here, $grids, $rows),
-            check: 'Count the boxes left open in each strip: they are the days of its month.',
+            check: 'Count the '.($dots ? 'dots' : 'boxes').' left open in each strip: they are the days of its month.',
             next: $from + $each < \count($months) ? $from + $each : null,
         );
+    }
+
+    /**
+     * @param array<int, Grid>  $grids
+     * @param array<int, Month> $months
+     */
+    private static function rule(Canvas $canvas, array $grids, array $months, string $lengths): void
+    {
+        $canvas->step(Task::Ink, "Rule a strip of days for each month: $lengths boxes.", 'strips');
+        foreach ($grids as $grid) {
+            $grid->keep($canvas);
+            $grid->rule($canvas);
+        }
+        $canvas->step(Task::Ink, 'Strike out the boxes of days that do not exist.', 'strips');
+        foreach ($months as $i => $month) {
+            for ($none = $month->days(); $none < $grids[$i]->columns * $grids[$i]->rows; ++$none) {
+                $grids[$i]->strike($canvas, $none % $grids[$i]->columns, intdiv($none, $grids[$i]->columns));
+            }
+        }
+    }
+
+    /**
+     * The dots that are there already, below each row of boxes: every fifth larger, those of no day struck through.
+     *
+     * @param array<int, Grid>  $grids
+     * @param array<int, Month> $months
+     */
+    private static function dot(Canvas $canvas, array $grids, array $months): void
+    {
+        $place = static fn (Grid $grid, int $day): array => [
+            $grid->across(($day - 1) % $grid->columns),
+            $grid->down(intdiv($day - 1, $grid->columns) + 1),
+        ];
+        $canvas->step(Task::Ink, 'A dot a day, from the first dot of each strip on. Make every fifth larger.', 'strips');
+        [$wide, $half] = [Fraction::of(1, 3), Fraction::of(1, 6)];
+        foreach ($grids as $i => $grid) {
+            $grid->keep($canvas);
+            for ($day = self::FIFTH; $day <= $months[$i]->days(); $day += self::FIFTH) {
+                [$x, $y] = $place($grid, $day);
+                $canvas->ring(Layer::Ink, $x->minus($half), $y->minus($half), $wide, $wide);
+            }
+        }
+        $canvas->step(Task::Ink, 'Strike through the dots of days that do not exist.', 'strips');
+        foreach ($months as $i => $month) {
+            for ($none = $month->days() + 1; $none <= self::DAYS; ++$none) {
+                [$x, $y] = $place($grids[$i], $none);
+                $canvas->line(Layer::Ink, $x->minus($wide), $y->plus($wide), $wide->times(2), $wide->times(-2));
+            }
+        }
     }
 
     /**
@@ -134,6 +181,9 @@ final class DayStrips implements Filling
             if ('' !== $challenge) {
                 $canvas->words(Layer::Writing, $left, $grids[$i]->down(1), $wide, 1, $challenge);
             }
+        }
+        if ($this->areDots($asked)) {
+            return;
         }
         $canvas->step(Task::Write, 'Number the days.', 'strips');
         foreach ($months as $i => $month) {
@@ -176,6 +226,11 @@ final class DayStrips implements Filling
     private function months(Request $asked): array
     {
         return null === $asked->calendar->month ? $asked->calendar->period->months() : [$asked->calendar->month];
+    }
+
+    private function areDots(Request $asked): bool
+    {
+        return 'dots' === $asked->settings->choice('days');
     }
 
     /** Rows a month's days take beside the names. */

@@ -6,22 +6,19 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling;
 
-use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\GivesWay;
-use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\TakenUp;
 
-final class Lines implements Filling, GivesWay
+final class Lines implements TakenUp, GivesWay
 {
     public function name(): string
     {
@@ -36,7 +33,7 @@ final class Lines implements Filling, GivesWay
     public function fields(): array
     {
         return [
-            Field::lines('items', 'What is written already'),
+            RowItems::field(),
             ...Rows::fields(),
             Field::flag('framed', 'Framed', false),
             PartName::field(),
@@ -73,55 +70,24 @@ final class Lines implements Filling, GivesWay
     {
         $named = PartName::rows($asked) > 0;
         $rows = Rows::in($asked, PartName::below($asked, $region), $from);
-        $items = $asked->settings->lines('items');
+        $wide = $rows->region->wide - Rows::before($asked, $rows->all);
         $working = ($named ? "$asked->title: " : '').$rows->working($named ? ' below the name' : '');
 
         return new Filled(
             workings: [["rows-$region->x-$region->y", Plural::of($rows->count, 'line', 'lines'), $working]],
-            findings: 0 === $from ? self::findings($asked, $rows, $items) : [],
+            findings: 0 === $from ? RowItems::findings($asked, $rows, $wide, $named ? $asked->title : null) : [],
             band: $rows->band(...),
             ink: static fn (Canvas $canvas) => self::ink($canvas, $asked, $region, $rows),
-            write: static function (Canvas $canvas) use ($asked, $region, $rows, $items, $from): void {
+            write: static function (Canvas $canvas) use ($asked, $region, $rows, $from, $wide): void {
                 if (0 === $from) {
                     PartName::write($canvas, $asked, $region);
                 }
                 $rows->numbers($canvas, $asked);
-                self::items($canvas, $asked, $rows, \array_slice($items, $from, $rows->count));
+                RowItems::write($canvas, $asked, $rows, $wide);
             },
             check: 'Count the rows: there are as many as the working says.',
             next: $rows->next(),
         );
-    }
-
-    /**
-     * More items than rows; an item that stands twice.
-     *
-     * @param list<string> $items
-     *
-     * @return list<Finding>
-     */
-    private static function findings(Request $asked, Rows $rows, array $items): array
-    {
-        $findings = [];
-        if (\count($items) > $rows->all) {
-            $findings[] = new Finding(
-                $asked->id,
-                Plural::of(\count($items), 'item', 'items').' are more than the '.Plural::of($rows->all, 'row', 'rows')
-                    .(PartName::rows($asked) > 0 ? " of “{$asked->title}”" : '').'. Leave some out, or ask for more rows.',
-            );
-        }
-        $seen = [];
-        foreach ($items as $i => $item) {
-            $same = mb_strtolower($item);
-            if (isset($seen[$same])) {
-                $says = Heading::quoted($item).' stands twice, in rows '.($seen[$same] + 1).' and '.($i + 1).'.';
-                $findings[] = new Finding($asked->id, $says, [], false);
-                break;
-            }
-            $seen[$same] = $i;
-        }
-
-        return $findings;
     }
 
     private static function ink(Canvas $canvas, Request $asked, Region $region, Rows $rows): void
@@ -135,19 +101,5 @@ final class Lines implements Filling, GivesWay
             $canvas->frame(Layer::Ink, $region->x, $region->y, $region->wide, $region->tall);
         }
         $rows->ink($canvas, $asked);
-    }
-
-    /** @param list<string> $items of these rows */
-    private static function items(Canvas $canvas, Request $asked, Rows $rows, array $items): void
-    {
-        if ([] === $items) {
-            return;
-        }
-        $canvas->step(Task::Write, 'Write the '.Plural::of(\count($items), 'item', 'items').', one a row.', 'rows');
-        $before = Rows::before($asked, $rows->all);
-        $wide = Fraction::of(2 * ($rows->region->wide - $before) - 1, 2);
-        foreach ($items as $row => $item) {
-            $canvas->words(Layer::Writing, Fraction::of(4 * ($rows->region->x + $before) + 1, 4), $rows->down($row), $wide, 1, $item);
-        }
     }
 }

@@ -11,14 +11,14 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\TakenUp;
 
-final class Log implements Filling, GivesWay
+final class Log implements TakenUp, GivesWay
 {
     /** The row of headings. */
     private const HEAD = 1;
@@ -35,7 +35,11 @@ final class Log implements Filling, GivesWay
 
     public function fields(): array
     {
-        return [Field::lines('columns', 'Columns, with the boxes each needs (a plus takes what is left)'), ...Rows::fields()];
+        return [
+            Field::lines('columns', 'Columns, with the boxes each needs (a plus takes what is left)'),
+            RowItems::field(),
+            ...Rows::fields(),
+        ];
     }
 
     public function narrowest(Request $asked): int
@@ -79,6 +83,7 @@ final class Log implements Filling, GivesWay
                 ],
                 ['rows', Plural::of($rows->count, 'row', 'rows'), $rows->working(' below the headings')],
             ],
+            findings: 0 === $from ? RowItems::findings($asked, $rows, $edges[0][1]) : [],
             band: $rows->band(...),
             ink: static function (Canvas $canvas) use ($asked, $rows, $edges, $below, $region): void {
                 $canvas->room('rows', 'the log', $region->x, $below->y, $region->wide, $rows->line->times($rows->count), $rows->line);
@@ -97,6 +102,7 @@ final class Log implements Filling, GivesWay
                     $canvas->words(Layer::Writing, Fraction::of(4 * $x + 1, 4), $region->y, Fraction::of(4 * $wide - 1, 4), 1, $heading);
                 }
                 $rows->numbers($canvas, $asked);
+                RowItems::write($canvas, $asked, $rows, $edges[0][1]);
             },
             check: 'Count the rows: there are as many as the working says.',
             next: $rows->next(),

@@ -123,12 +123,13 @@ final class Rows
         if ('ruled' === $this->look || !$this->line->isWhole()) {
             $canvas->step(
                 Task::Ink,
-                "Rule $this->count lines, one every "
+                'Rule '.Plural::of($this->count, 'line', 'lines').', one every '
                     .($this->line->equals(1) ? 'box' : Plural::boxes($this->line))
                     .': the first '
                     .$canvas->tally->places([$this->down(1)])
                     .' down the side, the last '
                     .$canvas->tally->places([$this->down($this->count)])
+                    .$this->where($canvas)
                     .'.',
                 'rows',
             );
@@ -143,6 +144,16 @@ final class Rows
                 $canvas->frame(Layer::Ink, $x, $this->down($row)->plus(Fraction::of(1, 6)), Fraction::of(2, 3), Fraction::of(2, 3));
             }
         }
+    }
+
+    /** Where along them the lines run, where they do not cross the whole page. */
+    private function where(Canvas $canvas): string
+    {
+        $region = $this->region;
+
+        return $region->wide === $canvas->across
+            ? ''
+            : '; from '.$canvas->tally->place($region->x).' to '.$canvas->tally->place($region->x + $region->wide).' across';
     }
 
     public function numbers(Canvas $canvas, Request $asked): void

@@ -18,6 +18,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasParts;
@@ -32,6 +33,7 @@ use AmpleMargin\Spread\Part\PlacedLeaf;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
+use AmpleMargin\Spread\TakenUp;
 
 final class Parted implements Form, HasParts
 {
@@ -133,23 +135,63 @@ final class Parted implements Form, HasParts
         $pages = [];
         $from = array_map(static fn (): int => 0, $placed);
         do {
-            $parts = [];
-            $going = [];
-            foreach ($from as $i => $entry) {
-                $part = $this->filled($asker, $placed[$i], $entry);
-                $parts[] = $part;
-                if (null !== $part->next) {
-                    $going[$i] = $part->next;
-                }
-            }
+            [$parts, $from] = $this->onePage($asker, $placed, $from, 0 === \count($pages));
             if ([] === $parts) {
                 break;
             }
             $pages[] = $parts;
-            $from = $going;
         } while ([] !== $from && \count($pages) < self::most($asker->page));
 
         return [] === $pages ? throw new \LogicException('A page has a part.') : $pages;
+    }
+
+    /**
+     * Each part with the entry it goes on with; what it has no room for goes on in the parts behind it that take it up.
+     *
+     * @param list<PlacedLeaf> $placed
+     * @param array<int, int>  $from   part → entry, of those that are not done
+     *
+     * @return array{list<Filled>, array<int, int>} the parts drawn, and where each goes on on the next page
+     */
+    private function onePage(Asker $asker, array $placed, array $from, bool $first): array
+    {
+        $parts = [];
+        $going = [];
+        $source = null;
+        foreach ($placed as $i => $part) {
+            if (!$part->leaf->filling instanceof GoesOn) {
+                $source = $i;
+                $entry = $from[$i] ?? null;
+            } else {
+                $entry = $going[$source] ?? null;
+                unset($going[$source]);
+                $part = null === $source || null === $entry ? $part : $this->takingUp($asker, $placed[$source], $part);
+            }
+            if (null === $entry && !($first && $part->leaf->filling instanceof GoesOn)) {
+                continue;
+            }
+            $parts[] = $filled = $this->filled($asker, $part, $entry ?? 0);
+            // A part too small to take it up leaves it to the next one.
+            $next = null === $part->says ? $filled->next : ($part === $placed[$i] && $i === $source ? null : $entry);
+            if (null !== $next) {
+                $going[$source ?? $i] = $next;
+            }
+        }
+
+        return [$parts, $going];
+    }
+
+    /** A part that takes up another, where it has room for that and it counts entries. */
+    private function takingUp(Asker $asker, PlacedLeaf $source, PlacedLeaf $part): PlacedLeaf
+    {
+        $fits = $source->leaf->place($asker, $part->region, $part->path)[0];
+
+        return $source->leaf->filling instanceof TakenUp ? $fits : new PlacedLeaf(
+            $part->leaf,
+            $part->region,
+            $part->path,
+            "{$source->leaf->called()} goes on on the next page and not in another part.",
+        );
     }
 
     /** Pages it may take: as many as a month's pattern gives it, where it gives some. */

@@ -59,7 +59,7 @@ final class GoalKinds
                 ->alsoCalled('quarterly goals', 'seasons')
                 ->goesOpposite('monthly-challenges'),
             Page::spread('monthly-challenges', 'A challenge for every month', Section::Goals, Leaf::of(new DayStrips())
-                ->open('challenges', 'strip'))
+                ->open('challenges', 'strip', 'days'))
                 ->whichIs('A strip of days for each month’s challenge, and the quarter’s goal it serves.')
                 ->onlyOfTheYear()
                 ->servesGoals('challenges')

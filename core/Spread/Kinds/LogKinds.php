@@ -7,7 +7,11 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Parting;
+use AmpleMargin\Spread\Part\Size;
 
 /** @internal to Spread */
 final class LogKinds
@@ -49,6 +53,13 @@ final class LogKinds
             self::list('things-in-a-year', 'Things in a year', ['rows' => 24, 'numbered' => true, 'ticked' => true])
                 ->whichIs('So many things, numbered, each with a box to tick.')
                 ->alsoCalled('24 things', 'challenge', 'list of the year'),
+            Page::spread('long-list', 'A long list in two columns', Section::Trackers, Parting::across(
+                [Size::share(), Page::lines()],
+                [Size::share(), Leaf::of(new GoesOn())],
+            )->gap(1))
+                ->unlessSaid(['rows' => 101, 'numbered' => true, 'ticked' => true])
+                ->whichIs('A hundred things and one, numbered on through both columns and over the pages.')
+                ->alsoCalled('101 things', '100 days', 'list of the year', 'challenge'),
             self::list('affirmations', 'Sentences to keep', ['look' => 'plain', 'line' => '2'])
                 ->whichIs('A list of sentences, with room for more.')
                 ->alsoCalled('affirmations', 'sayings', 'mottos')

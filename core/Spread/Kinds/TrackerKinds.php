@@ -8,6 +8,8 @@ namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\DayStrips;
+use AmpleMargin\Spread\Filling\DotLegend;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
@@ -58,6 +60,13 @@ final class TrackerKinds
                 ->unlessSaid(['entries' => ['Done', 'Half', 'Rest day']])
                 ->alsoCalled('habit tracker', 'practice', 'every day', 'pages read', 'steps walked')
                 ->goesOpposite('mood'),
+            Page::spread('dot-lines', 'A dot a day', Section::Trackers, Parting::down(
+                [Size::share(), Leaf::of(new DayStrips())->with(['days' => 'dots'])->open('strip')],
+                [Size::needed(), Leaf::of(new DotLegend())->open('marks')],
+            )->gap(1))
+                ->whichIs('The dots of the paper are the days; up to six marks go over one another. A record, no advice.')
+                ->unlessSaid(['marks' => ['Rehearsed', 'Walked', 'On the boat', 'Early shift', 'Nothing sweet', 'Read']])
+                ->alsoCalled('dot lines', 'tracker', 'several habits', 'combined marks'),
             Page::spread('unwell-days', 'Days unwell', Section::Trackers, Page::days())
                 ->whichIs('What was felt on which day. A record to look back on, no medical advice.')
                 ->unlessSaid(['entries' => ['Headache', 'Cold', 'Tired', 'Day off']])

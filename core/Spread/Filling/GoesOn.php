@@ -1,0 +1,51 @@
+<?php
+
+/* The next part of a list: whatever the part before has no room for goes on here, and then on the next page. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling;
+
+use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+
+final class GoesOn implements Filling
+{
+    public function name(): string
+    {
+        return 'Goes on';
+    }
+
+    public function purpose(): string
+    {
+        return 'What the part before has no room for: the second column of a long list.';
+    }
+
+    public function fields(): array
+    {
+        return [];
+    }
+
+    public function narrowest(Request $asked): int
+    {
+        return 1;
+    }
+
+    public function least(Request $asked, int $wide): int
+    {
+        return 1;
+    }
+
+    public function tall(Request $asked, int $wide): int
+    {
+        return 1;
+    }
+
+    /** Alone it is empty; the page fills it with what goes on. */
+    public function fill(Request $asked, Region $region, int $from): Filled
+    {
+        return new Filled();
+    }
+}
