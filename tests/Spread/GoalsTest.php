@@ -225,7 +225,7 @@ final class GoalsTest extends TestCase
     {
         $kind = Asking::kind('dot-lines');
         $laid = $kind->form->layOut(Asking::of($kind, ['marks' => ['A', 'B', 'C', 'D', 'E', 'F', 'G']]));
-        self::assertSame('7 marks; 6 can be told apart on one dot. Leave some out, or give them a line of their own.', $laid->findings[0][0]->says ?? null);
+        self::assertSame('7 marks; 6 can be told apart on one dot. Leave some out, or give them a line of their own.', ($laid->findings[0][0] ?? null)?->says);
         self::assertSame([], $kind->form->layOut(Asking::of($kind, ['marks' => ['A', 'B']]))->findings[0]);
     }
 }

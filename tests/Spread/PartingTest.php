@@ -239,7 +239,7 @@ final class PartingTest extends TestCase
             [Size::share(), Leaf::of(new GoesOn())],
         ));
         $laid = $table->layOut(Asking::of($table));
-        self::assertSame('The table goes on on the next page and not in another part.', $laid->findings[0][0]->says ?? null);
+        self::assertSame('The table goes on on the next page and not in another part.', ($laid->findings[0][0] ?? null)?->says);
         self::assertSame(3, $laid->pages);
 
         $list = new Parted(Parting::across(
@@ -247,7 +247,7 @@ final class PartingTest extends TestCase
             [Size::boxes(2), Leaf::of(new GoesOn())],
         ));
         $laid = $list->layOut(Asking::of($list));
-        self::assertStringContainsString('needs 5 boxes across; its part has 2', $laid->findings[0][0]->says ?? '');
+        self::assertStringContainsString('needs 5 boxes across; its part has 2', ($laid->findings[0][0] ?? null)?->says ?? '');
         $numbers = [];
         foreach ($laid->drawings() as $page) {
             foreach ($page->marks as $mark) {

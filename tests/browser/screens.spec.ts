@@ -1,13 +1,14 @@
 import { expect, test } from '@playwright/test';
-import { clearShelf, complaints, isAccessible, isLegible, sample } from './support';
+import { clearShelf, complaints, edit, isAccessible, isLegible, sample } from './support';
 
-const SCREENS = ['/', '/new', '/count', 'count/8', 'compare/future-log', 'key/key', 'copy/7', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'sheets', 'stock'];
+const SCREENS = ['/', '/new', '/count', 'count/8', 'compare/future-log', 'key/key', 'copy/7', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'parts/page-of-parts', 'sheets', 'stock'];
 
 for (const screen of SCREENS) {
   test(`${screen}: axe finds nothing, in daylight or under the lamp, and nothing scrolls sideways on a phone or tablet`, async ({ page }) => {
     const said = complaints(page);
     await clearShelf(page);
-    const made = await sample(page);
+    const shelved = await sample(page);
+    const made = screen.startsWith('parts/') ? await edit(page, shelved, { type: 'add-spread', kind: 'page-of-parts' }) : shelved;
     await page.goto(screen.startsWith('/') ? screen : `/notebooks/${made.id}/${screen}`, { waitUntil: 'networkidle' });
     const opened = async () => {
       if (screen === 'spreads') await page.getByRole('button', { name: /^Future log, pages [\d–]+$/ }).click();
