@@ -39,19 +39,51 @@ await undo();
 await edit({ type: 'add-book', from: '2027-07', title: 'Part two', stock: { width: 176, height: 250, pitch: 5, across: 31, down: 46, pages: 160, first_leaf: 'ordinary' } });
 await take('two-books', '/notebooks/:id/stock?book=2');
 await undo();
+await take('drawer', '/notebooks/:id/spreads', {
+  act: async () => {
+    await page.getByLabel('Find a kind of spread').fill('read');
+    await choose('Look at Books read')();
+    await page.getByText('Page turned, 1 box a row', { exact: false }).scrollIntoViewIfNeeded();
+    await page.getByRole('button', { name: /^1½ boxes a row/ }).click();
+  },
+});
+await take('month-drawer', '/notebooks/:id/months', {
+  act: async () => {
+    await choose('Add a part …')();
+    await choose('Look at Habits')();
+  },
+});
+const lines = (name, settings = {}) => ({ fill: 'lines', name, settings });
+const goal = (name) => ({ share: 1, ...lines(name, { framed: true, look: 'plain' }) });
+const two = (a, b) => ({ share: 1, divide: 'across', parts: [goal(a), goal(b)] });
+await edit({
+  type: 'add-spread',
+  kind: 'page-of-parts',
+  title: 'The boat in spring',
+  section: 'goals',
+  settings: {
+    parts: {
+      divide: 'down',
+      gap: 1,
+      parts: [
+        { boxes: 10, fill: 'words', settings: { words: ['A dry boat floats', 'whatever the tide says'] } },
+        { share: 1, divide: 'down', parts: [two('Planks', 'Ribs'), two('Varnish', 'Engine')] },
+        { boxes: 3, fill: 'legend', settings: { of: 'own', entries: ['begun', 'done', 'waits'] } },
+      ],
+    },
+  },
+});
+await take('parting', '/notebooks/:id/parts/page-of-parts', { act: async () => page.getByRole('group', { name: 'Parts of the page' }).getByRole('button', { name: /^Varnish/ }).click() });
+await undo();
 await take('counting', '/count', { act: choose('5') });
 await take('compare', '/notebooks/:id/compare/future-log', { act: choose('Lines in') });
-await take('compare-year', '/notebooks/:id/compare/year-at-a-glance');
 await take('key', '/notebooks/:id/key/key', { act: choose('task moved on') });
 await take('copying-tablet', '/notebooks/:id/copy/7', { width: 820, height: 1180, act: async () => page.keyboard.press('ArrowDown') });
 await take('bench', '/notebooks/:id/bench/7');
 await take('desk-phone', '/notebooks/:id/desk/8', { width: 390, height: 844, act: async () => page.keyboard.press('ArrowRight') });
-await take('desk-tablet', '/notebooks/:id/desk/7', { width: 820, height: 1180 });
 await take('sheets', '/notebooks/:id/sheets');
 await take('stock', '/notebooks/:id/stock');
 writeFileSync(`${folder}/guide.pdf`, await (await page.request.get(`${address}/api/notebooks/${id}/sheets/pages.pdf?pages=9`)).body());
 execFileSync('pdftoppm', ['-r', '60', '-png', '-singlefile', `${folder}/guide.pdf`, `${folder}/page-guide`]);
-writeFileSync(`${folder}/pocket.pdf`, await (await page.request.get(`${address}/api/notebooks/${id}/sheets/pocket.pdf`)).body());
-execFileSync('pdftoppm', ['-r', '60', '-png', '-singlefile', `${folder}/pocket.pdf`, `${folder}/pocket`]);
-execFileSync('rm', [`${folder}/guide.pdf`, `${folder}/pocket.pdf`]);
+execFileSync('rm', [`${folder}/guide.pdf`]);
 await browser.close();

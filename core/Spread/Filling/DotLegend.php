@@ -35,7 +35,7 @@ final class DotLegend implements Filling
 
     public function fields(): array
     {
-        return [Field::lines('marks', 'Marked on a dot, up to six')];
+        return [Field::lines('marks', 'Marked on a dot, up to six', ['…', '…', '…'])];
     }
 
     public function narrowest(Request $asked): int
