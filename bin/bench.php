@@ -86,7 +86,7 @@ if ('core' === $argv[1]) {
     printf("%-52s %8.2f ms median: %s\n", 'the slowest of them', $slowest[1], $slowest[0]);
     said('the drawer: '.count($catalogue->spreads()).' kinds on this paper, drawn', timed(15, static function () use ($catalogue, $book): void {
         foreach ($catalogue->spreads() as $kind) {
-            App\Api\DrawingView::marks($book->sampleOf($kind)->drawings()[0]);
+            App\Api\DrawingView::marks($book->sampleOf($kind)->laid->drawings()[0]);
         }
     }));
     foreach (['year-at-a-glance', 'future-log', 'spacing-sheet', 'key'] as $id) {

@@ -75,12 +75,14 @@ final class DeskController
         $all = $book->catalogue()->with(...array_map(OwnKinds::kind(...), $kept));
         $month = 'month' === $request->query->get('for');
         foreach ($month ? $all->ofMonths() : $all->spreads() as $kind) {
-            $laid = $month ? $book->sampleOfPart($kind) : $book->sampleOf($kind);
+            $sample = $month ? $book->sampleOfPart($kind) : $book->sampleOf($kind);
+            $laid = $sample->laid;
             $kinds[] = [
                 'kind' => $kind->id,
                 'pages' => $laid->pages,
                 'marks' => DrawingView::marks($laid->drawings()[0]),
                 'says' => $laid->broken()?->says,
+                'settings' => (object) $sample->settings,
             ];
         }
 

@@ -24,7 +24,6 @@ use AmpleMargin\Spread\HasDivisions;
 use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
-use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
@@ -116,13 +115,13 @@ final class Book
     }
 
     /** A kind as it would stand on this book's paper, with nothing said of it yet. */
-    public function sampleOf(Kind $kind): Laid
+    public function sampleOf(Kind $kind): Sample
     {
         return $this->layouts->sampleOf($kind, $this->index);
     }
 
     /** A kind as it would stand in the book's first month, with nothing said of it yet. */
-    public function sampleOfPart(Kind $kind): Laid
+    public function sampleOfPart(Kind $kind): Sample
     {
         return $this->layouts->sampleOfPart($kind);
     }

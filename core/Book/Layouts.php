@@ -22,6 +22,7 @@ use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\PageGrid;
 use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Settings;
 
 final class Layouts
 {
@@ -89,13 +90,21 @@ final class Layouts
     }
 
     /**
-     * A kind with nothing said of it, whether the plan has it or not.
+     * A kind with nothing said of it, whether the plan has it or not; on its side where it does not fit upright.
      *
      * @param list<IndexRow> $index
      */
-    public function sampleOf(Kind $kind, array $index): Laid
+    public function sampleOf(Kind $kind, array $index): Sample
     {
-        return $this->formOf($kind, $index)->layOut($this->sampleRequest($kind));
+        $form = $this->formOf($kind, $index);
+        $asked = $this->sampleRequest($kind);
+        $upright = $form->layOut($asked);
+        if (null === $upright->broken() || !$asked->settings->mayBeTurned()) {
+            return new Sample($upright);
+        }
+        $turned = $form->layOut($asked->with([Settings::TURNED => true]));
+
+        return null === $turned->broken() ? new Sample($turned, [Settings::TURNED => true]) : new Sample($upright);
     }
 
     /**
@@ -116,15 +125,29 @@ final class Layouts
         return Request::of($sample, $this->plan, $this->catalogue->with($kind), $this->grid(), $this->names);
     }
 
-    /** A kind as a part of the first month, with nothing said of it; of the weeks, the first. */
-    public function sampleOfPart(Kind $kind): Laid
+    /** A kind as a part of the first month, with nothing said of it, on the pages it needs there; of the weeks, the first. */
+    public function sampleOfPart(Kind $kind): Sample
     {
         $month = $this->plan->period->start;
         $weeks = $kind->byWeeks ? MonthWeeks::of($month, $this->plan->weeks->first, $this->plan->weeks->school, $this->plan->period) : [];
         $each = intdiv($this->plan->weeks->pages->halves() + 1, 2);
-        $part = new MonthPart($kind->id, 1, $kind->byWeeks ? $each : $kind->pages, \array_slice($weeks, 0, 1));
+        $on = fn (int $pages, array $settings = []): Laid => $this->part(
+            $kind,
+            $month,
+            new MonthPart($kind->id, 1, $pages, \array_slice($weeks, 0, 1), $settings),
+        );
+        $usual = $on($kind->byWeeks ? $each : $kind->pages);
+        if ($kind->byWeeks || null === $usual->broken()) {
+            return new Sample($usual);
+        }
+        foreach ([[0, []], [$kind->pages, [Settings::TURNED => true]], [0, [Settings::TURNED => true]]] as [$pages, $settings]) {
+            $other = $on($pages, $settings);
+            if (null === $other->broken()) {
+                return new Sample($other, $settings);
+            }
+        }
 
-        return $this->part($kind, $month, $part);
+        return new Sample($usual);
     }
 
     /** What the form of a spread is asked. */

@@ -57,6 +57,29 @@ final class DrawerTest extends ApiTestCase
         self::assertSame('“index” is not a part of a month.', $refused['detail']);
     }
 
+    /** On a narrow page a log is shown lying, and added so; a month's part has the pages it needs there. */
+    public function testWhatDoesNotFitUprightIsShownTurnedAndLongPartsOfAMonthOnThePagesTheyNeed(): void
+    {
+        $book = $this->edit($this->make(), ['type' => 'set-stock', 'stock' => [
+            'width' => 125, 'height' => 176, 'pitch' => 6, 'across' => 17, 'down' => 28, 'pages' => 240, 'first_leaf' => 'ordinary',
+        ]]);
+        $drawer = array_column($this->call('GET', "/notebooks/{$book['id']}/drawer")['kinds'], null, 'kind');
+        self::assertSame(['turned' => true], $drawer['books-read']['settings']);
+        self::assertNull($drawer['books-read']['says']);
+        self::assertContains('upwards', array_column($drawer['books-read']['marks'], 0));
+        self::assertSame([], $drawer['things-in-a-year']['settings']);
+        foreach ($drawer as $kind) {
+            self::assertNull($kind['says'], "{$kind['kind']}: {$kind['says']}");
+        }
+
+        $month = array_column($this->call('GET', "/notebooks/{$book['id']}/drawer?for=month")['kinds'], null, 'kind');
+        // 31 rows of a box below a title of 3 and the headings: 24 on 28 boxes, and 7 more.
+        self::assertSame(2, $month['month-line-a-day']['pages']);
+        foreach ($month as $kind) {
+            self::assertNull($kind['says'], "{$kind['kind']}: {$kind['says']}");
+        }
+    }
+
     public function testTheLayoutsOfAKindAreLookedAtBeforeItIsAdded(): void
     {
         $book = $this->make();

@@ -1614,6 +1614,10 @@ export interface components {
                 marks: components["schemas"]["Mark"][];
                 /** @description why it cannot be drawn on this paper */
                 says: string | null;
+                /** @description those that make it fit this paper, where the usual ones do not: the page turned */
+                settings: {
+                    [key: string]: unknown;
+                };
             }[];
             /** @description kinds of a person's own that this plan does not have yet */
             kept: {

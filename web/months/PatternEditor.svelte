@@ -52,7 +52,7 @@
       () => pattern.parts,
     );
   function add(kind: string, settings: Record<string, unknown>, first: Edit | null) {
-    const part = { kind, pages: adding?.named(kind)?.pages ?? 1, ...(Object.keys(settings).length > 0 ? { settings } : {}) };
+    const part = { kind, pages: kindOf(kind)?.by_weeks ? 1 : (adding?.sample(kind)?.pages ?? kindOf(kind)?.pages ?? 1), ...(Object.keys(settings).length > 0 ? { settings } : {}) };
     const set: Edit = { type: 'set-pattern', pattern: { ...pattern, parts: [...pattern.parts, part] } };
     return open.edit(first ? { type: 'several', edits: [first, set] } : set);
   }

@@ -25,7 +25,7 @@
   });
 
   async function put(kind: string) {
-    if (await add(kind, drawer.looked === kind ? drawer.settings : {}, drawer.toTakeIn(kind))) close();
+    if (await add(kind, drawer.settings(kind), drawer.toTakeIn(kind))) close();
   }
 </script>
 

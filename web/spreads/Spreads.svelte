@@ -84,7 +84,7 @@
   }
 
   async function add(kind: string) {
-    const added = await state.add(kind, drawer.toTakeIn(kind), drawer.looked === kind ? drawer.settings : {});
+    const added = await state.add(kind, drawer.toTakeIn(kind), drawer.settings(kind));
     if (added) drawer.looked = null;
     await tick();
     if (added) document.querySelector(`[data-spread="${added.id}"]`)?.scrollIntoView({ block: 'nearest' });

@@ -94,8 +94,9 @@ export class DrawerState {
     this.variants.clear();
   }
 
-  /** The settings of the layout chosen; none where it stays as it is. */
-  get settings(): Record<string, unknown> {
-    return this.variant === null ? {} : ((this.variants.value?.candidates[this.variant]?.settings ?? {}) as Record<string, unknown>);
+  /** The settings a kind is added with: those of the layout chosen, or what makes it fit this paper. */
+  settings(kind: string): Record<string, unknown> {
+    const chosen = this.looked === kind && this.variant !== null ? this.variants.value?.candidates[this.variant]?.settings : undefined;
+    return (chosen ?? this.sample(kind)?.settings ?? {}) as Record<string, unknown>;
   }
 }

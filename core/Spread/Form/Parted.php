@@ -64,12 +64,11 @@ final class Parted implements Form, HasParts
         } catch (NoRoom $none) {
             return Laid::refused($request->grid, new Finding($request->id, $none->getMessage()));
         }
-        $pages = $this->pages($asker, $placed);
+        [$pages, $more] = $this->pages($asker, $placed);
         $findings = array_map(
             static fn (array $parts): array => array_merge(...array_map(static fn (Filled $part): array => $part->findings, $parts)),
             $pages,
         );
-        $more = array_filter($pages[\count($pages) - 1], static fn (Filled $part): bool => null !== $part->next);
         if ([] !== $more) {
             $findings[\count($pages) - 1][] = new Finding(
                 $request->id,
@@ -128,7 +127,7 @@ final class Parted implements Form, HasParts
     /**
      * @param list<PlacedLeaf> $placed
      *
-     * @return non-empty-list<non-empty-list<Filled>>
+     * @return array{non-empty-list<non-empty-list<Filled>>, array<int, int>} and what has no page any more: part → entry
      */
     private function pages(Asker $asker, array $placed): array
     {
@@ -142,7 +141,7 @@ final class Parted implements Form, HasParts
             $pages[] = $parts;
         } while ([] !== $from && \count($pages) < self::most($asker->page));
 
-        return [] === $pages ? throw new \LogicException('A page has a part.') : $pages;
+        return [[] === $pages ? throw new \LogicException('A page has a part.') : $pages, $from];
     }
 
     /**
