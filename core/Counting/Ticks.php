@@ -36,6 +36,15 @@ final class Ticks
         return $steps;
     }
 
+    /** What a hand that counts from tick to tick checks itself by; a distance is the same in boxes and in dots. */
+    public function said(int $side): string
+    {
+        $left = $this->left($side);
+
+        return 'From tick to tick: '.implode(', ', array_map(strval(...), $this->fromLast()))
+            ."; $left ".($left->equals(1) ? 'box' : 'boxes').' left at the end.';
+    }
+
     /** Boxes between the last of them and the far edge of a side: what must be left over, so that a slip shows. */
     public function left(int $side): Fraction
     {

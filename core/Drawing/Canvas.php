@@ -183,15 +183,7 @@ final class Canvas
             return;
         }
         $side = Edge::Top === $edge ? $this->across : $this->down;
-        $counted = Ticks::at($ticks);
-        $text = \sprintf(
-            'Tick %s %s (%s). From tick to tick: %s; %s left at the end.',
-            $this->tally->places($ticks),
-            $edge->words(),
-            $why,
-            implode(', ', array_map(strval(...), $counted->fromLast())),
-            $this->boxes($counted->left($side)),
-        );
+        $text = "Tick {$this->tally->places($ticks)} {$edge->words()} ($why). ".Ticks::at($ticks)->said($side);
         $this->step(Task::Pencil, $text, $note, $edge, $ticks);
     }
 
@@ -310,6 +302,23 @@ final class Canvas
         );
     }
 
+    /**
+     * Marks drawn elsewhere, in the step begun last; and the room for writing and the cells that came with them.
+     *
+     * @param list<Mark>                       $marks
+     * @param list<Room>                       $rooms
+     * @param list<array{int, int, int, int}>  $cells
+     * @param int                              $x     boxes further right
+     * @param int                              $y     boxes further down
+     */
+    public function take(array $marks, array $rooms, array $cells, int $x, int $y): void
+    {
+        $moving = new Moving(Grain::of($x), Grain::of($y), $this->current(), $this->note);
+        array_push($this->marks, ...array_map(static fn (Mark $mark): Mark => $mark->visit($moving), $marks));
+        array_push($this->rooms, ...array_map(static fn (Room $room): Room => $room->at($moving->place($room->place)), $rooms));
+        array_push($this->cells, ...array_map($moving->place(...), $cells));
+    }
+
     /** Whether there is pencil to erase. */
     public function isPencilled(): bool
     {
@@ -342,12 +351,6 @@ final class Canvas
             $this->cells,
             array_keys($this->shown),
         );
-    }
-
-    /** A distance is the same in either school: boxes from one place to the next. */
-    private function boxes(Fraction $boxes): string
-    {
-        return $boxes.($boxes->equals(1) ? ' box' : ' boxes');
     }
 
     private function current(): int

@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\Circles;
 use AmpleMargin\Spread\Filling\DayStrips;
+use AmpleMargin\Spread\Filling\Divisions;
 use AmpleMargin\Spread\Filling\DotLegend;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\GoalChecks;
@@ -16,6 +17,8 @@ use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Filling\Legend;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
+use AmpleMargin\Spread\Filling\MiniMonths;
+use AmpleMargin\Spread\Filling\MonthInCells;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Filling\Words;
@@ -34,6 +37,9 @@ final class Fillings
             'strips' => new DayStrips(),
             'words' => new Words(),
             'legend' => new Legend(),
+            'mini-months' => new MiniMonths(),
+            'month' => new MonthInCells(),
+            'divisions' => new Divisions(),
             'dot-marks' => new DotLegend(),
             'circles' => new Circles(),
             'goes-on' => new GoesOn(),

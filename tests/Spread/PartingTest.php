@@ -247,7 +247,7 @@ final class PartingTest extends TestCase
             [Size::boxes(2), Leaf::of(new GoesOn())],
         ));
         $laid = $list->layOut(Asking::of($list));
-        self::assertStringContainsString('needs 5 boxes across; its part has 2', ($laid->findings[0][0] ?? null)?->says ?? '');
+        self::assertStringContainsString('needs 5 boxes across; its part has 2', ($laid->findings[0][0] ?? null)->says ?? '');
         $numbers = [];
         foreach ($laid->drawings() as $page) {
             foreach ($page->marks as $mark) {

@@ -222,8 +222,8 @@ final class Parted implements Form, HasParts
     /** @param non-empty-list<Filled> $parts */
     private function page(Canvas $canvas, array $parts): void
     {
-        $this->tick($canvas, Edge::Top, array_map(static fn (Filled $part): array => $part->top, $parts), $canvas->across);
-        $this->tick($canvas, Edge::Side, array_map(static fn (Filled $part): array => $part->side, $parts), $canvas->down);
+        $this->tick($canvas, Edge::Top, array_map(static fn (Filled $part): array => $part->top(), $parts), $canvas->across);
+        $this->tick($canvas, Edge::Side, array_map(static fn (Filled $part): array => $part->side(), $parts), $canvas->down);
         foreach ($parts as $part) {
             foreach ($part->workings() as [$note, $figure, $arithmetic]) {
                 $canvas->working($note, $figure, $arithmetic);

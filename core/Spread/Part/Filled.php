@@ -16,8 +16,8 @@ use AmpleMargin\Drawing\Offer;
 final class Filled
 {
     /**
-     * @param array<int, string>                  $top      boxes from the page's left edge → what is ticked there
-     * @param array<int, string>                  $side     boxes from its upper edge → what is ticked there
+     * @param \Closure(): array<int, string>|array<int, string> $top boxes from the page's left edge → what is ticked there
+     * @param \Closure(): array<int, string>|array<int, string> $side boxes from its upper edge → what is ticked there
      * @param \Closure(): list<array{string, string, string}>|list<array{string, string, string}> $workings note, figure, arithmetic
      * @param list<Finding>                       $findings
      * @param \Closure(Canvas): void|null         $pencil beside the ticks
@@ -28,8 +28,8 @@ final class Filled
      * @param int|null                            $next     entry it goes on with on the next page; null where it is done
      */
     public function __construct(
-        public readonly array $top = [],
-        public readonly array $side = [],
+        public readonly array|\Closure $top = [],
+        public readonly array|\Closure $side = [],
         public readonly array|\Closure $workings = [],
         public readonly array $findings = [],
         public readonly ?\Closure $pencil = null,
@@ -39,6 +39,18 @@ final class Filled
         public readonly string|\Closure $check = '',
         public readonly ?int $next = null,
     ) {
+    }
+
+    /** @return array<int, string> boxes from the page's left edge → what is ticked there */
+    public function top(): array
+    {
+        return $this->top instanceof \Closure ? ($this->top)() : $this->top;
+    }
+
+    /** @return array<int, string> boxes from its upper edge → what is ticked there */
+    public function side(): array
+    {
+        return $this->side instanceof \Closure ? ($this->side)() : $this->side;
     }
 
     /** @return list<array{string, string, string}> note, figure, arithmetic */
