@@ -21,6 +21,7 @@ use AmpleMargin\Plan\Volume;
 use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Plan\WeekPlan;
 use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Kind;
 use App\Plan\PlanFiles;
 use App\Plan\SamplePlans;
 
@@ -112,7 +113,7 @@ final class Books
     /** @return array<string, mixed> of any kinds a month can have, the weeks in any way they are drawn */
     private static function randomPattern(): array
     {
-        $kinds = (new Catalogue())->ofMonths();
+        $kinds = array_values(array_filter((new Catalogue())->ofMonths(), static fn (Kind $kind): bool => !$kind->byWeeks));
         $parts = [];
         for ($i = mt_rand(1, 6); $i > 0; --$i) {
             $kind = $kinds[mt_rand(0, \count($kinds) - 1)];

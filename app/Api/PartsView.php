@@ -37,6 +37,10 @@ final class PartsView
         }
         $pages = $book->spreadDrawings($spread->id);
         $page = ($pages[0] ?? throw new NotFound('This spread has no page.'))->lying();
+        $sheets = array_map(
+            static fn (PageDrawing $one): PageDrawing => $one->lying(),
+            \array_slice($pages, 0, $parts->sheets ?? 1),
+        );
 
         return [
             'title' => $book->catalogue()->title($spread),
@@ -45,11 +49,18 @@ final class PartsView
             'down' => $page->down,
             'pages' => \count($pages),
             'minutes' => Minutes::of(Count::of($pages)),
-            'marks' => DrawingView::marks($page),
+            'drawn' => array_map(DrawingView::marks(...), $sheets),
             'says' => $says,
             'findings' => array_map(BookView::finding(...), array_values(array_merge([], ...array_column($pages, 'findings')))),
-            'parts' => array_map(static fn (PlacedLeaf $leaf): array => self::part($leaf, $page), $parts->leaves ?? []),
-            'divisions' => array_map(self::division(...), $parts->divisions ?? []),
+            'parts' => null === $parts ? [] : array_map(static function (PlacedLeaf $leaf) use ($parts, $sheets, $page): array {
+                $sheet = $parts->sheet($leaf->path);
+
+                return ['sheet' => $sheet] + self::part($leaf, $sheets[$sheet] ?? $page);
+            }, $parts->leaves),
+            'divisions' => null === $parts ? [] : array_map(
+                static fn (PlacedDivision $one): array => ['sheet' => $parts->sheet($one->path)] + self::division($one),
+                $parts->divisions,
+            ),
         ];
     }
 

@@ -265,13 +265,14 @@ final class Pager
     /** @param list<IndexRow> $rows */
     private function sized(PlannedSpread $spread, ?Kind $kind, array $rows): Placeable
     {
-        $pages = $this->layouts->ofSpread($spread, $rows)->pages ?? 1;
+        $laid = $this->layouts->ofSpread($spread, $rows);
+        $pages = $laid->pages ?? 1;
 
         return new Placeable(
             $spread->id,
             $this->layouts->catalogue->title($spread),
             $this->layouts->isHalf($spread) ? 1 : 2 * $pages,
-            $pages > 1 && (null === $kind || $kind->opensFlat),
+            $pages > 1 && (null === $kind || $kind->opensFlat || ($laid->opensFlat ?? false)),
             $pages > 1 ? Side::Any : $spread->side,
             $spread->pin,
             $spread->medium,

@@ -24,10 +24,21 @@ final class Laid
     /**
      * @param int                                   $pages    1 or more
      * @param array<int, list<Finding>>             $findings page from 0 → what it says
+     * @param bool                                  $opensFlat must start on a left page, whatever its kind says
      * @param \Closure(int, int): list<PageDrawing> $draw     told the number of its first page and the steps before it
      */
-    private function __construct(public readonly int $pages, public readonly array $findings, private readonly \Closure $draw)
+    private function __construct(
+        public readonly int $pages,
+        public readonly array $findings,
+        private readonly \Closure $draw,
+        public readonly bool $opensFlat = false,
+    ) {
+    }
+
+    /** Its pages belong together as they lie open: it begins on a left page. */
+    public function openingFlat(): self
     {
+        return new self($this->pages, $this->findings, $this->draw, true);
     }
 
     /**

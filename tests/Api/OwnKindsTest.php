@@ -64,7 +64,7 @@ final class OwnKindsTest extends ApiTestCase
         $book = $this->edit($book, ['type' => 'remove-kind', 'kind' => 'own-the-boat-in-spring']);
         self::assertSame([], $book['kinds']);
         $after = $this->call('GET', "/notebooks/{$book['id']}/parts/page-of-parts");
-        self::assertSame($before['marks'], $after['marks']);
+        self::assertSame($before['drawn'][0], $after['drawn'][0]);
         self::assertSame('page-of-parts', array_column($book['spreads'], 'kind', 'id')['page-of-parts']);
     }
 

@@ -29,6 +29,7 @@ use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Part\PlacedLeaf;
 use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
@@ -257,5 +258,33 @@ final class PartingTest extends TestCase
             }
         }
         self::assertSame(range(1, 80), $numbers);
+    }
+
+    /** An opening: what is longer than its part goes on over the fold where a part takes it up, and says so where none does. */
+    public function testOverTheFoldAListGoesOnInThePartThatTakesItUp(): void
+    {
+        $left = Parting::down([Size::boxes(4), Leaf::of(new \AmpleMargin\Spread\Filling\Words())], [Size::share(), Leaf::of(new Lines(), 'Pieces')->with(['rows' => 50, 'numbered' => true])]);
+        $right = Parting::across([Size::share(), Leaf::of(new GoesOn())], [Size::share(), Leaf::of(new Lines(), 'Notes')]);
+        $form = new Parted(Run::of([$left, $right]));
+        $laid = $form->layOut(Asking::of($form));
+        self::assertSame([2, true], [$laid->pages, $laid->opensFlat]);
+        self::assertNull($laid->broken());
+        $numbers = array_map(
+            static fn (PageDrawing $page): array => array_values(array_map(
+                static fn (Mark $mark): int => $mark instanceof Words ? (int) $mark->text : 0,
+                array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Words && ctype_digit($mark->text)),
+            )),
+            $laid->drawings(),
+        );
+        self::assertCount(33, $numbers[0], '38 boxes less 4 and the row of its name');
+        self::assertCount(17, $numbers[1]);
+
+        $lost = new Parted(Run::of([$left, Leaf::of(new Lines())]));
+        $laid = $lost->layOut(Asking::of($lost));
+        self::assertStringContainsString('“Pieces” (the lines) is longer than its part.', $laid->broken()->says ?? '');
+
+        // What is longer than both pages goes on on a third, which is the second drawn again.
+        $long = new Parted(Run::of([Leaf::of(new Lines())->with(['rows' => 90, 'numbered' => true]), Leaf::of(new GoesOn())]));
+        self::assertSame(3, $long->layOut(Asking::of($long))->pages);
     }
 }

@@ -21,6 +21,7 @@ use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Part\PlacedLeaf;
 use AmpleMargin\Spread\Part\Repart;
+use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\Part\Way;
 use PHPUnit\Framework\TestCase;
@@ -203,5 +204,57 @@ final class RepartTest extends TestCase
                 ." {$leaf->region->x},{$leaf->region->y} {$leaf->region->wide}×{$leaf->region->tall}",
             PartsOfPage::of($page, new Asker($asked ?? Asking::of(new Parted($page))))->leaves,
         );
+    }
+
+    /** Pages are added behind the one a part stands on, and taken out; the last one stays what it was. */
+    public function testAPageIsAddedBehindAnotherAndTakenOut(): void
+    {
+        $page = Leaf::of(new Lines(), 'One');
+        $two = Repart::of($page)->withPage('');
+        self::assertInstanceOf(Run::class, $two);
+        $three = Repart::of(Repart::of($two)->named('1', 'Three'))->withPage('0');
+        $names = static fn (Piece $piece): array => array_map(static fn (Leaf $leaf): ?string => $leaf->name, $piece->leaves());
+        self::assertSame(['One', null, 'Three'], $names($three));
+        $divided = Repart::of($three)->divided('1', Way::Down, 3, 1);
+        self::assertCount(5, $divided->leaves());
+        self::assertSame(['One', 'Three'], $names(Repart::of($divided)->withoutPage('1.2')));
+        $left = Repart::of(Repart::of($divided)->withoutPage('1.0'))->withoutPage('1');
+        self::assertSame(['One'], $names($left));
+        self::assertInstanceOf(Leaf::class, $left);
+
+        foreach ([
+            static fn (): Piece => Repart::of($left)->withoutPage(''),
+            static fn (): Piece => Repart::of($three)->withoutPage('7'),
+            static fn (): Piece => Repart::of($three)->joined('1'),
+            static fn (): Piece => Repart::of(Run::of(array_fill(0, Run::MOST, $page)))->withPage('3'),
+        ] as $refused) {
+            try {
+                $refused();
+                self::fail('taken');
+            } catch (PartRefused $says) {
+                self::assertNotSame('', $says->getMessage());
+            }
+        }
+    }
+
+    public function testARunIsWrittenAndReadAgain(): void
+    {
+        $run = Run::of([Leaf::of(new Lines(), 'Left'), Parting::down([Size::boxes(3), Leaf::of(new Lines())], [Size::share(), Leaf::of(new Lines(), 'Right')])]);
+        $written = PartingFile::written($run);
+        self::assertEquals($run, PartingFile::read(json_decode((string) json_encode($written))));
+
+        foreach ([
+            ['pages' => [['fill' => 'lines']]],
+            ['pages' => 'two'],
+            ['pages' => array_fill(0, 13, ['fill' => 'lines'])],
+            ['pages' => [['fill' => 'lines'], ['pages' => [['fill' => 'lines'], ['fill' => 'lines']]]]],
+        ] as $wrong) {
+            try {
+                PartingFile::read($wrong);
+                self::fail((string) json_encode($wrong));
+            } catch (PartRefused $says) {
+                self::assertNotSame('', $says->getMessage());
+            }
+        }
     }
 }

@@ -160,3 +160,37 @@ test('a hand is measured on the stock screen, and a number that is none says so'
   await page.reload();
   await expect(hand).toHaveValue('31');
 });
+
+test('an opening is parted page by page, and a list goes on over the fold', async ({ page }) => {
+  const said = complaints(page);
+  const made = await open(page);
+  const rows = page.getByRole('textbox', { name: 'Rows in all' });
+  await rows.fill('50');
+  await rows.blur();
+  await page.getByRole('checkbox', { name: 'Numbered' }).first().check();
+  await saved(page);
+  await page.getByRole('button', { name: 'Add a page' }).click();
+  await expect(page.getByRole('button', { name: 'Page 2' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(part(page, 'Lines, 26 × 38 boxes')).toHaveCount(1);
+  await expect(page.getByText('The lines is longer than its part.', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'side by side' }).click();
+  await page.getByRole('button', { name: 'Divide into 2: 12, skip 2, 12' }).click();
+  await page.getByRole('button', { name: 'Goes on', exact: true }).click();
+  await expect(part(page, 'Goes on, 12 × 38 boxes')).toBeVisible();
+  await expect(page.getByText('is longer than its part.', { exact: false })).toHaveCount(0);
+  await isAccessible(page);
+
+  // It begins on a left page; its numbers run on over the fold.
+  await page.getByRole('link', { name: 'To the bench' }).click();
+  await expect(page.getByText('Number the rows from 1 to 35.')).toBeVisible();
+  await expect(page.getByText('Number the rows from 36 to 50.')).toBeVisible();
+  const left = Number(page.url().split('/').at(-1));
+  expect(left % 2).toBe(0);
+
+  await page.goto(`/notebooks/${made.id}/parts/page-of-parts`);
+  await page.getByRole('button', { name: 'Page 2' }).click();
+  await page.getByRole('button', { name: 'Take this page out' }).click();
+  await expect(page.getByRole('button', { name: 'Page 2' })).toHaveCount(0);
+  await expect(part(page, 'Lines, 26 × 35 boxes')).toBeVisible();
+  expect(said).toEqual([]);
+});

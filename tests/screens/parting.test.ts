@@ -5,13 +5,13 @@ import { below, parent, PartingState } from '../../web/parting/parting.svelte';
 /** A title of 3 boxes, and two parts side by side below: 12, skip 2, 12. */
 const PAGE = {
   parts: [
-    { path: '0', x: 0, y: 0, wide: 26, tall: 3 },
-    { path: '1.0', x: 0, y: 3, wide: 12, tall: 35 },
-    { path: '1.1', x: 14, y: 3, wide: 12, tall: 35 },
+    { path: '0', sheet: 0, x: 0, y: 0, wide: 26, tall: 3 },
+    { path: '1.0', sheet: 0, x: 0, y: 3, wide: 12, tall: 35 },
+    { path: '1.1', sheet: 0, x: 14, y: 3, wide: 12, tall: 35 },
   ],
   divisions: [
-    { path: '', way: 'down', x: 0, y: 0, wide: 26, tall: 38, sizes: [{ needed: true }, { share: 1 }], stretches: [[0, 3], [3, 35]] },
-    { path: '1', way: 'across', x: 0, y: 3, wide: 26, tall: 35, sizes: [{ share: 1 }, { share: 1 }], stretches: [[0, 12], [14, 12]] },
+    { path: '', sheet: 0, way: 'down', x: 0, y: 0, wide: 26, tall: 38, sizes: [{ needed: true }, { share: 1 }], stretches: [[0, 3], [3, 35]] },
+    { path: '1', sheet: 0, way: 'across', x: 0, y: 3, wide: 26, tall: 35, sizes: [{ share: 1 }, { share: 1 }], stretches: [[0, 12], [14, 12]] },
   ],
 } as unknown as Parts;
 
@@ -86,4 +86,30 @@ test('a line let go where it was taken changes nothing', async () => {
 
 test('paths lead to parts and back', () => {
   expect([below('', 2), below('1', 0), parent('1.0'), parent('3')]).toEqual(['2', '1.0', '1', '']);
+});
+
+/** An opening: one part on the left page, two on the right. */
+const OPENING = {
+  parts: [
+    { path: '0', sheet: 0, x: 0, y: 0, wide: 26, tall: 38 },
+    { path: '1.0', sheet: 1, x: 0, y: 0, wide: 26, tall: 10 },
+    { path: '1.1', sheet: 1, x: 0, y: 11, wide: 26, tall: 27 },
+  ],
+  divisions: [{ path: '1', sheet: 1, way: 'down', x: 0, y: 0, wide: 26, tall: 38, sizes: [{ boxes: 10 }, { share: 1 }], stretches: [[0, 10], [11, 27]] }],
+} as unknown as Parts;
+
+test('of an opening the page of the chosen part is shown, its parts and lines alone', async () => {
+  const { parting, sent } = state();
+  parting.fetched.value = OPENING;
+  parting.load = async () => OPENING;
+  parting.choose('0');
+  expect([parting.sheet, parting.parts.length, parting.lines.length]).toEqual([0, 1, 0]);
+  parting.turn(1);
+  expect([parting.sheet, parting.at, parting.parts.length, parting.lines.length]).toEqual([1, '1.1', 2, 1]);
+  // Keys stay on the page.
+  parting.step(1);
+  expect(parting.at).toBe('1.0');
+  await parting.addPage();
+  await parting.removePage();
+  expect(sent.map((edit) => (edit as { do: string }).do)).toEqual(['add-page', 'remove-page']);
 });

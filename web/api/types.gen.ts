@@ -1084,7 +1084,7 @@ export interface components {
             };
         };
         /** @enum {unknown} */
-        PartDo: "divide" | "join" | "swap" | "move" | "size" | "gap" | "fill" | "name" | "set";
+        PartDo: "divide" | "join" | "swap" | "move" | "size" | "gap" | "fill" | "name" | "set" | "add-page" | "remove-page";
         /** @description an edit of type part-page without its type and spread */
         PartChange: {
             do: components["schemas"]["PartDo"];
@@ -1098,14 +1098,16 @@ export interface components {
             down: number;
             pages: number;
             minutes: number;
-            /** @description of the first page */
-            marks: components["schemas"]["Mark"][];
+            /** @description the marks of each page that is divided; it lies on its side where the spread does */
+            drawn: components["schemas"]["Mark"][][];
             /** @description why its parts cannot stand on this paper */
             says: string | null;
             findings: components["schemas"]["Finding"][];
             parts: {
-                /** @description "1.0" is the first part of the second part, "" the whole page */
+                /** @description "1.0" is the first part of the second part, "" the whole page; of more pages the first figure is the page */
                 path: string;
+                /** @description which of the divided pages it stands on, from 0 */
+                sheet: number;
                 x: number;
                 y: number;
                 wide: number;
@@ -1123,6 +1125,7 @@ export interface components {
             }[];
             divisions: {
                 path: string;
+                sheet: number;
                 x: number;
                 y: number;
                 wide: number;

@@ -85,7 +85,14 @@
     <div class="bar">
       <h2 class="title wrap-anywhere" dir="auto">{page.title}</h2>
       <span class="quiet">{page.parts.length === 1 ? 'One part' : `${page.parts.length} parts`}, {page.minutes} minutes{page.pages > 1 ? `, ${page.pages} pages` : ''}</span>
-      {#if page.page !== null}<a class="btn small" href={route.to('bench', page.page)}>To the bench</a>{/if}
+      <span class="sheets" role="group" aria-label="Pages that are divided">
+        {#if page.drawn.length > 1}
+          {#each Array.from(page.drawn.keys()) as sheet (sheet)}<button class="btn small plain" aria-pressed={sheet === parting.sheet} onclick={() => parting.turn(sheet)}>Page {sheet + 1}</button>{/each}
+          <button class="btn small" onclick={() => parting.removePage()}>Take this page out</button>
+        {/if}
+        <button class="btn small" onclick={() => parting.addPage()}>Add a page</button>
+      </span>
+      {#if page.page !== null}<a class="btn small to" href={route.to('bench', page.page)}>To the bench</a>{/if}
     </div>
     <div class="sheet"><PartsPage {parting} {fillings} counting={book.counting} /></div>
   {/if}
@@ -102,7 +109,10 @@
   .title {
     margin: 0;
   }
-  .bar .btn {
+  .sheets {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.3rem;
     margin-left: auto;
   }
   .sheet {

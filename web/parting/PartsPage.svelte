@@ -72,9 +72,9 @@
 </script>
 
 <div class="page" style:--ratio={ratio(page.across, page.down)}>
-  <Drawing across={page.across} down={page.down} marks={page.marks as Mark[]} label="The page as it is divided" large {counting} />
+  <Drawing across={page.across} down={page.down} marks={(page.drawn[parting.sheet] ?? []) as Mark[]} label="The page as it is divided" large {counting} />
   <svg bind:this={overlay} class="over" viewBox="{-EDGE} {-EDGE} {wide} {tall}" role="group" aria-label="Parts of the page">
-    {#each page.parts as part (part.path)}
+    {#each parting.parts as part (part.path)}
       <rect
         class="part"
         class:small={part.says !== null}

@@ -38,7 +38,7 @@ export class PartingState {
     if (!parts) return parts;
     this.tried.clear();
     this.drawn = null;
-    if (this.at === null || !this.known(this.at)) this.at = largest(parts)?.path ?? '';
+    if (this.at === null || !this.known(this.at)) this.at = largest(parts.parts)?.path ?? '';
     return parts;
   }
 
@@ -52,6 +52,38 @@ export class PartingState {
   /** What is shown: the page as it is, or as it would be. */
   get page(): Parts | null {
     return this.drawn && this.tried.value ? this.tried.value : this.fetched.value;
+  }
+
+  /** The page that is shown, of those that are divided: the one the chosen part stands on. */
+  get sheet(): number {
+    const page = this.page;
+    const at = [...(page?.parts ?? []), ...(page?.divisions ?? [])].find((one) => one.path === this.at);
+    return at?.sheet ?? 0;
+  }
+
+  get parts(): Part[] {
+    return this.page?.parts.filter((one) => one.sheet === this.sheet) ?? [];
+  }
+
+  /** Shows another of the pages. */
+  turn(sheet: number) {
+    const first = this.page?.parts.filter((one) => one.sheet === sheet);
+    const next = first && largest(first);
+    if (next) this.at = next.path;
+  }
+
+  /** One page more after this one, or this one taken out. */
+  async addPage() {
+    const [sheet, at] = [this.sheet, this.at ?? ''];
+    if (await this.edit({ type: 'part-page', spread: this.spread(), at, do: 'add-page' } as Edit)) this.at = String(sheet + 1);
+    await this.load();
+  }
+
+  async removePage() {
+    const sheet = Math.max(0, this.sheet - 1);
+    if (await this.edit({ type: 'part-page', spread: this.spread(), at: this.at ?? '', do: 'remove-page' } as Edit)) this.at = null;
+    await this.load();
+    this.turn(sheet);
   }
 
   get part(): Part | null {
@@ -74,7 +106,7 @@ export class PartingState {
   }
 
   get lines(): Line[] {
-    return (this.page?.divisions ?? []).flatMap((division) => {
+    return (this.page?.divisions ?? []).filter((one) => one.sheet === this.sheet).flatMap((division) => {
       const start = division.way === 'across' ? division.x : division.y;
       return division.stretches.slice(1).map((stretch, i) => {
         const [before, long] = division.stretches[i] as [number, number];
@@ -89,7 +121,7 @@ export class PartingState {
 
   /** From part to part, in the order they stand in. */
   step(way: -1 | 1) {
-    const parts = this.page?.parts ?? [];
+    const parts = this.parts;
     const i = parts.findIndex((one) => one.path === this.at);
     const next = parts[i < 0 ? 0 : (i + way + parts.length) % parts.length];
     if (next) this.at = next.path;
@@ -153,8 +185,8 @@ export class PartingState {
 }
 
 /** The part that is most likely meant where nobody has chosen one. */
-function largest(parts: Parts): Part | undefined {
-  return [...parts.parts].sort((a, b) => b.wide * b.tall - a.wide * a.tall)[0];
+function largest(parts: Part[]): Part | undefined {
+  return [...parts].sort((a, b) => b.wide * b.tall - a.wide * a.tall)[0];
 }
 
 export function parent(path: string): string {

@@ -31,6 +31,8 @@ final class PartChange
         'fill' => 'a part filled otherwise',
         'name' => 'a part named',
         'set' => 'a part set otherwise',
+        'add-page' => 'a page more',
+        'remove-page' => 'a page less',
     ];
 
     /**
@@ -60,6 +62,8 @@ final class PartChange
             'fill' => self::filling($values->text('fill', '', 40)),
             'name' => self::naming($values->textOrNull('name', PartingFile::LONGEST_NAME)),
             'set' => self::setting($values->kept('settings')),
+            'add-page' => [[], static fn (Repart $page, string $at): Piece => $page->withPage($at)],
+            'remove-page' => [[], static fn (Repart $page, string $at): Piece => $page->withoutPage($at)],
             'join' => [[], static fn (Repart $page, string $at): Piece => $page->joined($at)],
             default => [[], static fn (Repart $page, string $at): Piece => $page->swapped($at)],
         };

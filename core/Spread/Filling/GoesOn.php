@@ -6,6 +6,9 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling;
 
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
@@ -43,9 +46,12 @@ final class GoesOn implements Filling
         return 1;
     }
 
-    /** Alone it is empty; the page fills it with what goes on. */
+    /** Kept for what goes on; the page fills it with that where there is something. */
     public function fill(Request $asked, Region $region, int $from): Filled
     {
-        return new Filled();
+        return new Filled(pencil: static function (Canvas $canvas) use ($region): void {
+            $canvas->step(Task::Pencil, "Mark the part that is kept for what goes on: $region->wide × $region->tall boxes.");
+            $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);
+        });
     }
 }

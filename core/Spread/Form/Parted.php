@@ -14,11 +14,9 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
-use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
-use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasParts;
@@ -29,11 +27,10 @@ use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
-use AmpleMargin\Spread\Part\PlacedLeaf;
 use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
-use AmpleMargin\Spread\TakenUp;
 
 final class Parted implements Form, HasParts
 {
@@ -59,12 +56,16 @@ final class Parted implements Form, HasParts
     public function layOut(Request $request): Laid
     {
         $asker = new Asker($request);
+        $region = new Region(0, 0, $request->grid->across, $request->grid->down);
         try {
-            $placed = $this->piece->place($asker, new Region(0, 0, $request->grid->across, $request->grid->down));
+            $sheets = [];
+            foreach (Run::pagesOf($this->piece) as $nth => $page) {
+                $sheets[] = $page->place($asker, $region, $this->piece instanceof Run ? (string) $nth : '');
+            }
         } catch (NoRoom $none) {
             return Laid::refused($request->grid, new Finding($request->id, $none->getMessage()));
         }
-        [$pages, $more] = $this->pages($asker, $placed);
+        [$pages, $more] = (new Flow($asker, $this->byHand))->through($sheets, self::most($request));
         $findings = array_map(
             static fn (array $parts): array => array_merge(...array_map(static fn (Filled $part): array => $part->findings, $parts)),
             $pages,
@@ -76,7 +77,9 @@ final class Parted implements Form, HasParts
             );
         }
 
-        return Laid::pages($request->grid, $pages, $this->page(...), $this->orTurned($request, $findings));
+        $laid = Laid::pages($request->grid, $pages, $this->page(...), $this->orTurned($request, $findings));
+
+        return $this->piece instanceof Run ? $laid->openingFlat() : $laid;
     }
 
     /**
@@ -124,99 +127,10 @@ final class Parted implements Form, HasParts
         return PartsOfPage::of($this->piece, new Asker($request));
     }
 
-    /**
-     * @param list<PlacedLeaf> $placed
-     *
-     * @return array{non-empty-list<non-empty-list<Filled>>, array<int, int>} and what has no page any more: part → entry
-     */
-    private function pages(Asker $asker, array $placed): array
-    {
-        $pages = [];
-        $from = array_map(static fn (): int => 0, $placed);
-        do {
-            [$parts, $from] = $this->onePage($asker, $placed, $from, 0 === \count($pages));
-            if ([] === $parts) {
-                break;
-            }
-            $pages[] = $parts;
-        } while ([] !== $from && \count($pages) < self::most($asker->page));
-
-        return [[] === $pages ? throw new \LogicException('A page has a part.') : $pages, $from];
-    }
-
-    /**
-     * Each part with the entry it goes on with; what it has no room for goes on in the parts behind it that take it up.
-     *
-     * @param list<PlacedLeaf> $placed
-     * @param array<int, int>  $from   part → entry, of those that are not done
-     *
-     * @return array{list<Filled>, array<int, int>} the parts drawn, and where each goes on on the next page
-     */
-    private function onePage(Asker $asker, array $placed, array $from, bool $first): array
-    {
-        $parts = [];
-        $going = [];
-        $source = null;
-        foreach ($placed as $i => $part) {
-            if (!$part->leaf->filling instanceof GoesOn) {
-                $source = $i;
-                $entry = $from[$i] ?? null;
-            } else {
-                $entry = $going[$source] ?? null;
-                unset($going[$source]);
-                $part = null === $source || null === $entry ? $part : $this->takingUp($asker, $placed[$source], $part);
-            }
-            if (null === $entry && !($first && $part->leaf->filling instanceof GoesOn)) {
-                continue;
-            }
-            $parts[] = $filled = $this->filled($asker, $part, $entry ?? 0);
-            // A part too small to take it up leaves it to the next one.
-            $next = null === $part->says ? $filled->next : ($part === $placed[$i] && $i === $source ? null : $entry);
-            if (null !== $next) {
-                $going[$source ?? $i] = $next;
-            }
-        }
-
-        return [$parts, $going];
-    }
-
-    /** A part that takes up another, where it has room for that and it counts entries. */
-    private function takingUp(Asker $asker, PlacedLeaf $source, PlacedLeaf $part): PlacedLeaf
-    {
-        $fits = $source->leaf->place($asker, $part->region, $part->path)[0];
-
-        return $source->leaf->filling instanceof TakenUp ? $fits : new PlacedLeaf(
-            $part->leaf,
-            $part->region,
-            $part->path,
-            "{$source->leaf->called()} goes on on the next page and not in another part.",
-        );
-    }
-
     /** Pages it may take: as many as a month's pattern gives it, where it gives some. */
     private static function most(Request $request): int
     {
         return $request->pages > 0 ? $request->pages : self::MOST_PAGES;
-    }
-
-    /** A part too small for what fills it stays free, and says so. */
-    private function filled(Asker $asker, PlacedLeaf $placed, int $from): Filled
-    {
-        $offers = new PartOffers($asker, $this->byHand);
-        if (null === $placed->says) {
-            return $placed->leaf->filling->fill($asker->of($placed->leaf), $placed->region, $from)->offering(
-                static fn (): array => $offers->of($placed),
-            );
-        }
-        $region = $placed->region;
-
-        return new Filled(
-            findings: [new Finding($asker->page->id, $placed->says, $offers->of($placed))],
-            pencil: static function (Canvas $canvas) use ($region): void {
-                $canvas->step(Task::Pencil, "Mark the part that is kept free: $region->wide × $region->tall boxes.");
-                $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);
-            },
-        );
     }
 
     /** @param non-empty-list<Filled> $parts */

@@ -71,6 +71,16 @@ final class Leaf implements Piece
         return [$this];
     }
 
+    public function part(int $i): ?Piece
+    {
+        return null;
+    }
+
+    public function withPart(int $i, Piece $part): Piece
+    {
+        throw new \LogicException('What is filled has no parts.');
+    }
+
     public function deep(): int
     {
         return 0;

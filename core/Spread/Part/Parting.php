@@ -73,6 +73,19 @@ final class Parting implements Piece
         return new self($this->way, $this->parts, $this->gap, $policy);
     }
 
+    public function part(int $i): ?Piece
+    {
+        return $this->parts[$i][1] ?? null;
+    }
+
+    public function withPart(int $i, Piece $part): self
+    {
+        $parts = $this->parts;
+        $parts[$i] = [$parts[$i][0], $part];
+
+        return new self($this->way, array_values($parts), $this->gap, $this->policy);
+    }
+
     public function settled(Asker $asker): self
     {
         $parts = array_map(static fn (array $part): array => [$part[0], $part[1]->settled($asker)], $this->parts);

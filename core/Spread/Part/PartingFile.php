@@ -7,6 +7,8 @@
  *         {"needed": true, "fill": "title"},
  *         {"boxes": 12, "fill": "lines", "name": "Why"},
  *         {"share": 2, "divide": "across", "parts": [ … ]}]}
+ *
+ * or, for an opening and longer runs, {"pages": [ …, … ]}, a parting for each page.
  */
 
 declare(strict_types=1);
@@ -29,7 +31,20 @@ final class PartingFile
     /** @throws PartRefused naming the part */
     public static function read(mixed $written): Piece
     {
-        return (new self())->piece($written, '', 0);
+        $plain = $written instanceof \stdClass ? get_object_vars($written) : $written;
+        $pages = \is_array($plain) ? $plain['pages'] ?? null : null;
+        if (null === $pages) {
+            return (new self())->piece($written, '', 0);
+        }
+        if (!\is_array($pages) || !array_is_list($pages) || \count($pages) < 2 || \count($pages) > Run::MOST) {
+            throw PartRefused::at('', 'A spread is divided over 2 to '.Run::MOST.' pages; one page is a parting itself.');
+        }
+
+        return Run::of(array_map(
+            static fn (mixed $page, int $i): Piece => (new self())->piece($page, (string) $i, 0),
+            $pages,
+            array_keys($pages),
+        ));
     }
 
     /** @return array<string, mixed> */
@@ -43,6 +58,9 @@ final class PartingFile
                 'ask' => [] === $piece->open ? null : $piece->open,
                 'once' => $piece->once ? true : null,
             ], static fn (mixed $value): bool => null !== $value);
+        }
+        if ($piece instanceof Run) {
+            return ['pages' => array_map(self::written(...), $piece->pages)];
         }
         if (!$piece instanceof Parting) {
             throw new \LogicException('A part is filled, or divided.');

@@ -11,9 +11,16 @@ final class PartsOfPage
     /**
      * @param list<PlacedLeaf>     $leaves
      * @param list<PlacedDivision> $divisions the outer ones first
+     * @param int                  $sheets    pages that are divided, each in its own way
      */
-    private function __construct(public readonly array $leaves, public readonly array $divisions)
+    private function __construct(public readonly array $leaves, public readonly array $divisions, public readonly int $sheets)
     {
+    }
+
+    /** Which of them a part stands on, from 0. */
+    public function sheet(string $path): int
+    {
+        return $this->sheets > 1 ? (int) explode('.', $path)[0] : 0;
     }
 
     /** @throws NoRoom where there are more parts than boxes */
@@ -21,7 +28,7 @@ final class PartsOfPage
     {
         $page = new Region(0, 0, $asker->page->grid->across, $asker->page->grid->down);
 
-        return new self($piece->place($asker, $page), $piece->divisions($asker, $page));
+        return new self($piece->place($asker, $page), $piece->divisions($asker, $page), \count(Run::pagesOf($piece)));
     }
 
     /** The division a line stands in. @throws PartRefused */

@@ -11,6 +11,12 @@ interface Piece
     /** @return list<Leaf> all that is filled in it */
     public function leaves(): array;
 
+    /** What it is divided into; null where there is no such part. @param int $i from 0 */
+    public function part(int $i): ?self;
+
+    /** The same with another part in the place of one it has. @param int $i from 0 */
+    public function withPart(int $i, self $part): self;
+
     /** Divisions one inside another; 0 where it is not divided. */
     public function deep(): int;
 

@@ -42,6 +42,48 @@ final class Repart
         )), $path);
     }
 
+    /** One more page after the one a part stands on, with lines to begin with. @throws PartRefused */
+    public function withPage(string $path): Piece
+    {
+        $pages = Run::pagesOf($this->page);
+        if (\count($pages) >= Run::MOST) {
+            throw PartRefused::at($path, 'A spread is divided over '.Run::MOST.' pages at most.');
+        }
+        array_splice($pages, $this->nth($path, $pages) + 1, 0, [Leaf::of(new Lines())]);
+
+        return Run::of($pages);
+    }
+
+    /** Without the page a part stands on. @throws PartRefused */
+    public function withoutPage(string $path): Piece
+    {
+        $pages = Run::pagesOf($this->page);
+        if (1 === \count($pages)) {
+            throw PartRefused::at($path, 'This is its only page.');
+        }
+        array_splice($pages, $this->nth($path, $pages), 1);
+
+        return match (\count($pages)) {
+            0 => throw new \LogicException('A run has two pages or more.'),
+            1 => $pages[0],
+            default => Run::of($pages),
+        };
+    }
+
+    /**
+     * Which page a part stands on, from 0.
+     *
+     * @param list<Piece> $pages
+     *
+     * @throws PartRefused
+     */
+    private function nth(string $path, array $pages): int
+    {
+        $nth = $this->page instanceof Run ? self::steps($path)[0] ?? \count($pages) - 1 : 0;
+
+        return isset($pages[$nth]) ? $nth : throw PartRefused::noSuchPart($path);
+    }
+
     /** A part with the one after it, or before it where it is the last; what fills the first of them stays. @throws PartRefused */
     public function joined(string $path): Piece
     {
@@ -181,13 +223,9 @@ final class Repart
             return $change($piece);
         }
         $part = array_shift($steps);
-        if (!$piece instanceof Parting || !isset($piece->parts[$part])) {
-            throw PartRefused::noSuchPart($path);
-        }
-        $parts = $piece->parts;
-        $parts[$part] = [$parts[$part][0], self::within($parts[$part][1], $steps, $change, $path)];
+        $below = $piece->part($part) ?? throw PartRefused::noSuchPart($path);
 
-        return Parting::of($piece->way, $parts, $piece->gap, $piece->policy);
+        return $piece->withPart($part, self::within($below, $steps, $change, $path));
     }
 
     /** @return list<int> @throws PartRefused */
@@ -205,9 +243,11 @@ final class Repart
     /** Not too many parts, and not too deep. */
     private function checked(Piece $page, string $path): Piece
     {
+        $most = max(array_map(static fn (Piece $one): int => \count($one->leaves()), Run::pagesOf($page)));
+
         return match (true) {
             $page->deep() > Parting::DEEPEST => throw PartRefused::tooDeep($path),
-            \count($page->leaves()) > Parting::MOST => throw PartRefused::tooMany($path),
+            $most > Parting::MOST => throw PartRefused::tooMany($path),
             default => $page,
         };
     }

@@ -64,7 +64,7 @@ final class ChecksField extends Field
     {
         $names = array_keys($this->checks);
 
-        return ['type' => 'object', 'additionalProperties' => ['type' => 'array', 'items' => ['enum' => $names]]];
+        return ['type' => ['object', 'array'], 'maxItems' => 0, 'additionalProperties' => ['type' => 'array', 'items' => ['enum' => $names]]];
     }
 
     public function describe(): array

@@ -1,0 +1,170 @@
+<?php
+
+/*
+ * What stands in parts, page by page: what a part has no room for goes on in the next that takes it up, on this page or the
+ * one after it, and else in the same part of one page more.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form;
+
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Filling\GoesOn;
+use AmpleMargin\Spread\Part\Asker;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\PlacedLeaf;
+use AmpleMargin\Spread\TakenUp;
+
+/** @internal to Spread */
+final class Flow
+{
+    /** Key of the list that came from the page before. */
+    private const BEFORE = -1;
+
+    /** That list, where there is one. */
+    private ?PlacedLeaf $before = null;
+
+    public function __construct(private readonly Asker $asker, private readonly bool $byHand)
+    {
+    }
+
+    /**
+     * @param non-empty-list<list<PlacedLeaf>> $sheets the parts of each page; the last is drawn again for what goes on
+     *
+     * @return array{non-empty-list<non-empty-list<Filled>>, array<int, int>} pages, and what has none any more: part → entry
+     */
+    public function through(array $sheets, int $most): array
+    {
+        $pages = [];
+        $from = [];
+        foreach ($sheets as $nth => $placed) {
+            $from += array_map(static fn (): int => 0, $placed);
+            [$parts, $from] = $this->onePage($placed, $from, true);
+            $next = $sheets[$nth + 1] ?? null;
+            if (null !== $next && [] !== $from) {
+                [$from, $lost] = $this->over($placed, $next, $from);
+                array_push($parts, ...$lost);
+            }
+            $pages[] = [] === $parts ? [new Filled()] : $parts;
+        }
+        $placed = $sheets[\count($sheets) - 1];
+        while ([] !== $from && \count($pages) < $most) {
+            [$parts, $from] = $this->onePage($placed, $from, false);
+            if ([] === $parts) {
+                break;
+            }
+            $pages[] = $parts;
+        }
+
+        return [$pages, $from];
+    }
+
+    /**
+     * The list that was not done last goes on on the next page where a part takes it up there; any other says that it does not.
+     *
+     * @param list<PlacedLeaf>         $placed
+     * @param list<PlacedLeaf>         $next
+     * @param non-empty-array<int, int> $going
+     *
+     * @return array{array<int, int>, list<Filled>}
+     */
+    private function over(array $placed, array $next, array $going): array
+    {
+        $takes = [] !== array_filter($next, static fn (PlacedLeaf $part): bool => $part->leaf->filling instanceof GoesOn);
+        $last = $takes ? array_key_last($going) : null;
+        $lost = [];
+        foreach (array_keys($going) as $key) {
+            $leaf = $this->leaf($placed, $key)?->leaf;
+            if ($key !== $last && null !== $leaf) {
+                $says = "{$leaf->called()} is longer than its part. Make that larger, or fill a part of the next page with “Goes on”.";
+                $lost[] = new Filled(findings: [new Finding($this->asker->page->id, $says)]);
+            }
+        }
+        if (null === $last) {
+            return [[], $lost];
+        }
+        $this->before = $this->leaf($placed, $last);
+
+        return [[self::BEFORE => $going[$last]], $lost];
+    }
+
+    /** @param list<PlacedLeaf> $placed */
+    private function leaf(array $placed, int $key): ?PlacedLeaf
+    {
+        return self::BEFORE === $key ? $this->before : $placed[$key] ?? null;
+    }
+
+    /**
+     * Each part with the entry it goes on with; what it has no room for goes on in the parts behind it that take it up.
+     *
+     * @param list<PlacedLeaf> $placed
+     * @param array<int, int>  $from   part → entry, of those that are not done
+     *
+     * @return array{list<Filled>, array<int, int>} the parts drawn, and where each goes on on the next page
+     */
+    private function onePage(array $placed, array $from, bool $first): array
+    {
+        $parts = [];
+        $going = array_intersect_key($from, [self::BEFORE => true]);
+        foreach ($placed as $i => $part) {
+            if (!$part->leaf->filling instanceof GoesOn) {
+                if (isset($from[$i])) {
+                    $parts[] = $filled = $this->filled($part, $from[$i]);
+                    $going += null === $filled->next ? [] : [$i => $filled->next];
+                }
+                continue;
+            }
+            $key = array_key_last($going);
+            $source = null === $key ? null : $this->leaf($placed, $key);
+            if (null === $key || null === $source) {
+                array_push($parts, ...$first ? [$this->filled($part, 0)] : []);
+                continue;
+            }
+            $part = $this->takingUp($source, $part);
+            $parts[] = $filled = $this->filled($part, $going[$key]);
+            // A part too small to take it up leaves it to the next one.
+            $next = null === $part->says ? $filled->next : $going[$key];
+            unset($going[$key]);
+            $going += null === $next ? [] : [$key => $next];
+        }
+
+        return [$parts, $going];
+    }
+
+    /** A part that takes up another, where it has room for that and it counts entries. */
+    private function takingUp(PlacedLeaf $source, PlacedLeaf $part): PlacedLeaf
+    {
+        $fits = $source->leaf->place($this->asker, $part->region, $part->path)[0];
+
+        return $source->leaf->filling instanceof TakenUp ? $fits : new PlacedLeaf(
+            $part->leaf,
+            $part->region,
+            $part->path,
+            "{$source->leaf->called()} goes on on the next page and not in another part.",
+        );
+    }
+
+    /** A part too small for what fills it stays free, and says so. */
+    private function filled(PlacedLeaf $placed, int $from): Filled
+    {
+        $offers = new PartOffers($this->asker, $this->byHand);
+        if (null === $placed->says) {
+            return $placed->leaf->filling->fill($this->asker->of($placed->leaf), $placed->region, $from)->offering(
+                static fn (): array => $offers->of($placed),
+            );
+        }
+        $region = $placed->region;
+
+        return new Filled(
+            findings: [new Finding($this->asker->page->id, $placed->says, $offers->of($placed))],
+            pencil: static function (Canvas $canvas) use ($region): void {
+                $canvas->step(Task::Pencil, "Mark the part that is kept free: $region->wide × $region->tall boxes.");
+                $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);
+            },
+        );
+    }
+}
