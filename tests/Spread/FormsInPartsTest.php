@@ -100,14 +100,14 @@ final class FormsInPartsTest extends TestCase
             self::assertContains($expected, $words);
         }
         $small = $this->at(Leaf::of(new Divisions()), 0, 34, 26, 4);
-        self::assertStringContainsString('boxes down; its part has 4', $small->layOut(Asking::of($small))->broken()->says ?? '');
+        self::assertStringContainsString('boxes down; the part has 4', $small->layOut(Asking::of($small))->broken()->says ?? '');
     }
 
     public function testMonthsThatDoNotFitSayWhy(): void
     {
         foreach ([new MiniMonths(), new MonthInCells()] as $filling) {
             $form = $this->at(Leaf::of($filling), 0, 0, 6, 6);
-            self::assertMatchesRegularExpression('/needs \d+ boxes across; its part has 6/', $form->layOut(Asking::of($form))->broken()->says ?? '');
+            self::assertMatchesRegularExpression('/needs? \d+ boxes across; the part has 6/', $form->layOut(Asking::of($form))->broken()->says ?? '');
         }
     }
 

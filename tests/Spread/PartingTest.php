@@ -59,7 +59,7 @@ final class PartingTest extends TestCase
     public function testAPartTooSmallForWhatFillsItIsSaidByItsName(): void
     {
         $form = new Parted(Parting::across([Size::boxes(3), Leaf::of(new Log(), 'Books')], [Size::share(), Leaf::of(new Free())]));
-        self::assertSame('“Books” (the log) needs 6 boxes across; its part has 3.', $form->layOut(Asking::of($form))->broken()?->says);
+        self::assertSame('“Books” (the log) needs 6 boxes across; the part has 3.', $form->layOut(Asking::of($form))->broken()?->says);
         self::assertGreaterThan(1, \count($form->layOut(Asking::of($form))->drawings()[0]->marks), 'the other part is drawn all the same');
         $form = new Parted(Parting::down(...array_fill(0, 40, [Size::share(), Leaf::of(new Lines())])));
         self::assertSame('40 parts do not fit down 38 boxes.', $form->layOut(Asking::of($form))->broken()?->says);
@@ -248,7 +248,7 @@ final class PartingTest extends TestCase
             [Size::boxes(2), Leaf::of(new GoesOn())],
         ));
         $laid = $list->layOut(Asking::of($list));
-        self::assertStringContainsString('needs 5 boxes across; its part has 2', ($laid->findings[0][0] ?? null)->says ?? '');
+        self::assertStringContainsString('need 5 boxes across; the part has 2', ($laid->findings[0][0] ?? null)->says ?? '');
         $numbers = [];
         foreach ($laid->drawings() as $page) {
             foreach ($page->marks as $mark) {
@@ -281,7 +281,7 @@ final class PartingTest extends TestCase
 
         $lost = new Parted(Run::of([$left, Leaf::of(new Lines())]));
         $laid = $lost->layOut(Asking::of($lost));
-        self::assertStringContainsString('“Pieces” (the lines) is longer than its part.', $laid->broken()->says ?? '');
+        self::assertStringContainsString('“Pieces” (the lines) is longer than the part.', $laid->broken()->says ?? '');
 
         // What is longer than both pages goes on on a third, which is the second drawn again.
         $long = new Parted(Run::of([Leaf::of(new Lines())->with(['rows' => 90, 'numbered' => true]), Leaf::of(new GoesOn())]));

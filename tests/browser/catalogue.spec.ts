@@ -109,7 +109,7 @@ test('a log too wide for its page says why; the page turned is offered, drawn an
   await page.goto(`/notebooks/${made.id}/spreads`);
   await page.getByRole('button', { name: /^Books read, page/ }).click();
   const note = page.locator('aside').or(page.getByRole('complementary'));
-  await expect(note.getByText('The log needs', { exact: false }).first()).toContainText(/needs \d+ boxes across; its part has 20/);
+  await expect(note.getByText('The log needs', { exact: false }).first()).toContainText(/needs \d+ boxes across; the part has 20/);
   await page.getByRole('button', { name: 'Turn the page sideways' }).first().click();
   await expect(note.getByText('The log needs', { exact: false })).toHaveCount(0);
   await expect(page.getByRole('checkbox', { name: 'On the page turned sideways' })).toBeChecked();
@@ -138,7 +138,7 @@ test('a table whose column is too wide for its part is made to fit by what is of
   const id = made.spreads.find((one) => one.id === 'chores-by-month')?.id;
   await page.goto(`/notebooks/${made.id}/parts/${id}`);
   await page.getByRole('group', { name: 'Parts of the page' }).getByRole('button', { name: /Table/ }).click();
-  await expect(page.getByText('The table needs 40 boxes across; its part has 26.')).toBeVisible();
+  await expect(page.getByText('The table needs 40 boxes across; the part has 26.')).toBeVisible();
   await page.getByRole('button', { name: /^Make the names \d+ boxes wide$/ }).or(page.getByRole('button', { name: 'A box a column', exact: true })).first().click();
   await expect(page.getByText('The table needs', { exact: false })).toHaveCount(0);
 });

@@ -96,7 +96,7 @@ test('a part too small for what fills it says so at its place, and the rest of t
   await page.getByRole('button', { name: 'side by side' }).click();
   await page.getByRole('button', { name: /^Divide into 6: / }).first().click();
   await page.getByRole('button', { name: 'Log', exact: true }).click();
-  await expect(page.getByText('The log needs 6 boxes across; its part has', { exact: false })).toBeVisible();
+  await expect(page.getByText('The log needs 6 boxes across; the part has', { exact: false })).toBeVisible();
   await expect(part(page, /^Lines, \d × 35 boxes$/)).toHaveCount(5);
 });
 
@@ -172,12 +172,12 @@ test('an opening is parted page by page, and a list goes on over the fold', asyn
   await page.getByRole('button', { name: 'Add a page' }).click();
   await expect(page.getByRole('button', { name: 'Page 2' })).toHaveAttribute('aria-pressed', 'true');
   await expect(part(page, 'Lines, 26 × 38 boxes')).toHaveCount(1);
-  await expect(page.getByText('The lines is longer than its part.', { exact: false })).toBeVisible();
+  await expect(page.getByText('The lines are longer than the part.', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'side by side' }).click();
   await page.getByRole('button', { name: 'Divide into 2: 12, skip 2, 12' }).click();
   await page.getByRole('button', { name: 'Goes on', exact: true }).click();
   await expect(part(page, 'Goes on, 12 × 38 boxes')).toBeVisible();
-  await expect(page.getByText('is longer than its part.', { exact: false })).toHaveCount(0);
+  await expect(page.getByText('longer than the part.', { exact: false })).toHaveCount(0);
   await isAccessible(page);
 
   // It begins on a left page; its numbers run on over the fold.

@@ -109,6 +109,12 @@
   .title {
     margin: 0;
   }
+  .sheets [aria-pressed='true'] {
+    text-decoration: underline;
+    text-decoration-color: var(--rule);
+    text-decoration-thickness: 2px;
+    text-underline-offset: 3px;
+  }
   .sheets {
     display: flex;
     flex-wrap: wrap;

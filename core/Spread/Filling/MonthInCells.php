@@ -26,7 +26,7 @@ final class MonthInCells implements Filling
 
     public function name(): string
     {
-        return 'A month in cells';
+        return 'Month in cells';
     }
 
     public function purpose(): string

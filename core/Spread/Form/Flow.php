@@ -80,7 +80,8 @@ final class Flow
         foreach (array_keys($going) as $key) {
             $leaf = $this->leaf($placed, $key)?->leaf;
             if ($key !== $last && null !== $leaf) {
-                $says = "{$leaf->called()} is longer than its part. Make that larger, or fill a part of the next page with “Goes on”.";
+                $says = $leaf->saying('is', 'are').' longer than the part. Make that larger, or fill a part of the next page with '
+                    .'“Goes on”.';
                 $lost[] = new Filled(findings: [new Finding($this->asker->page->id, $says)]);
             }
         }
@@ -144,7 +145,7 @@ final class Flow
             $part->leaf,
             $part->region,
             $part->path,
-            "{$source->leaf->called()} goes on on the next page and not in another part.",
+            $source->leaf->saying('goes on', 'go on').' on the next page and not in another part.',
         );
     }
 

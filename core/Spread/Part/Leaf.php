@@ -108,8 +108,8 @@ final class Leaf implements Piece
         $asked = $asker->of($this);
         [$wide, $tall] = [$this->filling->narrowest($asked), $this->filling->least($asked, $region->wide)];
         $says = match (true) {
-            $region->wide < $wide => "{$this->called()} needs ".Plural::boxes($wide)." across; its part has $region->wide.",
-            $region->tall < $tall => "{$this->called()} needs ".Plural::boxes($tall)." down; its part has $region->tall.",
+            $region->wide < $wide => $this->saying('needs', 'need').' '.Plural::boxes($wide)." across; the part has $region->wide.",
+            $region->tall < $tall => $this->saying('needs', 'need').' '.Plural::boxes($tall)." down; the part has $region->tall.",
             default => null,
         };
 
@@ -121,12 +121,21 @@ final class Leaf implements Piece
         return [];
     }
 
-    /** Its name, and what fills it, at the head of a sentence. */
-    public function called(): string
+    /**
+     * Its name, and what fills it, at the head of a sentence, with a verb: "The lines need", "“Why” (the lines) needs".
+     *
+     * @param string $one  of the verb
+     * @param string $many of it
+     */
+    public function saying(string $one, string $many): string
     {
         $filling = mb_strtolower($this->filling->name());
+        if (null !== $this->name) {
+            return "“{$this->name}” (the $filling) $one";
+        }
+        $isPlural = str_ends_with((string) preg_replace('/ (of|on|in) .*/', '', $filling), 's');
 
-        return null === $this->name ? "The $filling" : "“{$this->name}” (the $filling)";
+        return "The $filling ".($isPlural ? $many : $one);
     }
 
     /** @param array<array-key, mixed> $settings over its own; null puts one back to its default */

@@ -62,9 +62,10 @@ final class ChecksField extends Field
 
     public function schema(): array
     {
-        $names = array_keys($this->checks);
+        $names = ['type' => 'array', 'items' => ['enum' => array_keys($this->checks)]];
 
-        return ['type' => ['object', 'array'], 'maxItems' => 0, 'additionalProperties' => ['type' => 'array', 'items' => ['enum' => $names]]];
+        // An empty list is what an empty object is read as.
+        return ['type' => ['object', 'array'], 'maxItems' => 0, 'additionalProperties' => $names];
     }
 
     public function describe(): array
