@@ -287,4 +287,31 @@ final class PartingTest extends TestCase
         $long = new Parted(Run::of([Leaf::of(new Lines())->with(['rows' => 90, 'numbered' => true]), Leaf::of(new GoesOn())]));
         self::assertSame(3, $long->layOut(Asking::of($long))->pages);
     }
+
+    /** Random openings and longer runs: each page keeps to its own parts, whatever goes on from the page before. */
+    public function testRandomRunsKeepEachPageToItsParts(): void
+    {
+        $drawn = 0;
+        for ($seed = 1; $seed <= 600; ++$seed) {
+            mt_srand($seed);
+            $pages = array_map(fn (): Parting => $this->random(0), range(1, mt_rand(2, 4)));
+            $form = new Parted(Run::of($pages));
+            $asked = Asking::of($form, [], mt_rand(10, 60), mt_rand(14, 80));
+            $laid = $form->layOut($asked);
+            $about = "seed $seed, {$asked->grid->across} × {$asked->grid->down}";
+            $region = new Region(0, 0, $asked->grid->across, $asked->grid->down);
+            try {
+                $placed = array_map(static fn (Parting $page): array => $page->place(new Asker($asked), $region), $pages);
+            } catch (NoRoom $none) {
+                self::assertSame($none->getMessage(), $laid->broken()?->says, $about);
+                continue;
+            }
+            self::assertGreaterThanOrEqual(\count($pages), $laid->pages, $about);
+            foreach ($laid->drawings() as $i => $page) {
+                $this->inItsParts($page, $placed[$i] ?? $placed[\count($pages) - 1], "$about, page $i");
+            }
+            ++$drawn;
+        }
+        self::assertGreaterThan(60, $drawn);
+    }
 }
