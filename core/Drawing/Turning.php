@@ -9,8 +9,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Drawing;
 
-/** @implements MarkVisitor<Mark> */
-final class Turning implements MarkVisitor
+final class Turning extends Replacing
 {
     /** @param int $tall grains of the upright page, which the lying one is wide */
     private function __construct(private readonly int $tall, private readonly bool $upright)
@@ -53,28 +52,12 @@ final class Turning implements MarkVisitor
         return new Line($line->layer, $x, $y, $wide, $tall, $line->step, $line->note, $line->colour);
     }
 
-    public function frame(Frame $frame): Frame
+    protected function turnsWords(): bool
     {
-        return new Frame(...[...$this->all($frame), $frame->colour]);
+        return true;
     }
 
-    public function band(Band $band): Band
-    {
-        return new Band(...[...$this->all($band), $band->colour]);
-    }
-
-    public function ring(Ring $ring): Ring
-    {
-        return new Ring(...[...$this->all($ring), $ring->colour]);
-    }
-
-    public function words(Words $words): Words
-    {
-        return new Words(...[...$this->all($words), $words->text, $words->size, $words->align, $words->colour, !$words->upwards]);
-    }
-
-    /** @return array{Layer, int, int, int, int, int, string|null} */
-    private function all(Mark $mark): array
+    protected function begin(Mark $mark): array
     {
         return [$mark->layer, ...$this->place([$mark->x, $mark->y, $mark->wide, $mark->tall]), $mark->step, $mark->note];
     }

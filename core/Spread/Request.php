@@ -34,46 +34,19 @@ final class Request
     /** The same asked of other dots: a part of the page. */
     public function on(PageGrid $grid): self
     {
-        return new self(
-            $this->id,
-            $this->title,
-            $this->settings,
-            $grid,
-            $this->calendar,
-            $this->palette,
-            $this->pages,
-            $this->hand,
-        );
+        return $this->but(['grid' => $grid]);
     }
 
     /** The same with other settings, of another form. */
     public function asking(Settings $settings): self
     {
-        return new self(
-            $this->id,
-            $this->title,
-            $settings,
-            $this->grid,
-            $this->calendar,
-            $this->palette,
-            $this->pages,
-            $this->hand,
-        );
+        return $this->but(['settings' => $settings]);
     }
 
     /** The same for so many pages. */
     public function forPages(int $pages): self
     {
-        return new self(
-            $this->id,
-            $this->title,
-            $this->settings,
-            $this->grid,
-            $this->calendar,
-            $this->palette,
-            $pages,
-            $this->hand,
-        );
+        return $this->but(['pages' => $pages]);
     }
 
     /** Whole boxes words take in the person's hand. */
@@ -114,5 +87,14 @@ final class Request
         $settings = $this->settings->with($changes);
 
         return $this->on($this->grid->lying($settings->turned()))->asking($settings);
+    }
+
+    /** @param array<string, mixed> $changes named as the constructor's parameters */
+    private function but(array $changes): self
+    {
+        /** @var array{id: string, title: string, settings: Settings, grid: PageGrid, calendar: CalendarFacts, palette: Palette, pages: int, hand: Hand|null} $all */
+        $all = array_replace(get_object_vars($this), $changes);
+
+        return new self(...$all);
     }
 }
