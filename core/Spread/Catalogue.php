@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread;
 
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Spread\Kinds\FrameKinds;
 use AmpleMargin\Spread\Kinds\FrontKinds;
 use AmpleMargin\Spread\Kinds\GoalKinds;
 use AmpleMargin\Spread\Kinds\ListKinds;
@@ -31,6 +32,7 @@ final class Catalogue
             ...GoalKinds::all(),
             ...TrackerKinds::all(),
             ...LogKinds::all(),
+            ...FrameKinds::all(),
             ...ListKinds::all(),
             ...MonthKinds::all(),
         ];

@@ -11,6 +11,7 @@ use AmpleMargin\Spread\Filling\Circles;
 use AmpleMargin\Spread\Filling\DayStrips;
 use AmpleMargin\Spread\Filling\Divisions;
 use AmpleMargin\Spread\Filling\DotLegend;
+use AmpleMargin\Spread\Filling\Frames;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\GoalChecks;
 use AmpleMargin\Spread\Filling\GoesOn;
@@ -37,6 +38,7 @@ final class Fillings
             'strips' => new DayStrips(),
             'words' => new Words(),
             'legend' => new Legend(),
+            'frames' => new Frames(),
             'mini-months' => new MiniMonths(),
             'month' => new MonthInCells(),
             'divisions' => new Divisions(),

@@ -1,0 +1,59 @@
+<?php
+
+/* Frames of a real size: what is glued in, and what is tried out. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Kinds;
+
+use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Filling\Frames;
+use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Part\Leaf;
+
+/** @internal to Spread */
+final class FrameKinds
+{
+    /** @return list<Kind> */
+    public static function all(): array
+    {
+        return [
+            Page::spread('photos', 'A photo of every month', Section::Trackers, self::frames(['frames_for' => 'months']))
+                ->whichIs('A frame for an instant print of every month, and a row for what it shows. Each one glued in thickens the book.')
+                ->unlessSaid(['frame_width' => 54, 'frame_height' => 86])
+                ->onlyOfTheYear()
+                ->alsoCalled('pictures', 'instant prints', 'memories', 'album'),
+            Page::spread('covers', 'Covers', Section::Trackers, self::frames(['frames_for' => 'numbers'], 'frame_count'))
+                ->whichIs('A small frame for the cover of each book or record, numbered as they come.')
+                ->unlessSaid(['frame_width' => 15, 'frame_height' => 23, 'frame_count' => 52])
+                ->alsoCalled('book covers', 'gallery', 'records', 'films', 'reading')
+                ->goesOpposite('books-read'),
+            Page::spread('named-swatches', 'Swatches by name', Section::Back, self::frames(['frames_for' => 'names'], 'frame_names'))
+                ->whichIs('A frame for every pen or ink, named, in the order you keep them in: type or paste the names.')
+                ->unlessSaid(['frame_width' => 25, 'frame_height' => 10, 'frame_names' => [
+                    'Harbour blue',
+                    'Moss',
+                    'Rust',
+                    'Slate',
+                    'Straw',
+                    'Plum',
+                    'Tar',
+                    'Sail white',
+                ]])
+                ->alsoCalled('pens', 'inks', 'colours', 'pencils', 'media')
+                ->goesOpposite('pen-test'),
+            Page::ofMonth('month-photos', 'Photos', self::frames(['frames_for' => 'numbers'], 'frame_count'))
+                ->whichIs('Frames for what the month looked like.')
+                ->unlessSaid(['frame_width' => 46, 'frame_height' => 62, 'frame_count' => 4])
+                ->alsoCalled('pictures', 'memories', 'instant prints')
+                ->inPlural('photo pages')
+                ->givesWay(),
+        ];
+    }
+
+    /** @param array<string, string> $settings */
+    private static function frames(array $settings, string ...$open): Leaf
+    {
+        return Leaf::of(new Frames())->with($settings)->open(...[...array_values($open), 'frame_width', 'frame_height', 'caption']);
+    }
+}
