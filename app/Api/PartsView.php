@@ -35,7 +35,7 @@ final class PartsView
         } catch (\DomainException $refused) {
             $says = $refused instanceof Refused ? $refused->getMessage() : throw $refused;
         }
-        $pages = $book->spreadDrawings($spread->id);
+        $pages = null === $parts ? $book->spreadDrawings($spread->id) : $book->drawnAsParts($spread) ?? [];
         $page = ($pages[0] ?? throw new NotFound('This spread has no page.'))->lying();
         $sheets = array_map(
             static fn (PageDrawing $one): PageDrawing => $one->lying(),

@@ -170,6 +170,18 @@ final class Book
     }
 
     /**
+     * The pages of a spread drawn as those parts; null where it is not made of any.
+     *
+     * @return list<PageDrawing>|null
+     */
+    public function drawnAsParts(PlannedSpread $spread): ?array
+    {
+        $form = $this->layouts->form($spread, $this->index);
+
+        return $form instanceof HasParts ? $form->asParts($this->layouts->request($spread))->drawings() : null;
+    }
+
+    /**
      * What could be made of one of those parts.
      *
      * @throws PartRefused where there is no such part

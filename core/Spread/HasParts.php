@@ -19,6 +19,9 @@ interface HasParts
     /** How a page of it is parted. @throws PartRefused where what the plan says of it is no parting */
     public function parting(Request $request): Piece;
 
+    /** Drawn as those parts, which is what it becomes when they are changed. @throws PartRefused as above */
+    public function asParts(Request $request): Laid;
+
     /**
      * Where its parts stand on the first page.
      *

@@ -102,6 +102,7 @@ final class Kind
         return null === $this->section || (
             !$this->ofTheYear
             && !$this->byHand
+            && !$this->halves
             && \in_array($this->section, [Section::Goals, Section::Trackers, Section::Back], true)
             && $this->form instanceof HasParts
             && !$this->form->isByMonth()

@@ -19,7 +19,8 @@ use AmpleMargin\Spread\Request;
 
 final class Divisions implements Filling, GivesWay
 {
-    private const FIELDS = ['divisors_across', 'divisors_down', 'gaps', 'coloured'];
+    /** Settings it has of a spacing sheet. */
+    public const FIELDS = ['divisors_across', 'divisors_down', 'gaps', 'coloured'];
 
     /** Boxes a line of it takes: "3 of 8, gap 1, 2 left" (from memory). */
     private const WIDE = 8;

@@ -16,7 +16,8 @@ use AmpleMargin\Spread\Request;
 
 final class MiniMonths implements Filling, GivesWay
 {
-    private const FIELDS = ['from', 'months', 'day', 'columns', 'letters', 'week_start', 'week_numbers'];
+    /** Settings it has of a year at a glance. */
+    public const FIELDS = ['from', 'months', 'day', 'columns', 'letters', 'week_start', 'week_numbers'];
 
     /** Boxes of a mini month at least: seven days, and a name, its weekdays and six weeks (handbook, chapter 2). */
     private const WIDE = 7;

@@ -15,15 +15,21 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Filling\Words;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Laid;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
-final class CentredWords implements Form
+final class CentredWords implements Form, HasParts
 {
+    use OpensAsParts;
+
     /** Boxes a line takes, with the air below it. */
     private const LINE = 2;
 
@@ -32,6 +38,16 @@ final class CentredWords implements Form
         return [
             Field::lines('lines', 'Lines'),
         ];
+    }
+
+    public function isByMonth(): bool
+    {
+        return false;
+    }
+
+    public function parting(Request $request): Piece
+    {
+        return Leaf::of(new Words())->with(['words' => $request->settings->lines('lines'), 'line' => '2']);
     }
 
     public function layOut(Request $request): Laid

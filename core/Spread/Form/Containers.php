@@ -15,17 +15,23 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Filling\Cells as Boxes;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
-final class Containers implements Form, HasLayouts
+final class Containers implements Form, HasLayouts, HasParts
 {
+    use OpensAsParts;
+
     /** A container needs its name's row and two lines to write on. */
     private const SMALLEST_TALL = 3;
     private const SMALLEST_WIDE = 4;
@@ -42,6 +48,20 @@ final class Containers implements Form, HasLayouts
             Field::count('columns', 'Columns', 1, 4),
             Field::boxes('line', 'Boxes a line'),
         ];
+    }
+
+    public function isByMonth(): bool
+    {
+        return false;
+    }
+
+    public function parting(Request $request): Piece
+    {
+        return self::underTitle(Leaf::of(new Boxes())->set([
+            'cells' => $request->settings->lines('areas'),
+            'line' => $request->settings->boxesWritten('line'),
+            'across' => $request->settings->countOrNull('columns'),
+        ]));
     }
 
     public function layOut(Request $request): Laid

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Calendar\Period;
+use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\Log\Containers;
 use AmpleMargin\Spread\Form\Log\HalfDoor;
@@ -14,15 +15,20 @@ use AmpleMargin\Spread\Form\Log\LogAsked;
 use AmpleMargin\Spread\Form\Log\Rows;
 use AmpleMargin\Spread\Form\Log\School;
 use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\Offers;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
-final class FutureLog implements Form, HasLayouts
+final class FutureLog implements Form, HasLayouts, HasParts
 {
+    use OpensAsParts;
+
     public const SCHOOLS = [
         'months' => 'Containers, so many months a page',
         'columns' => 'A column per month',
@@ -61,6 +67,20 @@ final class FutureLog implements Form, HasLayouts
             Field::count('months_beyond', 'Months beyond the last', 0, 12, 0),
             Field::flag('next_year', 'A page for next year', false),
         ];
+    }
+
+    public function isByMonth(): bool
+    {
+        return true;
+    }
+
+    public function parting(Request $request): Piece
+    {
+        return self::underTitle(Leaf::of(new Cells())->with([
+            'of' => 'months',
+            'across' => $request->settings->count('columns'),
+            'line' => $request->settings->boxesWritten('line'),
+        ]));
     }
 
     public function layOut(Request $request): Laid

@@ -20,17 +20,23 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Filling\MonthInCells;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
-final class MonthCells implements Form, HasLayouts
+final class MonthCells implements Form, HasLayouts, HasParts
 {
+    use OpensAsParts;
+
     public const WAYS = ['grid' => 'cells in weeks', 'lines' => 'a line a day'];
 
     public function fields(): array
@@ -41,6 +47,16 @@ final class MonthCells implements Form, HasLayouts
             Field::count('pages', 'Pages', 1, 2, 2)->when('cells', ['grid']),
             Field::weekStart(),
         ];
+    }
+
+    public function isByMonth(): bool
+    {
+        return true;
+    }
+
+    public function parting(Request $request): Piece
+    {
+        return Leaf::of(new MonthInCells())->with($request->settings->over([], ['from', 'cells', 'week_start']));
     }
 
     public function layOut(Request $request): Laid

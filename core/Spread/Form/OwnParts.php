@@ -83,6 +83,11 @@ final class OwnParts implements Form, HasParts
         return null === $written && null !== $this->usual ? $this->usual : PartingFile::read($written);
     }
 
+    public function asParts(Request $request): Laid
+    {
+        return $this->layOut($request);
+    }
+
     public function parts(Request $request): PartsOfPage
     {
         return (new Parted($this->parting($request)))->parts($request);

@@ -122,6 +122,11 @@ final class Parted implements Form, HasParts
         return $this->piece;
     }
 
+    public function asParts(Request $request): Laid
+    {
+        return $this->layOut($request);
+    }
+
     public function parts(Request $request): PartsOfPage
     {
         return PartsOfPage::of($this->piece, new Asker($request));

@@ -61,6 +61,11 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
         return $this->parted->parting($request);
     }
 
+    public function asParts(Request $request): Laid
+    {
+        return $this->layOut($request);
+    }
+
     public function parts(Request $request): PartsOfPage
     {
         return $this->parted->parts($request);

@@ -12,17 +12,23 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
+use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
-final class RuledRows implements Form, HasLayouts
+final class RuledRows implements Form, HasLayouts, HasParts
 {
+    use OpensAsParts;
+
     public function fields(): array
     {
         return [
@@ -30,6 +36,19 @@ final class RuledRows implements Form, HasLayouts
             Field::boxes('line', 'Boxes a line', three: true),
             Field::flag('ruled', 'Ruled lines', true),
         ];
+    }
+
+    public function isByMonth(): bool
+    {
+        return false;
+    }
+
+    public function parting(Request $request): Piece
+    {
+        return self::underTitle(Leaf::of(new Lines())->with([
+            'line' => $request->settings->boxesWritten('line'),
+            'look' => $request->settings->flag('ruled') ? 'ruled' : 'plain',
+        ]));
     }
 
     public function layOut(Request $request): Laid

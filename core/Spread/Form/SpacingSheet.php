@@ -7,6 +7,8 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Spread\Filling\Divisions;
+use AmpleMargin\Spread\Filling\Words;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\Spacing\CardPocket;
 use AmpleMargin\Spread\Form\Spacing\ContainerTable;
@@ -17,14 +19,21 @@ use AmpleMargin\Spread\Form\Spacing\School;
 use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
 use AmpleMargin\Spread\HasDivisions;
 use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Parting;
+use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
-final class SpacingSheet implements Form, HasLayouts, HasDivisions
+final class SpacingSheet implements Form, HasLayouts, HasDivisions, HasParts
 {
+    use OpensAsParts;
+
     public const SCHOOLS = [
         'edges' => 'Numbered edges',
         'corners' => 'Four corners',
@@ -43,6 +52,21 @@ final class SpacingSheet implements Form, HasLayouts, HasDivisions
             Field::flag('coloured', 'A colour for each divisor', true),
             Field::lines('lines', 'Quote')->when('school', ['half']),
         ];
+    }
+
+    public function isByMonth(): bool
+    {
+        return true;
+    }
+
+    public function parting(Request $request): Piece
+    {
+        $divisions = Leaf::of(new Divisions())->with($request->settings->over([], Divisions::FIELDS));
+
+        return 'half' !== $request->settings->choice('school') ? self::underTitle($divisions) : Parting::down(
+            [Size::share(), Leaf::of(new Words())->with(['words' => $request->settings->lines('lines')])],
+            [Size::needed(), $divisions],
+        )->gap(1);
     }
 
     public function layOut(Request $request): Laid

@@ -7,6 +7,8 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Form;
 
 use AmpleMargin\Calendar\Period;
+use AmpleMargin\Spread\Filling\Lines;
+use AmpleMargin\Spread\Filling\MiniMonths;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\Year\Blocks;
 use AmpleMargin\Spread\Form\Year\DayMatrix;
@@ -15,16 +17,23 @@ use AmpleMargin\Spread\Form\Year\PrintedMonths;
 use AmpleMargin\Spread\Form\Year\Way;
 use AmpleMargin\Spread\HasCutOuts;
 use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\MonthsShown;
 use AmpleMargin\Spread\Offers;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Parting;
+use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
-final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
+final class YearAtAGlance implements Form, HasLayouts, HasCutOuts, HasParts
 {
+    use OpensAsParts;
+
     public const WAYS = [
         'mini' => 'Mini months',
         'notes' => 'Mini months with notes beside',
@@ -60,6 +69,21 @@ final class YearAtAGlance implements Form, HasLayouts, HasCutOuts
             Field::count('printed_width', 'Printed or stamped month, mm wide', 8, 200)->when('way', ['printed']),
             Field::count('printed_height', 'Printed or stamped month, mm tall', 8, 200)->when('way', ['printed']),
         ];
+    }
+
+    public function isByMonth(): bool
+    {
+        return true;
+    }
+
+    public function parting(Request $request): Piece
+    {
+        $months = Leaf::of(new MiniMonths())->with($request->settings->over([], MiniMonths::FIELDS));
+
+        return self::underTitle('notes' !== $request->settings->choice('way') ? $months : Parting::across(
+            [Size::needed(), $months->set(['columns' => 1])],
+            [Size::share(), Leaf::of(new Lines())->with(['line' => $request->settings->boxesWritten('line')])],
+        )->gap(1));
     }
 
     public function layOut(Request $request): Laid
