@@ -85,6 +85,7 @@ final class Layouts
                 $this->plan->pens,
                 $part->pages,
                 $this->plan->hand,
+                $this->plan->key(),
             ))
             ->upTo($part->pages);
     }

@@ -68,6 +68,19 @@ final class BookPlan
         $this->byId = array_column($spreads, null, 'id');
     }
 
+    /** @return array<string, mixed> what is said of the key, in whichever book it stands: its symbols, or the set it begins with */
+    public function key(): array
+    {
+        foreach ($this->whole->spreads as $spread) {
+            $said = array_intersect_key($spread->settings, ['symbols' => true, 'set' => true]);
+            if ([] !== $said) {
+                return $said;
+            }
+        }
+
+        return [];
+    }
+
     public function spread(string $id): ?PlannedSpread
     {
         return $this->byId[$id] ?? null;

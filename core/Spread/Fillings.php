@@ -15,6 +15,7 @@ use AmpleMargin\Spread\Filling\Frames;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\GoalChecks;
 use AmpleMargin\Spread\Filling\GoesOn;
+use AmpleMargin\Spread\Filling\KeyMarks;
 use AmpleMargin\Spread\Filling\Legend;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
@@ -43,6 +44,7 @@ final class Fillings
             'month' => new MonthInCells(),
             'divisions' => new Divisions(),
             'dot-marks' => new DotLegend(),
+            'key-marks' => new KeyMarks(),
             'circles' => new Circles(),
             'goes-on' => new GoesOn(),
             'free' => new Free(),

@@ -17,7 +17,8 @@ final class Request
 {
     /**
      * @param string $id    of the spread, or the month of a part, for findings
-     * @param int    $pages a pattern gives it; 0 where the form takes what it needs
+     * @param int                     $pages a pattern gives it; 0 where the form takes what it needs
+     * @param array<array-key, mixed> $key   what is said of the book's key, as its own form reads it
      */
     public function __construct(
         public readonly string $id,
@@ -28,6 +29,7 @@ final class Request
         public readonly Palette $palette = new Palette([]),
         public readonly int $pages = 0,
         public readonly ?Hand $hand = null,
+        public readonly array $key = [],
     ) {
     }
 
@@ -74,6 +76,7 @@ final class Request
             new CalendarFacts($book->period, $settings->weekStart($book->weeks->first), $names ?? new Names($book->language)),
             $book->pens,
             hand: $book->hand,
+            key: $book->key(),
         );
     }
 
@@ -92,7 +95,7 @@ final class Request
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function but(array $changes): self
     {
-        /** @var array{id: string, title: string, settings: Settings, grid: PageGrid, calendar: CalendarFacts, palette: Palette, pages: int, hand: Hand|null} $all */
+        /** @var array{id: string, title: string, settings: Settings, grid: PageGrid, calendar: CalendarFacts, palette: Palette, pages: int, hand: Hand|null, key: array<array-key, mixed>} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
+use AmpleMargin\Book\Composer;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Line;
@@ -23,6 +24,7 @@ use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
+use Tests\Books;
 use Tests\Reference\Luxon;
 
 final class FormsInPartsTest extends TestCase
@@ -101,6 +103,28 @@ final class FormsInPartsTest extends TestCase
         }
         $small = $this->at(Leaf::of(new Divisions()), 0, 34, 26, 4);
         self::assertStringContainsString('boxes down; the part has 4', $small->layOut(Asking::of($small))->broken()->says ?? '');
+    }
+
+    /** The marks are those of the book's key, whatever the person made of it. */
+    public function testTheKeyInAPartIsTheBooks(): void
+    {
+        $symbols = [['name' => 'Rehearse', 'strokes' => [[0, 0, 4, 4], [0, 4, 4, 0]], 'states' => []], ['name' => 'Sail', 'strokes' => [[2, 0, 2, 4]], 'states' => []]];
+        $plan = Books::edited(Books::starter(), [
+            ['type' => 'set-key', 'spread' => 'key', 'symbols' => $symbols],
+            ['type' => 'add-spread', 'kind' => 'page-of-parts', 'settings' => ['parts' => ['divide' => 'down', 'parts' => [
+                ['share' => 1, 'fill' => 'lines'],
+                ['boxes' => 10, 'fill' => 'key-marks'],
+            ]]]],
+        ]);
+        $page = Composer::compose($plan)->spreadDrawings('page-of-parts')[0];
+        $words = array_map(static fn ($mark): string => $mark instanceof Words ? $mark->text : '', $page->marks);
+        self::assertContains('Rehearse', $words);
+        self::assertContains('Sail', $words);
+        foreach ($page->marks as $mark) {
+            if ($mark instanceof Words && 'Rehearse' === $mark->text) {
+                self::assertGreaterThanOrEqual(28, intdiv($mark->y, Grain::PER_BOX), 'in its part');
+            }
+        }
     }
 
     public function testMonthsThatDoNotFitSayWhy(): void
