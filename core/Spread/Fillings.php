@@ -15,6 +15,7 @@ use AmpleMargin\Spread\Filling\Frames;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\GoalChecks;
 use AmpleMargin\Spread\Filling\GoesOn;
+use AmpleMargin\Spread\Filling\Graph;
 use AmpleMargin\Spread\Filling\KeyMarks;
 use AmpleMargin\Spread\Filling\Legend;
 use AmpleMargin\Spread\Filling\Lines;
@@ -39,6 +40,7 @@ final class Fillings
             'strips' => new DayStrips(),
             'words' => new Words(),
             'legend' => new Legend(),
+            'graph' => new Graph(),
             'frames' => new Frames(),
             'mini-months' => new MiniMonths(),
             'month' => new MonthInCells(),

@@ -190,6 +190,12 @@ final class Kind
         return $this->with(['opensFlat' => false]);
     }
 
+    /** Its pages are read across the fold: they must open flat. */
+    public function isReadAcross(): self
+    {
+        return $this->with(['opensFlat' => true]);
+    }
+
     /** A month part that is an opening when it has two pages, as it usually has. */
     public function isAnOpening(): self
     {

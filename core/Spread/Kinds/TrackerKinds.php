@@ -10,6 +10,7 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\DayStrips;
 use AmpleMargin\Spread\Filling\DotLegend;
+use AmpleMargin\Spread\Filling\Graph;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
@@ -67,6 +68,19 @@ final class TrackerKinds
                 ->whichIs('The dots of the paper are the days; up to six marks go over one another. A record, no advice.')
                 ->unlessSaid(['marks' => ['Rehearsed', 'Walked', 'On the boat', 'Early shift', 'Nothing sweet', 'Read']])
                 ->alsoCalled('dot lines', 'tracker', 'several habits', 'combined marks'),
+            Page::spread('graph-by-week', 'A graph by week', Section::Trackers, Leaf::of(new Graph())
+                ->with(['graph_of' => 'weeks'])
+                ->open('value_from', 'value_to', 'graph_column'))
+                ->isReadAcross()
+                ->whichIs('A column a week for what is weighed, measured or counted, each with its date. A record, no medical advice.')
+                ->alsoCalled('weight', 'measure', 'line graph', 'curve', 'progress'),
+            Page::spread('graphs-by-month', 'Three graphs by month', Section::Trackers, Parting::down(
+                [Size::share(), self::monthGraph('Books')],
+                [Size::share(), self::monthGraph('Kilometres')],
+                [Size::share(), self::monthGraph('Rehearsals')],
+            )->gap(1))
+                ->whichIs('A column a month for three things that are counted; the axes are left open.')
+                ->alsoCalled('graph', 'counts', 'statistics', 'bars'),
             Page::spread('unwell-days', 'Days unwell', Section::Trackers, Page::days())
                 ->whichIs('What was felt on which day. A record to look back on, no medical advice.')
                 ->unlessSaid(['entries' => ['Headache', 'Cold', 'Tired', 'Day off']])
@@ -182,5 +196,10 @@ final class TrackerKinds
                 ->whichIs('What is under way in which month.')
                 ->alsoCalled('project log', 'project planner', 'content planner'),
         ];
+    }
+
+    private static function monthGraph(string $name): Leaf
+    {
+        return Leaf::of(new Graph(), $name)->with(['graph_of' => 'months']);
     }
 }
