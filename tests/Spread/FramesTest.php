@@ -21,7 +21,7 @@ final class FramesTest extends TestCase
         $pages = Asking::drawn('photos');
         self::assertSame([[0, 3, 11, 18], [15, 3, 11, 18]], $this->frames($pages[0]));
         $figures = array_column($pages[0]->workings, 'arithmetic', 'figure');
-        self::assertSame('54 mm = 10.8 boxes, so 11; 86 mm = 17.2 boxes, so 18', $figures['11 × 18 boxes']);
+        self::assertSame('54 mm are 10.8 boxes, so 11; 86 mm are 17.2 boxes, so 18', $figures['11 × 18 boxes']);
         self::assertSame('26 boxes = 2 × 11 + 1 × 4', $figures['2 across']);
         // A row of 18 and its caption; a second would need 39 of 35.
         self::assertCount(6, $pages);

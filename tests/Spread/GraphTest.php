@@ -106,7 +106,7 @@ final class GraphTest extends TestCase
         $page = $kind->form->layOut(Asking::of($kind, ['value_from' => '75', 'value_to' => '68,5']))->drawings()[0];
         // 38 − 3 for the title − 2 for the dates = 33 up; a value takes two boxes, so 16 steps at most: 13 of a half, 33 ÷ 13 = 2.
         $figures = array_column($page->workings, 'arithmetic', 'figure');
-        self::assertSame('from 68.5 to 75 = 13 × 0.5; 33 boxes ÷ 13 = 2', $figures['2 boxes a step'] ?? '');
+        self::assertSame('68.5 to 75 in 13 steps of 0.5; 33 boxes ÷ 13, rounded down: 2', $figures['2 boxes a step'] ?? '');
         $values = array_values(array_filter(array_map(static fn ($mark): string => $mark instanceof Words ? $mark->text : '', $page->marks), is_numeric(...)));
         self::assertContains('68.5', $values);
         self::assertContains('75', $values);

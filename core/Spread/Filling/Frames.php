@@ -189,7 +189,7 @@ final class Frames implements TakenUp, GivesWay
         $said = static function (int $mm, int $boxes) use ($asked): string {
             $exact = rtrim(rtrim(number_format(1000 * $mm / $asked->grid->pitch, 1), '0'), '.');
 
-            return "$mm mm = $exact boxes, so $boxes";
+            return "$mm mm are $exact boxes, so $boxes";
         };
 
         return $said($asked->settings->count('frame_width'), $wide).'; '.$said($asked->settings->count('frame_height'), $tall);

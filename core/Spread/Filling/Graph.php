@@ -251,8 +251,8 @@ final class Graph implements Filling
     {
         return null === $scale
             ? "$rows boxes up; the values are written when the first is known"
-            : "from {$scale->at(0)} to {$scale->at($scale->steps)} = $scale->steps × ".GraphScale::written($scale->step)
-                ."; $rows boxes ÷ $scale->steps = $scale->boxes";
+            : "{$scale->at(0)} to {$scale->at($scale->steps)} in ".Plural::of($scale->steps, 'step', 'steps').' of '
+                .GraphScale::written($scale->step)."; $rows boxes ÷ $scale->steps, rounded down: $scale->boxes";
     }
 
     /** @return list<Finding> */
