@@ -8,6 +8,7 @@ namespace App\Controller;
 
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Editing\Edits;
+use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Part\NoRoom;
@@ -54,7 +55,8 @@ final class PartsController
         try {
             $choices = $book->choices($planned, $request->query->getString('at')) ?? throw new NotFound('This spread is not made of parts.');
         } catch (PartRefused|NoRoom $refused) {
-            throw new NotFound($refused->getMessage());
+            // Changed meanwhile: the page that is fetched next has other parts.
+            throw PlanProblem::at('at', $refused->getMessage());
         }
 
         return new JsonResponse(['version' => $notebook->version()] + PartsView::choices($choices));

@@ -44,7 +44,7 @@ final class PartsTest extends ApiTestCase
         foreach ($choices['fillings'] as $filling) {
             self::assertTrue([] !== $filling['marks'] || null !== $filling['says'], $filling['fill']);
         }
-        $this->call('GET', "/notebooks/{$book['id']}/parts/page-of-parts/choices?at=9", null, 404);
+        $this->call('GET', "/notebooks/{$book['id']}/parts/page-of-parts/choices?at=9", null, 422);
         $this->call('GET', "/notebooks/{$book['id']}/parts/key/choices?at=", null, 404);
     }
 

@@ -136,18 +136,16 @@ export class PartingState {
   async change(change: Omit<PartChange, 'at'>, at = this.at ?? ''): Promise<boolean> {
     const [around, nth] = [this.around, this.nth];
     const saved = await this.edit({ type: 'part-page', spread: this.spread(), at, ...change } as Edit);
-    let next: string | null = null;
+    // At once, so that nothing more is said of a part that is not what it was.
     if (saved) {
-      if (change.do === 'divide') next = below(at, 0);
-      if (change.do === 'swap' && around) next = below(around.path, nth + (nth + 1 < around.sizes.length ? 1 : -1));
+      if (change.do === 'divide') this.at = below(at, 0);
+      if (change.do === 'swap' && around) this.at = below(around.path, nth + (nth + 1 < around.sizes.length ? 1 : -1));
       if (change.do === 'join' && around) {
         const left = around.sizes.length - 1;
-        next = left === 1 ? around.path : below(around.path, Math.min(nth, left - 1));
+        this.at = left === 1 ? around.path : below(around.path, Math.min(nth, left - 1));
       }
     }
-    // First the page as it is now, then the part: what could be made of one that is gone is never asked.
     await this.load();
-    if (next !== null) this.at = next;
     return saved;
   }
 
