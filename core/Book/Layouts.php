@@ -85,7 +85,7 @@ final class Layouts
                 $this->plan->pens,
                 $part->pages,
                 $this->plan->hand,
-                $this->plan->key(),
+                $this->plan->key,
             ))
             ->upTo($part->pages);
     }

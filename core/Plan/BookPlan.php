@@ -37,6 +37,9 @@ final class BookPlan
 
     public readonly ?Hand $hand;
 
+    /** @var array<string, mixed> what is said of the key */
+    public readonly array $key;
+
     /** @var array<array-key, PlannedSpread> by id */
     private readonly array $byId;
 
@@ -65,13 +68,18 @@ final class BookPlan
         $this->taken = $whole->taken;
         $this->pens = $whole->pens();
         $this->hand = $whole->hand;
+        $this->key = self::keyOf($whole);
         $this->byId = array_column($spreads, null, 'id');
     }
 
-    /** @return array<string, mixed> what is said of the key, in whichever book it stands: its symbols, or the set it begins with */
-    public function key(): array
+    /**
+     * What is said of the key, in whichever book it stands: its symbols, or the set it begins with.
+     *
+     * @return array<string, mixed>
+     */
+    private static function keyOf(Plan $whole): array
     {
-        foreach ($this->whole->spreads as $spread) {
+        foreach ($whole->spreads as $spread) {
             $said = array_intersect_key($spread->settings, ['symbols' => true, 'set' => true]);
             if ([] !== $said) {
                 return $said;

@@ -76,7 +76,7 @@ final class Request
             new CalendarFacts($book->period, $settings->weekStart($book->weeks->first), $names ?? new Names($book->language)),
             $book->pens,
             hand: $book->hand,
-            key: $book->key(),
+            key: $book->key,
         );
     }
 

@@ -82,11 +82,11 @@ final class GoalChecks implements Filling
         $table = $this->asTable($asked);
         $filled = $this->table->fill($table, $region, $from);
         $yes = $asked->settings->checks(self::YES);
-        $arranged = Arranged::in($table, $region);
 
         return $filled->adding(
             0 === $from ? $this->findings($asked, $yes) : [],
-            static function (Canvas $canvas) use ($arranged, $region, $yes, $from): void {
+            static function (Canvas $canvas) use ($table, $region, $yes, $from): void {
+                $arranged = Arranged::in($table, $region);
                 $columns = array_column($arranged->columnsOn($from), 'name');
                 $dots = [];
                 foreach ($arranged->rowsOn($from) as $row => $goal) {
