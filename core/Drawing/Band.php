@@ -12,9 +12,4 @@ final class Band extends Mark
     {
         return $visitor->band($this);
     }
-
-    public function moved(int $grains, int $steps, string $prefix = ''): self
-    {
-        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->colour]);
-    }
 }

@@ -12,9 +12,4 @@ final class Frame extends Mark
     {
         return $visitor->frame($this);
     }
-
-    public function moved(int $grains, int $steps, string $prefix = ''): self
-    {
-        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->colour]);
-    }
 }

@@ -13,11 +13,6 @@ final class Line extends Mark
         return $visitor->line($this);
     }
 
-    public function moved(int $grains, int $steps, string $prefix = ''): self
-    {
-        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->colour]);
-    }
-
     public function takesRoom(): bool
     {
         return false;

@@ -38,19 +38,16 @@ abstract class Mark
     abstract public function visit(MarkVisitor $visitor): mixed;
 
     /** The same mark lower on the page, in a later step: both in grains and steps, its note with a prefix. */
-    abstract public function moved(int $grains, int $steps, string $prefix = ''): self;
+    public function moved(int $grains, int $steps, string $prefix = ''): self
+    {
+        $note = null === $this->note ? null : $prefix.$this->note;
+
+        return $this->visit(new Moving(0, $grains, $this->step + $steps, $note));
+    }
 
     /** Whether its place cannot be used for anything else; a line takes none. */
     public function takesRoom(): bool
     {
         return true;
-    }
-
-    /** @return array{Layer, int, int, int, int, int, string|null} what every mark begins with, moved */
-    protected function placedLower(int $grains, int $steps, string $prefix): array
-    {
-        $note = null === $this->note ? null : $prefix.$this->note;
-
-        return [$this->layer, $this->x, $this->y + $grains, $this->wide, $this->tall, $this->step + $steps, $note];
     }
 }

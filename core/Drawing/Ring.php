@@ -12,9 +12,4 @@ final class Ring extends Mark
     {
         return $visitor->ring($this);
     }
-
-    public function moved(int $grains, int $steps, string $prefix = ''): self
-    {
-        return new self(...[...$this->placedLower($grains, $steps, $prefix), $this->colour]);
-    }
 }

@@ -33,13 +33,6 @@ final class Words extends Mark
         return $visitor->words($this);
     }
 
-    public function moved(int $grains, int $steps, string $prefix = ''): self
-    {
-        $place = $this->placedLower($grains, $steps, $prefix);
-
-        return new self(...[...$place, $this->text, $this->size, $this->align, $this->colour, $this->upwards]);
-    }
-
     /** A number to be copied: a day, a box, a page, a year. */
     public function isFigure(): bool
     {

@@ -24,6 +24,12 @@ final class Millimetres
         return rtrim(rtrim(number_format($millimetres, $decimals, '.', ''), '0'), '.');
     }
 
+    /** Whole boxes that a length takes, rounded up so that it fits. @param int $pitch µm a box */
+    public static function boxes(int $micrometres, int $pitch): int
+    {
+        return intdiv($micrometres + $pitch - 1, $pitch);
+    }
+
     /** 3.7 → 3700: to the nearest micrometre. */
     public static function read(int|float $millimetres): int
     {

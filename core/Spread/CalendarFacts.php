@@ -27,4 +27,10 @@ final class CalendarFacts
         public readonly array $weeks = [],
     ) {
     }
+
+    /** @return list<Month> all of the book, or the one these pages are for */
+    public function months(): array
+    {
+        return null === $this->month ? $this->period->months() : [$this->month];
+    }
 }

@@ -67,7 +67,7 @@ final class DayStrips implements TakenUp
 
     public function tall(Request $asked, int $wide): int
     {
-        return \count($this->months($asked)) * ($this->rows($asked, $wide) + 1) - 1;
+        return \count($asked->calendar->months()) * ($this->rows($asked, $wide) + 1) - 1;
     }
 
     public function fill(Request $asked, Region $region, int $from): Filled
@@ -75,7 +75,7 @@ final class DayStrips implements TakenUp
         $rows = $this->rows($asked, $region->wide);
         $columns = self::columns($rows);
         $strip = $asked->settings->countOrNull('strip') ?? $region->wide - $columns;
-        $months = $this->months($asked);
+        $months = $asked->calendar->months();
         $dots = $this->areDots($asked);
         // Between boxes stays one; dots need none where room is short, but the last of them are not on the edge.
         $step = $dots && \count($months) * ($rows + 1) > $region->tall ? $rows : $rows + 1;
@@ -218,14 +218,8 @@ final class DayStrips implements TakenUp
     {
         return array_map(
             static fn (string $line): string => Challenge::read($line)->says,
-            \array_slice($asked->settings->lines('challenges'), 0, \count($this->months($asked))),
+            \array_slice($asked->settings->lines('challenges'), 0, \count($asked->calendar->months())),
         );
-    }
-
-    /** @return list<Month> */
-    private function months(Request $asked): array
-    {
-        return null === $asked->calendar->month ? $asked->calendar->period->months() : [$asked->calendar->month];
     }
 
     private function areDots(Request $asked): bool

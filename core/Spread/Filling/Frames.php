@@ -17,6 +17,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
@@ -150,7 +151,7 @@ final class Frames implements TakenUp, GivesWay
     /** @return array{int, int} whole boxes across and down, rounded up */
     private function size(Request $asked): array
     {
-        $boxes = static fn (int $mm): int => intdiv(1000 * $mm + $asked->grid->pitch - 1, $asked->grid->pitch);
+        $boxes = static fn (int $mm): int => Millimetres::boxes(1000 * $mm, $asked->grid->pitch);
 
         return [$boxes($asked->settings->count('frame_width')), $boxes($asked->settings->count('frame_height'))];
     }
@@ -187,7 +188,7 @@ final class Frames implements TakenUp, GivesWay
     private function rounded(Request $asked, int $wide, int $tall): string
     {
         $said = static function (int $mm, int $boxes) use ($asked): string {
-            $exact = rtrim(rtrim(number_format(1000 * $mm / $asked->grid->pitch, 1), '0'), '.');
+            $exact = Millimetres::rounded(1000 * $mm / $asked->grid->pitch, 1);
 
             return "$mm mm are $exact boxes, so $boxes";
         };
@@ -226,7 +227,7 @@ final class Frames implements TakenUp, GivesWay
             'names' => [] === $asked->settings->lines('frame_names') ? ['…'] : $asked->settings->lines('frame_names'),
             'months' => array_map(
                 static fn (Month $month): string => $asked->calendar->names->month($month->month),
-                null === $asked->calendar->month ? $asked->calendar->period->months() : [$asked->calendar->month],
+                $asked->calendar->months(),
             ),
             default => array_map(strval(...), range(1, $asked->settings->countOrNull('frame_count') ?? 12)),
         };

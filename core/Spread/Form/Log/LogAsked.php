@@ -10,6 +10,7 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\MonthsShown;
 use AmpleMargin\Spread\Request;
 
@@ -75,16 +76,19 @@ final class LogAsked
         if ('frame' !== $this->extra) {
             return [[$wide, ['none' => 0, 'statistic' => 1, 'memory' => 3][$this->extra] ?? 0, false]];
         }
-        [$narrow, $long] = array_map(fn (int $length): int => intdiv($length + $this->pitch - 1, $this->pitch), self::PRINT);
+        [$narrow, $long] = $this->printed();
 
         return [[$long, $narrow, false], [$narrow, $long, false], [$narrow, $long, true], [$long, $narrow, true]];
     }
 
     public function frameSays(): string
     {
-        return 'a print of 54 × 86 mm takes '.intdiv(
-            self::PRINT[0] + $this->pitch - 1,
-            $this->pitch,
-        ).' × '.intdiv(self::PRINT[1] + $this->pitch - 1, $this->pitch).' boxes';
+        return 'a print of 54 × 86 mm takes '.implode(' × ', $this->printed()).' boxes';
+    }
+
+    /** @return list<int> boxes that a print takes, narrow and long */
+    private function printed(): array
+    {
+        return array_map(fn (int $length): int => Millimetres::boxes($length, $this->pitch), self::PRINT);
     }
 }
