@@ -98,13 +98,12 @@ final class GoalChecks implements Filling
                     return;
                 }
                 $canvas->step(Task::Write, 'Draw a ring where a check is answered with yes: '.\count($dots).'.', 'rows');
+                $cells = $arranged->cells($region, $from);
                 foreach ($dots as [$column, $row]) {
-                    $x = Fraction::of($region->x + $arranged->strip + $column * $arranged->wide, 1);
-                    $y = $arranged->line->times($row)->plus($region->y + $arranged->head);
                     $canvas->ring(
                         Layer::Writing,
-                        $x->plus(Fraction::of(4 * $arranged->wide - 2, 8)),
-                        $y->plus($arranged->line->times(Fraction::of(1, 2)))->minus(Fraction::of(1, 4)),
+                        $cells->across($column)->plus($cells->wide->times(Fraction::of(1, 2)))->minus(Fraction::of(1, 4)),
+                        $cells->down($row)->plus($cells->tall->times(Fraction::of(1, 2)))->minus(Fraction::of(1, 4)),
                         Fraction::of(1, 2),
                         Fraction::of(1, 2),
                     );

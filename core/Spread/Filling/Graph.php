@@ -122,7 +122,7 @@ final class Graph implements Filling
                 }
                 if (Axis::WEEKS === $axis->of) {
                     $canvas->step(Task::Ink, 'Mark below the base where the first week of each month begins.', 'columns');
-                    foreach ($this->firsts($here) as $i => $entry) {
+                    foreach (array_keys(Axis::firstsOfMonths($here)) as $i) {
                         $canvas->line(Layer::Ink, $column->times($i)->plus($left), $base, 0, $this->foot($asked));
                     }
                 }
@@ -165,43 +165,18 @@ final class Graph implements Filling
             }
         }
         $canvas->step(Task::Write, 'Write each month below the first week that begins in it.', 'columns');
-        $firsts = $this->firsts($here);
-        foreach ($firsts as $i => $entry) {
+        $firsts = Axis::firstsOfMonths($here);
+        foreach ($firsts as $i => $month) {
             $weeks = \count($here) - $i;
             foreach (array_keys($firsts) as $other) {
                 $weeks = $other > $i ? min($weeks, $other - $i) : $weeks;
             }
             $wide = $column->times($weeks);
-            $month = $entry->month;
-            if (null !== $month) {
-                $names = $asked->calendar->names;
-                $name = $wide->compare(2) >= 0 ? $names->monthShort($month->month) : $names->monthInitial($month->month);
-                $at = $column->times($i)->plus($left);
-                $canvas->words(Layer::Writing, $at->plus(Fraction::of(1, 6)), $base + 1, $wide->minus(Fraction::of(1, 6)), 1, $name);
-            }
+            $names = $asked->calendar->names;
+            $name = $wide->compare(2) >= 0 ? $names->monthShort($month->month) : $names->monthInitial($month->month);
+            $at = $column->times($i)->plus($left);
+            $canvas->words(Layer::Writing, $at->plus(Fraction::of(1, 6)), $base + 1, $wide->minus(Fraction::of(1, 6)), 1, $name);
         }
-    }
-
-    /**
-     * The weeks that are the first of their month here.
-     *
-     * @param list<Entry> $here
-     *
-     * @return array<int, Entry>
-     */
-    private function firsts(array $here): array
-    {
-        $firsts = [];
-        $before = null;
-        foreach ($here as $i => $entry) {
-            $month = $entry->month?->index();
-            if ($month !== $before) {
-                $firsts[$i] = $entry;
-                $before = $month;
-            }
-        }
-
-        return $firsts;
     }
 
     /**

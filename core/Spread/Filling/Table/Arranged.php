@@ -10,6 +10,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling\Table;
 
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Drawing\Cells;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
@@ -124,6 +125,19 @@ final class Arranged
         $rows = \count($this->rowsOn($page)) + ($this->sum ? 1 : 0);
 
         return Axis::ITEMS === $this->down->of ? max($rows, $this->rows) : $rows;
+    }
+
+    /** Where the columns and rows of a page stand. @param int $page from 0 */
+    public function cells(Region $region, int $page): Cells
+    {
+        return new Cells(
+            $region->x + $this->strip,
+            $region->y + $this->head,
+            max(1, \count($this->columnsOn($page))),
+            $this->wide,
+            max(1, $this->ruled($page)),
+            $this->line,
+        );
     }
 
     /** Pages in all. */

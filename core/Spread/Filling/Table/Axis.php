@@ -82,6 +82,27 @@ final class Axis
         return $longest;
     }
 
+    /**
+     * Each month, by the first of these weeks that begins in it.
+     *
+     * @param list<Entry> $entries
+     *
+     * @return array<int, Month> by the place of that week
+     */
+    public static function firstsOfMonths(array $entries): array
+    {
+        $firsts = [];
+        $before = null;
+        foreach ($entries as $i => $entry) {
+            if (null !== $entry->month && $entry->month->index() !== $before) {
+                $firsts[$i] = $entry->month;
+                $before = $entry->month->index();
+            }
+        }
+
+        return $firsts;
+    }
+
     /** Whether its entries are figures, which one box holds. */
     public function isFigures(): bool
     {

@@ -41,14 +41,7 @@ final class TablePage
         $this->columns = $arranged->columnsOn($page);
         $this->rows = $arranged->rowsOn($page);
         $this->x = $region->x + $arranged->strip;
-        $this->cells = new Cells(
-            $this->x,
-            $region->y + $arranged->head,
-            max(1, \count($this->columns)),
-            $arranged->wide,
-            max(1, $arranged->ruled($page)),
-            $arranged->line,
-        );
+        $this->cells = $arranged->cells($region, $page);
     }
 
     /** @return array<int, string> */
@@ -245,14 +238,9 @@ final class TablePage
     private function monthsAboveWeeks(Canvas $canvas): void
     {
         $canvas->step(Task::Write, 'Write each month above the first week that begins in it.', 'columns');
-        $before = null;
-        foreach ($this->columns as $i => $column) {
-            if (null === $column->month || $column->month->index() === $before) {
-                continue;
-            }
-            $before = $column->month->index();
+        foreach (Axis::firstsOfMonths($this->columns) as $i => $month) {
             $y = $this->cells->y->minus(2);
-            $initial = $this->asked->calendar->names->monthInitial($column->month->month);
+            $initial = $this->asked->calendar->names->monthInitial($month->month);
             $canvas->words(Layer::Writing, $this->cells->across($i), $y, $this->cells->wide, 1, $initial, Align::Middle);
         }
     }
