@@ -29,9 +29,6 @@ final class DayStrips implements TakenUp
 {
     private const DAYS = 31;
 
-    /** Every so many dots is marked, so that nobody recounts (handbook, "Dot lines"; common practice, no source). */
-    private const FIFTH = 5;
-
     /** Boxes of the names at least: a short month and a word. */
     private const NAMES = 5;
 
@@ -141,15 +138,14 @@ final class DayStrips implements TakenUp
             $grid->down(intdiv($day - 1, $grid->columns) + 1),
         ];
         $canvas->step(Task::Ink, 'A dot a day, from the first dot of each strip on. Make every fifth larger.', 'strips');
-        [$wide, $half] = [Fraction::of(1, 3), Fraction::of(1, 6)];
         foreach ($grids as $i => $grid) {
             $grid->keep($canvas);
-            for ($day = self::FIFTH; $day <= $months[$i]->days(); $day += self::FIFTH) {
-                [$x, $y] = $place($grid, $day);
-                $canvas->ring(Layer::Ink, $x->minus($half), $y->minus($half), $wide, $wide);
+            for ($day = DotMarks::FIFTH; $day <= $months[$i]->days(); $day += DotMarks::FIFTH) {
+                DotMarks::larger($canvas, ...$place($grid, $day));
             }
         }
         $canvas->step(Task::Ink, 'Strike through the dots of days that do not exist.', 'strips');
+        $wide = Fraction::of(1, 3);
         foreach ($months as $i => $month) {
             for ($none = $month->days() + 1; $none <= self::DAYS; ++$none) {
                 [$x, $y] = $place($grids[$i], $none);

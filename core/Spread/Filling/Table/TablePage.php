@@ -13,15 +13,13 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Cells;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Filling\DotMarks;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
 final class TablePage
 {
-    /** Every so many dots is marked, so that nobody recounts (handbook, "Dot lines"; common practice, no source). */
-    private const FIFTH = 5;
-
     private readonly Cells $cells;
 
     /** @var list<Entry> */
@@ -273,11 +271,9 @@ final class TablePage
     private function fifths(Canvas $canvas): void
     {
         $canvas->step(Task::Ink, 'Make every fifth dot along each row larger, so that nobody counts from the first.', 'rows');
-        $dot = Fraction::of(1, 3);
         for ($row = 0; $row < $this->cells->rows; ++$row) {
-            for ($column = self::FIFTH; $column < $this->cells->columns; $column += self::FIFTH) {
-                $x = $this->cells->across($column)->minus(Fraction::of(1, 6));
-                $canvas->ring(Layer::Ink, $x, $this->cells->down($row)->plus(Fraction::of(1, 3)), $dot, $dot);
+            for ($column = DotMarks::FIFTH; $column < $this->cells->columns; $column += DotMarks::FIFTH) {
+                DotMarks::larger($canvas, $this->cells->across($column), $this->cells->down($row)->plus(Fraction::of(1, 2)));
             }
         }
     }
