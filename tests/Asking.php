@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
@@ -25,6 +26,7 @@ use AmpleMargin\Spread\Setting\ChecksField;
 use AmpleMargin\Spread\Setting\ChoiceField;
 use AmpleMargin\Spread\Setting\CountField;
 use AmpleMargin\Spread\Setting\CountsField;
+use AmpleMargin\Spread\Setting\DayField;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\FlagField;
 use AmpleMargin\Spread\Setting\LinesField;
@@ -89,6 +91,7 @@ final class Asking
             $field instanceof FlagField => 0 === mt_rand(0, 1),
             $field instanceof ChoiceField, $field instanceof BoxesField => $field->values()[mt_rand(0, \count($field->values()) - 1)],
             $field instanceof MonthField => (new Month(mt_rand(1990, 2060), mt_rand(1, 12)))->iso(),
+            $field instanceof DayField => Day::of(new Month(mt_rand(1990, 2060), mt_rand(1, 12)), mt_rand(1, 28))->iso(),
             $field instanceof LinesField => array_map(static fn (int $i): string => "Line $i", range(1, mt_rand(1, 9))),
             $field instanceof ChecksField => ['Line 1' => [$field->describe()['checks'][0][0]]],
             default => 'Words',

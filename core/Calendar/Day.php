@@ -27,6 +27,15 @@ final class Day
         return new self($month->firstDayNumber() + $day - 1, $month, $day);
     }
 
+    /** Reads "2027-05-31"; null for anything else, a day its month does not have or a year outside 1583 to 9999. */
+    public static function read(string $iso): ?self
+    {
+        $month = 1 === preg_match('/^.{7}-(\d{2})$/', $iso, $found) ? Month::read(substr($iso, 0, 7)) : null;
+        $day = (int) ($found[1] ?? 0);
+
+        return null === $month || $day < 1 || $day > $month->days() ? null : self::of($month, $day);
+    }
+
     public function plus(int $days): self
     {
         $month = $this->month;

@@ -13,6 +13,7 @@ use AmpleMargin\Spread\Kinds\FrontKinds;
 use AmpleMargin\Spread\Kinds\GoalKinds;
 use AmpleMargin\Spread\Kinds\ListKinds;
 use AmpleMargin\Spread\Kinds\LogKinds;
+use AmpleMargin\Spread\Kinds\MoneyKinds;
 use AmpleMargin\Spread\Kinds\MonthKinds;
 use AmpleMargin\Spread\Kinds\OwnKinds;
 use AmpleMargin\Spread\Kinds\TrackerKinds;
@@ -31,6 +32,7 @@ final class Catalogue
             ...YearKinds::all(),
             ...GoalKinds::all(),
             ...TrackerKinds::all(),
+            ...MoneyKinds::all(),
             ...LogKinds::all(),
             ...FrameKinds::all(),
             ...ListKinds::all(),

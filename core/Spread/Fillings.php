@@ -22,6 +22,8 @@ use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
 use AmpleMargin\Spread\Filling\MiniMonths;
 use AmpleMargin\Spread\Filling\MonthInCells;
+use AmpleMargin\Spread\Filling\SavingsList;
+use AmpleMargin\Spread\Filling\SavingsPicture;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Filling\Words;
@@ -42,6 +44,8 @@ final class Fillings
             'legend' => new Legend(),
             'graph' => new Graph(),
             'frames' => new Frames(),
+            'savings' => new SavingsList(),
+            'savings-drawn' => new SavingsPicture(),
             'mini-months' => new MiniMonths(),
             'month' => new MonthInCells(),
             'divisions' => new Divisions(),

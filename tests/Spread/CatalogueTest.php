@@ -48,7 +48,7 @@ final class CatalogueTest extends TestCase
     public function testTheFormatSaysWhichSettingsEveryFillingHas(): void
     {
         $format = (string) file_get_contents(\dirname(__DIR__, 2).'/docs/format.md');
-        $table = substr($format, (int) strpos($format, '| `fill` | `settings` |'), 4000);
+        $table = substr($format, (int) strpos($format, '| `fill` | `settings` |'), 5000);
         $told = [];
         preg_match_all('/^\| ((?:`[a-z-]+`(?:, )?)+) \| (.+) \|$/m', $table, $rows, \PREG_SET_ORDER);
         foreach ($rows as [, $fills, $settings]) {

@@ -60,8 +60,8 @@ final class FormsTest extends TestCase
                     if (!$mark instanceof Words) {
                         continue;
                     }
-                    for ($x = intdiv($mark->x, 840); $x * 840 < $mark->x + $mark->wide; ++$x) {
-                        for ($y = intdiv($mark->y, 840); $y * 840 < $mark->y + $mark->tall; ++$y) {
+                    for ($x = intdiv($mark->x, 420); $x * 420 < $mark->x + $mark->wide; ++$x) {
+                        for ($y = intdiv($mark->y, 420); $y * 420 < $mark->y + $mark->tall; ++$y) {
                             self::assertArrayNotHasKey(
                                 "$x/$y",
                                 $taken,

@@ -1369,7 +1369,7 @@ export interface components {
             name: string;
             label: string;
             /** @enum {unknown} */
-            type: "count" | "counts" | "text" | "lines" | "flag" | "choice" | "month" | "checks";
+            type: "count" | "counts" | "text" | "lines" | "flag" | "choice" | "month" | "day" | "checks";
             least: number;
             most: number;
             /** @description what a flag is where nothing is said */

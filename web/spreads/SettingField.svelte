@@ -50,6 +50,8 @@
       <input class="input figures" value={Array.isArray(value) ? value.join(', ') : ''} placeholder={field.usually} aria-invalid={wrong ? 'true' : undefined} onchange={(event) => counts(event.currentTarget.value)} />
     {:else if field.type === 'month'}
       <input class="input figures" type="month" value={value ?? ''} onchange={(event) => change(event.currentTarget.value || null)} />
+    {:else if field.type === 'day'}
+      <input class="input figures" type="date" value={value ?? ''} onchange={(event) => change(event.currentTarget.value || null)} />
     {:else if field.type === 'count'}
       <input class="input figures" inputmode="numeric" value={value ?? ''} placeholder={field.usually} aria-invalid={wrong ? 'true' : undefined} onchange={(event) => count(event.currentTarget.value)} />
     {:else}

@@ -62,7 +62,7 @@ final class Log implements TakenUp, GivesWay
         $below = new Region($region->x, $region->y + self::HEAD, $region->wide, $region->tall - self::HEAD);
         $rows = Rows::in($asked, $below, $from);
         $columns = LogColumns::read($asked->settings->lines('columns'));
-        $before = $this->before($asked);
+        $before = Rows::before($asked, $rows->all);
         $widths = $columns->widths($region->wide - $before);
         $edges = [];
         $at = $region->x + $before;

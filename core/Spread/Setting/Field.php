@@ -79,6 +79,12 @@ abstract class Field
         return new MonthField($name, $label);
     }
 
+    /** A day of the calendar. */
+    public static function day(string $name, string $label): DayField
+    {
+        return new DayField($name, $label);
+    }
+
     /** Drawn on a screen of its own, so not asked for in a form. */
     public static function drawn(string $name, string $label): DrawnField
     {

@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Setting;
 
+use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Counting\Fraction;
@@ -118,6 +119,12 @@ final class Settings
     public function monthOrNull(string $name): ?Month
     {
         return $this->field($name, MonthField::class)->read($this->value($name));
+    }
+
+    /** Null where nobody said one. */
+    public function dayOrNull(string $name): ?Day
+    {
+        return $this->field($name, DayField::class)->read($this->value($name));
     }
 
     /** The day weeks begin on, given as ISO 8601 numbers it; the book's where it is not, or where the form has no weeks. */

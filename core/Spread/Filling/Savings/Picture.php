@@ -1,0 +1,22 @@
+<?php
+
+/* A way to draw a savings plan as a picture that is coloured in as the sum grows. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling\Savings;
+
+use AmpleMargin\Saving\SavingsPlan;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+
+/** @internal to Spread */
+interface Picture
+{
+    /** @return array{int, int} boxes across and down it needs at least */
+    public function least(Request $asked): array;
+
+    /** @param Region $region below its name */
+    public function draw(Request $asked, SavingsPlan $plan, Region $region): Filled;
+}
