@@ -54,6 +54,7 @@ final class Book
         private readonly Layouts $layouts,
         private readonly TakenTicks $taken,
         private readonly BookFindings $said,
+        public readonly CutLeaves $cut,
     ) {
     }
 

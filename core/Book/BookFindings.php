@@ -23,6 +23,7 @@ final class BookFindings
         private readonly Paged $paged,
         private readonly Drawings $drawings,
         private readonly TakenTicks $taken,
+        private readonly CutLeaves $cut,
     ) {
     }
 
@@ -35,6 +36,7 @@ final class BookFindings
             ...$this->wrongParts(),
             ...$this->lost($this->paged),
             ...$this->taken->findings(),
+            ...$this->cut->findings(),
         ];
     }
 

@@ -92,6 +92,8 @@ final class Composer
         $numbering = $this->plan->stock->numbered ? [] : Numbering::steps($paged, $this->layouts->names);
         $drawings = new Drawings($this->plan, $this->layouts, $index, $numbering);
         $taken = new TakenTicks($this->plan);
+        $slots = (new Slots($this->plan, $this->layouts))->fill($paged->front, $paged->back, $paged->months);
+        $cut = new CutLeaves($slots, $drawings, $this->plan->stock->pages);
 
         return new Book(
             $this->plan,
@@ -99,14 +101,15 @@ final class Composer
             $paged->back,
             $paged->months,
             $paged->runOut,
-            (new Slots($this->plan, $this->layouts))->fill($paged->front, $paged->back, $paged->months),
+            $slots,
             $index,
             $paged->corrections,
             $paged->forecast,
             $drawings,
             $this->layouts,
             $taken,
-            new BookFindings($this->plan, $this->layouts, $paged, $drawings, $taken),
+            new BookFindings($this->plan, $this->layouts, $paged, $drawings, $taken, $cut),
+            $cut,
         );
     }
 }

@@ -267,13 +267,14 @@ final class Pager
     {
         $laid = $this->layouts->ofSpread($spread, $rows);
         $pages = $laid->pages ?? 1;
+        $starts = $laid->starts ?? Side::Any;
 
         return new Placeable(
             $spread->id,
             $this->layouts->catalogue->title($spread),
             $this->layouts->isHalf($spread) ? 1 : 2 * $pages,
-            $pages > 1 && (null === $kind || $kind->opensFlat || ($laid->opensFlat ?? false)),
-            $pages > 1 ? Side::Any : $spread->side,
+            $pages > 1 && Side::Right !== $starts && (null === $kind || $kind->opensFlat || Side::Left === $starts),
+            $pages > 1 ? (Side::Right === $starts ? $starts : Side::Any) : $spread->side,
             $spread->pin,
             $spread->medium,
             $spread->faces,

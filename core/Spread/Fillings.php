@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
+use AmpleMargin\Spread\Filling\Blank;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\Circles;
 use AmpleMargin\Spread\Filling\DayStrips;
@@ -54,6 +55,7 @@ final class Fillings
             'circles' => new Circles(),
             'goes-on' => new GoesOn(),
             'free' => new Free(),
+            'nothing' => new Blank(),
             'title' => new Title(),
         ];
     }

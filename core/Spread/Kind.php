@@ -49,6 +49,7 @@ final class Kind
      * @param string|null             $challenges the one that lists the months' challenges
      * @param list<string>            $opposite  kinds that stand well on the other page of its opening
      * @param string|null             $plural    several of it, where that is not its name
+     * @param array<string, string> $formerly setting of an older plan → what it is called now
      */
     private function __construct(
         public readonly string $id,
@@ -75,6 +76,7 @@ final class Kind
         public readonly ?string $goals = null,
         public readonly ?string $challenges = null,
         private readonly bool $turns = false,
+        private readonly array $formerly = [],
     ) {
     }
 
@@ -165,6 +167,12 @@ final class Kind
     /** @param array<array-key, mixed> $values what the person said */
     public function settings(array $values): Settings
     {
+        foreach ($this->formerly as $old => $new) {
+            if (isset($values[$old]) && !isset($values[$new])) {
+                $values[$new] = $values[$old];
+            }
+        }
+
         return new Settings(array_replace($this->defaults, $values), $this->all());
     }
 
@@ -182,6 +190,16 @@ final class Kind
     public function unlessSaid(array $settings): self
     {
         return $this->with(['defaults' => $settings + $this->defaults]);
+    }
+
+    /**
+     * Settings that had other names in older plans, which are still read.
+     *
+     * @param array<string, string> $names old → new
+     */
+    public function formerly(array $names): self
+    {
+        return $this->with(['formerly' => $names]);
     }
 
     /** Its pages may stand anywhere: they need not open flat. */
@@ -300,7 +318,7 @@ final class Kind
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function with(array $changes): self
     {
-        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool} $all */
+        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool, formerly: array<string, string>} $all */
         $all = array_replace(array_diff_key(get_object_vars($this), ['all' => true]), $changes);
 
         return new self(...$all);

@@ -13,6 +13,8 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Plan\Side;
+use AmpleMargin\Spread\Part\Region;
 
 final class Laid
 {
@@ -24,21 +26,33 @@ final class Laid
     /**
      * @param int                                   $pages    1 or more
      * @param array<int, list<Finding>>             $findings page from 0 → what it says
-     * @param bool                                  $opensFlat must start on a left page, whatever its kind says
+     * @param Side                                  $starts   the side it must start on, whatever its kind says
+     * @param array<int, non-empty-list<Region>>    $removed  page from 0 → what the knife takes of it
      * @param \Closure(int, int): list<PageDrawing> $draw     told the number of its first page and the steps before it
      */
     private function __construct(
         public readonly int $pages,
         public readonly array $findings,
         private readonly \Closure $draw,
-        public readonly bool $opensFlat = false,
+        public readonly Side $starts = Side::Any,
+        public readonly array $removed = [],
     ) {
     }
 
     /** Its pages belong together as they lie open: it begins on a left page. */
     public function openingFlat(): self
     {
-        return new self($this->pages, $this->findings, $this->draw, true);
+        return new self($this->pages, $this->findings, $this->draw, Side::Left, $this->removed);
+    }
+
+    /**
+     * Leaves of it are cut: what lies behind them is seen.
+     *
+     * @param array<int, non-empty-list<Region>> $removed page from 0 → what the knife takes of it
+     */
+    public function cut(Side $starts, array $removed): self
+    {
+        return new self($this->pages, $this->findings, $this->draw, $starts, $removed);
     }
 
     /**
@@ -133,11 +147,13 @@ final class Laid
     /** @param array<int, list<Finding>> $findings in place of its own */
     public function saying(array $findings): self
     {
-        return new self($this->pages, $findings, fn (int $page, int $done): array => array_map(
+        $draw = fn (int $page, int $done): array => array_map(
             static fn (PageDrawing $drawing, int $i): PageDrawing => $drawing->withFindings($findings[$i] ?? []),
             ($this->draw)($page, $done),
             range(0, $this->pages - 1),
-        ));
+        );
+
+        return new self($this->pages, $findings, $draw, $this->starts, $this->removed);
     }
 
     /** Saying more on its first page. */

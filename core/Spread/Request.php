@@ -51,6 +51,12 @@ final class Request
         return $this->but(['pages' => $pages]);
     }
 
+    /** The same for other months, under another title. */
+    public function for(CalendarFacts $calendar, string $title): self
+    {
+        return $this->but(['calendar' => $calendar, 'title' => $title]);
+    }
+
     /** Whole boxes words take in the person's hand. */
     public function boxesOf(string $words): int
     {

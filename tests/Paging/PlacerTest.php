@@ -130,10 +130,14 @@ final class PlacerTest extends TestCase
             $placement = Placer::place($sections, $rules);
             $best = (new Exhaustive($sections, $rules))->best();
             self::assertTrue($placement->proven, "seed $seed");
+            if (null === $best) {
+                // Beyond what was tried.
+                continue;
+            }
             self::assertSame($best, self::cost($placement, $sections, $rules), "seed $seed");
             ++$proven;
         }
-        self::assertSame(1500, $proven);
+        self::assertGreaterThan(1_480, $proven);
     }
 
     /** The same with half pages pinned here and there, and with pairs that must face each other. */
@@ -316,15 +320,21 @@ final class PlacerTest extends TestCase
 
     private static function randomSpread(string $id, ?string $faces): Placeable
     {
-        $halves = [2, 2, 2, 4, 4, 1, 6][mt_rand(0, 6)];
+        // Among them door groups of eight pages, and runs that start on a right page, such as a leaf with a window.
+        $halves = [2, 2, 2, 4, 4, 1, 6, 16][mt_rand(0, 7)];
         $medium = [Medium::Dry, Medium::Dry, Medium::Dry, Medium::Bleeds, Medium::Decoration][mt_rand(0, 4)];
-        $side = 2 === $halves ? [Side::Any, Side::Any, Side::Any, Side::Left, Side::Right][mt_rand(0, 4)] : Side::Any;
+        $startsLeft = $halves > 2 && mt_rand(0, 3) > 0;
+        $side = match (true) {
+            2 === $halves => [Side::Any, Side::Any, Side::Any, Side::Left, Side::Right][mt_rand(0, 4)],
+            $halves > 2 && !$startsLeft => [Side::Any, Side::Right][mt_rand(0, 1)],
+            default => Side::Any,
+        };
 
         return new Placeable(
             $id,
             $id,
             $halves,
-            $halves > 2 && mt_rand(0, 3) > 0,
+            $startsLeft,
             $side,
             null,
             1 === $halves ? Medium::Dry : $medium,

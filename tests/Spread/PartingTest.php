@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
+use AmpleMargin\Plan\Side;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Filling\Lines;
@@ -267,7 +268,7 @@ final class PartingTest extends TestCase
         $right = Parting::across([Size::share(), Leaf::of(new GoesOn())], [Size::share(), Leaf::of(new Lines(), 'Notes')]);
         $form = new Parted(Run::of([$left, $right]));
         $laid = $form->layOut(Asking::of($form));
-        self::assertSame([2, true], [$laid->pages, $laid->opensFlat]);
+        self::assertSame([2, Side::Left], [$laid->pages, $laid->starts]);
         self::assertNull($laid->broken());
         $numbers = array_map(
             static fn (PageDrawing $page): array => array_values(array_map(

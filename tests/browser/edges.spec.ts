@@ -56,8 +56,8 @@ test('two halves share a page, and each is chosen by its name', async ({ page })
 test('a door group starts left and says how to cut, with the knife’s rules beside the act', async ({ page }) => {
   const made = await sample(page);
   await page.goto(`/notebooks/${made.id}/spreads`);
-  await page.getByRole('button', { name: 'Add Items by month, with doors' }).click();
-  const doors = page.getByRole('button', { name: /^Items by month, with doors, pages \d+–\d+$/ });
+  await page.getByRole('button', { name: 'Add Items behind doors' }).click();
+  const doors = page.getByRole('button', { name: /^Items behind doors, pages \d+–\d+$/ });
   await expect(doors).toBeVisible();
   const first = Number(/pages (\d+)/.exec((await doors.getAttribute('aria-label'))!)![1]);
   expect(first % 2).toBe(0);

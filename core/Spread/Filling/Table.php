@@ -49,6 +49,7 @@ final class Table implements Filling, GivesWay
             Field::boxes('line', 'Boxes a row', three: true),
             Field::choice('look', 'Look', ['ruled' => 'ruled', 'banded' => 'ruled, every other row banded', 'dots' => 'the dots alone']),
             Field::flag('sum', 'A row for the sum', false),
+            Field::choice('shows', 'Shows', Arranged::SHOWS),
         ];
     }
 
@@ -101,13 +102,13 @@ final class Table implements Filling, GivesWay
     private static function findings(Request $asked, Arranged $arranged): array
     {
         $findings = [];
-        $longest = Axis::ITEMS === $arranged->down->of ? $arranged->down->longestName() : '';
+        $longest = Axis::ITEMS === $arranged->down->of && $arranged->names > 0 ? $arranged->down->longestName() : '';
         $needed = $asked->boxesOf($longest);
-        if ($needed > $arranged->strip) {
+        if ($needed > $arranged->names) {
             $findings[] = new Finding(
                 $asked->id,
                 'Longest item: '.Plural::of(mb_strlen($longest), 'letter', 'letters').', '.Plural::boxes($needed)
-                    ." {$asked->hand()->said()}; the strip has $arranged->strip. Make it wider, or shorten “{$longest}”.",
+                    ." {$asked->hand()->said()}; the strip has $arranged->names. Make it wider, or shorten “{$longest}”.",
                 [],
                 false,
             );

@@ -17,6 +17,7 @@ use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\PlacedLeaf;
+use AmpleMargin\Spread\Part\PlacedPage;
 use AmpleMargin\Spread\TakenUp;
 
 /** @internal to Spread */
@@ -28,12 +29,12 @@ final class Flow
     /** That list, where there is one. */
     private ?PlacedLeaf $before = null;
 
-    public function __construct(private readonly Asker $asker, private readonly bool $byHand)
+    public function __construct(private Asker $asker, private readonly bool $byHand)
     {
     }
 
     /**
-     * @param non-empty-list<list<PlacedLeaf>> $sheets the parts of each page; the last is drawn again for what goes on
+     * @param non-empty-list<PlacedPage> $sheets each page; the last is drawn again for what goes on
      *
      * @return array{non-empty-list<non-empty-list<Filled>>, array<int, int>} pages, and what has none any more: part → entry
      */
@@ -41,17 +42,19 @@ final class Flow
     {
         $pages = [];
         $from = [];
-        foreach ($sheets as $nth => $placed) {
+        foreach ($sheets as $nth => $sheet) {
+            $placed = $sheet->leaves;
+            $this->asker = $sheet->asker;
             $from += array_map(static fn (): int => 0, $placed);
             [$parts, $from] = $this->onePage($placed, $from, true);
-            $next = $sheets[$nth + 1] ?? null;
+            $next = isset($sheets[$nth + 1]) ? $sheets[$nth + 1]->leaves : null;
             if (null !== $next && [] !== $from) {
                 [$from, $lost] = $this->over($placed, $next, $from);
                 array_push($parts, ...$lost);
             }
             $pages[] = [] === $parts ? [new Filled()] : $parts;
         }
-        $placed = $sheets[\count($sheets) - 1];
+        $placed = $sheets[\count($sheets) - 1]->leaves;
         while ([] !== $from && \count($pages) < $most) {
             [$parts, $from] = $this->onePage($placed, $from, false);
             if ([] === $parts) {

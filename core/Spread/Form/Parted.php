@@ -22,12 +22,13 @@ use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Part\Asker;
+use AmpleMargin\Spread\Part\CutPage;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
-use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Part\PlacedPage;
 use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
@@ -47,7 +48,9 @@ final class Parted implements Form, HasParts
 
     public function fields(): array
     {
-        $fields = array_merge([], ...array_map(static fn (Leaf $leaf): array => $leaf->fields(), $this->piece->leaves()));
+        $cut = $this->piece instanceof Run ? $this->piece->cut : null;
+        $leaves = array_map(static fn (Leaf $leaf): array => $leaf->fields(), $this->piece->leaves());
+        $fields = array_merge($cut?->fields() ?? [], ...$leaves);
 
         // What several parts are asked for is asked once, for all of them.
         return array_values(array_column($fields, null, 'name'));
@@ -55,29 +58,42 @@ final class Parted implements Form, HasParts
 
     public function layOut(Request $request): Laid
     {
+        $cut = $this->piece instanceof Run ? $this->piece->cut : null;
+        if (null !== $cut) {
+            // A leaf is cut as the book stands.
+            $request = $request->on($request->grid->lying(false));
+        }
         $asker = new Asker($request);
-        $region = new Region(0, 0, $request->grid->across, $request->grid->down);
         try {
-            $sheets = [];
-            foreach (Run::pagesOf($this->piece) as $nth => $page) {
-                $sheets[] = $page->place($asker, $region, $this->piece instanceof Run ? (string) $nth : '');
-            }
+            $sheets = PlacedPage::allOf($this->piece, $asker);
         } catch (NoRoom $none) {
             return Laid::refused($request->grid, new Finding($request->id, $none->getMessage()));
         }
-        [$pages, $more] = (new Flow($asker, $this->byHand))->through($sheets, self::most($request));
+        $most = null === $cut ? self::most($request) : \count($sheets);
+        [$pages, $more] = (new Flow($asker, $this->byHand))->through($sheets, $most);
         $findings = array_map(
             static fn (array $parts): array => array_merge(...array_map(static fn (Filled $part): array => $part->findings, $parts)),
             $pages,
         );
+        array_push($findings[0], ...$cut?->findings($request) ?? []);
         if ([] !== $more) {
             $findings[\count($pages) - 1][] = new Finding(
                 $request->id,
-                'This takes more than '.Plural::of(self::most($request), 'page', 'pages').'. Shorten it, or take fewer boxes a row.',
+                'This takes more than '.Plural::of($most, 'page', 'pages').'. Shorten it, or take fewer boxes a row.',
             );
         }
+        $cuts = array_map(static fn (PlacedPage $page): ?CutPage => $page->cut, $sheets);
+        $laid = Laid::pages(
+            $request->grid,
+            $pages,
+            fn (Canvas $canvas, array $parts, int $nth) => $this->page($canvas, $parts, $cuts[$nth] ?? null),
+            null === $cut ? $this->orTurned($request, $findings) : $findings,
+        );
+        if (null !== $cut && $this->piece instanceof Run) {
+            $removed = array_filter(array_map(static fn (?CutPage $page): array => $page->removed ?? [], $cuts));
 
-        $laid = Laid::pages($request->grid, $pages, $this->page(...), $this->orTurned($request, $findings));
+            return $laid->cut($cut->starts(\count($this->piece->pages)), $removed);
+        }
 
         return $this->piece instanceof Run ? $laid->openingFlat() : $laid;
     }
@@ -108,6 +124,9 @@ final class Parted implements Form, HasParts
 
     public function isByMonth(): bool
     {
+        if ($this->piece instanceof Run && null !== $this->piece->cut) {
+            return true;
+        }
         foreach ($this->piece->leaves() as $leaf) {
             if (\in_array(Axis::MONTHS, array_intersect_key($leaf->settings, self::RECKONED), true)) {
                 return true;
@@ -139,7 +158,7 @@ final class Parted implements Form, HasParts
     }
 
     /** @param non-empty-list<Filled> $parts */
-    private function page(Canvas $canvas, array $parts): void
+    private function page(Canvas $canvas, array $parts, ?CutPage $cut): void
     {
         $this->tick($canvas, Edge::Top, array_map(static fn (Filled $part): array => $part->top(), $parts), $canvas->across);
         $this->tick($canvas, Edge::Side, array_map(static fn (Filled $part): array => $part->side(), $parts), $canvas->down);
@@ -153,6 +172,9 @@ final class Parted implements Form, HasParts
                 if ($draw instanceof \Closure) {
                     $draw($canvas);
                 }
+            }
+            if (null !== $cut) {
+                CutLines::on($canvas, $cut, $layer);
             }
         }
         $checks = array_map(static fn (Filled $part): string => $part->check(), $parts);

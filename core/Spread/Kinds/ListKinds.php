@@ -9,7 +9,6 @@ namespace AmpleMargin\Spread\Kinds;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Form\Containers;
-use AmpleMargin\Spread\Form\Doors;
 use AmpleMargin\Spread\Form\MonthTable;
 use AmpleMargin\Spread\Form\RuledRows;
 use AmpleMargin\Spread\Kind;
@@ -27,11 +26,7 @@ final class ListKinds
                 ->alsoCalled('yearly goals', 'areas of life', 'resolutions', 'wheel')
                 ->goesOpposite('affirmations', 'quote', 'word-of-the-year')
                 ->mayShareAPage(),
-            Kind::spread('items-by-month', 'Items by month, with doors', Section::Trackers, new Doors())
-                ->whichIs('Items written once on a strip that stays in sight; a cut leaf for every two months. Sums of money are a '
-                    .'record here, no advice.')
-                ->alsoCalled('budget', 'money', 'flaps', 'doors', 'expenses')
-                ->unlessSaid(['items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved']]),
+            ...CutKinds::all(),
             Kind::spread('subscriptions-by-month', 'Subscriptions by month', Section::Trackers, new MonthTable())
                 ->whichIs('What is paid again and again: a tick for every month behind a strip of names. A record, no advice.')
                 ->alsoCalled('subscriptions', 'direct debits', 'paid each month', 'bills')

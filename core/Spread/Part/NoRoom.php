@@ -16,4 +16,9 @@ final class NoRoom extends \DomainException implements Refused
     {
         return new self("$parts parts do not fit ".(Way::Across === $way ? 'across ' : 'down ').Plural::boxes(max(0, $boxes)).'.');
     }
+
+    public static function says(string $says): self
+    {
+        return new self($says);
+    }
 }

@@ -8,7 +8,8 @@
  *         {"boxes": 12, "fill": "lines", "name": "Why"},
  *         {"share": 2, "divide": "across", "parts": [ … ]}]}
  *
- * or, for an opening and longer runs, {"pages": [ …, … ]}, a parting for each page.
+ * or, for an opening and longer runs, {"pages": [ …, … ]}, a parting for each page; where leaves of it are cut, {"cut": "doors",
+ * "pages": [ … ], "settings": { … }}, a parting for each role of the cut.
  */
 
 declare(strict_types=1);
@@ -16,6 +17,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Counting\Remainder;
+use AmpleMargin\Spread\Cuts;
 use AmpleMargin\Spread\Fillings;
 
 final class PartingFile
@@ -36,15 +38,38 @@ final class PartingFile
         if (null === $pages) {
             return (new self())->piece($written, '', 0);
         }
-        if (!\is_array($pages) || !array_is_list($pages) || \count($pages) < 2 || \count($pages) > Run::MOST) {
-            throw PartRefused::at('', 'A spread is divided over 2 to '.Run::MOST.' pages; one page is a parting itself.');
+        $cut = self::cut($plain);
+        $least = $cut?->least() ?? 2;
+        $most = null === $cut ? Run::MOST : \count($cut->roles());
+        if (!\is_array($pages) || [] === $pages || !array_is_list($pages) || \count($pages) < $least || \count($pages) > $most) {
+            throw PartRefused::at('', null === $cut
+                ? "A spread is divided over $least to $most pages; one page is a parting itself."
+                : "{$cut::name()} have $least to $most partings: ".mb_strtolower(implode(', ', $cut->roles())).'.');
         }
 
         return Run::of(array_map(
             static fn (mixed $page, int $i): Piece => (new self())->piece($page, (string) $i, 0),
             $pages,
             array_keys($pages),
-        ));
+        ), $cut);
+    }
+
+    /** @param array<array-key, mixed> $written @throws PartRefused */
+    private static function cut(array $written): ?Cut
+    {
+        $word = $written['cut'] ?? null;
+        if (null === $word) {
+            return null;
+        }
+        $cut = \is_string($word) ? Cuts::named($word) : null;
+        $settings = $written['settings'] ?? [];
+        $settings = $settings instanceof \stdClass ? get_object_vars($settings) : $settings;
+        $ask = $written['ask'] ?? [];
+        if (null === $cut || !\is_array($settings)) {
+            throw PartRefused::at('', 'Leaves are cut as '.implode(', ', array_keys(Cuts::all())).'; its settings are named values.');
+        }
+
+        return $cut->set($settings)->open(...(\is_array($ask) ? array_values(array_filter($ask, is_string(...))) : []));
     }
 
     /** @return array<string, mixed> */
@@ -60,7 +85,12 @@ final class PartingFile
             ], static fn (mixed $value): bool => null !== $value);
         }
         if ($piece instanceof Run) {
-            return ['pages' => array_map(self::written(...), $piece->pages)];
+            return array_filter([
+                'cut' => null === $piece->cut ? null : $piece->cut::word(),
+                'settings' => null === $piece->cut || [] === $piece->cut->written() ? null : (object) $piece->cut->written(),
+                'ask' => null === $piece->cut || [] === $piece->cut->open ? null : $piece->cut->open,
+                'pages' => array_map(self::written(...), $piece->pages),
+            ], static fn (mixed $value): bool => null !== $value);
         }
         if (!$piece instanceof Parting) {
             throw new \LogicException('A part is filled, or divided.');

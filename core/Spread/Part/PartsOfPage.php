@@ -12,9 +12,26 @@ final class PartsOfPage
      * @param list<PlacedLeaf>     $leaves
      * @param list<PlacedDivision> $divisions the outer ones first
      * @param int                  $sheets    pages that are divided, each in its own way
+     * @param Cut|null             $cut       where leaves are cut: a sheet is then what stands on several of its pages
      */
-    private function __construct(public readonly array $leaves, public readonly array $divisions, public readonly int $sheets)
+    private function __construct(
+        public readonly array $leaves,
+        public readonly array $divisions,
+        public readonly int $sheets,
+        public readonly ?Cut $cut = null,
+    ) {
+    }
+
+    /** The page of the spread a sheet is shown on, from 0. @param int $pages in all */
+    public function page(int $sheet, int $pages): int
     {
+        return $this->cut?->shownOn($sheet, $pages) ?? $sheet;
+    }
+
+    /** What a sheet is called: "Page 2", "A face". */
+    public function name(int $sheet): string
+    {
+        return $this->cut?->roles()[$sheet] ?? 'Page '.($sheet + 1);
     }
 
     /** Which of them a part stands on, from 0. */
@@ -28,7 +45,12 @@ final class PartsOfPage
     {
         $page = new Region(0, 0, $asker->page->grid->across, $asker->page->grid->down);
 
-        return new self($piece->place($asker, $page), $piece->divisions($asker, $page), \count(Run::pagesOf($piece)));
+        return new self(
+            $piece->place($asker, $page),
+            $piece->divisions($asker, $page),
+            \count(Run::pagesOf($piece)),
+            $piece instanceof Run ? $piece->cut : null,
+        );
     }
 
     /** The division a line stands in. @throws PartRefused */

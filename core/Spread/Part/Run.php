@@ -2,7 +2,7 @@
 
 /*
  * Pages after one another, each parted in its own way: an opening, or more. A part stands on one page, so nothing stands on the
- * fold; a list that is to go on over it is taken up by a part of the next page.
+ * fold; a list that is to go on over it is taken up by a part of the next page. Where leaves of it are cut, the cut arranges the pages.
  */
 
 declare(strict_types=1);
@@ -14,15 +14,15 @@ final class Run implements Piece
     /** A spread with more pages is a book of its own. From memory. */
     public const MOST = 12;
 
-    /** @param non-empty-list<Piece> $pages */
-    private function __construct(public readonly array $pages)
+    /** @param non-empty-list<Piece> $pages of leaves that are cut: what stands on them, in the order of the cut's roles */
+    private function __construct(public readonly array $pages, public readonly ?Cut $cut = null)
     {
     }
 
     /** @param non-empty-list<Piece> $pages of which none is a run */
-    public static function of(array $pages): self
+    public static function of(array $pages, ?Cut $cut = null): self
     {
-        return new self($pages);
+        return new self($pages, $cut);
     }
 
     /**
@@ -45,7 +45,7 @@ final class Run implements Piece
         $pages = $this->pages;
         $pages[$i] = $part;
 
-        return new self(array_values($pages));
+        return new self(array_values($pages), $this->cut);
     }
 
     public function leaves(): array
@@ -60,12 +60,18 @@ final class Run implements Piece
 
     public function settled(Asker $asker): self
     {
-        return new self(array_map(static fn (Piece $page): Piece => $page->settled($asker), $this->pages));
+        return new self(
+            array_map(static fn (Piece $page): Piece => $page->settled($asker), $this->pages),
+            $this->cut?->settled($asker),
+        );
     }
 
     public function asking(array $names): self
     {
-        return new self(array_map(static fn (Piece $page): Piece => $page->asking($names), $this->pages));
+        return new self(
+            array_map(static fn (Piece $page): Piece => $page->asking($names), $this->pages),
+            $this->cut?->open(...array_values(array_intersect($names, array_column($this->cut->all(), 'name')))),
+        );
     }
 
     public function tall(Asker $asker, int $wide): int
@@ -81,18 +87,43 @@ final class Run implements Piece
     public function place(Asker $asker, Region $region, string $path = ''): array
     {
         return array_merge(...array_map(
-            static fn (Piece $page, int $i): array => $page->place($asker, $region, (string) $i),
-            $this->pages,
-            array_keys($this->pages),
+            static fn (array $one): array => $one[0]->place($one[3], $one[2], $one[1]),
+            $this->standing($asker, $region),
         ));
     }
 
     public function divisions(Asker $asker, Region $region, string $path = ''): array
     {
         return array_merge(...array_map(
-            static fn (Piece $page, int $i): array => $page->divisions($asker, $region, (string) $i),
-            $this->pages,
-            array_keys($this->pages),
+            static fn (array $one): array => $one[0]->divisions($one[3], $one[2], $one[1]),
+            $this->standing($asker, $region),
         ));
+    }
+
+    /**
+     * Each of its partings where it stands first.
+     *
+     * @return non-empty-list<array{Piece, string, Region, Asker}> with its path, and who is asked about it there
+     *
+     * @throws NoRoom
+     */
+    private function standing(Asker $asker, Region $region): array
+    {
+        if (null === $this->cut) {
+            return array_map(
+                static fn (Piece $page, int $i): array => [$page, (string) $i, $region, $asker],
+                $this->pages,
+                array_keys($this->pages),
+            );
+        }
+        $standing = [];
+        foreach ($this->cut->pages($this->pages, $asker->page) as $page) {
+            foreach ($page->pieces as [$piece, $path, $at]) {
+                $standing[(int) $path] ??= [$piece, $path, $at, $page->asker($asker)];
+            }
+        }
+        ksort($standing);
+
+        return [] === $standing ? throw new \LogicException('A cut has pages.') : array_values($standing);
     }
 }

@@ -18,6 +18,13 @@ use AmpleMargin\Spread\Request;
 /** @internal to Spread */
 final class Arranged
 {
+    /** Beside a door the names stand on the strip and the columns on its faces, each in a part of its own. */
+    public const SHOWS = [
+        'all' => 'names and columns',
+        'names' => 'the names alone, on a strip',
+        'columns' => 'the columns alone, beside a strip',
+    ];
+
     /** Boxes a column is wide at most, where nobody asked for so many: an amount such as "1250" (common practice, no source). */
     private const WIDEST = 4;
 
@@ -32,6 +39,7 @@ final class Arranged
 
     /**
      * @param int  $strip   boxes of the names before the columns
+     * @param int  $names   boxes names are written in: those of the strip; the whole part where it shows nothing else
      * @param int  $wide    boxes a column
      * @param int  $head    boxes of the headings
      * @param bool $stacked whether headings are written down their columns
@@ -49,12 +57,18 @@ final class Arranged
         public readonly int $columns,
         public readonly int $rows,
         public readonly bool $sum,
+        public readonly int $names,
     ) {
     }
 
     /** Boxes it needs at least across: the strip and one column. */
     public static function narrowest(Request $asked): int
     {
+        $shows = $asked->settings->choice('shows');
+        if ('all' !== $shows) {
+            return 'names' === $shows ? 2 : $asked->settings->countOrNull('column') ?? 1;
+        }
+
         return self::strip($asked, self::axes($asked)[0]) + ($asked->settings->countOrNull('column') ?? 1);
     }
 
@@ -81,6 +95,17 @@ final class Arranged
     public static function in(Request $asked, Region $region): self
     {
         [$down, $across] = self::axes($asked);
+        $line = $asked->settings->boxes('line');
+        $sum = $asked->settings->flag('sum');
+        $shows = $asked->settings->choice('shows');
+        if ('all' !== $shows) {
+            // One row of headings in both, so that the rows of the strip and of the faces are level.
+            $fit = max(1, Fraction::of($region->tall - 1)->dividedBy($line)->floor());
+
+            return 'names' === $shows
+                ? new self($down, Axis::none(), 0, $region->wide, 1, false, $line, 1, $fit, $sum, $region->wide)
+                : self::columnsAlone($asked, $down, $across, $region->wide, $line, $fit, $sum);
+        }
         $strip = self::strip($asked, $down);
         $room = $region->wide - $strip;
         $count = \count($across->entries);
@@ -100,11 +125,24 @@ final class Arranged
         };
         // A long heading gives way where it would leave no rows.
         $head = min($head, max(1, intdiv($region->tall, 2)));
-        $line = $asked->settings->boxes('line');
-        $sum = $asked->settings->flag('sum');
         $fit = max(1, Fraction::of($region->tall - $head)->dividedBy($line)->floor());
 
-        return new self($down, $across, $strip, $wide, $head, $stacked, $line, $columns, $fit, $sum);
+        return new self($down, $across, $strip, $wide, $head, $stacked, $line, $columns, $fit, $sum, $strip);
+    }
+
+    private static function columnsAlone(Request $asked, Axis $down, Axis $across, int $room, Fraction $line, int $fit, bool $sum): self
+    {
+        $count = \count($across->entries);
+        $most = Axis::ITEMS === $across->of ? $room : self::WIDEST;
+        $wide = min($room, $asked->settings->countOrNull('column') ?? max(1, min($most, intdiv($room, $count))));
+
+        return new self($down, $across, 0, $wide, 1, false, $line, min($count, intdiv($room, $wide)), $fit, $sum, 0);
+    }
+
+    /** Whether it shows the names alone. */
+    public function isStrip(): bool
+    {
+        return 0 === $this->strip && $this->names > 0;
     }
 
     /** Pages beside one another, for the columns. */

@@ -53,6 +53,12 @@ final class Axis
         return new self($of, [] === $entries ? [new Entry('', '', '')] : $entries);
     }
 
+    /** One column without a name. */
+    public static function none(): self
+    {
+        return new self(self::ITEMS, [new Entry('', '', '')]);
+    }
+
     /**
      * Boxes its longest name takes.
      *

@@ -46,7 +46,8 @@ final class TablePage
     public function ticksAcross(): array
     {
         $wide = $this->arranged->wide;
-        $what = "the table: {$this->arranged->strip} for the names, then ".\count($this->columns).' × '.$wide;
+        $names = 0 === $this->arranged->strip ? '' : "{$this->arranged->strip} for the names, then ";
+        $what = $this->arranged->isStrip() ? 'the strip' : "the table: $names".\count($this->columns).' × '.$wide;
         $at = 1 === $wide ? [0, \count($this->columns)] : range(0, \count($this->columns));
 
         return array_fill_keys(array_map(fn (int $i): int => $this->x + $i * $wide, $at), $what);
@@ -68,10 +69,11 @@ final class TablePage
         $left = $this->region->wide - $arranged->strip - $columns * $arranged->wide;
 
         return [
-            [
+            $arranged->isStrip() ? ['columns', 'a strip of '.Plural::boxes($arranged->names), 'for the names, written once'] : [
                 'columns',
                 Plural::of($columns, 'column', 'columns').' of '.Plural::boxes($arranged->wide),
-                "{$this->region->wide} boxes = $arranged->strip for the names + $columns × $arranged->wide"
+                "{$this->region->wide} boxes = ".(0 === $arranged->strip ? '' : "$arranged->strip for the names + ")
+                    ."$columns × $arranged->wide"
                     .($left > 0 ? " + $left left over" : '').$this->of($arranged->across, $columns),
             ],
             [
@@ -128,7 +130,9 @@ final class TablePage
         if ($free > 0) {
             $y = $this->cells->down(\count($this->rows));
             [$strip, $line] = [$this->arranged->strip, $this->cells->tall];
-            $canvas->room('rows', 'rows to add', $this->region->x, $y, $strip, $line->times($free), $line);
+            if ($strip > 0) {
+                $canvas->room('rows', 'rows to add', $this->region->x, $y, $strip, $line->times($free), $line);
+            }
         }
         if ('dots' === $this->asked->settings->choice('look')) {
             $this->fifths($canvas);
@@ -158,6 +162,9 @@ final class TablePage
         if (Axis::WEEKS === $arranged->across->of && 2 === $arranged->head) {
             $this->monthsAboveWeeks($canvas);
         }
+        if (0 === $arranged->names) {
+            return;
+        }
         if ($arranged->sum || '' !== $arranged->down->longestName()) {
             $canvas->step(
                 Task::Write,
@@ -166,7 +173,7 @@ final class TablePage
             );
         }
         foreach ($this->rows as $row => $entry) {
-            $name = Axis::MONTHS === $arranged->down->of && $arranged->strip < 4 ? $entry->short : $entry->name;
+            $name = Axis::MONTHS === $arranged->down->of && $arranged->names < 4 ? $entry->short : $entry->name;
             $this->named($canvas, $row, $name);
         }
         if ($arranged->sum) {
@@ -180,7 +187,7 @@ final class TablePage
         if ('' === $name) {
             return;
         }
-        $strip = $this->arranged->strip;
+        $strip = $this->arranged->names;
         $y = $this->cells->down($row);
         if ($this->arranged->down->isFigures() && ctype_digit($name)) {
             $canvas->words(Layer::Writing, $this->region->x, $y, $strip, 1, $name, Align::Middle);
@@ -191,6 +198,11 @@ final class TablePage
 
     public function check(): string
     {
+        if ('all' !== $this->asked->settings->choice('shows')) {
+            return $this->arranged->names > 0
+                ? 'Lay a leaf over the page: the strip stays in sight.'
+                : 'Hold the leaf against the strip: the rows are level.';
+        }
         $none = 0;
         foreach ($this->rows as $row) {
             $none += \count(array_filter($this->columns, static fn (Entry $column): bool => Arranged::isNone($row, $column)));

@@ -1,0 +1,121 @@
+<?php
+
+/*
+ * The leaves of a book that are cut, and what is seen through them: from the front of a leaf the right pages behind it, from its
+ * back the left pages before it, until nothing is left that one could see through.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Paper\Leaf;
+use AmpleMargin\Spread\Part\Region;
+
+final class CutLeaves
+{
+    /** @param array<int, Slot> $slots page → what stands there */
+    public function __construct(
+        private readonly array $slots,
+        private readonly Drawings $drawings,
+        private readonly int $last,
+    ) {
+    }
+
+    /** @return list<Region> what the knife takes of a page, in boxes; none where its leaf is whole */
+    public function removed(int $page): array
+    {
+        $slot = $this->slots[$page] ?? null;
+
+        return null === $slot || 'spread' !== $slot->is ? [] : $this->drawings->laid($slot->spread)->removed[$slot->nth] ?? [];
+    }
+
+    /**
+     * The pages something is seen of through what is cut away, the nearest first; one outside the book is its cover.
+     *
+     * @return list<array{int, list<Region>}> page, and what of it is in sight
+     */
+    public function behind(int $page): array
+    {
+        $seen = [];
+        $open = $this->removed($page);
+        $way = Leaf::isLeft($page) ? -2 : 2;
+        while ([] !== $open) {
+            $page += $way;
+            $through = $page < 1 || $page > $this->last ? [] : $this->removed($page);
+            $left = self::common($open, $through);
+            if ([] === $through || self::area($left) < self::area($open)) {
+                $seen[] = [$page, $open];
+            }
+            $open = $left;
+        }
+
+        return $seen;
+    }
+
+    /** @return list<Finding> pages that are seen through a leaf of another spread */
+    public function findings(): array
+    {
+        $findings = [];
+        foreach ($this->slots as $page => $slot) {
+            if ('spread' !== $slot->is || $page > $this->last) {
+                continue;
+            }
+            foreach ($this->behind($page) as [$behind, $regions]) {
+                $other = $this->slots[$behind] ?? null;
+                if (null !== $other && $other->spread === $slot->spread) {
+                    continue;
+                }
+                $what = match (true) {
+                    $behind < 1 || $behind > $this->last => 'the cover of the book',
+                    null === $other => "page $behind",
+                    default => "page $behind ($other->title)",
+                };
+                $findings[] = new Finding($slot->spread, "$slot->title: where page $page is cut, $what is in sight, "
+                    .self::said($regions[0]).'. Draw it with that in mind, or give the leaf a page behind and before it.', [], false);
+            }
+        }
+
+        return $findings;
+    }
+
+    private static function said(Region $region): string
+    {
+        return "$region->wide × $region->tall boxes from $region->x across and $region->y down";
+    }
+
+    /**
+     * What two sets of regions have in common.
+     *
+     * @param list<Region> $some
+     * @param list<Region> $others of which no two overlap, as of the first
+     *
+     * @return list<Region>
+     */
+    private static function common(array $some, array $others): array
+    {
+        $common = [];
+        foreach ($some as $one) {
+            foreach ($others as $other) {
+                if ($one->meets($other)) {
+                    [$x, $y] = [max($one->x, $other->x), max($one->y, $other->y)];
+                    $common[] = new Region(
+                        $x,
+                        $y,
+                        min($one->x + $one->wide, $other->x + $other->wide) - $x,
+                        min($one->y + $one->tall, $other->y + $other->tall) - $y,
+                    );
+                }
+            }
+        }
+
+        return $common;
+    }
+
+    /** @param list<Region> $regions */
+    private static function area(array $regions): int
+    {
+        return array_sum(array_map(static fn (Region $one): int => $one->wide * $one->tall, $regions));
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+/* Nothing: a part left as it is, as tall as a title where it has what it needs, so that what is below stands level with a page beside. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling;
+
+use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+
+final class Blank implements Filling
+{
+    public function name(): string
+    {
+        return 'Nothing';
+    }
+
+    public function purpose(): string
+    {
+        return 'Left as it is: air beside a title, so that what stands below is level with the page beside.';
+    }
+
+    public function fields(): array
+    {
+        return [];
+    }
+
+    public function narrowest(Request $asked): int
+    {
+        return 1;
+    }
+
+    public function least(Request $asked, int $wide): int
+    {
+        return 1;
+    }
+
+    public function tall(Request $asked, int $wide): int
+    {
+        return Heading::boxes($asked->grid->down);
+    }
+
+    public function fill(Request $asked, Region $region, int $from): Filled
+    {
+        return new Filled();
+    }
+}
