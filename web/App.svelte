@@ -26,6 +26,8 @@
   const alone = $derived(screen.alone === true);
   /** Fetched when it is first opened; kept by the browser after that. */
   const view = $derived(screen.load().then((module) => module.default as Component<{ book: Book | null }>));
+  /** Where the fore-edge leads: to the bench, or where the book is being leafed through to its opening. */
+  const onEdge = $derived(route.screen === 'leaf' ? 'leaf' : 'bench');
   const inBook = $derived(route.notebook !== null);
 
   $effect(() => {
@@ -121,7 +123,7 @@
       {#each edges(book) as edge (edge.volume)}
         <div class="edge" class:several={book.volumes.length > 0}>
           {#if book.volumes.length > 0}<a href={route.to(route.screen, undefined, edge.volume)} aria-current={edge.volume === book.book ? 'true' : undefined} title={edge.title}>Book {edge.volume}</a>{/if}
-          <ForeEdge {...edge} at={route.screen === 'bench' && edge.volume === book.book ? route.page : null} href={(page) => route.to('bench', page, edge.volume)} go={(page) => route.go(route.to('bench', page, edge.volume))} />
+          <ForeEdge {...edge} at={(route.screen === 'bench' || route.screen === 'leaf') && edge.volume === book.book ? route.page : null} href={(page) => route.to(onEdge, page, edge.volume)} go={(page) => route.go(route.to(onEdge, page, edge.volume), onEdge === 'leaf')} scrub={onEdge === 'leaf'} />
         </div>
       {/each}
     </footer>

@@ -12,6 +12,7 @@ use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Paper\Leaf;
+use AmpleMargin\Spread\Part\Region;
 
 final class DrawingView
 {
@@ -46,6 +47,8 @@ final class DrawingView
                 'spread' => '' === $slot->spread ? null : $slot->spread,
                 'marks' => null === $drawing ? [] : self::marks($drawing),
                 'turned' => $drawing->turned ?? false,
+                'removed' => self::regions($book->cut->removed($at)),
+                'behind' => self::behind($book, $at),
             ];
             if (null === $drawing) {
                 continue;
@@ -91,6 +94,33 @@ final class DrawingView
             'pages' => $pages,
             'groups' => array_values($groups),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what is seen through what is cut away of a page, the nearest first */
+    private static function behind(Book $book, int $page): array
+    {
+        return array_map(static function (array $seen) use ($book): array {
+            $drawing = $book->drawing($seen[0]);
+
+            return [
+                'page' => $seen[0],
+                'marks' => null === $drawing ? [] : self::marks($drawing),
+                'removed' => self::regions($book->cut->removed($seen[0])),
+            ];
+        }, $book->cut->behind($page));
+    }
+
+    /**
+     * @param list<Region> $regions
+     *
+     * @return list<array{x: int, y: int, wide: int, tall: int}>
+     */
+    public static function regions(array $regions): array
+    {
+        return array_map(
+            static fn (Region $one): array => ['x' => $one->x, 'y' => $one->y, 'wide' => $one->wide, 'tall' => $one->tall],
+            $regions,
+        );
     }
 
     /** @return array<string, mixed> */

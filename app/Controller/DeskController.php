@@ -20,6 +20,7 @@ use App\Api\BookView;
 use App\Api\ComparisonView;
 use App\Api\DrawingView;
 use App\Api\KindView;
+use App\Api\LeavesView;
 use App\Api\NotFound;
 use App\Entity\TickedStep;
 use App\Repository\Kinds;
@@ -34,6 +35,9 @@ final class DeskController
 {
     /** Seconds the ways to fit may be looked for. */
     private const PATIENCE = 0.9;
+
+    /** Pages that are answered at once when somebody leafs through the book. */
+    private const LEAVES_AT_ONCE = 64;
 
     public function __construct(
         private readonly Notebooks $notebooks,
@@ -62,6 +66,22 @@ final class DeskController
             'down' => $book->plan->stock->down,
             'pages' => $pages,
         ]);
+    }
+
+    /** Pages to leaf through, a few leaves at a time. */
+    #[Route('/leaves', methods: 'GET')]
+    public function leaves(string $id, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
+        $last = $book->plan->stock->pages;
+        $from = max(1, $request->query->getInt('from', 1));
+        if ($from > $last) {
+            throw new NotFound("The book has $last pages; there is no page $from.");
+        }
+        $to = min($last, $from + self::LEAVES_AT_ONCE - 1, max($from, $request->query->getInt('to', $from)));
+
+        return new JsonResponse(['version' => $notebook->version()] + LeavesView::of($book, $from, $to));
     }
 
     /** Every kind of spread, or of a month's part, as it would stand on this book's paper: its first page, small. */

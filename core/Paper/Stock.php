@@ -12,6 +12,10 @@ final class Stock
     public const MOST_PAGES = 1000;
     public const MOST_BOXES = 200;
 
+    /** g/m², from memory. */
+    public const LIGHTEST = 40;
+    public const HEAVIEST = 400;
+
     /** µm */
     public const LEAST_PITCH = 2_000;
     public const MOST_PITCH = 20_000;
@@ -36,6 +40,8 @@ final class Stock
         public readonly FirstLeaf $firstLeaf = FirstLeaf::Ordinary,
         /** Whether the pages come with printed numbers. */
         public readonly bool $numbered = true,
+        /** g/m² (ISO 536), 40 to 400; null where nobody said. */
+        public readonly ?int $grammage = null,
     ) {
         foreach (['width' => $width, 'height' => $height] as $field => $side) {
             if ($side < 50_000 || $side > 400_000) {
@@ -52,6 +58,12 @@ final class Stock
         $this->checkCount('down', $down, $height);
         if ($pages < self::FEWEST_PAGES || $pages > self::MOST_PAGES) {
             throw StockRefused::at('pages', 'A notebook has '.self::FEWEST_PAGES.' to 1,000 pages; this says '.number_format($pages).'.');
+        }
+        if (null !== $grammage && ($grammage < self::LIGHTEST || $grammage > self::HEAVIEST)) {
+            throw StockRefused::at(
+                'grammage',
+                'Paper of notebooks weighs '.self::LIGHTEST.' to '.self::HEAVIEST." g/m²; this says $grammage.",
+            );
         }
         if (0 !== $pages % 2) {
             throw StockRefused::at(

@@ -117,7 +117,7 @@ final class PlanWriter
             'down' => $stock->down,
             'pages' => $stock->pages,
             'first_leaf' => $stock->firstLeaf->value,
-        ] + ($stock->numbered ? [] : ['numbered' => false]);
+        ] + ($stock->numbered ? [] : ['numbered' => false]) + (null === $stock->grammage ? [] : ['grammage' => $stock->grammage]);
     }
 
     /** @return array<string, mixed> what is at its default is left out */

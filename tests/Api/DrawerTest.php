@@ -68,6 +68,9 @@ final class DrawerTest extends ApiTestCase
         self::assertNull($drawer['books-read']['says']);
         self::assertContains('upwards', array_column($drawer['books-read']['marks'], 0));
         self::assertSame([], $drawer['things-in-a-year']['settings']);
+        // 31 days do not stand down a face of 28 boxes, and a face has no page to go on on.
+        self::assertStringContainsString('longer than the part', (string) $drawer['care-by-day']['says']);
+        unset($drawer['care-by-day']);
         foreach ($drawer as $kind) {
             self::assertNull($kind['says'], "{$kind['kind']}: {$kind['says']}");
         }

@@ -62,7 +62,7 @@ test('a door group starts left and says how to cut, with the knife’s rules bes
   const first = Number(/pages (\d+)/.exec((await doors.getAttribute('aria-label'))!)![1]);
   expect(first % 2).toBe(0);
   await page.goto(`/notebooks/${made.id}/bench/${first + 1}`);
-  await expect(page.getByText(/cut on a mat along a steel ruler, in light passes, fingers behind the blade’s path, never into the binding/).first()).toBeVisible();
+  await expect(page.getByText(/Cut along the line on a mat along a steel ruler, in light passes, fingers behind the blade’s path. Stop 3 mm before the binding/).first()).toBeVisible();
 });
 
 test('a refused sheet says what would fit, and a page list that is none says how to write one', async ({ page }) => {

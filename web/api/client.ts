@@ -21,6 +21,8 @@ export type Catalogue = Schemas['Catalogue'];
 export type Estimate = Schemas['Estimate'];
 export type Field = Schemas['Field'];
 export type Drawings = Schemas['Drawings'];
+export type Leaves = Schemas['Leaves'];
+export type LeafPage = Leaves['pages'][number];
 export type Drawer = Schemas['Drawer'];
 export type Parts = Schemas['Parts'];
 export type PartChoices = Schemas['PartChoices'];
@@ -140,5 +142,6 @@ export const api = {
   partChoices: (ref: Ref, spread: string, at: string) => call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),
   forgetKind: (kind: string) => call<void>('DELETE', `/kinds/${encodeURIComponent(kind)}`),
   opening: (ref: Ref, page: number) => call<Opening>('GET', about(ref, `/openings/${page}`)),
+  leaves: (ref: Ref, from: number, to: number) => call<Leaves>('GET', about(ref, `/leaves?from=${from}&to=${to}`)),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
 };

@@ -337,6 +337,28 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/leaves": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** Pages as a person leafs through them, the months among them, and what shows through each */
+        get: operations["leaves"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/drawer": {
         parameters: {
             query?: {
@@ -1284,6 +1306,8 @@ export interface components {
             first_leaf: "ordinary" | "undotted" | "blank" | "glued";
             /** @description left out where the pages have printed numbers */
             numbered?: boolean;
+            /** @description g/m², where somebody said it */
+            grammage?: number;
             /** @description names of the standard sizes of exactly these measures */
             sizes?: string[];
         };
@@ -1628,6 +1652,29 @@ export interface components {
                 own: components["schemas"]["OwnKind"];
             }[];
         };
+        /** @description a region of a page that is cut away, in boxes */
+        Cut: {
+            x: number;
+            y: number;
+            wide: number;
+            tall: number;
+        };
+        /** @description pages as a person leafs through them */
+        Leaves: {
+            version: number;
+            across: number;
+            down: number;
+            pages: {
+                page: number;
+                is: string;
+                title: string;
+                section: string | null;
+                marks: components["schemas"]["Mark"][];
+                removed: components["schemas"]["Cut"][];
+                /** @description how strongly the other side of its leaf shows against the light, in hundredths */
+                through: number;
+            }[];
+        };
         Drawings: {
             /** @description of the notebook these were drawn from */
             version: number;
@@ -1676,6 +1723,15 @@ export interface components {
                 marks: components["schemas"]["Mark"][];
                 /** @description the book is turned to draw it, its left edge upmost */
                 turned: boolean;
+                /** @description what the knife takes of it */
+                removed: components["schemas"]["Cut"][];
+                /** @description pages that are seen through what is cut away, the nearest first */
+                behind: {
+                    /** @description 0, or past the last one, for the cover */
+                    page: number;
+                    marks: components["schemas"]["Mark"][];
+                    removed: components["schemas"]["Cut"][];
+                }[];
             })[];
             groups: {
                 drawing: string;
@@ -2207,6 +2263,36 @@ export interface operations {
                     "application/json": components["schemas"]["Drawings"];
                 };
             };
+        };
+    };
+    leaves: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                /** @description a page; the first one where it is left out */
+                from?: number;
+                /** @description a page, 63 later at most */
+                to?: number;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description pages */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Leaves"];
+                };
+            };
+            404: components["responses"]["Problem"];
         };
     };
     drawer: {

@@ -29,6 +29,8 @@
           label="Page {page.page}: {page.title}"
           large
           counting={book.counting}
+          removed={page.removed}
+          behind={page.behind as { marks: Mark[]; removed: { x: number; y: number; wide: number; tall: number }[] }[]}
           turned={page.turned}
           lying={single && page.turned}
           note={lit.note}

@@ -1,7 +1,7 @@
 <!-- A page as it is to be drawn. Small, it is the real drawing, only smaller; large, it has rulers that count boxes. -->
 <script lang="ts">
   import type { Mark } from '../api/client';
-  import { AIR, BOX, EDGE, gather } from './marks';
+  import { AIR, BOX, type Cut, EDGE, gather, paper, RIM } from './marks';
 
   interface Props {
     across: number;
@@ -21,13 +21,18 @@
     step?: number | null;
     layers?: Set<string>;
     point?: (note: string | null) => void;
+    /** What is cut away of the page, and the pages that are seen there, the nearest first. */
+    removed?: Cut[];
+    behind?: { marks: Mark[]; removed: Cut[] }[];
     /** A region marked on the page, in boxes. */
     region?: { x: number; y: number; wide: number; tall: number } | null;
   }
-  let { across, down, marks, label, large = false, counting = 'boxes', turned = false, lying = false, note = null, step = null, layers = new Set(['pencil', 'band', 'ink', 'writing']), point, region = null }: Props = $props();
+  let { across, down, marks, label, large = false, counting = 'boxes', turned = false, lying = false, note = null, step = null, layers = new Set(['pencil', 'band', 'ink', 'writing']), point, removed = [], behind = [], region = null }: Props = $props();
 
   const uid = $props.id();
   const drawn = $derived(gather(marks));
+  /** The pages behind, the furthest first, as they are drawn over one another. */
+  const seen = $derived([...behind].reverse().map((one) => ({ path: paper(across, down, one.removed), drawn: gather(one.marks) })));
   const wide = $derived(across * BOX);
   const tall = $derived(down * BOX);
   const box = $derived(
@@ -78,6 +83,19 @@
           <path class="lit" d={tick.top ? (lying ? `M${tick.x} ${tall + 480}v420` : `M${tick.x} -480v-420`) : `M-480 ${tick.y}h-420`} />
         {/each}
       </g>
+    {/if}
+    {#if removed.length > 0}
+      <clipPath id="{uid}-cut"><path d={`${removed.map((cut) => paper(across, down, [cut]).split('M')[2]).map((one) => `M${one}`).join('')}`} /></clipPath>
+      <g class="behind" clip-path="url(#{uid}-cut)" aria-hidden="true">
+        <rect x={-RIM} y={-RIM} width={wide + 2 * RIM} height={tall + 2 * RIM} class="hole" />
+        {#each seen as one, i (i)}
+          <path class="sheet" d={one.path} fill-rule="evenodd" />
+          {#each one.drawn.bands as mark, j (j)}<path class="band" style:fill={mark.colour} d={mark.path} />{/each}
+          {#each one.drawn.strokes as mark, j (j)}<path class={mark.layer} style:stroke={mark.colour} d={mark.path} />{/each}
+          {#each one.drawn.words as mark, j (j)}<text class="words" style:fill={mark.colour} x={mark.x} y={mark.y} transform={mark.upwards ? `rotate(-90 ${mark.x} ${mark.y})` : undefined} font-size={mark.size} text-anchor={mark.anchor}>{mark.text}</text>{/each}
+        {/each}
+      </g>
+      <path class="knife" d={removed.map((cut) => `M${paper(across, down, [cut]).split('M')[2]}`).join('')} />
     {/if}
     {#if region && region.wide > 0 && region.tall > 0}<rect class="region" x={region.x * BOX} y={region.y * BOX} width={region.wide * BOX} height={region.tall * BOX} />{/if}
     {#each drawn.bands as one, i (i)}
@@ -133,6 +151,23 @@
     stroke: var(--caution);
     stroke-dasharray: 5 4;
     vector-effect: non-scaling-stroke;
+  }
+  .hole {
+    fill: var(--color-base-200);
+  }
+  .sheet {
+    fill: var(--sheet);
+  }
+  .behind {
+    opacity: 0.85;
+  }
+  .knife {
+    stroke: var(--ink);
+    stroke-width: 0.5px;
+    stroke-dasharray: 4 3;
+  }
+  .large .knife {
+    stroke-width: 1.2px;
   }
   .under {
     stroke: var(--dot);

@@ -13,8 +13,19 @@
     /** Where a stretch leads; without it the edge is only a picture. */
     href?: (page: number) => string;
     go?: (page: number) => void;
+    /** It can be drawn along, and goes wherever the finger is. */
+    scrub?: boolean;
   }
-  let { title, pages, stretches, short, at = null, href, go }: Props = $props();
+  let { title, pages, stretches, short, at = null, href, go, scrub = false }: Props = $props();
+
+  let along = false;
+  function draw(event: PointerEvent) {
+    if (!scrub || !go || (event.type === 'pointermove' && !along)) return;
+    along = event.type === 'pointermove' || event.button === 0;
+    const box = (event.currentTarget as HTMLElement).getBoundingClientRect();
+    const page = 1 + Math.floor(((event.clientX - box.left) / Math.max(1, box.width)) * pages);
+    if (along) go(Math.max(1, Math.min(pages, page)));
+  }
 
   const percent = (n: number) => `${(100 * n) / pages}%`;
   const said = (one: Stretch) => `${one.label}, ${one.from === one.to ? `page ${one.from}` : `pages ${one.from}–${one.to}`}`;
@@ -32,7 +43,9 @@
   }
 </script>
 
-<div class="edge" class:out={short > 0}>
+<!-- Drawing along it is an extra for the mouse and the finger: its stretches are links for the keyboard. -->
+<!-- svelte-ignore a11y_no_static_element_interactions -->
+<div class="edge" class:out={short > 0} class:scrub onpointerdown={draw} onpointermove={draw} onpointerup={() => (along = false)} onpointerleave={() => (along = false)}>
   <ol aria-label="Fore-edge of {title}">
     {#each stretches as one (one.from)}
       <li class={one.band} class:odd={odd(one)} style:left={percent(one.from - 1)} style:width={percent(one.to - one.from + 1)} style:--leaves={(one.to - one.from + 1) / 2}>
@@ -56,6 +69,10 @@
     border: 1px solid color-mix(in srgb, var(--color-base-content) 55%, transparent);
     border-radius: 1px;
     background: var(--spare);
+  }
+  .edge.scrub {
+    cursor: ew-resize;
+    touch-action: none;
   }
   .edge.out {
     border-right: 5px double var(--color-error);

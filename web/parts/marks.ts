@@ -72,3 +72,31 @@ function path(kind: string, x: number, y: number, wide: number, tall: number): s
   if (kind === 'ring') return `M${x} ${y + tall / 2}a${wide / 2} ${tall / 2} 0 1 0 ${wide} 0a${wide / 2} ${tall / 2} 0 1 0 ${-wide} 0`;
   return `M${x} ${y}h${wide}v${tall}h${-wide}z`;
 }
+
+/** A part of a page that is cut away, in boxes. */
+export interface Cut {
+  x: number;
+  y: number;
+  wide: number;
+  tall: number;
+}
+
+/** Paper beyond the grid in a small drawing: half a box on every side. */
+export const RIM = 420;
+
+/** The paper of a page as a path, without what is cut away of it: a cut that meets an edge of the grid goes on to the edge of the paper. `foot` is paper below its rim. */
+export function paper(across: number, down: number, removed: Cut[], foot = 0, rim = RIM): string {
+  const [wide, tall] = [across * BOX, down * BOX];
+  const around = (left: number, top: number, right: number, foot: number) => `M${left} ${top}H${right}V${foot}H${left}z`;
+  return [
+    around(-rim, -rim, wide + rim, tall + rim + foot),
+    ...removed.map((cut) =>
+      around(
+        cut.x === 0 ? -rim : cut.x * BOX,
+        cut.y === 0 ? -rim : cut.y * BOX,
+        cut.x + cut.wide === across ? wide + rim : (cut.x + cut.wide) * BOX,
+        cut.y + cut.tall === down ? tall + rim + foot : (cut.y + cut.tall) * BOX,
+      ),
+    ),
+  ].join('');
+}

@@ -5,6 +5,7 @@
   import ForeEdge from '../parts/ForeEdge.svelte';
   import Screen from '../parts/Screen.svelte';
   import { asProblem, open } from '../state/book.svelte';
+  import { keys } from '../state/keys.svelte';
   import { route } from '../state/route.svelte';
 
   let shelf = $state.raw<Shelf | null>(null);
@@ -62,6 +63,13 @@
     }
     await load();
   }
+
+  /** The notebook that has the focus, or the first one. */
+  function leaf() {
+    const at = document.activeElement?.closest('[data-notebook]')?.getAttribute('data-notebook') ?? shelf?.notebooks[0]?.id;
+    if (at) route.go(`/notebooks/${at}/leaf`);
+  }
+  $effect(() => keys.use([{ on: ['l'], shown: 'l', says: 'leaf through the notebook that is chosen, or the first', press: leaf }]));
 
   async function remove(notebook: { id: string; version: number }) {
     try {
@@ -125,12 +133,12 @@
     {/if}
     <ul class="grid gap-6">
       {#each shelf.notebooks as notebook (notebook.id)}
-        <li>
+        <li data-notebook={notebook.id}>
           <div class="flex flex-wrap items-baseline gap-x-4">
             <h3 class="line-clamp-2 wrap-anywhere" dir="auto"><a href="/notebooks/{notebook.id}/spreads">{notebook.title}</a></h3>
             <span class="quiet">{notebook.period.words}</span>
             <span class="quiet">{notebook.stock.sizes?.[0] ?? `${notebook.stock.width} × ${notebook.stock.height} mm`}, {notebook.stock.across} × {notebook.stock.down} boxes</span>
-            <span class="ml-auto">{@render removal(notebook)}</span>
+            <span class="ml-auto flex flex-wrap items-baseline gap-2"><a class="btn small plain" href="/notebooks/{notebook.id}/leaf" aria-label="Leaf through {notebook.title}">Leaf through</a>{@render removal(notebook)}</span>
           </div>
           {#each edges(notebook) as edge (edge.volume)}
             <div class="my-1.5"><ForeEdge {...edge} href={(page) => `/notebooks/${notebook.id}/bench/${page}${edge.volume === '1' ? '' : `?book=${edge.volume}`}`} /></div>

@@ -10,13 +10,15 @@ export interface StockAnswers {
   pages: string;
   first_leaf: string;
   numbered: boolean;
+  /** g/m²; empty where nobody knows. */
+  grammage: string;
 }
 
-export const A5: StockAnswers = { width: '148', height: '210', pitch: '5', across: '26', down: '38', pages: '192', first_leaf: 'ordinary', numbered: true };
+export const A5: StockAnswers = { width: '148', height: '210', pitch: '5', across: '26', down: '38', pages: '192', first_leaf: 'ordinary', numbered: true, grammage: '' };
 
 export function fromStock(stock: Stock): StockAnswers {
   const { width, height, pitch, across, down, pages, first_leaf } = stock;
-  return { width: `${width}`, height: `${height}`, pitch: `${pitch}`, across: `${across}`, down: `${down}`, pages: `${pages}`, first_leaf, numbered: stock.numbered ?? true };
+  return { width: `${width}`, height: `${height}`, pitch: `${pitch}`, across: `${across}`, down: `${down}`, pages: `${pages}`, first_leaf, numbered: stock.numbered ?? true, grammage: stock.grammage === undefined ? '' : `${stock.grammage}` };
 }
 
 export function toStock(answers: StockAnswers): Stock {
@@ -30,5 +32,6 @@ export function toStock(answers: StockAnswers): Stock {
     pages: number(answers.pages),
     first_leaf: answers.first_leaf,
     numbered: answers.numbered,
+    ...(answers.grammage.trim() === '' ? {} : { grammage: number(answers.grammage) }),
   } as Stock;
 }

@@ -1,0 +1,40 @@
+<?php
+
+/* Pages as a person leafs through them: every page there is, spreads and months, with what is cut away and what shows through. */
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Paper\Leaf;
+use AmpleMargin\Paper\ShowThrough;
+use AmpleMargin\Plan\Medium;
+
+final class LeavesView
+{
+    /** @return array<string, mixed> @param int $to of the book, from `$from` on */
+    public static function of(Book $book, int $from, int $to): array
+    {
+        $stock = $book->plan->stock;
+        $pages = [];
+        for ($page = $from; $page <= $to; ++$page) {
+            $slot = $book->slot($page);
+            $drawing = $book->drawing($page);
+            $spread = '' === $slot->spread ? null : $book->plan->spread($slot->spread);
+            $reverse = $book->slot(Leaf::reverse($page));
+            $behind = '' === $reverse->spread ? null : $book->plan->spread($reverse->spread);
+            $pages[] = [
+                'page' => $page,
+                'is' => $slot->is,
+                'title' => $slot->title,
+                'section' => $spread?->section->value,
+                'marks' => null === $drawing ? [] : DrawingView::marks($drawing),
+                'removed' => DrawingView::regions($book->cut->removed($page)),
+                'through' => ShowThrough::of($stock->grammage, Medium::Bleeds === $behind?->medium),
+            ];
+        }
+
+        return ['across' => $stock->across, 'down' => $stock->down, 'pages' => $pages];
+    }
+}

@@ -1,0 +1,302 @@
+<!-- The planned book turned like the real one, months and all: by arrows, click, drag or the fore-edge; and against the light. -->
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import type { Book } from '../api/client';
+  import { BOX, RIM } from '../parts/marks';
+  import Screen from '../parts/Screen.svelte';
+  import { keys } from '../state/keys.svelte';
+  import { route } from '../state/route.svelte';
+  import Face from './Face.svelte';
+  import { theme } from '../state/theme.svelte';
+  import { LeafingState, TURN } from './leafing.svelte';
+  import { FOOT, lookOf } from './paint';
+
+  let { book }: { book: Book } = $props();
+
+  const leafing = new LeafingState(() => book);
+  const { across, down } = $derived(book.stock);
+  /** Width by height of a page with its rim and its number. */
+  const ratio = $derived((across * BOX + 2 * RIM) / (down * BOX + 2 * RIM + FOOT));
+  const all = $derived(book.stock.pages / 2);
+  const turned = $derived(leafing.left / 2);
+  const shown = $derived([leafing.left, leafing.left + 1].filter((page) => page >= 1 && page <= book.stock.pages));
+
+  $effect(() => {
+    void book.version;
+    untrack(() => leafing.renew());
+  });
+  $effect(() => {
+    const page = route.page;
+    untrack(() => leafing.open(page));
+  });
+
+  function go(left: number, replace = true) {
+    const to = Math.max(0, Math.min(leafing.last, left));
+    route.go(route.to('leaf', Math.max(1, to)), replace);
+    leafing.open(to);
+  }
+  const turn = (way: -1 | 1) => go(leafing.left + 2 * way);
+
+  $effect(() =>
+    keys.use([
+      { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'turn a leaf back or on', press: (key) => turn(key === 'ArrowLeft' ? -1 : 1) },
+      { on: [' '], shown: 'Space', says: 'turn a leaf on', press: () => turn(1) },
+      { on: ['Home', 'End'], shown: 'Home, End', says: 'the first or the last opening', press: (key) => go(key === 'Home' ? 0 : leafing.last) },
+      { on: ['l'], shown: 'l', says: 'hold it against the light', press: () => (leafing.light = !leafing.light) },
+    ]),
+  );
+
+  /** A leaf that is held between the fingers, and how far it is turned, in degrees. */
+  let held: { leaf: HTMLElement; from: number; start: number; way: -1 | 1 } | null = null;
+  let spine: HTMLElement | null = $state(null);
+  let spread = $state(0);
+  /** Pixels of a page. */
+  const width = $derived(Math.floor(spread / 2));
+  const look = $derived(spine && theme.name ? lookOf(spine) : null);
+  /** Until the letters are there, nothing is painted in others. */
+  let lettered = $state(false);
+  document.fonts.ready.then(() => (lettered = true));
+
+  function take(event: PointerEvent) {
+    if (event.button !== 0 || !spine) return;
+    const box = spine.getBoundingClientRect();
+    const way = event.clientX > box.left + box.width / 2 ? 1 : -1;
+    const leaf = spine.querySelector<HTMLElement>(`[data-leaf="${way === 1 ? turned + 1 : turned}"]`);
+    if (!leaf) return;
+    (event.currentTarget as Element).setPointerCapture(event.pointerId);
+    held = { leaf, from: event.clientX, start: way === 1 ? 0 : 180, way };
+  }
+
+  function angle(event: PointerEvent): number {
+    if (!held || !spine) return 0;
+    const wide = spine.getBoundingClientRect().width;
+    return Math.max(0, Math.min(180, held.start + ((held.from - event.clientX) / wide) * 180));
+  }
+
+  function drag(event: PointerEvent) {
+    if (!held) return;
+    held.leaf.style.transition = 'none';
+    held.leaf.style.zIndex = '2000';
+    held.leaf.style.transform = `rotateY(${-angle(event)}deg)`;
+  }
+
+  function letGo(event: PointerEvent) {
+    if (!held) return;
+    const { leaf, from, way } = held;
+    const at = angle(event);
+    const clicked = Math.abs(event.clientX - from) < 4;
+    held = null;
+    leaf.style.transition = leaf.style.zIndex = leaf.style.transform = '';
+    if (event.type === 'pointerup' && (clicked || (way === 1 ? at > 60 : at < 120))) turn(way);
+  }
+
+  /** Where sections begin, for the tabs at the edges. */
+  const sections = $derived.by(() => {
+    const tabs: { name: string; page: number }[] = [];
+    for (const one of [...book.spreads].filter((spread) => spread.page !== null).sort((a, b) => (a.page ?? 0) - (b.page ?? 0))) {
+      const name = book.sections.find((section) => section.id === one.section)?.words ?? one.section;
+      if (!tabs.some((tab) => tab.name === name)) tabs.push({ name, page: one.page ?? 1 });
+    }
+    const month = book.months[0];
+    if (month) tabs.push({ name: 'Months', page: month.page });
+    return tabs.sort((a, b) => a.page - b.page);
+  });
+</script>
+
+{#snippet tabs(passed: boolean)}
+  <div class="tabs" class:passed>
+    {#each sections as tab (tab.name)}
+      {@const isPassed = tab.page <= leafing.left + 1}
+      <button class="tab" class:away={isPassed !== passed} tabindex={isPassed === passed ? undefined : -1} aria-hidden={isPassed === passed ? undefined : 'true'} onclick={() => go(2 * Math.floor(tab.page / 2))}>{tab.name}</button>
+    {/each}
+  </div>
+{/snippet}
+
+<Screen title="Leaf through" handle="What is here">
+  {#snippet margin()}
+    <h2>{shown.length > 1 ? `Pages ${shown[0]} and ${shown[1]}` : `Page ${shown[0]}`}</h2>
+    {#if leafing.wrong}<p class="note stop" role="alert">{leafing.wrong}</p>{/if}
+    <ul class="here">
+      {#each shown as number (number)}
+        {@const page = leafing.page(number)}
+        <li>
+          <strong class="figures">{number}</strong> <span dir="auto">{page?.title ?? '…'}</span>
+          {#if page && page.removed.length > 0}<span class="quiet">cut</span>{/if}
+          <a href={route.to('bench', number)} aria-label="Page {number} on the bench">bench</a>
+        </li>
+      {/each}
+    </ul>
+    <label class="mt-3 flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" bind:checked={leafing.light} /> Hold it against the light</label>
+    {#if leafing.light}
+      <ul class="here">
+        {#each shown as number (number)}
+          {@const page = leafing.page(number)}
+          {@const back = leafing.page(number % 2 === 0 ? number - 1 : number + 1)}
+          <li>{#if page && back}Behind {number}: <span dir="auto">{back.title}</span>, <span class="figures">{back.marks.length === 0 ? 'nothing drawn' : `${page.through} of 100`}</span>{/if}</li>
+        {/each}
+      </ul>
+      <p class="quiet">
+        {#if book.stock.grammage}At {book.stock.grammage} g/m², from memory.{:else}As on paper of 100 g/m²: say on <a href={route.to('stock')}>Stock</a> what yours weighs. From memory.{/if}
+        A page that bleeds shows through any paper.
+      </p>
+    {/if}
+    <p class="quiet mt-3">Turn with ← and →, by a click, or take a leaf and draw it over. The fore-edge below opens the book anywhere.</p>
+  {/snippet}
+
+  <div class="table" style:--ratio={ratio}>
+    {@render tabs(true)}
+    <div class="stack before" style:--leaves={turned / all} aria-hidden="true"></div>
+    <!-- Turning by mouse and touch; keys and buttons do the same. -->
+    <!-- svelte-ignore a11y_no_static_element_interactions -->
+    <div class="book" class:lit={leafing.light} style:--turn="{TURN}ms" bind:this={spine} bind:clientWidth={spread} onpointerdown={take} onpointermove={drag} onpointerup={letGo} onpointercancel={letGo}>
+      <div class="board" class:left={leafing.left === 0} class:right={leafing.left === leafing.last}></div>
+      {#each look && lettered && width > 0 ? leafing.leaves : [] as leaf (leaf)}
+        {@const isTurned = leafing.isTurned(leaf)}
+        {@const shown = look!}
+        {@const near = Math.abs(leaf - turned - (isTurned ? 0 : 1)) < 1}
+        <div class="leaf" class:turned={isTurned} data-leaf={leaf} style:z-index={isTurned ? leaf : 1000 - leaf} aria-hidden={near ? undefined : 'true'}>
+          <div class="face front" aria-hidden={isTurned ? 'true' : undefined}>
+            <Face {across} {down} number={2 * leaf - 1} page={leafing.drawn(2 * leaf - 1)} reverse={leafing.light ? leafing.page(2 * leaf) : null} left={false} {width} look={shown} />
+          </div>
+          <div class="face back" aria-hidden={isTurned ? undefined : 'true'}>
+            <Face {across} {down} number={2 * leaf} page={leafing.drawn(2 * leaf)} reverse={leafing.light ? leafing.page(2 * leaf - 1) : null} left {width} look={shown} />
+          </div>
+        </div>
+      {/each}
+    </div>
+    <div class="stack behind" style:--leaves={(all - turned) / all} aria-hidden="true"></div>
+    {@render tabs(false)}
+  </div>
+  <div class="hands">
+    <button class="btn" disabled={leafing.left === 0} onclick={() => turn(-1)}>Back a leaf</button>
+    <output class="figures" aria-live="polite">{shown.join(' · ')} of {book.stock.pages}</output>
+    <button class="btn" disabled={leafing.left >= leafing.last} onclick={() => turn(1)}>On a leaf</button>
+  </div>
+</Screen>
+
+<style>
+  .here {
+    display: grid;
+    gap: 0.35rem;
+    margin-top: 0.4rem;
+  }
+  .here a {
+    margin-left: 0.4rem;
+    font-size: 0.85rem;
+  }
+  .table {
+    display: flex;
+    justify-content: center;
+    align-items: center;
+    height: calc(100% - 4rem);
+    min-height: 18rem;
+    container-type: size;
+  }
+  .book {
+    --wide: round(down, min((100cqh - 0.4rem) * 2 * var(--ratio), 100cqw - 7.2rem), 4px);
+    position: relative;
+    flex: none;
+    width: var(--wide);
+    height: round(down, var(--wide) / 2 / var(--ratio), 1px);
+    perspective: 6000px;
+    touch-action: pan-y;
+    user-select: none;
+    cursor: grab;
+  }
+  .board {
+    position: absolute;
+    inset: 0;
+    background: color-mix(in srgb, var(--ink) 12%, var(--color-base-200));
+    border: 1px solid color-mix(in srgb, var(--ink) 35%, transparent);
+  }
+  .leaf {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    left: 50%;
+    width: 50%;
+    transform-origin: left center;
+    transform-style: preserve-3d;
+    transform: rotateY(0deg);
+    /* Half-way over it changes stacks: above those it leaves until then, above those it comes to after. */
+    transition:
+      transform var(--turn) ease-in-out,
+      z-index 0s linear calc(var(--turn) / 2);
+  }
+  .leaf.turned {
+    transform: rotateY(-180deg);
+  }
+  .face {
+    position: absolute;
+    inset: 0;
+    backface-visibility: hidden;
+    pointer-events: none;
+  }
+  .face.back {
+    transform: rotateY(180deg);
+  }
+  .lit .face {
+    filter: brightness(1.03);
+  }
+  .stack {
+    flex: none;
+    height: calc(min(100cqh - 0.4rem, (100cqw - 7.2rem) / 2 / var(--ratio)) * 0.985);
+    width: calc(3px + 26px * var(--leaves));
+    background: repeating-linear-gradient(90deg, var(--sheet) 0 2px, color-mix(in srgb, var(--ink) 30%, var(--sheet)) 2px 3px);
+    border-block: 1px solid color-mix(in srgb, var(--ink) 35%, transparent);
+    transition: width var(--turn, 190ms);
+  }
+  .tabs {
+    flex: none;
+    display: flex;
+    flex-direction: column;
+    gap: 0.3rem;
+    width: 1.9rem;
+    max-height: 100%;
+  }
+  .tab {
+    writing-mode: vertical-rl;
+    min-height: 3.6rem;
+    padding: 0.5rem 0.3rem;
+    font-size: 0.78rem;
+    background: var(--color-base-100);
+    border: 1px solid color-mix(in srgb, var(--ink) 40%, transparent);
+    border-left: 0;
+    border-radius: 0 3px 3px 0;
+    cursor: pointer;
+  }
+  .passed .tab {
+    transform: rotate(180deg);
+  }
+  .tab.away {
+    visibility: hidden;
+  }
+  .hands {
+    display: flex;
+    justify-content: center;
+    align-items: center;
+    gap: 1.2rem;
+    height: 3.4rem;
+  }
+  .hands output {
+    min-width: 9rem;
+    text-align: center;
+  }
+  @media (prefers-reduced-motion: reduce) {
+    .leaf,
+    .stack {
+      transition: none;
+    }
+  }
+  @media (max-width: 640px) {
+    .tabs {
+      display: none;
+    }
+    .book {
+      --wide: round(down, min((100cqh - 0.4rem) * 2 * var(--ratio), 100cqw - 1.2rem), 4px);
+    }
+    .stack {
+      width: calc(2px + 6px * var(--leaves));
+    }
+  }
+</style>
