@@ -38,9 +38,10 @@ final class PartsView
         $pages = null === $parts ? $book->spreadDrawings($spread->id) : $book->drawnAsParts($spread) ?? [];
         $page = ($pages[0] ?? throw new NotFound('This spread has no page.'))->lying();
         $sheets = array_map(
-            static fn (PageDrawing $one): PageDrawing => $one->lying(),
-            \array_slice($pages, 0, $parts->sheets ?? 1),
+            static fn (int $sheet): PageDrawing => ($pages[$parts?->page($sheet, \count($pages)) ?? 0] ?? $pages[0])->lying(),
+            range(0, ($parts->sheets ?? 1) - 1),
         );
+        $cut = $parts?->cut;
 
         return [
             'title' => $book->catalogue()->title($spread),
@@ -50,6 +51,13 @@ final class PartsView
             'pages' => \count($pages),
             'minutes' => Minutes::of(Count::of($pages)),
             'drawn' => array_map(DrawingView::marks(...), $sheets),
+            'sheets' => array_map(static fn (int $sheet): string => $parts?->name($sheet) ?? 'Page 1', array_keys($sheets)),
+            'cut' => null === $cut ? null : [
+                'cut' => $cut::word(),
+                'settings' => (object) $cut->written(),
+                'most' => \count($cut->roles()),
+                'least' => $cut->least(),
+            ],
             'says' => $says,
             'findings' => array_map(BookView::finding(...), array_values(array_merge([], ...array_column($pages, 'findings')))),
             'parts' => null === $parts ? [] : array_map(static function (PlacedLeaf $leaf) use ($parts, $sheets, $page): array {

@@ -14,8 +14,10 @@ use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Cuts;
 use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Fillings;
+use AmpleMargin\Spread\Part\Cut;
 use AmpleMargin\Spread\Setting\Field;
 use App\Api\KindView;
 use App\Repository\Kinds;
@@ -43,6 +45,12 @@ final class CatalogueController
                 Fillings::all(),
                 array_keys(Fillings::all()),
             ),
+            'cuts' => array_map(static fn (Cut $cut): array => [
+                'cut' => $cut::word(),
+                'name' => $cut::name(),
+                'purpose' => $cut::purpose(),
+                'fields' => KindView::fields($cut->all()),
+            ], array_values(Cuts::all())),
             'papers' => array_map(static fn (PaperSize $size): array => [
                 'name' => $size->value,
                 'width' => $size->micrometres()[0] / 1000,

@@ -1101,12 +1101,14 @@ export interface components {
             needed?: boolean;
             fill?: string;
             name?: string | null;
+            /** @description null for no cut */
+            cut?: string | null;
             settings?: {
                 [key: string]: unknown;
             };
         };
         /** @enum {unknown} */
-        PartDo: "divide" | "join" | "swap" | "move" | "size" | "gap" | "fill" | "name" | "set" | "add-page" | "remove-page";
+        PartDo: "divide" | "join" | "swap" | "move" | "size" | "gap" | "fill" | "name" | "set" | "add-page" | "remove-page" | "cut";
         /** @description an edit of type part-page without its type and spread */
         PartChange: {
             do: components["schemas"]["PartDo"];
@@ -1122,6 +1124,17 @@ export interface components {
             minutes: number;
             /** @description the marks of each page that is divided; it lies on its side where the spread does */
             drawn: components["schemas"]["Mark"][][];
+            /** @description what each of them is called: "Page 2", "A face" */
+            sheets: string[];
+            cut: null | {
+                cut: string;
+                settings: {
+                    [key: string]: unknown;
+                };
+                /** @description partings it needs */
+                least: number;
+                most: number;
+            };
             /** @description why its parts cannot stand on this paper */
             says: string | null;
             findings: components["schemas"]["Finding"][];
@@ -1379,6 +1392,13 @@ export interface components {
             /** @description what a part of a page can be filled with */
             fillings: {
                 fill: string;
+                name: string;
+                purpose: string;
+                fields: components["schemas"]["Field"][];
+            }[];
+            /** @description the ways to cut leaves */
+            cuts: {
+                cut: string;
                 name: string;
                 purpose: string;
                 fields: components["schemas"]["Field"][];

@@ -9,6 +9,7 @@
   import { catalogue } from '../state/catalogue.svelte';
   import { keys } from '../state/keys.svelte';
   import { route } from '../state/route.svelte';
+  import CutNote from './CutNote.svelte';
   import DivisionNote from './DivisionNote.svelte';
   import KeepNote from './KeepNote.svelte';
   import PartNote from './PartNote.svelte';
@@ -72,6 +73,7 @@
     {#if parting.around}
       {#key parting.at}<PlaceNote {parting} {change} />{/key}
     {/if}
+    {#if page}<CutNote {page} cuts={catalogue.all?.cuts ?? []} change={(what) => parting.cut(what)} />{/if}
     {#if page}<div class="mt-3"><Findings findings={page.findings.filter((finding) => !page.parts.some((part) => part.says === finding.says))} /></div>{/if}
     {#if page && spread}
       {#key `${spread.id} ${spread.kind}`}
@@ -87,10 +89,15 @@
       <span class="quiet">{page.parts.length === 1 ? 'One part' : `${page.parts.length} parts`}, {page.minutes} minutes{page.pages > 1 ? `, ${page.pages} pages` : ''}</span>
       <span class="sheets" role="group" aria-label="Pages that are divided">
         {#if page.drawn.length > 1}
-          {#each Array.from(page.drawn.keys()) as sheet (sheet)}<button class="btn small plain" aria-pressed={sheet === parting.sheet} onclick={() => parting.turn(sheet)}>Page {sheet + 1}</button>{/each}
-          <button class="btn small" onclick={() => parting.removePage()}>Take this page out</button>
+          {#each Array.from(page.drawn.keys()) as sheet (sheet)}<button class="btn small plain" aria-pressed={sheet === parting.sheet} onclick={() => parting.turn(sheet)}>{page.sheets[sheet]}</button>{/each}
         {/if}
-        <button class="btn small" onclick={() => parting.addPage()}>Add a page</button>
+        {#if page.cut}
+          {#if page.sheets.length > page.cut.least}<button class="btn small" onclick={() => parting.removePage()}>Take out “{page.sheets.at(-1)}”</button>{/if}
+          {#if page.sheets.length < page.cut.most}<button class="btn small" onclick={() => parting.addPage()}>Add another side</button>{/if}
+        {:else}
+          {#if page.drawn.length > 1}<button class="btn small" onclick={() => parting.removePage()}>Take this page out</button>{/if}
+          <button class="btn small" onclick={() => parting.addPage()}>Add a page</button>
+        {/if}
       </span>
       {#if page.page !== null}<a class="btn small to" href={route.to('bench', page.page)}>To the bench</a>{/if}
     </div>

@@ -149,6 +149,12 @@ export class PartingState {
     return saved;
   }
 
+  /** Its leaves cut in another way, or not at all. */
+  async cut(change: { cut: string | null; settings?: Record<string, unknown> }): Promise<void> {
+    await this.edit({ type: 'part-page', spread: this.spread(), at: '', do: 'cut', ...change } as Edit);
+    await this.load();
+  }
+
   /** Draws a line along by so many boxes, without letting it go. */
   async draw(line: Line, by: number) {
     if (this.drawn?.line === line && this.drawn.by === by) return;

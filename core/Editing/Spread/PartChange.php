@@ -8,6 +8,7 @@ namespace AmpleMargin\Editing\Spread;
 
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
+use AmpleMargin\Spread\Cuts;
 use AmpleMargin\Spread\Fillings;
 use AmpleMargin\Spread\Part\PartingFile;
 use AmpleMargin\Spread\Part\PartRefused;
@@ -33,6 +34,7 @@ final class PartChange
         'set' => 'a part set otherwise',
         'add-page' => 'a page more',
         'remove-page' => 'a page less',
+        'cut' => 'leaves cut otherwise',
     ];
 
     /**
@@ -64,6 +66,7 @@ final class PartChange
             'set' => self::setting($values->kept('settings')),
             'add-page' => [[], static fn (Repart $page, string $at): Piece => $page->withPage($at)],
             'remove-page' => [[], static fn (Repart $page, string $at): Piece => $page->withoutPage($at)],
+            'cut' => self::cutting($values),
             'join' => [[], static fn (Repart $page, string $at): Piece => $page->joined($at)],
             default => [[], static fn (Repart $page, string $at): Piece => $page->swapped($at)],
         };
@@ -145,6 +148,19 @@ final class PartChange
             $gap,
             PartingFile::leftover($leftover, $at),
         )];
+    }
+
+    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Piece} */
+    private static function cutting(Values $values): array
+    {
+        $word = $values->textOrNull('cut', 20);
+        $cut = null === $word ? null : Cuts::named($word) ?? throw PlanProblem::at(
+            $values->path('cut'),
+            'Leaves are cut as one of: '.implode(', ', array_keys(Cuts::all())).'.',
+        );
+        $settings = $values->has('settings') ? $values->kept('settings') : [];
+
+        return [['cut' => $word, 'settings' => $settings], static fn (Repart $page): Piece => $page->cut($cut, $settings)];
     }
 
     /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Piece} */

@@ -78,6 +78,11 @@ final class Doors extends Cut
         return ['The strip', 'A face', 'Under the first leaf', 'Under the last leaf'];
     }
 
+    public function main(): int
+    {
+        return self::FACE;
+    }
+
     public function least(): int
     {
         return 2;

@@ -22,6 +22,11 @@ abstract class OneLeaf extends Cut
         return ['Its front', 'Its back', 'The page behind it', 'The page before it'];
     }
 
+    public function main(): int
+    {
+        return 0;
+    }
+
     public function least(): int
     {
         return 2;

@@ -55,6 +55,11 @@ final class Tabs extends Cut
         return ['The front of a leaf', 'The back of a leaf'];
     }
 
+    public function main(): int
+    {
+        return 0;
+    }
+
     public function least(): int
     {
         return 1;

@@ -87,6 +87,9 @@ abstract class Cut
     /** @return non-empty-list<string> what each of its partings is for: "The strip", "A face" */
     abstract public function roles(): array;
 
+    /** Which of them is the page that is cut, from 0. */
+    abstract public function main(): int;
+
     /** How many of them there must be. */
     abstract public function least(): int;
 

@@ -45,6 +45,9 @@ final class Repart
     /** One more page after the one a part stands on, with lines to begin with. @throws PartRefused */
     public function withPage(string $path): Piece
     {
+        if ($this->page instanceof Run && null !== $this->page->cut) {
+            return $this->role(true);
+        }
         $pages = Run::pagesOf($this->page);
         if (\count($pages) >= Run::MOST) {
             throw PartRefused::at($path, 'A spread is divided over '.Run::MOST.' pages at most.');
@@ -57,6 +60,9 @@ final class Repart
     /** Without the page a part stands on. @throws PartRefused */
     public function withoutPage(string $path): Piece
     {
+        if ($this->page instanceof Run && null !== $this->page->cut) {
+            return $this->role(false);
+        }
         $pages = Run::pagesOf($this->page);
         if (1 === \count($pages)) {
             throw PartRefused::at($path, 'This is its only page.');
@@ -68,6 +74,52 @@ final class Repart
             1 => $pages[0],
             default => Run::of($pages),
         };
+    }
+
+    /**
+     * Its leaves cut otherwise, or not at all. A page becomes a face of doors, or the front of a leaf; what else the cut needs is
+     * lines to begin with.
+     *
+     * @param array<array-key, mixed> $settings of the cut, over those it has; null puts one back to its default
+     *
+     * @throws PartRefused
+     */
+    public function cut(?Cut $cut, array $settings = []): Piece
+    {
+        $now = $this->page instanceof Run ? $this->page->cut : null;
+        $pages = Run::pagesOf($this->page);
+        if (null === $cut) {
+            // Of a strip and a face, the face is the page.
+            $main = null !== $now && isset($pages[$now->main()]) ? $pages[$now->main()] : $pages[0];
+
+            return null === $now ? $this->page : $main;
+        }
+        if (null !== $now && $now::word() === $cut::word()) {
+            return Run::of($pages, $now->set($settings));
+        }
+        $kept = null === $now ? $pages[0] : $pages[$now->main()] ?? $pages[0];
+        $partings = array_fill(0, max($cut->least(), $cut->main() + 1), Leaf::of(new Lines()));
+        $partings[$cut->main()] = $kept;
+
+        return Run::of(array_values($partings), $cut->set($settings));
+    }
+
+    /** One parting more of a cut, or the last one taken out. @throws PartRefused */
+    private function role(bool $more): Piece
+    {
+        $cut = $this->page instanceof Run ? $this->page->cut : null;
+        $pages = Run::pagesOf($this->page);
+        if (null === $cut) {
+            throw PartRefused::at('', 'No leaf of this spread is cut.');
+        }
+        $count = \count($pages) + ($more ? 1 : -1);
+        if ($count < $cut->least() || $count > \count($cut->roles())) {
+            throw PartRefused::at('', "{$cut::name()} have ".$cut->least().' to '.\count($cut->roles()).' partings.');
+        }
+
+        $pages = $more ? [...$pages, Leaf::of(new Lines())] : \array_slice($pages, 0, $count);
+
+        return [] === $pages ? throw new \LogicException('A cut has a parting.') : Run::of($pages, $cut);
     }
 
     /**
