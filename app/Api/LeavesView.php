@@ -9,6 +9,7 @@ namespace App\Api;
 use AmpleMargin\Book\Book;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Paper\ShowThrough;
+use AmpleMargin\Paper\Thickness;
 use AmpleMargin\Plan\Medium;
 
 final class LeavesView
@@ -35,6 +36,13 @@ final class LeavesView
             ];
         }
 
-        return ['across' => $stock->across, 'down' => $stock->down, 'pages' => $pages];
+        $thickness = Thickness::of($stock, $book->glued());
+
+        return [
+            'across' => $stock->across,
+            'down' => $stock->down,
+            'thickness' => ['figure' => $thickness->figure(), 'arithmetic' => $thickness->arithmetic()],
+            'pages' => $pages,
+        ];
     }
 }

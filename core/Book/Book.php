@@ -195,6 +195,15 @@ final class Book
         return null === $parts ? null : PartChoices::at($parts, $part, $this->layouts->request($spread));
     }
 
+    /** Layers glued in on the pages of all spreads, each where it is thickest. */
+    public function glued(): int
+    {
+        return array_sum(array_map(
+            fn (PlannedSpread $spread): int => $this->drawings->laid($spread->id)->glued ?? 0,
+            $this->plan->spreads,
+        ));
+    }
+
     /** The divisions that can be looked up on a spread; null where it shows none. */
     public function spacing(PlannedSpread $spread): ?SpacingAsked
     {

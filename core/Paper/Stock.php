@@ -16,6 +16,10 @@ final class Stock
     public const LIGHTEST = 40;
     public const HEAVIEST = 400;
 
+    /** µm of a leaf, from memory. */
+    private const THINNEST = 30;
+    private const THICKEST = 600;
+
     /** µm */
     public const LEAST_PITCH = 2_000;
     public const MOST_PITCH = 20_000;
@@ -42,6 +46,8 @@ final class Stock
         public readonly bool $numbered = true,
         /** g/m² (ISO 536), 40 to 400; null where nobody said. */
         public readonly ?int $grammage = null,
+        /** µm a leaf is thick, 30 to 600; null where nobody measured it. */
+        public readonly ?int $leaf = null,
     ) {
         foreach (['width' => $width, 'height' => $height] as $field => $side) {
             if ($side < 50_000 || $side > 400_000) {
@@ -63,6 +69,13 @@ final class Stock
             throw StockRefused::at(
                 'grammage',
                 'Paper of notebooks weighs '.self::LIGHTEST.' to '.self::HEAVIEST." g/m²; this says $grammage.",
+            );
+        }
+        if (null !== $leaf && ($leaf < self::THINNEST || $leaf > self::THICKEST)) {
+            throw StockRefused::at(
+                'leaf',
+                'A leaf is '.Millimetres::written(self::THINNEST).' to '.Millimetres::written(self::THICKEST)
+                    .' mm thick; this says '.Millimetres::written($leaf).'.',
             );
         }
         if (0 !== $pages % 2) {

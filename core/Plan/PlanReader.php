@@ -214,6 +214,7 @@ final class PlanReader
                 $values->choice('first_leaf', FirstLeaf::class, FirstLeaf::Ordinary),
                 $values->flag('numbered', true),
                 $values->has('grammage') ? $values->count('grammage', \PHP_INT_MIN, \PHP_INT_MAX) : null,
+                $values->has('leaf') ? $values->millimetres('leaf') : null,
             );
         } catch (StockRefused $refused) {
             throw PlanProblem::at($values->path($refused->field), $refused->getMessage());

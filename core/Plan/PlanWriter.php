@@ -117,7 +117,11 @@ final class PlanWriter
             'down' => $stock->down,
             'pages' => $stock->pages,
             'first_leaf' => $stock->firstLeaf->value,
-        ] + ($stock->numbered ? [] : ['numbered' => false]) + (null === $stock->grammage ? [] : ['grammage' => $stock->grammage]);
+        ] + array_filter([
+            'numbered' => $stock->numbered ? null : false,
+            'grammage' => $stock->grammage,
+            'leaf' => null === $stock->leaf ? null : self::millimetres($stock->leaf),
+        ], static fn (mixed $said): bool => null !== $said);
     }
 
     /** @return array<string, mixed> what is at its default is left out */

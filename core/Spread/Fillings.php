@@ -14,10 +14,12 @@ use AmpleMargin\Spread\Filling\Divisions;
 use AmpleMargin\Spread\Filling\DotLegend;
 use AmpleMargin\Spread\Filling\Frames;
 use AmpleMargin\Spread\Filling\Free;
+use AmpleMargin\Spread\Filling\GluedIn;
 use AmpleMargin\Spread\Filling\GoalChecks;
 use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Filling\Graph;
 use AmpleMargin\Spread\Filling\KeyMarks;
+use AmpleMargin\Spread\Filling\LargeLetters;
 use AmpleMargin\Spread\Filling\Legend;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
@@ -25,6 +27,7 @@ use AmpleMargin\Spread\Filling\MiniMonths;
 use AmpleMargin\Spread\Filling\MonthInCells;
 use AmpleMargin\Spread\Filling\SavingsList;
 use AmpleMargin\Spread\Filling\SavingsPicture;
+use AmpleMargin\Spread\Filling\Spines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Filling\Words;
@@ -45,6 +48,9 @@ final class Fillings
             'legend' => new Legend(),
             'graph' => new Graph(),
             'frames' => new Frames(),
+            'spines' => new Spines(),
+            'large-letters' => new LargeLetters(),
+            'glued' => new GluedIn(),
             'savings' => new SavingsList(),
             'savings-drawn' => new SavingsPicture(),
             'mini-months' => new MiniMonths(),

@@ -28,6 +28,7 @@ final class Laid
      * @param array<int, list<Finding>>             $findings page from 0 → what it says
      * @param Side                                  $starts   the side it must start on, whatever its kind says
      * @param array<int, non-empty-list<Region>>    $removed  page from 0 → what the knife takes of it
+     * @param int                                   $glued    layers glued in where it is thickest
      * @param \Closure(int, int): list<PageDrawing> $draw     told the number of its first page and the steps before it
      */
     private function __construct(
@@ -36,13 +37,20 @@ final class Laid
         private readonly \Closure $draw,
         public readonly Side $starts = Side::Any,
         public readonly array $removed = [],
+        public readonly int $glued = 0,
     ) {
     }
 
     /** Its pages belong together as they lie open: it begins on a left page. */
     public function openingFlat(): self
     {
-        return new self($this->pages, $this->findings, $this->draw, Side::Left, $this->removed);
+        return new self($this->pages, $this->findings, $this->draw, Side::Left, $this->removed, $this->glued);
+    }
+
+    /** So many layers are glued in. */
+    public function gluing(int $layers): self
+    {
+        return new self($this->pages, $this->findings, $this->draw, $this->starts, $this->removed, $layers);
     }
 
     /**
@@ -52,7 +60,7 @@ final class Laid
      */
     public function cut(Side $starts, array $removed): self
     {
-        return new self($this->pages, $this->findings, $this->draw, $starts, $removed);
+        return new self($this->pages, $this->findings, $this->draw, $starts, $removed, $this->glued);
     }
 
     /**
@@ -153,7 +161,7 @@ final class Laid
             range(0, $this->pages - 1),
         );
 
-        return new self($this->pages, $findings, $draw, $this->starts, $this->removed);
+        return new self($this->pages, $findings, $draw, $this->starts, $this->removed, $this->glued);
     }
 
     /** Saying more on its first page. */

@@ -27,7 +27,7 @@ final class CatalogueTest extends TestCase
         $told = [];
         preg_match_all(
             '/^\| ((?:`[a-z-]+`(?:, )?)+) \| (.+) \|$/m',
-            substr($format, (int) strpos($format, 'Settings by kind'), 9000),
+            substr($format, (int) strpos($format, 'Settings by kind'), 12_000),
             $rows,
             \PREG_SET_ORDER,
         );
@@ -48,7 +48,7 @@ final class CatalogueTest extends TestCase
     public function testTheFormatSaysWhichSettingsEveryFillingHas(): void
     {
         $format = (string) file_get_contents(\dirname(__DIR__, 2).'/docs/format.md');
-        $table = substr($format, (int) strpos($format, '| `fill` | `settings` |'), 5000);
+        $table = substr($format, (int) strpos($format, '| `fill` | `settings` |'), 7_000);
         $told = [];
         preg_match_all('/^\| ((?:`[a-z-]+`(?:, )?)+) \| (.+) \|$/m', $table, $rows, \PREG_SET_ORDER);
         foreach ($rows as [, $fills, $settings]) {

@@ -1321,6 +1321,8 @@ export interface components {
             numbered?: boolean;
             /** @description g/m², where somebody said it */
             grammage?: number;
+            /** @description mm a leaf is thick, where somebody said it */
+            leaf?: number;
             /** @description names of the standard sizes of exactly these measures */
             sizes?: string[];
         };
@@ -1684,6 +1686,11 @@ export interface components {
             version: number;
             across: number;
             down: number;
+            /** @description of the block of leaves with what is glued in */
+            thickness: {
+                figure: string;
+                arithmetic: string;
+            };
             pages: {
                 page: number;
                 is: string;

@@ -140,6 +140,7 @@
         A page that bleeds shows through any paper.
       </p>
     {/if}
+    {#if leafing.thickness}<p class="mt-3"><strong class="figures">{leafing.thickness.figure}</strong> <span class="quiet">{leafing.thickness.arithmetic}</span></p>{/if}
     <p class="quiet mt-3">Turn with ← and →, by a click, or take a leaf and draw it over. The fore-edge below opens the book anywhere.</p>
   {/snippet}
 

@@ -1,5 +1,5 @@
 // The book being leafed through: which opening lies open, which leaves are there to be turned, and the pages fetched ahead.
-import { api, type Book, type LeafPage } from '../api/client';
+import { api, type Book, type LeafPage, type Leaves } from '../api/client';
 import { asProblem } from '../state/book.svelte';
 
 /** Pages that are fetched at once. */
@@ -15,6 +15,8 @@ export class LeafingState {
   /** Held against the light. */
   light = $state(false);
   wrong = $state('');
+  /** How thick the block of leaves is, and how that comes about. */
+  thickness = $state.raw<Leaves['thickness'] | null>(null);
   private pages = $state.raw<Record<number, LeafPage>>({});
   /** The opening the leaves are made for; it follows when a leaf has come to rest. */
   private anchor = $state(0);
@@ -111,6 +113,7 @@ export class LeafingState {
       const answer = await api.leaves(this.book(), block * BLOCK + 1, (block + 1) * BLOCK);
       if (version !== this.version) return;
       this.pages = { ...this.pages, ...Object.fromEntries(answer.pages.map((page) => [page.page, page])) };
+      this.thickness = answer.thickness;
       this.wrong = '';
       this.queue();
     } catch (error) {

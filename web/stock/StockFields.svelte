@@ -62,7 +62,7 @@
   const about = (field: string) => (wrong?.field === field || wrong?.field === `stock/${field}` || wrong?.field === `edit/stock/${field}` ? wrong.detail : '');
 </script>
 
-{#snippet number(name: 'width' | 'height' | 'pitch' | 'across' | 'down' | 'pages' | 'grammage', label: string, input: () => void = () => {})}
+{#snippet number(name: 'width' | 'height' | 'pitch' | 'across' | 'down' | 'pages' | 'grammage' | 'leaf', label: string, input: () => void = () => {})}
   <div>
     <label class="field">
       <span>{label}</span>
@@ -101,14 +101,17 @@
     </div>
     <button type="button" class="btn small mt-2" disabled={!estimate} onclick={take}>Take the estimate as the count</button>
   </details>
-  <div class="grid grid-cols-[1fr_7rem] gap-3">
+  <div class="grid grid-cols-2 gap-3">
+    {@render number('grammage', 'Paper, g/m²')}
+    {@render number('leaf', 'A leaf, mm thick')}
+  </div>
+  <div>
     <label class="field">
       <span>First leaf</span>
       <select class="select" bind:value={answers.first_leaf}>
         {#each LEAVES as [value, words] (value)}<option {value}>{words}</option>{/each}
       </select>
     </label>
-    {@render number('grammage', 'Paper, g/m²')}
   </div>
   <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" bind:checked={answers.numbered} /> Pages have printed numbers</label>
 </fieldset>

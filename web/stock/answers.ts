@@ -12,13 +12,15 @@ export interface StockAnswers {
   numbered: boolean;
   /** g/m²; empty where nobody knows. */
   grammage: string;
+  /** mm a leaf is thick; empty where nobody measured it. */
+  leaf: string;
 }
 
-export const A5: StockAnswers = { width: '148', height: '210', pitch: '5', across: '26', down: '38', pages: '192', first_leaf: 'ordinary', numbered: true, grammage: '' };
+export const A5: StockAnswers = { width: '148', height: '210', pitch: '5', across: '26', down: '38', pages: '192', first_leaf: 'ordinary', numbered: true, grammage: '', leaf: '' };
 
 export function fromStock(stock: Stock): StockAnswers {
   const { width, height, pitch, across, down, pages, first_leaf } = stock;
-  return { width: `${width}`, height: `${height}`, pitch: `${pitch}`, across: `${across}`, down: `${down}`, pages: `${pages}`, first_leaf, numbered: stock.numbered ?? true, grammage: stock.grammage === undefined ? '' : `${stock.grammage}` };
+  return { width: `${width}`, height: `${height}`, pitch: `${pitch}`, across: `${across}`, down: `${down}`, pages: `${pages}`, first_leaf, numbered: stock.numbered ?? true, grammage: `${stock.grammage ?? ''}`, leaf: `${stock.leaf ?? ''}` };
 }
 
 export function toStock(answers: StockAnswers): Stock {
@@ -33,5 +35,6 @@ export function toStock(answers: StockAnswers): Stock {
     first_leaf: answers.first_leaf,
     numbered: answers.numbered,
     ...(answers.grammage.trim() === '' ? {} : { grammage: number(answers.grammage) }),
+    ...(answers.leaf.trim() === '' ? {} : { leaf: number(answers.leaf) }),
   } as Stock;
 }

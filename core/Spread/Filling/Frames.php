@@ -53,6 +53,7 @@ final class Frames implements TakenUp, GivesWay
             Field::count('frame_count', 'How many', 1, 400)->when('frames_for', ['numbers']),
             Field::lines('frame_names', 'Names')->when('frames_for', ['names']),
             Field::count('caption', 'Rows below each for its caption', 0, 4, 1),
+            Field::flag('glued_in', 'Filled with something glued in', false),
         ];
     }
 
@@ -145,6 +146,7 @@ final class Frames implements TakenUp, GivesWay
             },
             check: "Count one frame: $wide × $tall boxes.",
             next: $next,
+            glued: $asked->settings->flag('glued_in') ? 1 : 0,
         );
     }
 

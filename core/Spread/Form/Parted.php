@@ -89,6 +89,11 @@ final class Parted implements Form, HasParts
             fn (Canvas $canvas, array $parts, int $nth) => $this->page($canvas, $parts, $cuts[$nth] ?? null),
             null === $cut ? $this->orTurned($request, $findings) : $findings,
         );
+        // On one page what lies side by side is as thick as the thickest; pages add up.
+        $laid = $laid->gluing(array_sum(array_map(
+            static fn (array $parts): int => max(0, ...array_map(static fn (Filled $part): int => $part->glued, $parts)),
+            $pages,
+        )));
         if (null !== $cut && $this->piece instanceof Run) {
             $removed = array_filter(array_map(static fn (?CutPage $page): array => $page->removed ?? [], $cuts));
 

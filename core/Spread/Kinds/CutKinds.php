@@ -8,10 +8,17 @@ namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Cut\Doors;
+use AmpleMargin\Spread\Cut\ShortLeaf;
+use AmpleMargin\Spread\Cut\Tabs;
+use AmpleMargin\Spread\Cut\Window;
 use AmpleMargin\Spread\Filling\Blank;
+use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\GoesOn;
+use AmpleMargin\Spread\Filling\LargeLetters;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
+use AmpleMargin\Spread\Filling\Words;
 use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Cut;
@@ -46,6 +53,54 @@ final class CutKinds
                 ->whichIs('The days written once on a strip, a face a month: a ring where it was watered, a dot in it where it was fed.')
                 ->unlessSaid(['heads' => ['Fern', 'Lemon', 'Ivy', 'Basil', 'Cat']])
                 ->alsoCalled('plants', 'pets', 'watering', 'feeding', 'doors'),
+            Kind::spread('planner-doors', 'Three months a door', Section::Trackers, PartedLayouts::of(Run::of([
+                self::under(Leaf::of(new Blank()), Leaf::of(new Lines())->open('items', 'line')),
+                self::under(Leaf::of(new Title()), Leaf::of(new Cells())->with(['of' => 'months', 'across' => 1])),
+                self::under(Leaf::of(new Title()), Leaf::of(new Lines(), 'Ideas')->with(['look' => 'plain'])),
+            ], self::asked(Doors::of(['door_strip' => 7, 'face_for' => 'quarter'])))))
+                ->whichIs('What is always the same on a strip, three months on each face of a door.')
+                ->unlessSaid(['items' => ['Shifts', 'Choir', 'Boat', 'Letters'], 'line' => '3'])
+                ->onlyOfTheYear()
+                ->alsoCalled('content planner', 'project planner', 'quarters', 'doors', 'flip-out'),
+            Kind::spread('list-behind-door', 'A long list with a door', Section::Goals, PartedLayouts::of(Run::of([
+                Leaf::of(new Title()),
+                Leaf::of(new GoesOn()),
+                Page::lines(),
+                Leaf::of(new GoesOn()),
+            ], Doors::of(['strip_at' => 'head', 'door_strip' => 3, 'face_for' => 'none'])->open('leaves'))))
+                ->whichIs('A hundred things under one title: the leaf between is cut below it, and the list runs over its faces.')
+                ->unlessSaid(['rows' => 100, 'numbered' => true, 'ticked' => true])
+                ->onlyOfTheYear()
+                ->alsoCalled('101 things', '100 things', 'challenge', 'list of the year', 'doors'),
+            Kind::spread('window-cover', 'Cover with a window', Section::Front, PartedLayouts::of(Run::of([
+                Leaf::of(new LargeLetters())->open('lettering'),
+                Leaf::of(new Blank()),
+                Leaf::of(new Words())->open('words'),
+            ], Window::of()->open('window_wide', 'window_tall', 'window_above', 'window_left'))))
+                ->whichIs('The year in letters, and below it a window through which the next page shows: a picture, a word.')
+                ->unlessSaid(['words' => ['A dry boat', 'floats too']])
+                ->onlyOfTheYear()
+                ->alsoCalled('cover', 'title page', 'window', 'cut-out', 'peephole'),
+            Kind::spread('short-cover', 'Year on a short leaf', Section::Front, PartedLayouts::of(Run::of([
+                Leaf::of(new LargeLetters())->with(['half_of' => 'first'])->open('lettering'),
+                Leaf::of(new Blank()),
+                // The leaf covers the larger half where the page does not divide.
+                Parting::across(
+                    [Size::share(101), Leaf::of(new Blank())],
+                    [Size::share(100), Leaf::of(new LargeLetters())->with(['half_of' => 'second'])->open('lettering')],
+                )->gap(0),
+            ], ShortLeaf::of())))
+                ->whichIs('The first half of the number on a leaf cut to half its width, the second half on the page behind it.')
+                ->onlyOfTheYear()
+                ->alsoCalled('cover', 'title page', 'half leaf', 'short first leaf', 'number'),
+            Kind::spread('tabbed-lists', 'Lists with tabs', Section::Back, PartedLayouts::of(Run::of([
+                self::under(Leaf::of(new Title()), Page::lines()),
+                Leaf::of(new Lines())->open('line', 'look'),
+            ], self::asked(Tabs::of()))))
+                ->whichIs('A leaf for each list with a tab down the edge: all tabs are seen at once.')
+                ->unlessSaid(['tab_names' => ['Boat', 'Choir', 'Home', 'Tram']])
+                ->onlyOfTheYear()
+                ->alsoCalled('tabs', 'register', 'dividers', 'n things n times', 'sections'),
         ];
     }
 
@@ -54,13 +109,18 @@ final class CutKinds
     {
         $blank = Leaf::of(new Blank());
         $title = Leaf::of(new Title());
-        $under = static fn (Leaf $head, Leaf $rest): Piece => Parting::down([Size::needed(), $head], [Size::share(), $rest]);
 
         return Kind::spread($id, $name, $section, PartedLayouts::of(Run::of([
-            $under($blank, $table->with(['shows' => 'names'])),
-            $under($title, $table->with(['shows' => 'columns'])),
-            $under($title, Leaf::of(new Lines(), 'Notes')->with(['look' => 'plain'])),
+            self::under($blank, $table->with(['shows' => 'names'])),
+            self::under($title, $table->with(['shows' => 'columns'])),
+            self::under($title, Leaf::of(new Lines(), 'Notes')->with(['look' => 'plain'])),
         ], self::asked(Doors::of(['door_strip' => $strip])))))->onlyOfTheYear();
+    }
+
+    /** Below a title, or below as much air. */
+    private static function under(Leaf $head, Leaf $rest): Piece
+    {
+        return Parting::down([Size::needed(), $head], [Size::share(), $rest]);
     }
 
     private static function asked(Cut $cut): Cut

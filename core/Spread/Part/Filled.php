@@ -26,6 +26,7 @@ final class Filled
      * @param \Closure(Canvas): void|null         $write
      * @param \Closure(): string|string            $check    how it is checked when it is done; "" where there is nothing to
      * @param int|null                            $next     entry it goes on with on the next page; null where it is done
+     * @param int                                 $glued    layers that are glued in where it is thickest
      */
     public function __construct(
         public readonly array|\Closure $top = [],
@@ -38,6 +39,7 @@ final class Filled
         public readonly ?\Closure $write = null,
         public readonly string|\Closure $check = '',
         public readonly ?int $next = null,
+        public readonly int $glued = 0,
     ) {
     }
 
@@ -91,6 +93,7 @@ final class Filled
             },
             $this->check,
             $this->next,
+            $this->glued,
         );
     }
 
@@ -121,6 +124,7 @@ final class Filled
             $this->write,
             $this->check,
             $this->next,
+            $this->glued,
         );
     }
 }
