@@ -6,9 +6,8 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use AmpleMargin\Book\Beginning;
 use AmpleMargin\Book\ComposedPlan;
-use AmpleMargin\Book\StarterPlan;
-use AmpleMargin\Counting\Tally;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
@@ -19,6 +18,8 @@ use App\Api\AskedBook;
 use App\Api\Body;
 use App\Api\BookParts;
 use App\Api\BookView;
+use App\Api\NewBook;
+use App\Api\StarterView;
 use App\Api\Unreadable;
 use App\Entity\Notebook;
 use App\Plan\PlanFiles;
@@ -35,6 +36,9 @@ final class NotebookController
 {
     /** Notebooks of the shelf that are answered at once. */
     private const SHELF = 24;
+
+    /** Notebooks of the shelf a new one can be like: those changed last. */
+    private const LIKE = 3;
 
     public function __construct(
         private readonly Notebooks $notebooks,
@@ -69,15 +73,39 @@ final class NotebookController
     public function make(Request $request): JsonResponse
     {
         $values = Body::values($request);
+        $asked = NewBook::read($values);
+        $like = $values->textOrNull('like', 40);
 
-        return $this->add(StarterPlan::for(
-            PlanReader::title($values),
-            PlanReader::stock($values->inside('stock')),
-            PlanReader::period($values->inside('period')),
-            PlanReader::weeks($values->inside('weeks'))->first,
-            $values->choice('counting', Tally::class, Tally::Boxes),
-            $this->catalogue,
-        ));
+        return $this->add(null === $like
+            ? $asked->plan($values->choice('as', Beginning::class, Beginning::Usual), PlanReader::title($values), $this->catalogue)
+            : $asked->like($this->files->stored($this->notebooks->get($like)->plan()), PlanReader::title($values), $this->catalogue));
+    }
+
+    /** The ways to begin on a person's own paper, and as the notebooks that were changed last: each as it would be. */
+    #[Route('/starters', methods: 'POST')]
+    public function starters(Request $request): JsonResponse
+    {
+        $asked = NewBook::read(Body::values($request));
+        $starters = array_map(
+            fn (Beginning $as): array => StarterView::of($asked->plan($as, 'New', $this->catalogue), $this->catalogue)
+                + ['as' => $as->value, 'like' => null, 'name' => $as->name(), 'says' => $as->says()],
+            Beginning::cases(),
+        );
+        foreach ($this->notebooks->some(0, self::LIKE) as $notebook) {
+            try {
+                $old = $this->files->stored($notebook->plan());
+                $starters[] = StarterView::of($asked->like($old, 'New', $this->catalogue), $this->catalogue) + [
+                    'as' => null,
+                    'like' => $notebook->id,
+                    'name' => "As “{$old->title}”",
+                    'says' => 'Its spreads, patterns and pens, on this paper and for these months.',
+                ];
+            } catch (PlanProblem) {
+                // What cannot be read is said on the shelf.
+            }
+        }
+
+        return new JsonResponse(['starters' => $starters]);
     }
 
     #[Route('/sample', methods: 'POST')]

@@ -1,6 +1,6 @@
 <?php
 
-/* A complete plan from four answers, so that nobody faces an empty list. */
+/* A complete plan from four answers, in one of the ways to begin or as another notebook, so that nobody faces an empty list. */
 
 declare(strict_types=1);
 
@@ -11,35 +11,30 @@ use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Calendar\WeekSchool;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Paper\Stock;
+use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\MonthPlan;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
-use AmpleMargin\Plan\WeekPages;
+use AmpleMargin\Plan\Volume;
 use AmpleMargin\Plan\WeekPlan;
 use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Setting\Field;
 
 final class StarterPlan
 {
     /** Months of a half-year. */
     private const HALF = 6;
 
-    private const SPREADS = [
-        'name-page',
-        'cover',
-        'key',
-        'quote',
-        'index',
-        'spacing-sheet',
-        'year-at-a-glance',
-        'future-log',
-        'goals-by-area',
-        'notes',
-    ];
+    /** The pattern of a book without months. */
+    public const NO_MONTHS = 'none';
 
-    /** The richest of the starter patterns that lasts to the end of the period; the plainest where none does. */
+    /**
+     * The first of its patterns that lasts to the end of the period, with as much of what may be in it as there is room for; the
+     * plainest where none does.
+     */
     public static function for(
         string $title,
         Stock $stock,
@@ -47,32 +42,88 @@ final class StarterPlan
         Weekday $first,
         Tally $counting = Tally::Boxes,
         Catalogue $catalogue = new Catalogue(),
+        Beginning $as = Beginning::Usual,
     ): Plan {
-        $plan = new Plan(
-            $title,
-            $stock,
-            $period,
-            new WeekPlan($first),
-            self::spreads($period, $catalogue),
-            new MonthPlan(self::patterns(), 'ordinary'),
-            $counting,
-        );
-        foreach ([
-            ['rich', WeekPages::Two],
-            ['ordinary', WeekPages::Two],
-            ['ordinary', WeekPages::One],
-            ['plain', WeekPages::One],
-        ] as [$pattern, $pages]) {
-            $try = $plan->with([
-                'months' => new MonthPlan(self::patterns(), $pattern),
-                'weeks' => new WeekPlan($first, WeekSchool::MostDays, $pages),
+        $months = $as->months();
+        $patterns = self::patterns();
+        if (self::NO_MONTHS === $months[0][0]) {
+            array_unshift($patterns, new Pattern(self::NO_MONTHS, 'No months', []));
+        }
+        $plan = new Plan($title, $stock, $period, new WeekPlan($first), [], new MonthPlan($patterns, $months[0][0]), $counting);
+        $always = self::fitting($plan, $as->spreads(), $catalogue) + array_fill_keys($as->spreads(), []);
+        $more = self::fitting($plan, $as->more(), $catalogue);
+        for ($count = \count($more);; $count = intdiv($count, 2)) {
+            $spreads = self::spreads($as, $always + \array_slice($more, 0, $count, true), $period, $catalogue);
+            foreach ($months as [$pattern, $pages]) {
+                $try = $plan->with([
+                    'spreads' => $spreads,
+                    'months' => new MonthPlan($patterns, $pattern),
+                    'weeks' => new WeekPlan($first, WeekSchool::MostDays, $pages),
+                ]);
+                if (Composer::compose($try, catalogue: $catalogue)->runOut->fits) {
+                    return $try;
+                }
+            }
+            if (0 === $count) {
+                return $plan->with(['spreads' => $spreads, 'months' => new MonthPlan($patterns, $months[\count($months) - 1][0])]);
+            }
+        }
+    }
+
+    /**
+     * As another notebook, on other paper and for other months: its spreads with what was said of them, its patterns, its pens. What
+     * belonged to its own pages and months stays behind.
+     */
+    public static function like(Plan $old, string $title, Stock $stock, Period $period, Tally $counting, Catalogue $catalogue): Plan
+    {
+        $catalogue = $catalogue->having($old);
+        $spreads = array_map(static function (PlannedSpread $spread) use ($catalogue): PlannedSpread {
+            $dated = array_filter(
+                $catalogue->kind($spread->kind)?->fields() ?? [],
+                static fn (Field $field): bool => \in_array($field->type(), ['month', 'day'], true),
+            );
+
+            return $spread->with([
+                'pin' => null,
+                'book' => Volume::FIRST,
+                'settings' => array_diff_key($spread->settings, array_flip(array_column($dated, 'name'))),
             ]);
-            if (Composer::compose($try, catalogue: $catalogue)->runOut->fits) {
-                return $try;
+        }, $old->spreads);
+
+        return $old->with([
+            'title' => $title,
+            'stock' => $stock,
+            'period' => $period,
+            'counting' => $counting,
+            'spreads' => $spreads,
+            'months' => $old->months->with(['overrides' => [], 'weights' => []]),
+            'inUse' => new InUse(),
+            'volumes' => [],
+            'taken' => [],
+        ]);
+    }
+
+    /**
+     * Those that can stand on this paper, each as it stands there.
+     *
+     * @param list<string> $kinds
+     *
+     * @return array<string, array<array-key, mixed>> kind → settings
+     */
+    private static function fitting(Plan $plan, array $kinds, Catalogue $catalogue): array
+    {
+        $book = $plan->inBook(Volume::FIRST);
+        $layouts = null === $book ? null : new Layouts($book, $catalogue);
+        $fitting = [];
+        foreach ($kinds as $id) {
+            $kind = $catalogue->kind($id);
+            $sample = null === $kind ? null : $layouts?->sampleOf($kind, []);
+            if (null !== $sample && null === $sample->laid->broken()) {
+                $fitting[$id] = $sample->settings;
             }
         }
 
-        return $plan->with(['months' => new MonthPlan(self::patterns(), 'bare')]);
+        return $fitting;
     }
 
     /** @return non-empty-list<Pattern> from bare to rich, and two of another kind */
@@ -118,16 +169,21 @@ final class StarterPlan
         return new Pattern($id, $name, array_map(static fn (array $part): PatternPart => new PatternPart(...$part), $parts));
     }
 
-    /** @return list<PlannedSpread> */
-    private static function spreads(Period $period, Catalogue $catalogue): array
+    /**
+     * @param array<string, array<array-key, mixed>> $kinds with settings, in order
+     *
+     * @return list<PlannedSpread>
+     */
+    private static function spreads(Beginning $as, array $kinds, Period $period, Catalogue $catalogue): array
     {
         // Half a year or less is no year at a glance.
         $glance = $period->length() <= self::HALF ? ['half-year-at-a-glance', ['months' => $period->length()]] : ['year-at-a-glance', []];
+        $spreads = [];
+        foreach ($kinds as $kind => $settings) {
+            [$id, $said] = 'year-at-a-glance' === $kind ? $glance : [$kind, $settings + ($as->settings()[$kind] ?? [])];
+            $spreads[] = new PlannedSpread($id, $id, $catalogue->kind($id)->section ?? Section::Back, null, $said);
+        }
 
-        return array_map(static function (string $kind) use ($glance, $catalogue): PlannedSpread {
-            [$id, $settings] = 'year-at-a-glance' === $kind ? $glance : [$kind, []];
-
-            return new PlannedSpread($id, $id, $catalogue->kind($id)->section ?? Section::Back, null, $settings);
-        }, self::SPREADS);
+        return $spreads;
     }
 }

@@ -49,6 +49,7 @@ export type KeySymbol = Schemas['Symbol'];
 export type Pens = Schemas['Palette'];
 export type KeyChecked = Schemas['KeyChecked'];
 export type Copying = Schemas['Copying'];
+export type Beginning = Schemas['Starters']['starters'][number];
 export interface Starter {
   id: string;
   name: string;
@@ -122,6 +123,7 @@ export const api = {
   layouts: (ref: Ref, spread: string) => call<Comparison>('GET', about(ref, `/layouts/${encodeURIComponent(spread)}`)),
   keyStarters: () => call<{ starters: Starter[]; palette: Pens }>('GET', '/key/starters'),
   checkKey: (asked: { pitch: number; symbols: KeySymbol[]; palette: Pens }) => call<KeyChecked>('POST', '/key/check', asked),
+  beginnings: (notebook: unknown) => call<{ starters: Beginning[] }>('POST', '/notebooks/starters', notebook),
   make: (notebook: unknown) => call<Book>('POST', '/notebooks', notebook),
   sample: () => call<Book>('POST', '/notebooks/sample'),
   import: (file: string) => call<Book>('POST', '/notebooks/import', file),

@@ -177,6 +177,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/starters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The ways to begin a notebook, each as it would be on this paper */
+        post: operations["starters"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/sample": {
         parameters: {
             query?: never;
@@ -1335,7 +1352,8 @@ export interface components {
             pages: "2" | "1" | "1/2";
         };
         NewNotebook: {
-            title: string;
+            /** @description not asked for where only the ways to begin are */
+            title?: string;
             stock: components["schemas"]["Stock"];
             period: {
                 start: string;
@@ -1346,6 +1364,37 @@ export interface components {
             };
             /** @enum {unknown} */
             counting?: "boxes" | "dots";
+            /**
+             * @description the way to begin; usual where it is left out
+             * @enum {unknown}
+             */
+            as?: "spare" | "usual" | "rich" | "carries-on" | "collections";
+            /** @description the id of a notebook to begin as */
+            like?: string;
+        };
+        Starters: {
+            starters: {
+                as: string | null;
+                /** @description the id of the notebook it is like */
+                like: string | null;
+                name: string;
+                says: string;
+                fits: boolean;
+                /** @description spare, or missing */
+                pages: number;
+                sentence: string;
+                /** @description pages spreads stand on */
+                planned: number;
+                /** @description pages of months */
+                reserved: number;
+                spreads: number;
+                fore_edge: components["schemas"]["Stretch"][];
+                front: {
+                    page: number;
+                    title: string;
+                    marks: components["schemas"]["Mark"][];
+                }[];
+            }[];
         };
         Estimate: {
             across: components["schemas"]["Counted"];
@@ -2093,6 +2142,31 @@ export interface operations {
         };
         responses: {
             201: components["responses"]["Book"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    starters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["NewNotebook"];
+            };
+        };
+        responses: {
+            /** @description ways to begin */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Starters"];
+                };
+            };
             422: components["responses"]["Problem"];
         };
     };

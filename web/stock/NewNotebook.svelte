@@ -6,6 +6,7 @@
   import { route } from '../state/route.svelte';
   import { A5, toStock, type StockAnswers } from './answers';
   import CountNote from './CountNote.svelte';
+  import Beginnings from './Beginnings.svelte';
   import PageProportions from './PageProportions.svelte';
   import PeriodFields from './PeriodFields.svelte';
   import StockFields from './StockFields.svelte';
@@ -28,13 +29,16 @@
     if (start.slice(0, 4) !== end.slice(0, 4)) return `${say(start, whole)} to ${say(end, whole)}`;
     return start.endsWith('-01') && end.endsWith('-12') ? start.slice(0, 4) : `${say(start, { month: 'long' })} to ${say(end, whole)}`;
   }
+  /** How it begins: one of the ways, or as another notebook. */
+  let begin = $state<{ as: string | null; like: string | null }>({ as: 'usual', like: null });
+  const asked = $derived({ stock: toStock(answers), period: { ...period }, weeks: { first }, counting });
   let wrong = $state<{ field: string | null; detail: string } | null>(null);
 
   async function make(event: SubmitEvent) {
     event.preventDefault();
     wrong = null;
     try {
-      const book = await api.make({ title: title.trim() || usualTitle(period.start, period.end), stock: toStock(answers), period, weeks: { first }, counting });
+      const book = await api.make({ title: title.trim() || usualTitle(period.start, period.end), ...asked, ...(begin.like === null ? { as: begin.as } : { like: begin.like }) });
       open.take(book);
       route.go(`/notebooks/${book.id}/spreads`);
     } catch (error) {
@@ -78,6 +82,9 @@
       {#if wrong}<p class="note stop" role="alert">{wrong.detail}</p>{/if}
       <button class="btn chief justify-self-start" type="submit">Make the plan</button>
     </form>
-    <PageProportions {answers} />
+    <div class="grid gap-6">
+      <Beginnings {asked} across={Number(answers.across)} down={Number(answers.down)} bind:begin />
+      <PageProportions {answers} />
+    </div>
   </div>
 </Screen>

@@ -1,0 +1,27 @@
+// A new notebook begun in another way than the usual one, and one begun as the last.
+import { expect, test } from '@playwright/test';
+import { complaints, isAccessible, make } from './support';
+
+test('a rich half-year is seen before it is chosen, and the next notebook is begun as it', async ({ page }) => {
+  const said = complaints(page);
+  await make(page);
+  await page.goto('/new');
+  await page.getByRole('button', { name: 'July–December' }).click();
+  const rich = page.getByRole('radio', { name: /^Rich/ });
+  await rich.check();
+  await expect(page.getByText(/^Fits, \d+ pages? spare\.$/)).toBeVisible();
+  await isAccessible(page);
+  await page.getByRole('button', { name: 'Make the plan' }).click();
+  await expect(page.getByRole('button', { name: /^Half-year at a glance, page/ }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Items behind doors, pages/ }).first()).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^July to December \d{4}$/ })).toBeVisible();
+
+  await page.goto('/new');
+  await page.getByLabel('Page size').selectOption({ label: 'B5, 176 × 250 mm' });
+  await page.getByRole('radio', { name: /^As “July to December/ }).check();
+  await page.getByLabel('Title on the shelf, if you like').fill('The next one');
+  await page.getByRole('button', { name: 'Make the plan' }).click();
+  await expect(page.getByRole('heading', { name: 'The next one' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Items behind doors, pages/ }).first()).toBeVisible();
+  expect(said).toEqual([]);
+});
