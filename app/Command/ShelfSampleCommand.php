@@ -13,7 +13,7 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('shelf:sample', 'Puts the sample notebook on the shelf, if the shelf is empty.')]
+#[AsCommand('shelf:sample', 'Puts the sample notebooks on the shelf, if the shelf is empty.')]
 final class ShelfSampleCommand extends Command
 {
     public function __construct(private readonly Notebooks $notebooks, private readonly SamplePlans $samples)
@@ -24,7 +24,9 @@ final class ShelfSampleCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         if (0 === $this->notebooks->count()) {
-            $this->notebooks->add($this->samples->fullYear(), [], static fn (): bool => true);
+            foreach ([$this->samples->halfYear(), $this->samples->fullYear()] as $plan) {
+                $this->notebooks->add($plan, [], static fn (): bool => true);
+            }
         }
 
         return Command::SUCCESS;

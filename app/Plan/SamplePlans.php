@@ -1,6 +1,6 @@
 <?php
 
-/* The sample notebook: invented, for the demo. */
+/* The sample notebooks: invented, for the demo. */
 
 declare(strict_types=1);
 
@@ -17,7 +17,18 @@ final class SamplePlans
     /** A full year 2027 in an A5 book of 26 × 38 boxes and 192 pages. */
     public function fullYear(): Plan
     {
-        [$plan] = $this->files->read((string) file_get_contents(__DIR__.'/samples/full-year-2027.plan.json'));
+        return $this->read('full-year-2027');
+    }
+
+    /** July to December 2027 in a B5 book of 31 × 46 boxes and 160 pages, which carries on from that: doors, a window, savings. */
+    public function halfYear(): Plan
+    {
+        return $this->read('half-year-2027');
+    }
+
+    private function read(string $name): Plan
+    {
+        [$plan] = $this->files->read((string) file_get_contents(__DIR__."/samples/$name.plan.json"));
 
         return $plan;
     }

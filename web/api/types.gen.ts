@@ -2142,6 +2142,7 @@ export interface operations {
         };
         responses: {
             201: components["responses"]["Book"];
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

@@ -43,6 +43,11 @@ final class JarPicture implements Picture
             return true;
         });
         $levels = array_map(static fn (array $mark): array => [$jar->level($mark[1], $plan->target), $mark[1]], $marks->marks);
+        // What was there at first is marked too, where it can be told from the first sum.
+        $first = $jar->level($plan->begins, $plan->target);
+        if ($plan->begins > 0 && $first > 0 && ($levels[0][0] ?? 2 * $jar->full()) - $first >= 2) {
+            array_unshift($levels, [$first, $plan->begins]);
+        }
         $foot = $region->y + $region->tall;
         $middle = $region->x + intdiv($jar->wide, 2);
 
