@@ -36,9 +36,6 @@ const undo = async () => {
 await edit({ type: 'several', edits: [{ type: 'set-weeks', weeks: { first: 1, school: 'split', pages: '2' } }, { type: 'set-used', month: '2027-01', page: 38 }] });
 await take('months-runs-out', '/notebooks/:id/months');
 await undo();
-await edit({ type: 'add-book', from: '2027-07', title: 'Part two', stock: { width: 176, height: 250, pitch: 5, across: 31, down: 46, pages: 160, first_leaf: 'ordinary' } });
-await take('two-books', '/notebooks/:id/stock?book=2');
-await undo();
 await take('drawer', '/notebooks/:id/spreads', {
   act: async () => {
     await page.getByLabel('Find a kind of spread').fill('read');
@@ -74,6 +71,12 @@ await edit({
   },
 });
 await take('parting', '/notebooks/:id/parts/page-of-parts', { act: async () => page.getByRole('group', { name: 'Parts of the page' }).getByRole('button', { name: /^Varnish/ }).click() });
+await undo();
+await edit({ type: 'add-spread', kind: 'items-by-month', title: 'Money by month' });
+{
+  const { spreads } = await (await page.request.get(`${address}/api/notebooks/${id}`)).json();
+  await take('leaf-through', `/notebooks/:id/leaf/${spreads.find((one) => one.kind === 'items-by-month').page + 4}`, { act: async () => page.waitForTimeout(800) });
+}
 await undo();
 await take('counting', '/count', { act: choose('5') });
 await take('compare', '/notebooks/:id/compare/future-log', { act: choose('Lines in') });
