@@ -49,12 +49,12 @@ final class ThicknessTest extends TestCase
 
     public function testPaperThatCannotBeIsRefusedInWords(): void
     {
-        foreach ([['grammage' => 20], ['grammage' => 500], ['leaf' => 10], ['leaf' => 2_000]] as $wrong) {
+        foreach ([['grammage', 20, null], ['grammage', 500, null], ['leaf', null, 10], ['leaf', null, 2_000]] as [$field, $grammage, $leaf]) {
             try {
-                new Stock(148_000, 210_000, 5_000, 26, 38, 160, ...$wrong);
-                self::fail('Took '.json_encode($wrong));
+                new Stock(148_000, 210_000, 5_000, 26, 38, 160, grammage: $grammage, leaf: $leaf);
+                self::fail("Took $field of $grammage$leaf.");
             } catch (StockRefused $refused) {
-                self::assertSame(key($wrong), $refused->field);
+                self::assertSame($field, $refused->field);
                 self::assertMatchesRegularExpression('/40 to 400|0\.03 to 0\.6/', $refused->getMessage());
             }
         }

@@ -21,7 +21,6 @@ use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Form\Parted;
 use AmpleMargin\Spread\Laid;
-use AmpleMargin\Spread\Part\Cut;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\PartingFile;
@@ -206,7 +205,6 @@ final class CutsTest extends TestCase
     private static function laid(string $word, array $settings, int $partings, int $down = 38): Laid
     {
         $cut = Cuts::named($word)?->set($settings) ?? throw new \LogicException($word);
-        self::assertInstanceOf(Cut::class, $cut);
         $run = Run::of(array_fill(0, $partings, Leaf::of(new Lines(), 'Notes')), $cut);
 
         return (new Parted($run))->layOut(Asking::of(new Parted($run), down: $down));
