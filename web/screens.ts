@@ -28,6 +28,7 @@ export const SCREENS: ScreenEntry[] = [
   { screen: 'stock', name: 'Stock', room: 'Paper', key: 's', load: () => import('./stock/Stock.svelte') },
   { screen: 'spreads', name: 'Spreads', room: 'Plan', key: 'p', load: () => import('./spreads/Spreads.svelte') },
   { screen: 'months', name: 'Months', room: 'Plan', key: 'm', load: () => import('./months/Months.svelte') },
+  { screen: 'dress', name: 'Dress', room: 'Plan', key: 'd', load: () => import('./dress/Dress.svelte') },
   { screen: 'leaf', name: 'Leaf through', room: 'Plan', key: 'l', load: () => import('./leafing/LeafThrough.svelte') },
   { screen: 'compare', name: 'Compare layouts', room: 'Plan', load: () => import('./compare/Compare.svelte') },
   { screen: 'key', name: 'Key designer', room: 'Plan', load: () => import('./key/KeyDesigner.svelte') },

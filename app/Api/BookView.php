@@ -143,6 +143,7 @@ final class BookView
             'spare' => $book->plan->months->spare->value,
             'palette' => PlanWriter::palette($book->plan->pens),
             'own_palette' => null !== $book->plan->whole->palette,
+            'dress' => (object) $book->plan->whole->dress->written(),
             'hand' => [
                 'sentence' => Hand::SENTENCE,
                 'boxes' => ($book->plan->hand ?? Hand::usual())->boxesOf(Hand::SENTENCE, $book->plan->stock->pitch),

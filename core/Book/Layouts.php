@@ -80,7 +80,7 @@ final class Layouts
                 $month->iso(),
                 $kind->name,
                 $settings,
-                $this->grid()->lying($settings->turned()),
+                $this->grid()->dressed($this->plan->whole->dress->ofMonths())->lying($settings->turned()),
                 $calendar,
                 $this->plan->pens,
                 $part->pages,

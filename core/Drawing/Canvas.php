@@ -52,14 +52,13 @@ final class Canvas
 
     /** @var array<string, int> how often each step has been said, so that the same words twice are two steps */
     private array $said = [];
-
     private ?string $note = null;
-
     private ?string $colour = null;
 
     /**
      * @param int $page 0 for the first page of its spread
      * @param int $done steps of the pages before this one, so that numbers run on
+     * @param int|null $title boxes kept for a title; null for the usual ones
      */
     public function __construct(
         public readonly int $across,
@@ -67,6 +66,7 @@ final class Canvas
         public readonly Tally $tally = Tally::Boxes,
         private readonly int $page = 0,
         private readonly int $done = 0,
+        public readonly ?int $title = null,
     ) {
     }
 

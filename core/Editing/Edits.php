@@ -8,6 +8,7 @@ namespace AmpleMargin\Editing;
 
 use AmpleMargin\Editing\Book\DropSplit;
 use AmpleMargin\Editing\Book\SetCounting;
+use AmpleMargin\Editing\Book\SetDress;
 use AmpleMargin\Editing\Book\SetHand;
 use AmpleMargin\Editing\Book\SetLanguage;
 use AmpleMargin\Editing\Book\SetMixing;
@@ -53,6 +54,7 @@ final class Edits
         SetLanguage::class,
         SetPalette::class,
         SetHand::class,
+        SetDress::class,
         SetMixing::class,
         TakeSplit::class,
         DropSplit::class,

@@ -26,6 +26,7 @@ final class Plan
      * @param list<Volume>        $volumes  books beside the first
      * @param list<OwnKind>       $kinds    the person's own, beside those of the catalogue
      * @param Hand|null           $hand     the person's own; null for an ordinary one
+     * @param Wardrobe            $dress    how its pages are dressed
      */
     public function __construct(
         public readonly string $title,
@@ -43,6 +44,7 @@ final class Plan
         public readonly ?Palette $palette = null,
         public readonly ?Hand $hand = null,
         public readonly array $kinds = [],
+        public readonly Wardrobe $dress = new Wardrobe(),
     ) {
     }
 
@@ -54,7 +56,7 @@ final class Plan
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>} $all */
+        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>, dress: Wardrobe} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

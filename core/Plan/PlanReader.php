@@ -74,6 +74,7 @@ final class PlanReader
             palette: self::palette($values),
             hand: $values->has('hand') ? self::hand($values->inside('hand')) : null,
             kinds: KindReader::kinds($values),
+            dress: $values->has('dress') ? Wardrobe::read($values->inside('dress')) : new Wardrobe(),
         );
     }
 

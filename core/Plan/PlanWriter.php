@@ -61,6 +61,10 @@ final class PlanWriter
             $written['hand'] = ['sentence' => self::tenths($plan->hand->sentence)];
         }
 
+        if ([] !== $plan->dress->written()) {
+            $written['dress'] = (object) $plan->dress->written();
+        }
+
         return $written;
     }
 

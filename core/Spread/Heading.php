@@ -10,6 +10,7 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Letters;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Subtraction;
+use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
@@ -20,10 +21,14 @@ final class Heading
 {
     /**
      * Boxes a title takes with the air below it: 3 on an ordinary page, less on a small one or half a page (common practice, no source).
+     *
+     * @param int|null $said as the book is dressed; null where nothing is said
      */
-    public static function boxes(int $down): int
+    public static function boxes(int $down, ?int $said = null): int
     {
         return match (true) {
+            // Half of a page is left for what is below, however tall a title was wished.
+            null !== $said => max(1, min($said, intdiv($down, 2))),
             $down >= 30 => 3,
             $down >= 16 => 2,
             default => 1,
@@ -31,31 +36,33 @@ final class Heading
     }
 
     /** What a page of so many boxes leaves below its title. */
-    public static function below(int $down): Subtraction
+    public static function below(int $down, ?int $said = null): Subtraction
     {
-        return Subtraction::from($down)->less(self::boxes($down), 'the title');
+        return Subtraction::from($down)->less(self::boxes($down, $said), 'the title');
     }
 
     /** Boxes its letters take of them: larger than an entry's wherever there is room for that. */
-    private static function letters(int $down): Fraction
+    private static function letters(int $down, ?int $said = null): Fraction
     {
-        return match (self::boxes($down)) {
-            3 => Fraction::of(2),
+        $boxes = self::boxes($down, $said);
+
+        return match ($boxes) {
+            1 => Fraction::of(1),
             2 => Fraction::of(3, 2),
-            default => Fraction::of(1),
+            default => Fraction::of($boxes - 1),
         };
     }
 
     /** Letters smaller than half a box high cannot be read (from memory). */
-    public static function fits(string $title, int $across, int $down): bool
+    public static function fits(string $title, int $across, int $down, ?int $said = null): bool
     {
-        return mb_strwidth($title) <= self::most($across, $down);
+        return mb_strwidth($title) <= self::most($across, $down, $said);
     }
 
     /** Letters of an ordinary width that can be read in the boxes of a title. */
-    private static function most(int $across, int $down): int
+    private static function most(int $across, int $down, ?int $said = null): int
     {
-        return Fraction::of($across * 100, Letters::WIDE)->times(self::letters($down))->floor();
+        return Fraction::of($across * 100, Letters::WIDE)->times(self::letters($down, $said))->floor();
     }
 
     /**
@@ -69,17 +76,46 @@ final class Heading
     public static function findings(Request $request, ?string $title = null, ?int $wide = null): array
     {
         $title ??= $request->title;
-        [$across, $down] = [$wide ?? $request->grid->across, $request->grid->down];
+        [$across, $down, $said] = [$wide ?? $request->grid->across, $request->grid->down, $request->grid->title];
+        if (self::fits($title, $across, $down, $said)) {
+            return null === $said ? [] : self::shrunk($request, $title, $across);
+        }
 
-        return self::fits($title, $across, $down) ? [] : [new Finding(
+        return [new Finding(
             $request->id,
             'The title has '
                 .mb_strlen($title)
                 .' letters: too many to be read in '
                 .Plural::boxes($across)
                 .', where '
-                .self::most($across, $down)
+                .self::most($across, $down, $said)
                 .' fit. Shorten it, or write it on two lines.',
+        )];
+    }
+
+    /**
+     * A title that can be read, though only in letters smaller than those the book is dressed in.
+     *
+     * @return list<Finding>
+     */
+    private static function shrunk(Request $request, string $title, int $across): array
+    {
+        $tall = self::letters($request->grid->down, $request->grid->title);
+        $most = Fraction::of($across * 100, Letters::WIDEST)->dividedBy($tall)->floor();
+        if (mb_strwidth($title) <= $most) {
+            return [];
+        }
+        $fits = $tall;
+        while ($fits->compare(1) > 0 && mb_strwidth($title) > Fraction::of($across * 100, Letters::WIDEST)->dividedBy($fits)->floor()) {
+            $fits = $fits->minus(Fraction::of(1, 2));
+        }
+
+        return [new Finding(
+            $request->id,
+            self::quoted($title).' is too long for letters '.Plural::boxes($tall)." tall, of which $most stand in ".Plural::boxes($across)
+                .': it is written in letters '.Plural::boxes($fits).' tall. Shorten it, or dress it in a smaller title.',
+            [],
+            false,
         )];
     }
 
@@ -87,13 +123,41 @@ final class Heading
     public static function write(Canvas $canvas, Request $request, ?string $title = null): void
     {
         $title ??= $request->title;
-        $boxes = self::boxes($canvas->down);
+        $boxes = self::boxes($canvas->down, $canvas->title);
+        $middle = 'middle' === $request->grid->dress?->place;
         $canvas->step(
             Task::Write,
-            'Write the title '.self::quoted($title)." in the top $boxes ".(1 === $boxes ? 'box' : 'boxes').'.',
+            'Write the title '.self::quoted($title)." in the top $boxes ".(1 === $boxes ? 'box' : 'boxes')
+                .($middle ? ', in the middle.' : '.'),
             'heading',
         );
-        $canvas->words(Layer::Writing, 0, 0, $canvas->across, self::letters($canvas->down), $title);
+        self::letter($canvas, $request, $title, 0, 0, $canvas->across);
+    }
+
+    /** The letters of a title, as the page is dressed. */
+    private static function letter(Canvas $canvas, Request $request, string $title, int $x, int $y, int $wide): void
+    {
+        $dress = $request->grid->dress;
+        $tall = self::letters($canvas->down, $canvas->title);
+        $align = 'middle' === $dress?->place ? Align::Middle : Align::Start;
+        $canvas->pen($dress?->pen);
+        $first = mb_substr($title, 0, 1);
+        if (true === $dress?->larger && Align::Start === $align && mb_strlen($title) > 1 && $tall->compare(1) > 0) {
+            // Both stand on one line: letters are set in the middle of their height, three quarters of it tall.
+            [$beside, $lower] = [$tall->times(Fraction::of(16, 25)), $tall->times(Fraction::of(77, 200))];
+            $canvas->words(Layer::Writing, $x, $y, $beside, $tall, $first);
+            $canvas->words(
+                Layer::Writing,
+                $beside->plus($x),
+                $lower->plus($y),
+                Fraction::of($wide)->minus($beside),
+                $tall->dividedBy(2),
+                mb_substr($title, 1),
+            );
+        } else {
+            $canvas->words(Layer::Writing, $x, $y, $wide, $tall, $title, $align);
+        }
+        $canvas->pen(null);
     }
 
     /** Begins the step that writes it where it does not stand at the head of its page. */
@@ -101,7 +165,7 @@ final class Heading
     {
         $from = $canvas->tally->place(Fraction::of($y)).' down'.(0 === $x ? '' : ', '.$canvas->tally->place(Fraction::of($x)).' across');
         $canvas->step(Task::Write, 'Write the title '.self::quoted($request->title).", beginning $from.", 'heading');
-        $canvas->words(Layer::Writing, $x, $y, $wide, self::letters($canvas->down), $request->title);
+        self::letter($canvas, $request, $request->title, $x, $y, $wide);
     }
 
     /** Long words are cut in a step, never on the page. */

@@ -77,15 +77,15 @@ final class Laid
         return new self(\count($shares), $findings, static function (int $page, int $done) use ($grid, $shares, $paint, $findings): array {
             $pages = [];
             foreach ($shares as $i => $share) {
-                $canvas = new Canvas($grid->across, $grid->down, $grid->tally, $page + $i, $done);
+                $canvas = new Canvas($grid->across, $grid->down, $grid->tally, $page + $i, $done, $grid->title);
                 if (null !== $share && $grid->turned) {
                     $canvas->step(Task::Pencil, self::TURN);
                 }
                 if (null !== $share) {
                     $paint($canvas, $share, $i);
                 }
-                $done = $canvas->steps();
-                $drawn = $canvas->finish($findings[$i] ?? []);
+                $drawn = Dressing::of($canvas->finish($findings[$i] ?? []), $grid, $page + $i, $done);
+                $done += \count($drawn->steps);
                 $pages[] = $grid->turned ? $drawn->upright() : $drawn;
             }
 

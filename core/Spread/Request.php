@@ -78,7 +78,7 @@ final class Request
             $spread->id,
             $catalogue->title($spread),
             $settings,
-            $grid->lying($settings->turned()),
+            $grid->dressed($book->whole->dress->ofSpread($spread))->lying($settings->turned()),
             new CalendarFacts($book->period, $settings->weekStart($book->weeks->first), $names ?? new Names($book->language)),
             $book->pens,
             hand: $book->hand,

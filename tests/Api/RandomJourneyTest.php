@@ -212,6 +212,13 @@ final class RandomJourneyTest extends ApiTestCase
             'set-palette' => ['palette' => $or($one([null, [['colour' => \sprintf('#%06x', mt_rand(0, 0xFFFFFF)), 'means' => 'Tram']]]))],
             'set-key' => ['spread' => $or($one($keys ?: ['key'])), 'symbols' => $or($key), 'colours' => 0 === mt_rand(0, 1)],
             'set-hand' => ['boxes' => $or($one([null, mt_rand(16, 60)]))],
+            'set-dress' => [
+                'dress' => $or($one([
+                    [],
+                    ['title' => mt_rand(1, 8), 'place' => $one(['left', 'middle'])],
+                    ['larger' => true, 'band' => 0 === mt_rand(0, 1), 'line' => true, 'pen' => '#1f5fa8'],
+                ])),
+            ] + $one([[], ['section' => $one(['goals', 'months'])], ['spread' => $one($ids)]]),
             'keep-kind' => [
                 'spread' => $or($one($parted ?: ['page-of-parts'])),
                 'name' => $or($one(['Spring', 'The boat'])),
@@ -247,6 +254,8 @@ final class RandomJourneyTest extends ApiTestCase
             ['do' => 'fill', 'fill' => $one(array_keys(Fillings::all()))],
             ['do' => 'name', 'name' => $one([null, 'Why', 'The boat'])],
             ['do' => 'gap', 'gap' => $one([null, 0, 2]), 'leftover' => $one(['outside', 'into-gaps'])],
+            ['do' => 'cut', 'cut' => $one([null, 'doors', 'window', 'short-leaf', 'tabs']), 'settings' => $one([[], ['door_strip' => mt_rand(1, 30)]])],
+            ['do' => $one(['add-page', 'remove-page'])],
             ['do' => 'set', 'settings' => ['line' => $one(['1', '2', null])]],
         ]) + ['at' => $or($at)];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Plan;
 
+use AmpleMargin\Book\Composer;
 use AmpleMargin\Plan\PlanProblem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -54,6 +55,30 @@ final class PlanFileTest extends TestCase
         [$read] = Books::files()->read(Books::files()->file($plan, []));
         self::assertEquals($plan, $read);
         self::assertSame(1_350, $read->hand?->sentence, '27 boxes of 5 mm, in tenths of a mm');
+    }
+
+    public function testADressAndCutLeavesReadBackAsTheyWere(): void
+    {
+        $plan = Books::edited(Books::starter(), [
+            ['type' => 'set-dress', 'dress' => ['title' => 5, 'larger' => true, 'pen' => '#1f5fa8']],
+            ['type' => 'set-dress', 'dress' => ['place' => 'middle'], 'section' => 'months'],
+            ['type' => 'set-dress', 'dress' => ['line' => true, 'band' => false], 'spread' => 'quote'],
+            ['type' => 'add-spread', 'kind' => 'page-of-parts', 'title' => 'The boat'],
+            ['type' => 'part-page', 'spread' => 'page-of-parts', 'do' => 'cut', 'at' => '', 'cut' => 'doors', 'settings' => ['door_strip' => 6]],
+            ['type' => 'part-page', 'spread' => 'page-of-parts', 'do' => 'add-page', 'at' => ''],
+        ]);
+        [$read] = Books::files()->read(Books::files()->file($plan, []));
+        self::assertSame(Books::files()->write($plan), Books::files()->write($read));
+        self::assertSame([5, true, 'middle'], [$read->dress->ofMonths()->title, $read->dress->ofMonths()->larger, $read->dress->ofMonths()->place]);
+        self::assertCount(14, Composer::compose($read)->spreadDrawings('page-of-parts'));
+        foreach ([['title' => 9], ['title' => 0], ['place' => 'right'], ['pen' => 'red'], ['band' => 'yes']] as $wrong) {
+            try {
+                Books::edited($plan, [['type' => 'set-dress', 'dress' => $wrong]]);
+                self::fail('Took '.json_encode($wrong));
+            } catch (PlanProblem $problem) {
+                self::assertMatchesRegularExpression('/\S.*[.?]$/u', $problem->getMessage());
+            }
+        }
     }
 
     public function testPensKeysAndTakenTicksReadBackAsTheyWere(): void

@@ -879,7 +879,7 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
+        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
         EditSetTitle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -940,6 +940,41 @@ export interface components {
             type: "set-palette";
             /** @description null for the usual pens */
             palette: null | components["schemas"]["Palette"];
+        };
+        Dress: {
+            /** @description boxes a title takes with the air below it */
+            title?: number;
+            /** @enum {unknown} */
+            place?: "left" | "middle";
+            /** @description the first letter twice as large */
+            larger?: boolean;
+            /** @description behind the title */
+            band?: boolean;
+            /** @description round the grid */
+            line?: boolean;
+            /** @description of the title, #rrggbb */
+            pen?: string;
+        };
+        /** @description what a section, the months or a spread says goes over what is said for all */
+        Wardrobe: {
+            all?: components["schemas"]["Dress"];
+            sections?: {
+                [key: string]: components["schemas"]["Dress"];
+            };
+            spreads?: {
+                [key: string]: components["schemas"]["Dress"];
+            };
+        };
+        EditSetDress: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-dress";
+            dress: components["schemas"]["Dress"];
+            /** @description a section, or months */
+            section?: string;
+            spread?: string;
         };
         EditSetHand: {
             /**
@@ -1631,6 +1666,7 @@ export interface components {
             weeks: components["schemas"]["Weeks"];
             /** @enum {unknown} */
             counting: "boxes" | "dots";
+            dress: components["schemas"]["Wardrobe"];
             hand: {
                 sentence: string;
                 /** @description it takes on this paper */

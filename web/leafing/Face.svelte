@@ -14,9 +14,10 @@
   }
 </script>
 
-<canvas role="img" aria-label="Page {number}: {page?.title ?? 'not fetched yet'}" {@attach painted}></canvas>
+<div role="img" aria-label="Page {number}: {page?.title ?? 'not fetched yet'}"><canvas {@attach painted}></canvas></div>
 
 <style>
+  div,
   canvas {
     display: block;
     width: 100%;

@@ -41,7 +41,7 @@ final class Blank implements Filling
 
     public function tall(Request $asked, int $wide): int
     {
-        return Heading::boxes($asked->grid->down);
+        return Heading::boxes($asked->grid->down, $asked->grid->title);
     }
 
     public function fill(Request $asked, Region $region, int $from): Filled

@@ -37,12 +37,12 @@ final class Title implements Filling
 
     public function least(Request $asked, int $wide): int
     {
-        return Heading::boxes($asked->grid->down);
+        return Heading::boxes($asked->grid->down, $asked->grid->title);
     }
 
     public function tall(Request $asked, int $wide): int
     {
-        return Heading::boxes($asked->grid->down);
+        return Heading::boxes($asked->grid->down, $asked->grid->title);
     }
 
     public function fill(Request $asked, Region $region, int $from): Filled

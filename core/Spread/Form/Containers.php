@@ -67,7 +67,7 @@ final class Containers implements Form, HasLayouts, HasParts
     public function layOut(Request $request): Laid
     {
         $names = $request->settings->lines('areas');
-        $below = Heading::below($request->grid->down);
+        $below = Heading::below($request->grid->down, $request->grid->title);
         $layout = self::arrange($request->grid->across, $below->left, \count($names), $request->settings->countOrNull('columns') ?? 0);
         if (null === $layout) {
             return Laid::refused($request->grid, new Finding(
@@ -83,7 +83,7 @@ final class Containers implements Form, HasLayouts, HasParts
         [$columns, $rows] = $layout;
 
         return Laid::page($request->grid, function (Canvas $canvas) use ($request, $names, $columns, $rows, $below): void {
-            $top = Heading::boxes($canvas->down);
+            $top = Heading::boxes($canvas->down, $canvas->title);
             $canvas->working('across', Plural::boxes($columns->size()).' wide', $columns->working());
             $canvas->working('down', Plural::boxes($rows->size()).' tall', "$below; ".$rows->working());
             $canvas->tickDivision(Edge::Top, $columns, 'across');

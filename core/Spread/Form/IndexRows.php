@@ -67,7 +67,7 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
         $line = $request->settings->boxes('line');
 
         return Laid::pages($request->grid, range(0, $pages - 1), function (Canvas $canvas, int $i) use ($request, $pages, $rows, $columns, $room, $line): void {
-            $top = Heading::boxes($canvas->down);
+            $top = Heading::boxes($canvas->down, $canvas->title);
             if (\count($columns->parts) > 1) {
                 $canvas->working('columns', Plural::boxes($columns->size()).' wide', $columns->working());
                 $canvas->tickDivision(Edge::Top, $columns, 'columns');
@@ -103,7 +103,7 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
     {
         $room = $rows * \count($columns->parts);
         $entries = \count($this->index);
-        $below = Heading::below($canvas->down);
+        $below = Heading::below($canvas->down, $canvas->title);
         $canvas->working(
             'rows',
             Plural::of($room, 'row', 'rows').' a page',
@@ -133,7 +133,9 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
 
     private function rows(Request $request): int
     {
-        return max(1, Fraction::of(Heading::below($request->grid->down)->left)->dividedBy($request->settings->boxes('line'))->floor());
+        $room = Heading::below($request->grid->down, $request->grid->title)->left;
+
+        return max(1, Fraction::of($room)->dividedBy($request->settings->boxes('line'))->floor());
     }
 
     /** One column, or two where they are wide enough for a name and its pages. */

@@ -132,7 +132,7 @@ final class Legend implements Form, HasLayouts
     private function with(Request $request, Fraction $row, int $columns): array
     {
         $fits = $request->grid->across >= $columns * self::NARROWEST + $columns - 1;
-        $room = Heading::below($request->grid->down)->left - $this->foot($request);
+        $room = Heading::below($request->grid->down, $request->grid->title)->left - $this->foot($request);
         $rows = $fits && $room > 0 ? Fraction::of($room)->dividedBy($row)->floor() : 0;
 
         return ['row' => $row, 'columns' => $columns, 'pages' => 1, 'each' => $rows * $columns];
@@ -190,11 +190,11 @@ final class Legend implements Form, HasLayouts
         int $all,
         int $room,
     ): void {
-        $top = Heading::boxes($canvas->down);
+        $top = Heading::boxes($canvas->down, $canvas->title);
         $across = Division::containers($canvas->across, $columns)
             ?? Division::of($canvas->across, 1)
             ?? throw new \LogicException('Every page is a box wide.');
-        $below = Heading::below($canvas->down)->less($this->foot($request), 'the colours');
+        $below = Heading::below($canvas->down, $canvas->title)->less($this->foot($request), 'the colours');
         $free = $below->left;
         $rows = max(1, Fraction::of($free)->dividedBy($row)->floor());
         $canvas->working(

@@ -83,7 +83,7 @@ final class MonthCells implements Form, HasLayouts, HasParts
     /** @param non-empty-list<int> $pages the first column of each */
     private function cells(Request $request, MonthGrid $grid, array $pages, int $columns): Laid
     {
-        $below = Heading::below($request->grid->down)->less(1, 'the weekdays');
+        $below = Heading::below($request->grid->down, $request->grid->title)->less(1, 'the weekdays');
         $across = Division::of($request->grid->across, $columns);
         $down = Division::of($below->left, $grid->rows);
         if (null === $across || null === $down || $down->size() < 2 || $across->size() < 2) {
@@ -99,7 +99,7 @@ final class MonthCells implements Form, HasLayouts, HasParts
         $title = $request->calendar->names->monthAndYear($grid->month);
 
         return Laid::pages($request->grid, $pages, function (Canvas $canvas, int $first) use ($request, $grid, $across, $down, $below, $columns): void {
-            $top = Heading::boxes($canvas->down);
+            $top = Heading::boxes($canvas->down, $canvas->title);
             $canvas->working('rows', Plural::of($grid->rows, 'row', 'rows'), $grid->working());
             $canvas->working('across', Plural::boxes($across->size()).' wide', $across->working());
             $canvas->working('down', Plural::boxes($down->size()).' tall', "$below; ".$down->working());
@@ -153,7 +153,7 @@ final class MonthCells implements Form, HasLayouts, HasParts
     private function lines(Request $request, MonthGrid $grid): Laid
     {
         $days = $grid->month->days();
-        $below = Heading::below($request->grid->down);
+        $below = Heading::below($request->grid->down, $request->grid->title);
         $name = $request->calendar->names->monthAndYear($grid->month);
         if ($below->left < $days || $request->grid->across < 6) {
             return Laid::refused($request->grid, new Finding(
@@ -174,7 +174,7 @@ final class MonthCells implements Form, HasLayouts, HasParts
     private function line(Canvas $canvas, Request $request, MonthGrid $grid, Subtraction $below): void
     {
         $month = $grid->month;
-        $top = Heading::boxes($canvas->down);
+        $top = Heading::boxes($canvas->down, $canvas->title);
         $canvas->working(
             'rows',
             "{$month->days()} lines",

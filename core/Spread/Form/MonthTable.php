@@ -56,7 +56,7 @@ final class MonthTable implements Form, HasLayouts
     {
         ['strip' => $strip, 'wide' => $wide, 'line' => $line, 'sum' => $sum] = $this->asked($request);
         $beside = intdiv($request->grid->across - $strip, $wide);
-        $rows = Fraction::of($this->below($request->grid->down)->left)->dividedBy($line)->floor();
+        $rows = Fraction::of($this->below($request->grid->down, $request->grid->title)->left)->dividedBy($line)->floor();
         if ($beside < 1 || $rows < ($sum ? 2 : 1)) {
             return Laid::refused($request->grid, $this->tooLarge($request, $strip, $wide));
         }
@@ -97,7 +97,7 @@ final class MonthTable implements Form, HasLayouts
     private function page(Canvas $canvas, Request $request, array $items, array $months, int $rows, bool $titled): void
     {
         ['strip' => $strip, 'wide' => $wide, 'line' => $line, 'sum' => $sum] = $this->asked($request);
-        $top = Heading::boxes($canvas->down) + 1;
+        $top = Heading::boxes($canvas->down, $canvas->title) + 1;
         $table = new Table(new Cells($strip, $top, \count($months), $wide, $rows, $line), $strip);
         $end = $strip + \count($months) * $wide;
         $canvas->working(
@@ -105,7 +105,7 @@ final class MonthTable implements Form, HasLayouts
             Plural::of(\count($months), 'column', 'columns').' of '.Plural::boxes($wide),
             "$strip for the strip + ".\count($months)." × $wide = $end of ".Plural::boxes($canvas->across),
         );
-        $below = $this->below($canvas->down);
+        $below = $this->below($canvas->down, $canvas->title);
         $canvas->working(
             'down',
             Plural::of($rows, 'row', 'rows'),
@@ -180,9 +180,9 @@ final class MonthTable implements Form, HasLayouts
         ];
     }
 
-    private function below(int $down): Subtraction
+    private function below(int $down, ?int $title): Subtraction
     {
-        return Heading::below($down)->less(1, 'the months');
+        return Heading::below($down, $title)->less(1, 'the months');
     }
 
     /** A letter in columns of a box, the short name in wider ones. */
@@ -214,7 +214,7 @@ final class MonthTable implements Form, HasLayouts
 
     private function tooLarge(Request $request, int $strip, int $wide): Finding
     {
-        $below = $this->below($request->grid->down)->left;
+        $below = $this->below($request->grid->down, $request->grid->title)->left;
         $fits = $request->grid->across - $wide;
 
         return new Finding(

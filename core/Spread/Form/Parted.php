@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Plan\Dress;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Form;
@@ -61,7 +62,9 @@ final class Parted implements Form, HasParts
         $cut = $this->piece instanceof Run ? $this->piece->cut : null;
         if (null !== $cut) {
             // A leaf is cut as the book stands.
-            $request = $request->on($request->grid->lying(false));
+            $grid = $request->grid->lying(false);
+            // No line runs round what is cut away.
+            $request = $request->on(null === $grid->dress ? $grid : $grid->dressed($grid->dress->under(new Dress(line: false))));
         }
         $asker = new Asker($request);
         try {

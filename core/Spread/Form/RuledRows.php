@@ -82,8 +82,8 @@ final class RuledRows implements Form, HasLayouts, HasParts
     private function rule(Canvas $canvas, Request $request): void
     {
         $line = $request->settings->boxes('line');
-        $top = Heading::boxes($canvas->down);
-        $below = Heading::below($canvas->down);
+        $top = Heading::boxes($canvas->down, $canvas->title);
+        $below = Heading::below($canvas->down, $canvas->title);
         $free = $below->left;
         $rows = $canvas->room('lines', $request->title, 0, $top, $canvas->across, $free, $line);
         $left = Fraction::of($free)->minus($line->times($rows));

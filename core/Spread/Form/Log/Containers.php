@@ -31,13 +31,18 @@ final class Containers implements School
     public function layOut(Request $request, LogAsked $asked): Laid
     {
         $shares = array_chunk($asked->months, $this->perPage($request, $asked));
-        $below = Heading::below($request->grid->down);
+        $below = Heading::below($request->grid->down, $request->grid->title);
         $layout = $this->divide($request, $asked, $request->grid->across, $below->left);
         if (null === $layout) {
             return Laid::eachRefused($request->grid, $this->tooMany($request, $asked, $below->left), \count($shares));
         }
         $places = array_map(
-            fn (array $months): ?array => $this->places($months, $layout, Heading::boxes($request->grid->down), $asked),
+            fn (array $months): ?array => $this->places(
+                $months,
+                $layout,
+                Heading::boxes($request->grid->down, $request->grid->title),
+                $asked,
+            ),
             $shares,
         );
 
@@ -59,10 +64,10 @@ final class Containers implements School
      */
     private function page(Canvas $canvas, Request $request, LogAsked $asked, array $layout, array $places, bool $titled): void
     {
-        $top = Heading::boxes($canvas->down);
+        $top = Heading::boxes($canvas->down, $canvas->title);
         [$columns, $rows] = $layout;
         $canvas->working('across', Plural::boxes($columns->size()).' wide', $columns->working());
-        $canvas->working('down', Plural::boxes($rows->size()).' tall', Heading::below($canvas->down).'; '.$rows->working());
+        $canvas->working('down', Plural::boxes($rows->size()).' tall', Heading::below($canvas->down, $canvas->title).'; '.$rows->working());
         $painter = new LogPainter($canvas, $request, $asked);
         $painter->lines($places);
         $canvas->tickDivision(Edge::Top, $columns, 'across');

@@ -34,9 +34,10 @@ final class HalfDoor implements School
 
     public function layOut(Request $request, LogAsked $asked): Laid
     {
-        $room = Heading::below($request->grid->down)->left;
+        $room = Heading::below($request->grid->down, $request->grid->title)->left;
         $halves = Division::containers($request->grid->across, 2);
-        $places = null === $halves || $room < 1 ? null : $this->places($asked, $halves, Heading::boxes($request->grid->down), $room);
+        $head = Heading::boxes($request->grid->down, $request->grid->title);
+        $places = null === $halves || $room < 1 ? null : $this->places($asked, $halves, $head, $room);
         if (null === $halves || null === $places) {
             return Laid::refused($request->grid, new Finding(
                 $request->id,
@@ -115,7 +116,7 @@ final class HalfDoor implements School
     /** @param list<list<MonthPlace>> $columns of this page */
     private function page(Canvas $canvas, Request $request, LogAsked $asked, int $i, Division $halves, array $columns): void
     {
-        $top = Heading::boxes($canvas->down);
+        $top = Heading::boxes($canvas->down, $canvas->title);
         $places = array_merge(...$columns);
         $painter = new LogPainter($canvas, $request, $asked);
         $canvas->working('across', Plural::boxes($halves->size()).' wide', $halves->working());
@@ -163,7 +164,7 @@ final class HalfDoor implements School
                 $canvas->working(
                     "down-$count",
                     Plural::boxes($rows->size()).' tall',
-                    Heading::below($canvas->down).'; '.$rows->working(),
+                    Heading::below($canvas->down, $canvas->title).'; '.$rows->working(),
                 );
                 $canvas->tickDivision(Edge::Side, $rows, "down-$count", $top);
             }

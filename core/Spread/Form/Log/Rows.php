@@ -98,7 +98,7 @@ final class Rows implements School
     /** @return array{Division, Division}|null columns beside the names, and rows; null where no line is left */
     private function divide(Request $request, LogAsked $asked, int $months): ?array
     {
-        $below = $this->below($request->grid->down)->left;
+        $below = $this->below($request->grid->down, $request->grid->title)->left;
         $columns = Division::of($request->grid->across - self::name($request->grid->across), \count($this->categories($request)));
         $rows = $below < 1 ? null : Division::of($below, $months, 0, Remainder::After);
 
@@ -107,9 +107,9 @@ final class Rows implements School
             : [$columns, $rows];
     }
 
-    private function below(int $down): Subtraction
+    private function below(int $down, ?int $title): Subtraction
     {
-        return Heading::below($down)->less($this->byCategory ? 1 : 0, 'the categories');
+        return Heading::below($down, $title)->less($this->byCategory ? 1 : 0, 'the categories');
     }
 
     /**
@@ -121,7 +121,7 @@ final class Rows implements School
      */
     private function shares(Request $request, array $months): array
     {
-        $room = $this->below($request->grid->down)->left;
+        $room = $this->below($request->grid->down, $request->grid->title)->left;
         $most = max(1, intdiv($room, $this->byCategory ? 3 : 2));
         $each = $this->byCategory ? min($most, $request->settings->count('months_per_page')) : $most;
 
@@ -135,7 +135,7 @@ final class Rows implements School
      */
     private function page(Canvas $canvas, Request $request, LogAsked $asked, array $divided, array $months, ?string $title): void
     {
-        $top = Heading::boxes($canvas->down);
+        $top = Heading::boxes($canvas->down, $canvas->title);
         $head = $this->byCategory ? 1 : 0;
         $categories = $this->categories($request);
         $name = self::name($canvas->across);
@@ -150,7 +150,7 @@ final class Rows implements School
         $canvas->working(
             'down',
             Plural::boxes($rows->size()).' tall',
-            $this->below($canvas->down).'; '.$rows->working(),
+            $this->below($canvas->down, $canvas->title).'; '.$rows->working(),
         );
         $canvas->working(
             'lines',

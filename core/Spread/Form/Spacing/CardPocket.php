@@ -23,7 +23,7 @@ final class CardPocket implements School
     public function layOut(Request $request, SpacingAsked $asked): Laid
     {
         $size = PocketSize::of($request->grid->across, $request->grid->down);
-        if ($size->deep > Heading::below($request->grid->down)->left) {
+        if ($size->deep > Heading::below($request->grid->down, $request->grid->title)->left) {
             return Laid::refused($request->grid, new Finding(
                 $request->id,
                 'A pocket of '.Plural::boxes($size->deep)." leaves no room for a title on {$request->grid->down}.",

@@ -23,7 +23,7 @@ final class ContainerTable implements School
     public function layOut(Request $request, SpacingAsked $asked): Laid
     {
         [$across, $down] = [$request->grid->across, $request->grid->down];
-        $top = Heading::boxes($down);
+        $top = Heading::boxes($down, $request->grid->title);
         $bars = [];
         foreach ($asked->across as $divisor) {
             foreach ($asked->divisions($across, $divisor) as $division) {
@@ -52,7 +52,7 @@ final class ContainerTable implements School
     /** @param list<array{int, Division}> $bars */
     private function page(Canvas $canvas, Request $request, SpacingAsked $asked, array $bars, int $pitch, int $words): void
     {
-        $top = Heading::boxes($canvas->down);
+        $top = Heading::boxes($canvas->down, $canvas->title);
         $this->bars($canvas, $asked, $bars, $top, $pitch);
         Heading::write($canvas, $request);
         $canvas->step(Task::Write, 'Write into each part of the bars how many boxes it has.', 'bars');

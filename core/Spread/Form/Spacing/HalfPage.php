@@ -25,7 +25,7 @@ final class HalfPage implements School
     public function layOut(Request $request, SpacingAsked $asked): Laid
     {
         $halves = Division::containers($request->grid->across, 2);
-        $free = Heading::below($request->grid->down)->left;
+        $free = Heading::below($request->grid->down, $request->grid->title)->left;
         $room = DivisionTable::tall($asked, $asked->across) + 1 + DivisionTable::tall($asked, $asked->down);
         if (null === $halves || $halves->size() < 7 || $room > $free) {
             return Laid::refused($request->grid, new Finding(
@@ -45,7 +45,7 @@ final class HalfPage implements School
 
     private function page(Canvas $canvas, Request $request, SpacingAsked $asked, Division $halves): void
     {
-        $top = Heading::boxes($canvas->down);
+        $top = Heading::boxes($canvas->down, $canvas->title);
         $wide = $halves->size();
         $right = $halves->spans()[1]['from']->floor();
         $canvas->working('halves', Plural::boxes($wide).' each', $halves->working());

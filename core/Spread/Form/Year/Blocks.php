@@ -56,7 +56,7 @@ final class Blocks implements Way
         return BlockLayout::fit(
             $this->asked($request),
             $request->grid->across,
-            Heading::below($request->grid->down)->left - $this->foot($request),
+            Heading::below($request->grid->down, $request->grid->title)->left - $this->foot($request),
             array_map(static fn (Month $month): MonthGrid => new MonthGrid($month, $request->calendar->first), $months),
         );
     }
@@ -77,9 +77,11 @@ final class Blocks implements Way
     /** @param non-empty-list<Month> $months */
     private function page(Canvas $canvas, Request $request, BlockLayout $layout, BlockPage $page, array $months, bool $titled): void
     {
-        $top = Heading::boxes($canvas->down);
+        $top = Heading::boxes($canvas->down, $canvas->title);
         $from = $top + $layout->head();
-        $below = Heading::below($canvas->down)->less($layout->head(), 'the weekdays')->less($this->foot($request), 'the legend');
+        $below = Heading::below($canvas->down, $canvas->title)
+            ->less($layout->head(), 'the weekdays')
+            ->less($this->foot($request), 'the legend');
         $painter = new BlockPainter($canvas, $request, $layout, $months, $this->split);
         $canvas->working('across', self::gap($page->across), $page->across->working());
         $canvas->working(
@@ -122,7 +124,7 @@ final class Blocks implements Way
     private function tooLarge(Request $request): Finding
     {
         $asked = $this->asked($request);
-        $room = Heading::below($request->grid->down)->left - $this->foot($request);
+        $room = Heading::below($request->grid->down, $request->grid->title)->left - $this->foot($request);
 
         return new Finding($request->id, 'A month is '
             .($asked->notes ? $asked->wide() + 1 + BlockAsked::NOTES : $asked->wide())

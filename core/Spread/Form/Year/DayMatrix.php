@@ -56,7 +56,7 @@ final class DayMatrix implements Way
      */
     private function arrange(Request $request, int $months): ?array
     {
-        $room = Heading::below($request->grid->down)->left - 1;
+        $room = Heading::below($request->grid->down, $request->grid->title)->left - 1;
         if ($room >= self::DAYS && $request->grid->across >= 2) {
             $share = Pages::evenly($months, $request->grid->across - 1, $request->settings->countOrNull('pages') ?? 1);
             $beside = intdiv($request->grid->across - 1 - self::LEGEND, $share);
@@ -80,7 +80,7 @@ final class DayMatrix implements Way
      */
     private function page(Canvas $canvas, Request $request, array $layout, array $share, array $months, bool $titled): void
     {
-        $top = Heading::boxes($canvas->down) + 1;
+        $top = Heading::boxes($canvas->down, $canvas->title) + 1;
         ['turned' => $turned, 'wide' => $wide, 'tall' => $tall, 'label' => $label] = $layout;
         [$columns, $rows] = $turned ? [self::DAYS, \count($share)] : [\count($share), self::DAYS];
         $canvas->working(
@@ -186,7 +186,7 @@ final class DayMatrix implements Way
 
     private function tooLarge(Request $request): Finding
     {
-        $room = Heading::below($request->grid->down)->left;
+        $room = Heading::below($request->grid->down, $request->grid->title)->left;
 
         return new Finding(
             $request->id,

@@ -37,7 +37,7 @@ final class DotLines implements Way
             return Laid::refused($request->grid, new Finding(
                 $request->id,
                 "A month's dot line needs at least 3 boxes for its name and 8 for dots, on lines of 2 boxes; {$request->grid->across} × "
-                    .Heading::below($request->grid->down)->left
+                    .Heading::below($request->grid->down, $request->grid->title)->left
                     .' boxes are left below the title.',
             ));
         }
@@ -59,7 +59,7 @@ final class DotLines implements Way
      */
     private function arrange(Request $request, array $months): ?array
     {
-        $room = Heading::below($request->grid->down)->left - (new MarkLegend($request))->tall();
+        $room = Heading::below($request->grid->down, $request->grid->title)->left - (new MarkLegend($request))->tall();
         for ($lines = 1; $lines <= 4; ++$lines) {
             $dots = intdiv(self::DAYS + $lines - 1, $lines);
             $label = min(6, $request->grid->across - $dots);
@@ -88,7 +88,7 @@ final class DotLines implements Way
     private function page(Canvas $canvas, Request $request, array $layout, array $share, array $months, bool $titled): void
     {
         ['lines' => $lines, 'dots' => $dots, 'label' => $label] = $layout;
-        $top = Heading::boxes($canvas->down);
+        $top = Heading::boxes($canvas->down, $canvas->title);
         $legend = new MarkLegend($request);
         $spans = ($down = Division::ofSize(
             $canvas->down - $top - $legend->tall(),

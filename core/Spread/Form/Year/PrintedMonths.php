@@ -42,7 +42,7 @@ final class PrintedMonths implements Way
             bool $titled,
         ) use ($request): void {
             [$wide, $tall] = $this->size($request);
-            $top = Heading::boxes($canvas->down);
+            $top = Heading::boxes($canvas->down, $canvas->title);
             $said = self::mm($wide, $request->grid->pitch).' × '.self::mm($tall, $request->grid->pitch).' mm';
             $canvas->working(
                 'size',
@@ -115,7 +115,7 @@ final class PrintedMonths implements Way
             foreach ($share as $nth => $month) {
                 $places[] = [
                     $across->spans()[$nth % $columns]['from']->floor(),
-                    $down->spans()[intdiv($nth, $columns)]['from']->floor() + Heading::boxes($canvas->down),
+                    $down->spans()[intdiv($nth, $columns)]['from']->floor() + Heading::boxes($canvas->down, $canvas->title),
                     $month,
                 ];
             }
@@ -129,7 +129,7 @@ final class PrintedMonths implements Way
     private function arrange(Request $request, int $months): ?array
     {
         [$wide, $tall] = array_map(static fn (Fraction $side): int => $side->ceil(), $this->size($request));
-        $room = Heading::below($request->grid->down)->left;
+        $room = Heading::below($request->grid->down, $request->grid->title)->left;
         for ($pages = $request->settings->countOrNull('pages') ?? 1; $pages <= $months; ++$pages) {
             $share = intdiv($months + $pages - 1, $pages);
             for ($columns = 1; $columns <= $share; ++$columns) {
@@ -160,7 +160,7 @@ final class PrintedMonths implements Way
     private function tooLarge(Request $request): Finding
     {
         [$wide, $tall] = $this->size($request);
-        $room = Heading::below($request->grid->down)->left;
+        $room = Heading::below($request->grid->down, $request->grid->title)->left;
         $most = self::mm(
             Fraction::of($request->grid->across),
             $request->grid->pitch,

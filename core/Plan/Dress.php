@@ -1,0 +1,91 @@
+<?php
+
+/*
+ * What makes a book look like one hand made it: how tall titles are and where they stand, a band behind them, the pen they are
+ * written with, a line round the grid (handbook, "Dressing the book"). Null where nothing is said.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Plan;
+
+final class Dress
+{
+    /** Boxes of a title. From memory. */
+    public const TALLEST = 8;
+
+    public const PLACES = ['left', 'middle'];
+
+    /**
+     * @param int|null    $title  boxes a title takes with the air below it, 1 to 8
+     * @param string|null $place  "left" or "middle" of the grid
+     * @param bool|null   $larger first letter twice as large as the others
+     * @param bool|null   $band   behind the title
+     * @param bool|null   $line   round the grid
+     * @param string|null $pen    of the title, #rrggbb
+     */
+    public function __construct(
+        public readonly ?int $title = null,
+        public readonly ?string $place = null,
+        public readonly ?bool $larger = null,
+        public readonly ?bool $band = null,
+        public readonly ?bool $line = null,
+        public readonly ?string $pen = null,
+    ) {
+    }
+
+    /** This one, with what another says over it. */
+    public function under(self $other): self
+    {
+        return new self(
+            $other->title ?? $this->title,
+            $other->place ?? $this->place,
+            $other->larger ?? $this->larger,
+            $other->band ?? $this->band,
+            $other->line ?? $this->line,
+            $other->pen ?? $this->pen,
+        );
+    }
+
+    /** Whether it says nothing. */
+    public function isPlain(): bool
+    {
+        return [] === $this->written();
+    }
+
+    /** @return array<string, int|string|bool> what it says */
+    public function written(): array
+    {
+        return array_filter([
+            'title' => $this->title,
+            'place' => $this->place,
+            'larger' => $this->larger,
+            'band' => $this->band,
+            'line' => $this->line,
+            'pen' => $this->pen,
+        ], static fn (int|string|bool|null $value): bool => null !== $value);
+    }
+
+    /** @throws PlanProblem naming the field */
+    public static function read(Values $values): self
+    {
+        $flag = static fn (string $name): ?bool => $values->has($name) ? $values->flag($name, false) : null;
+        $place = $values->textOrNull('place', 10);
+        if (null !== $place && !\in_array($place, self::PLACES, true)) {
+            throw PlanProblem::at($values->path('place'), 'Titles stand left, or in the middle of the grid.');
+        }
+        $pen = $values->textOrNull('pen', 7);
+        if (null !== $pen && 1 !== preg_match('/^#[0-9a-fA-F]{6}$/', $pen)) {
+            throw PlanProblem::at($values->path('pen'), 'A pen is a colour such as #22304A.');
+        }
+
+        return new self(
+            $values->has('title') ? $values->count('title', 1, self::TALLEST) : null,
+            $place,
+            $flag('larger'),
+            $flag('band'),
+            $flag('line'),
+            $pen,
+        );
+    }
+}
