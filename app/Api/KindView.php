@@ -22,6 +22,7 @@ final class KindView
             'name' => $kind->name,
             'section' => $kind->section?->value,
             'purpose' => $kind->purpose,
+            'record' => $kind->record,
             'names' => $kind->names,
             'opposite' => $kind->opposite,
             'monthly' => $kind->suitsMonth(),

@@ -11,6 +11,7 @@ use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Paper\ShowThrough;
 use AmpleMargin\Paper\Thickness;
 use AmpleMargin\Plan\Medium;
+use AmpleMargin\Spread\Part\FlipOut;
 
 final class LeavesView
 {
@@ -32,6 +33,10 @@ final class LeavesView
                 'section' => $spread?->section->value,
                 'marks' => null === $drawing ? [] : DrawingView::marks($drawing),
                 'removed' => DrawingView::regions($book->cut->removed($page)),
+                'flips' => array_map(
+                    static fn (FlipOut $flip): array => DrawingView::regions([$flip->place])[0] + ['hinge' => $flip->hinge],
+                    $book->flips($page),
+                ),
                 'through' => ShowThrough::of($stock->grammage, Medium::Bleeds === $behind?->medium),
             ];
         }

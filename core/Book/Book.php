@@ -24,6 +24,7 @@ use AmpleMargin\Spread\HasDivisions;
 use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Part\FlipOut;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
@@ -202,6 +203,14 @@ final class Book
             fn (PlannedSpread $spread): int => $this->drawings->laid($spread->id)->glued ?? 0,
             $this->plan->spreads,
         ));
+    }
+
+    /** @return list<FlipOut> what folds out of a page */
+    public function flips(int $page): array
+    {
+        $slot = $this->slot($page);
+
+        return 'spread' === $slot->is ? $this->drawings->laid($slot->spread)->flips[$slot->nth] ?? [] : [];
     }
 
     /** The divisions that can be looked up on a spread; null where it shows none. */

@@ -23,6 +23,7 @@ use AmpleMargin\Spread\PageGrid;
 use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
+use AmpleMargin\Spread\Themes;
 
 final class Layouts
 {
@@ -66,7 +67,8 @@ final class Layouts
 
     private function part(Kind $kind, Month $month, MonthPart $part): Laid
     {
-        $settings = $kind->settings($part->settings);
+        $theme = null === $kind->theme ? null : $this->theme($month);
+        $settings = $kind->settings($part->settings + (null === $theme ? [] : [$kind->theme => $theme]));
         $calendar = new CalendarFacts(
             $this->plan->period,
             $settings->weekStart($this->plan->weeks->first),
@@ -88,6 +90,21 @@ final class Layouts
                 $this->plan->key,
             ))
             ->upTo($part->pages);
+    }
+
+    /** The theme of a month, as a spread of the book lists it; null where none does. */
+    private function theme(Month $month): ?string
+    {
+        foreach ($this->plan->whole->spreads as $spread) {
+            $kind = $this->catalogue->kind($spread->kind);
+            $themes = null === $kind ? [] : Themes::of($kind, $spread->settings);
+            $said = $themes[$month->index() - $this->plan->period->start->index()] ?? null;
+            if (null !== $said) {
+                return $said;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -49,6 +49,9 @@ final class Kind
      * @param string|null             $challenges the one that lists the months' challenges
      * @param list<string>            $opposite  kinds that stand well on the other page of its opening
      * @param string|null             $plural    several of it, where that is not its name
+     * @param string|null $themes    the setting that lists the themes of the months
+     * @param string|null $theme     the one that takes the theme of its month
+     * @param string|null $record    what is said beside it where it keeps health, mood or money
      * @param array<string, string> $formerly setting of an older plan → what it is called now
      */
     private function __construct(
@@ -77,6 +80,9 @@ final class Kind
         public readonly ?string $challenges = null,
         private readonly bool $turns = false,
         private readonly array $formerly = [],
+        public readonly ?string $record = null,
+        public readonly ?string $themes = null,
+        public readonly ?string $theme = null,
     ) {
     }
 
@@ -96,6 +102,18 @@ final class Kind
     public function whichIs(string $purpose): self
     {
         return $this->with(['purpose' => $purpose]);
+    }
+
+    /**
+     * It keeps health, mood or money, which is said beside its pages and behind what it is for.
+     *
+     * @param string $of "medical ", or nothing
+     */
+    public function isARecord(string $of = ''): self
+    {
+        $record = "A record, no {$of}advice.";
+
+        return $this->with(['record' => $record, 'purpose' => "$this->purpose $record"]);
     }
 
     /** Whether it can be a part of a month's pattern. */
@@ -291,6 +309,18 @@ final class Kind
         return $this->with(['challenges' => $setting]);
     }
 
+    /** One of its settings lists the months' themes, each under a line that ends with a colon. @param string $setting a field of lines */
+    public function holdsThemes(string $setting): self
+    {
+        return $this->with(['themes' => $setting]);
+    }
+
+    /** A month part that shows the theme of its month. @param string $setting a field of text, where nobody says another */
+    public function showsTheme(string $setting): self
+    {
+        return $this->with(['theme' => $setting]);
+    }
+
     /** Spreads that stand well on the other page of the same opening. @param string ...$kinds their ids */
     public function goesOpposite(string ...$kinds): self
     {
@@ -318,7 +348,7 @@ final class Kind
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function with(array $changes): self
     {
-        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool, formerly: array<string, string>} $all */
+        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool, formerly: array<string, string>, record: string|null, themes: string|null, theme: string|null} $all */
         $all = array_replace(array_diff_key(get_object_vars($this), ['all' => true]), $changes);
 
         return new self(...$all);

@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Plan\Side;
+use AmpleMargin\Spread\Part\FlipOut;
 use AmpleMargin\Spread\Part\Region;
 
 final class Laid
@@ -29,6 +30,7 @@ final class Laid
      * @param Side                                  $starts   the side it must start on, whatever its kind says
      * @param array<int, non-empty-list<Region>>    $removed  page from 0 → what the knife takes of it
      * @param int                                   $glued    layers glued in where it is thickest
+     * @param array<int, non-empty-list<FlipOut>>   $flips    page from 0 → what folds out of it
      * @param \Closure(int, int): list<PageDrawing> $draw     told the number of its first page and the steps before it
      */
     private function __construct(
@@ -38,19 +40,24 @@ final class Laid
         public readonly Side $starts = Side::Any,
         public readonly array $removed = [],
         public readonly int $glued = 0,
+        public readonly array $flips = [],
     ) {
     }
 
     /** Its pages belong together as they lie open: it begins on a left page. */
     public function openingFlat(): self
     {
-        return new self($this->pages, $this->findings, $this->draw, Side::Left, $this->removed, $this->glued);
+        return new self($this->pages, $this->findings, $this->draw, Side::Left, $this->removed, $this->glued, $this->flips);
     }
 
-    /** So many layers are glued in. */
-    public function gluing(int $layers): self
+    /**
+     * So many layers are glued in, some of which fold out.
+     *
+     * @param array<int, non-empty-list<FlipOut>> $flips page from 0 → what folds out of it
+     */
+    public function gluing(int $layers, array $flips = []): self
     {
-        return new self($this->pages, $this->findings, $this->draw, $this->starts, $this->removed, $layers);
+        return new self($this->pages, $this->findings, $this->draw, $this->starts, $this->removed, $layers, $flips);
     }
 
     /**
@@ -60,7 +67,7 @@ final class Laid
      */
     public function cut(Side $starts, array $removed): self
     {
-        return new self($this->pages, $this->findings, $this->draw, $starts, $removed, $this->glued);
+        return new self($this->pages, $this->findings, $this->draw, $starts, $removed, $this->glued, $this->flips);
     }
 
     /**
@@ -161,7 +168,7 @@ final class Laid
             range(0, $this->pages - 1),
         );
 
-        return new self($this->pages, $findings, $draw, $this->starts, $this->removed, $this->glued);
+        return new self($this->pages, $findings, $draw, $this->starts, $this->removed, $this->glued, $this->flips);
     }
 
     /** Saying more on its first page. */

@@ -1445,6 +1445,8 @@ export interface components {
             /** @description null for the parts of a month */
             section: string | null;
             purpose: string;
+            /** @description said beside the pages of what keeps health or mood or money */
+            record: string | null;
             /** @description other words people have for it */
             names: string[];
             /** @description kinds that stand well on the other page of its opening */
@@ -1783,6 +1785,15 @@ export interface components {
                 section: string | null;
                 marks: components["schemas"]["Mark"][];
                 removed: components["schemas"]["Cut"][];
+                /** @description what is taped on and folds out */
+                flips: {
+                    x: number;
+                    y: number;
+                    wide: number;
+                    tall: number;
+                    /** @enum {unknown} */
+                    hinge: "outer" | "head" | "foot";
+                }[];
                 /** @description how strongly the other side of its leaf shows against the light, in hundredths */
                 through: number;
             }[];

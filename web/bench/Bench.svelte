@@ -97,6 +97,7 @@
         {/each}
         {#if group.copying.length > 0}<a href={route.to('copy', group.copying[0]?.page ?? route.page)}>Copying view</a>{/if}
       </p>
+      {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}{#if kindOf(one.kind)?.record}<p class="quiet">{kindOf(one.kind)?.record}</p>{/if}{/each}
       <Findings findings={group.findings} />
       <ol class="steps">
         {#each group.steps as step (step.key)}

@@ -42,6 +42,7 @@
       { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'turn a leaf back or on', press: (key) => turn(key === 'ArrowLeft' ? -1 : 1) },
       { on: [' '], shown: 'Space', says: 'turn a leaf on', press: () => turn(1) },
       { on: ['Home', 'End'], shown: 'Home, End', says: 'the first or the last opening', press: (key) => go(key === 'Home' ? 0 : leafing.last) },
+      { on: ['o'], shown: 'o', says: 'fold out what is taped on, and in again', press: () => (leafing.unfolded = !leafing.unfolded) },
       { on: ['l'], shown: 'l', says: 'hold it against the light', press: () => (leafing.light = !leafing.light) },
     ]),
   );
@@ -103,6 +104,24 @@
   });
 </script>
 
+{#snippet flips(page: number)}
+  {#each leafing.page(page)?.flips ?? [] as flip, i (i)}
+    {@const hinge = flip.hinge === 'outer' ? (page % 2 === 0 ? 'left' : 'right') : flip.hinge === 'head' ? 'top' : 'bottom'}
+    <button
+      class="flip {hinge}"
+      class:out={leafing.unfolded}
+      aria-expanded={leafing.unfolded}
+      aria-label="Folded leaf on page {page}, {flip.wide} × {flip.tall} boxes"
+      style:left="{(100 * (flip.x * BOX + RIM)) / (across * BOX + 2 * RIM)}%"
+      style:top="{(100 * (flip.y * BOX + RIM)) / (down * BOX + 2 * RIM + FOOT)}%"
+      style:width="{(100 * flip.wide * BOX) / (across * BOX + 2 * RIM)}%"
+      style:height="{(100 * flip.tall * BOX) / (down * BOX + 2 * RIM + FOOT)}%"
+      onpointerdown={(event) => event.stopPropagation()}
+      onclick={() => (leafing.unfolded = !leafing.unfolded)}
+    ></button>
+  {/each}
+{/snippet}
+
 {#snippet tabs(passed: boolean)}
   <div class="tabs" class:passed>
     {#each sections as tab (tab.name)}
@@ -158,9 +177,11 @@
         <div class="leaf" class:turned={isTurned} data-leaf={leaf} style:z-index={isTurned ? leaf : 1000 - leaf} aria-hidden={near ? undefined : 'true'}>
           <div class="face front" aria-hidden={isTurned ? 'true' : undefined}>
             <Face {across} {down} number={2 * leaf - 1} page={leafing.drawn(2 * leaf - 1)} reverse={leafing.light ? leafing.page(2 * leaf) : null} left={false} {width} look={shown} />
+            {#if !isTurned && near}{@render flips(2 * leaf - 1)}{/if}
           </div>
           <div class="face back" aria-hidden={isTurned ? undefined : 'true'}>
             <Face {across} {down} number={2 * leaf} page={leafing.drawn(2 * leaf)} reverse={leafing.light ? leafing.page(2 * leaf - 1) : null} left {width} look={shown} />
+            {#if isTurned && near}{@render flips(2 * leaf)}{/if}
           </div>
         </div>
       {/each}
@@ -233,6 +254,37 @@
     backface-visibility: hidden;
     pointer-events: none;
   }
+  .flip {
+    position: absolute;
+    pointer-events: auto;
+    cursor: pointer;
+    background-color: color-mix(in srgb, var(--sheet) 92%, var(--ink));
+    border: 1px solid color-mix(in srgb, var(--ink) 55%, transparent);
+    box-shadow: 0 1px 3px color-mix(in srgb, var(--ink) 25%, transparent);
+    transform-style: preserve-3d;
+    transition: transform calc(2 * var(--turn)) ease-in-out;
+    z-index: 1;
+  }
+  .flip.right {
+    transform-origin: right center;
+  }
+  .flip.left {
+    transform-origin: left center;
+  }
+  .flip.top {
+    transform-origin: center top;
+  }
+  .flip.bottom {
+    transform-origin: center bottom;
+  }
+  .flip.right.out,
+  .flip.left.out {
+    transform: rotateY(180deg);
+  }
+  .flip.top.out,
+  .flip.bottom.out {
+    transform: rotateX(180deg);
+  }
   .face.back {
     transform: rotateY(180deg);
   }
@@ -285,6 +337,7 @@
   }
   @media (prefers-reduced-motion: reduce) {
     .leaf,
+    .flip,
     .stack {
       transition: none;
     }

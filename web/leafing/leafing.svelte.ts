@@ -14,6 +14,8 @@ export class LeafingState {
   left = $state(0);
   /** Held against the light. */
   light = $state(false);
+  /** What is taped on is folded out. */
+  unfolded = $state(false);
   wrong = $state('');
   /** How thick the block of leaves is, and how that comes about. */
   thickness = $state.raw<Leaves['thickness'] | null>(null);
@@ -38,6 +40,7 @@ export class LeafingState {
   open(page: number) {
     const left = Math.max(0, Math.min(this.last, 2 * Math.floor(page / 2)));
     const far = Math.abs(left - this.anchor) > 2 * (READY - 1);
+    if (left !== this.left) this.unfolded = false;
     this.left = left;
     clearTimeout(this.resting);
     const rest = () => {

@@ -37,6 +37,7 @@
   <button class="btn small plain" onclick={close}>Close</button>
 </div>
 <p class="quiet">{spread.kind_name}, {spread.range || 'without a page'}</p>
+{#if kind?.record}<p class="quiet">{kind.record}</p>{/if}
 {#if spread.why}<p class="note">{spread.why}</p>{/if}
 <Findings findings={open.findingsOn(spread.id)} />
 

@@ -18,6 +18,7 @@ use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\FlipOut;
 use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
@@ -111,6 +112,7 @@ final class GluedIn implements Filling, GivesWay
             write: static fn (Canvas $canvas) => PartName::write($canvas, $asked, $region),
             check: 'Close the book on it once the glue is dry: nothing reaches beyond the edge.',
             glued: $layers,
+            flip: 'flip-out' !== $what ? null : new FlipOut(new Region($x, $y, $wide, $tall), $asked->settings->choice('hinge')),
         );
     }
 

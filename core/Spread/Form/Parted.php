@@ -96,6 +96,9 @@ final class Parted implements Form, HasParts
         $laid = $laid->gluing(array_sum(array_map(
             static fn (array $parts): int => max(0, ...array_map(static fn (Filled $part): int => $part->glued, $parts)),
             $pages,
+        )), array_filter(array_map(
+            static fn (array $parts): array => array_values(array_filter(array_column($parts, 'flip'))),
+            $pages,
         )));
         if (null !== $cut && $this->piece instanceof Run) {
             $removed = array_filter(array_map(static fn (?CutPage $page): array => $page->removed ?? [], $cuts));

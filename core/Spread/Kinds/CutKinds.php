@@ -38,7 +38,8 @@ final class CutKinds
             self::doors('items-by-month', 'Items behind doors', Section::Trackers, 8, Leaf::of(new Table())
                 ->with(['rows_of' => 'items', 'columns_of' => 'items'])
                 ->open('items', 'heads', 'line', 'look', 'sum'))
-                ->whichIs('Items written once on a strip; each cut leaf carries two months. A record, no advice where it is money.')
+                ->whichIs('Items written once on a strip; each cut leaf carries two months.')
+                ->isARecord()
                 ->unlessSaid([
                     'items' => ['Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved'],
                     'heads' => ['Planned', 'Really'],

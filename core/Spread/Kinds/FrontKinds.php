@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\CellWords;
 use AmpleMargin\Spread\Filling\Circles;
 use AmpleMargin\Spread\Form\CentredWords;
 use AmpleMargin\Spread\Form\IndexRows;
@@ -57,8 +58,12 @@ final class FrontKinds
                 ->whichIs('Circles that overlap: a word in each, and one in the middle.')
                 ->unlessSaid(['circles' => ['Water', 'Voice', 'Hands'], 'shared' => 'Patience'])
                 ->alsoCalled('circles', 'overlap', 'values', 'what matters'),
-            Page::spread('theme-plan', 'Themes of the months', Section::Front, Page::months())
-                ->whichIs('A cell for every month: its theme, its colours, an idea for its divider.')
+            Page::spread('theme-plan', 'Themes of the months', Section::Front, Leaf::of(new Cells())
+                ->with(['of' => 'months'])
+                ->open('within', 'across', 'line'))
+                ->whichIs('A cell for every month: its theme, its colours, an idea; the theme stands on the month’s divider too.')
+                ->onlyOfTheYear()
+                ->holdsThemes(CellWords::SETTING)
                 ->alsoCalled('theme plan', 'decoration', 'colours'),
             Page::spread('swatches', 'Swatches', Section::Back, Leaf::of(new Cells())->with(['of' => 'numbers'])->open('count', 'cell'))
                 ->whichIs('A numbered cell for every pen, ink or pencil, in the order you keep them in.')

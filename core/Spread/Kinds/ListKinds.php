@@ -28,7 +28,8 @@ final class ListKinds
                 ->mayShareAPage(),
             ...CutKinds::all(),
             Kind::spread('subscriptions-by-month', 'Subscriptions by month', Section::Trackers, new MonthTable())
-                ->whichIs('What is paid again and again: a tick for every month behind a strip of names. A record, no advice.')
+                ->whichIs('What is paid again and again: a tick for every month behind a strip of names.')
+                ->isARecord()
                 ->alsoCalled('subscriptions', 'direct debits', 'paid each month', 'bills')
                 ->unlessSaid(['items' => ['Tram ticket', 'Telephone', 'Library', 'Choir', 'Weekly paper']]),
             Page::spread('ideas', 'Ideas', Section::Back, Leaf::of(new Cells())->open('cells', 'across', 'line'))

@@ -32,7 +32,8 @@ final class LogKinds
                 ->alsoCalled('bucket list', 'once in a lifetime', 'adventures')
                 ->goesOpposite('vision-board'),
             self::log('expenses', 'Larger expenses', ['What 8+', 'Details 7', 'Price 4', 'Saved 4'], null, true)
-                ->whichIs('What cost more than usual, and what was put aside for it. A record, no advice.')
+                ->whichIs('What cost more than usual, and what was put aside for it.')
+                ->isARecord()
                 ->alsoCalled('money', 'spending', 'purchases'),
             self::log('waiting-for', 'Waiting for', ['What 10+', 'From 6', 'Date 4', 'Came 3'], null, false)
                 ->whichIs('What was lent, ordered or promised.')

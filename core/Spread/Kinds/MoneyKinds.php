@@ -26,13 +26,15 @@ final class MoneyKinds
                 [Size::needed(), Leaf::of(new SavingsList())->open('line', ...SavingsAsked::NAMES)],
                 [Size::share(), self::picture()->once()],
             )->gap(1))
-                ->whichIs('What to put aside on which payday, and a jar that fills; it meets the aim to the unit. A record, no advice.')
+                ->whichIs('What to put aside on which payday, and a jar that fills; it meets the aim to the unit.')
+                ->isARecord()
                 ->unlessSaid(['target' => 1_200, 'lighter' => ['December 50', 'January 50']])
                 ->onlyOfTheYear()
                 ->alsoCalled('savings', 'saving challenge', 'put aside', 'money', 'payday', 'fortnights')
                 ->goesOpposite('quote', 'word-of-the-year', 'savings-picture'),
             Page::spread('savings-picture', 'A jar to fill', Section::Trackers, self::picture())
-                ->whichIs('A page to colour in as the sum grows: a jar, bars in steps, or boxes of an amount. A record, no advice.')
+                ->whichIs('A page to colour in as the sum grows: a jar, bars in steps, or boxes of an amount.')
+                ->isARecord()
                 ->unlessSaid(['target' => 1_200])
                 ->onlyOfTheYear()
                 ->alsoCalled('savings', 'money jar', 'thermometer', 'colouring', 'bars')

@@ -28,7 +28,8 @@ final class MonthKinds
     {
         return [
             Kind::monthPart('month-divider', 'Divider', new Lettered())
-                ->whichIs('The month’s name in guide boxes.')
+                ->whichIs('The month’s name in guide boxes, and below it its theme, or the year.')
+                ->showsTheme('subtitle')
                 ->alsoCalled('cover of the month', 'title', 'name of the month')
                 ->asking('subtitle')
                 ->inPlural('dividers')
@@ -100,7 +101,8 @@ final class MonthKinds
                 ->alsoCalled('child', 'pet', 'family')
                 ->inPlural('pages for somebody'),
             Page::ofMonth('month-exercise', 'Moved', Page::log()->with(['columns' => ['Day 3', 'What 9+', 'How long 5', 'How it was 6']]))
-                ->whichIs('A row each time. A record, no advice.')
+                ->whichIs('A row each time.')
+                ->isARecord()
                 ->alsoCalled('workout', 'sport', 'runs', 'steps')
                 ->inPlural('exercise logs'),
             Page::ofMonth('month-memories', 'Memories', Leaf::of(new Free()))

@@ -48,12 +48,14 @@ final class TrackerKinds
     {
         return [
             Page::spread('mood', 'Mood of every day', Section::Trackers, Page::days())
-                ->whichIs('A box a day, a colour for how it was. A record, no advice.')
+                ->whichIs('A box a day, a colour for how it was.')
+                ->isARecord()
                 ->unlessSaid(['entries' => ['Bright', 'Calm', 'Even', 'Low', 'Stormy']])
                 ->alsoCalled('mood tracker', 'feelings', 'good days', 'day matrix')
                 ->goesOpposite('one-habit'),
             Page::spread('spending-days', 'Days and spending', Section::Trackers, Page::days())
-                ->whichIs('A box a day: nothing spent, only what was needed, or more. A record, no advice.')
+                ->whichIs('A box a day: nothing spent, only what was needed, or more.')
+                ->isARecord()
                 ->unlessSaid(['entries' => ['Nothing', 'Needed', 'More']])
                 ->alsoCalled('no spend', 'money', 'spending tracker'),
             Page::spread('one-habit', 'One thing every day', Section::Trackers, Page::days())
@@ -65,14 +67,16 @@ final class TrackerKinds
                 [Size::share(), Leaf::of(new DayStrips())->with(['days' => 'dots'])->open('strip')],
                 [Size::needed(), Leaf::of(new DotLegend())->open('marks')],
             )->gap(1))
-                ->whichIs('The dots of the paper are the days; up to six marks go over one another. A record, no advice.')
+                ->whichIs('The dots of the paper are the days; up to six marks go over one another.')
+                ->isARecord()
                 ->unlessSaid(['marks' => ['Rehearsed', 'Walked', 'On the boat', 'Early shift', 'Nothing sweet', 'Read']])
                 ->alsoCalled('dot lines', 'tracker', 'several habits', 'combined marks'),
             Page::spread('graph-by-week', 'A graph by week', Section::Trackers, Leaf::of(new Graph())
                 ->with(['graph_of' => 'weeks'])
                 ->open('value_from', 'value_to', 'graph_column'))
                 ->isReadAcross()
-                ->whichIs('A column a week for what is weighed, measured or counted, each with its date. A record, no medical advice.')
+                ->whichIs('A column a week for what is weighed, measured or counted, each with its date.')
+                ->isARecord('medical ')
                 ->alsoCalled('weight', 'measure', 'line graph', 'curve', 'progress'),
             Page::spread('graphs-by-month', 'Three graphs by month', Section::Trackers, Parting::down(
                 [Size::share(), self::monthGraph('Books')],
@@ -82,7 +86,8 @@ final class TrackerKinds
                 ->whichIs('A column a month for three things that are counted; the axes are left open.')
                 ->alsoCalled('graph', 'counts', 'statistics', 'bars'),
             Page::spread('unwell-days', 'Days unwell', Section::Trackers, Page::days())
-                ->whichIs('What was felt on which day. A record to look back on, no medical advice.')
+                ->whichIs('What was felt on which day, to look back on.')
+                ->isARecord('medical ')
                 ->unlessSaid(['entries' => ['Headache', 'Cold', 'Tired', 'Day off']])
                 ->alsoCalled('sick days', 'symptoms', 'cycle', 'health', 'period tracker'),
         ];
@@ -93,7 +98,8 @@ final class TrackerKinds
     {
         return [
             Page::spread('income-and-expenses', 'Income and expenses', Section::Trackers, Page::items('months'))
-                ->whichIs('Two groups of items, an amount for every month, and their sum. A record, no advice.')
+                ->whichIs('Two groups of items, an amount for every month, and their sum.')
+                ->isARecord()
                 ->unlessSaid([
                     'items' => ['Income:', 'Wages', 'Other', 'Expenses:', 'Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved'],
                     'column' => 4,
@@ -102,7 +108,8 @@ final class TrackerKinds
                 ])
                 ->alsoCalled('budget', 'money', 'accounts', 'finances'),
             Page::spread('savings-by-month', 'Put aside', Section::Trackers, Page::items('months'))
-                ->whichIs('What was put aside for what, month by month. A record, no advice.')
+                ->whichIs('What was put aside for what, month by month.')
+                ->isARecord()
                 ->unlessSaid(['items' => ['Boat', 'Journey', 'Winter'], 'column' => 4, 'line' => '2', 'sum' => true])
                 ->alsoCalled('savings', 'money', 'sinking funds')
                 ->goesOpposite('word-of-the-year', 'quote'),
@@ -112,7 +119,8 @@ final class TrackerKinds
                 ->alsoCalled('statistics', 'counts', 'stats')
                 ->goesOpposite('ideas'),
             Page::spread('measurements', 'Measurements', Section::Trackers, Page::items('months'))
-                ->whichIs('A few measures, once a month. A record, no medical advice.')
+                ->whichIs('A few measures, once a month.')
+                ->isARecord('medical ')
                 ->unlessSaid(['items' => ['Weight', 'Waist', 'Pulse at rest', 'Minutes for 5 km'], 'column' => 4, 'line' => '2'])
                 ->alsoCalled('body', 'weight', 'health', 'fitness'),
             Page::spread('chores-by-month', 'Rare chores', Section::Trackers, Page::items('months'))

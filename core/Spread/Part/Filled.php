@@ -27,6 +27,7 @@ final class Filled
      * @param \Closure(): string|string            $check    how it is checked when it is done; "" where there is nothing to
      * @param int|null                            $next     entry it goes on with on the next page; null where it is done
      * @param int                                 $glued    layers that are glued in where it is thickest
+     * @param FlipOut|null                        $flip     what is taped on and folds out
      */
     public function __construct(
         public readonly array|\Closure $top = [],
@@ -40,6 +41,7 @@ final class Filled
         public readonly string|\Closure $check = '',
         public readonly ?int $next = null,
         public readonly int $glued = 0,
+        public readonly ?FlipOut $flip = null,
     ) {
     }
 
@@ -94,6 +96,7 @@ final class Filled
             $this->check,
             $this->next,
             $this->glued,
+            $this->flip,
         );
     }
 
@@ -125,6 +128,7 @@ final class Filled
             $this->check,
             $this->next,
             $this->glued,
+            $this->flip,
         );
     }
 }

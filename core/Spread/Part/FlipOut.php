@@ -1,0 +1,18 @@
+<?php
+
+/* A leaf taped onto a page by one edge, which folds out. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Part;
+
+final class FlipOut
+{
+    /**
+     * @param Region $place where it lies folded
+     * @param string $hinge "outer", "head" or "foot": the edge it is taped by
+     */
+    public function __construct(public readonly Region $place, public readonly string $hinge)
+    {
+    }
+}
