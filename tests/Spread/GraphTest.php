@@ -35,19 +35,48 @@ final class GraphTest extends TestCase
                     }
                 }
             }
-            $kind = Asking::kind('graph-by-week');
-            $laid = $kind->form->layOut(Asking::of($kind, across: 31, down: 45, start: "$year-01", end: "$year-12"));
-            self::assertSame([], array_merge(...$laid->findings));
-            $written = [];
-            foreach ($laid->drawings() as $page) {
-                foreach ($page->marks as $mark) {
-                    if ($mark instanceof Words && ctype_digit($mark->text)) {
-                        $written[] = (int) $mark->text;
-                    }
+            self::assertSame($mondays, self::dates($year, ['graph_weeks' => 'all']), $year);
+        }
+    }
+
+    /** As ISO 8601 counts them (PHP's own date library): 53 in 2026 and 2032, 52 in the others; by their first day or their last. */
+    public function testTheWeeksOfAYearAreThoseOfIso(): void
+    {
+        foreach (range(2020, 2040) as $year) {
+            $first = $last = [];
+            $weeks = (int) (new \DateTimeImmutable("$year-12-28"))->format('W');
+            for ($week = 1; $week <= $weeks; ++$week) {
+                $monday = (new \DateTimeImmutable())->setISODate($year, $week);
+                $first[] = (int) $monday->format('j');
+                $last[] = (int) $monday->modify('+6 days')->format('j');
+            }
+            self::assertSame($first, self::dates((string) $year), (string) $year);
+            self::assertSame($last, self::dates((string) $year, ['graph_dates' => 'last']), (string) $year);
+        }
+    }
+
+    /**
+     * The dates below the columns, in order.
+     *
+     * @param array<string, mixed> $settings
+     *
+     * @return list<int>
+     */
+    private static function dates(string $year, array $settings = []): array
+    {
+        $kind = Asking::kind('graph-by-week');
+        $laid = $kind->form->layOut(Asking::of($kind, $settings, across: 31, down: 45, start: "$year-01", end: "$year-12"));
+        self::assertSame([], array_merge(...$laid->findings));
+        $written = [];
+        foreach ($laid->drawings() as $page) {
+            foreach ($page->marks as $mark) {
+                if ($mark instanceof Words && ctype_digit($mark->text)) {
+                    $written[] = (int) $mark->text;
                 }
             }
-            self::assertSame($mondays, $written, $year);
         }
+
+        return $written;
     }
 
     /** 52 weeks stand on an opening of 26 and 26; the 53rd has no box there, so a week takes half a box and there is no third page. */
@@ -58,8 +87,8 @@ final class GraphTest extends TestCase
 
             return $kind->form->layOut(Asking::of($kind, start: "$year-01", end: "$year-12"))->drawings();
         };
-        // 2024 begins on a Monday and has 53 of them; 2029 begins on a Monday too; 2018 likewise.
-        foreach (['2018' => 53, '2024' => 53, '2027' => 53] as $year => $weeks) {
+        self::assertContains('26 columns of 1 box', array_column($pages('2027')[1]->workings, 'figure'));
+        foreach (['2020' => 53, '2026' => 53, '2032' => 53] as $year => $weeks) {
             $drawn = $pages((string) $year);
             self::assertCount(2, $drawn, (string) $year);
             self::assertStringContainsString("$weeks weeks in all", implode(' ', array_column($drawn[0]->workings, 'arithmetic')));

@@ -82,3 +82,18 @@ test('a leaf is drawn over with the finger, and the shelf opens a book to leaf t
   await expect(page).toHaveURL(/\/leaf$/);
   await expect(page.getByRole('status')).toHaveText(/^1 of/);
 });
+
+test('a leaf that is taped on folds out, and in again', async ({ page }) => {
+  const made = await edit(page, await make(page), { type: 'add-spread', kind: 'folded-out' });
+  const at = (made as unknown as { spreads: { kind: string; page: number }[] }).spreads.find((one) => one.kind === 'folded-out')!.page;
+  await page.goto(`/notebooks/${made.id}/leaf/${at}`);
+  const leaf = page.getByRole('button', { name: new RegExp(`^Folded leaf on page ${at}, 26 × \\d+ boxes$`) });
+  const folded = (await leaf.boundingBox())!;
+  await page.keyboard.press('o');
+  await expect(leaf).toHaveAttribute('aria-expanded', 'true');
+  // It lies beside the page now, not on it: beyond its outer edge.
+  const left = at % 2 === 0;
+  await expect.poll(async () => (left ? folded.x - (await leaf.boundingBox())!.x : (await leaf.boundingBox())!.x - folded.x)).toBeGreaterThan(50);
+  await page.getByRole('button', { name: /^Fold it in/ }).click();
+  await expect(leaf).toHaveAttribute('aria-expanded', 'false');
+});

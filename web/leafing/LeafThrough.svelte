@@ -160,10 +160,11 @@
       </p>
     {/if}
     {#if leafing.thickness}<p class="mt-3"><strong class="figures">{leafing.thickness.figure}</strong> <span class="quiet">{leafing.thickness.arithmetic}</span></p>{/if}
+    {#if shown.some((page) => (leafing.page(page)?.flips.length ?? 0) > 0)}<p class="mt-3"><button class="btn small" onclick={() => (leafing.unfolded = !leafing.unfolded)}>{leafing.unfolded ? 'Fold it in' : 'Fold it out'} <span class="quiet">o</span></button></p>{/if}
     <p class="quiet mt-3">Turn with ← and →, by a click, or take a leaf and draw it over. The fore-edge below opens the book anywhere.</p>
   {/snippet}
 
-  <div class="table" style:--ratio={ratio}>
+  <div class="table" class:small={leafing.unfolded && shown.some((page) => (leafing.page(page)?.flips.length ?? 0) > 0)} style:--ratio={ratio}>
     {@render tabs(true)}
     <div class="stack before" style:--leaves={turned / all} aria-hidden="true"></div>
     <!-- Turning by mouse and touch; keys and buttons do the same. -->
@@ -213,6 +214,11 @@
     height: calc(100% - 4rem);
     min-height: 18rem;
     container-type: size;
+    transition: scale 190ms ease-in-out;
+  }
+  /* Room beside it for what is folded out. */
+  .table.small {
+    scale: 0.62;
   }
   .book {
     --wide: round(down, min((100cqh - 0.4rem) * 2 * var(--ratio), 100cqw - 7.2rem), 4px);
@@ -338,6 +344,7 @@
   @media (prefers-reduced-motion: reduce) {
     .leaf,
     .flip,
+    .table,
     .stack {
       transition: none;
     }

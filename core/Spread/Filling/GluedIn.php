@@ -158,7 +158,8 @@ final class GluedIn implements Filling, GivesWay
         match ($hinge) {
             'head' => $canvas->line(Layer::Ink, $place->x, $place->y + 1, $place->wide, 0),
             'foot' => $canvas->line(Layer::Ink, $place->x, $place->y + $place->tall - 1, $place->wide, 0),
-            default => $canvas->line(Layer::Ink, $place->x + $place->wide - 1, $place->y, 0, $place->tall),
+            // Which side is the outer one, the page decides.
+            default => null,
         };
     }
 }

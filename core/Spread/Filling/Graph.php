@@ -51,6 +51,12 @@ final class Graph implements Filling
     {
         return [
             Field::choice('graph_of', 'A column for each of', [Axis::WEEKS => 'weeks', Axis::MONTHS => 'months']),
+            Field::choice('graph_weeks', 'Weeks', [
+                'most' => 'with most of their days in the book',
+                'all' => 'all the book has a day of',
+            ])->when('graph_of', [Axis::WEEKS]),
+            Field::choice('graph_dates', 'A week’s date', ['first' => 'its first day', 'last' => 'its last day'])
+                ->when('graph_of', [Axis::WEEKS]),
             Field::text('value_from', 'Begins at'),
             Field::text('value_to', 'Aims at'),
             Field::count('graph_column', 'Boxes a column', 1, 12),
@@ -75,7 +81,7 @@ final class Graph implements Filling
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
-        $axis = Axis::of($asked->settings->choice('graph_of'), $asked->calendar, [], 1);
+        $axis = self::axis($asked);
         $before = $this->before($asked);
         $column = $this->column($asked, $region->wide - $before, \count($axis->entries));
         $fit = Fraction::of($region->wide - $before)->dividedBy($column)->floor();
@@ -146,6 +152,17 @@ final class Graph implements Filling
         );
     }
 
+    private static function axis(Request $asked): Axis
+    {
+        $axis = Axis::of($asked->settings->choice('graph_of'), $asked->calendar, [], 1);
+
+        return Axis::WEEKS !== $axis->of ? $axis : $axis->weeksOf(
+            $asked->calendar,
+            'most' === $asked->settings->choice('graph_weeks'),
+            'last' === $asked->settings->choice('graph_dates'),
+        );
+    }
+
     /** @param list<Entry> $here */
     private function label(Canvas $canvas, Request $asked, Axis $axis, array $here, int $left, int $base, Fraction $column): void
     {
@@ -159,7 +176,8 @@ final class Graph implements Filling
             return;
         }
         if ($column->compare(1) >= 0) {
-            $canvas->step(Task::Write, 'Write below each column the day its week begins.', 'columns');
+            $ends = 'last' === $asked->settings->choice('graph_dates');
+            $canvas->step(Task::Write, 'Write below each column the day its week '.($ends ? 'ends.' : 'begins.'), 'columns');
             foreach ($here as $i => $entry) {
                 $canvas->words(Layer::Writing, $column->times($i)->plus($left), $base, $column, 1, $entry->initial, Align::Middle);
             }

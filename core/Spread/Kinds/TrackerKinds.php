@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Filling\Blank;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\DayStrips;
 use AmpleMargin\Spread\Filling\DotLegend;
@@ -73,11 +74,26 @@ final class TrackerKinds
                 ->alsoCalled('dot lines', 'tracker', 'several habits', 'combined marks'),
             Page::spread('graph-by-week', 'A graph by week', Section::Trackers, Leaf::of(new Graph())
                 ->with(['graph_of' => 'weeks'])
-                ->open('value_from', 'value_to', 'graph_column'))
+                ->open('value_from', 'value_to', 'graph_column', 'graph_weeks', 'graph_dates'))
                 ->isReadAcross()
                 ->whichIs('A column a week for what is weighed, measured or counted, each with its date.')
                 ->isARecord('medical ')
                 ->alsoCalled('weight', 'measure', 'line graph', 'curve', 'progress'),
+            Page::spread('graph-and-table', 'A graph and its months', Section::Trackers, Parting::down(
+                [Size::boxes(6), Parting::across(
+                    [Size::share(), Leaf::of(new Blank())],
+                    [Size::share(2), Leaf::of(new Table())
+                        ->with(['rows_of' => 'items', 'columns_of' => 'months', 'column' => 1])
+                        ->open('items')],
+                )->gap(0)],
+                [Size::share(), Leaf::of(new Graph())->with(['graph_of' => 'weeks'])->open('value_from', 'value_to')],
+            )->gap(1))
+                ->isReadAcross()
+                ->onlyOfTheYear()
+                ->whichIs('A column a week, and above it a small table of the months: the lowest, the highest, the days it was done.')
+                ->isARecord('medical ')
+                ->unlessSaid(['items' => ['Least', 'Most', 'Days']])
+                ->alsoCalled('weight', 'measure', 'month table', 'graph', 'progress'),
             Page::spread('graphs-by-month', 'Three graphs by month', Section::Trackers, Parting::down(
                 [Size::share(), self::monthGraph('Books')],
                 [Size::share(), self::monthGraph('Kilometres')],

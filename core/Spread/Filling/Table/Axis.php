@@ -53,6 +53,36 @@ final class Axis
         return new self($of, [] === $entries ? [new Entry('', '', '')] : $entries);
     }
 
+    /**
+     * Of its weeks those that have most of their days in the months, as ISO 8601 counts the weeks of a year.
+     *
+     * @param bool $last each by its last day instead of its first
+     */
+    public function weeksOf(CalendarFacts $calendar, bool $most, bool $last): self
+    {
+        $months = $calendar->months();
+        $start = Day::of($months[0], 1)->number;
+        $end = $months[\count($months) - 1];
+        $end = Day::of($end, $end->days())->number;
+        $weeks = [];
+        foreach ($this->entries as $entry) {
+            $day = $entry->start;
+            if (null === $day || ($most && ($day->number + 3 < $start || $day->number + 3 > $end))) {
+                continue;
+            }
+            $shown = $last ? $day->plus(6) : $day;
+            $weeks[] = new Entry(
+                $calendar->names->dayShort($shown),
+                (string) $shown->day,
+                (string) $shown->day,
+                $shown->month,
+                start: $day,
+            );
+        }
+
+        return [] === $weeks ? $this : new self($this->of, $weeks);
+    }
+
     /** One column without a name. */
     public static function none(): self
     {
@@ -188,7 +218,7 @@ final class Axis
         $last = Day::of($end, $end->days())->number;
         $weeks = [];
         for (; $day->number <= $last; $day = $day->plus(7)) {
-            $weeks[] = new Entry($calendar->names->dayShort($day), (string) $day->day, (string) $day->day, $day->month);
+            $weeks[] = new Entry($calendar->names->dayShort($day), (string) $day->day, (string) $day->day, $day->month, start: $day);
         }
 
         return $weeks;

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling\Table;
 
+use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
 
 /** @internal to Spread */
@@ -26,6 +27,8 @@ final class Entry
         public readonly ?Month $month = null,
         public readonly ?int $day = null,
         public readonly bool $heads = false,
+        /** The day a week begins on. */
+        public readonly ?Day $start = null,
     ) {
     }
 }
