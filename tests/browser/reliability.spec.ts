@@ -34,9 +34,9 @@ test('a notebook that cannot be opened stands on the shelf with its plan and a w
   await expect(page.getByRole('heading', { name: 'This notebook cannot be opened' })).toBeVisible();
   await page.goto('/');
   await broken.getByRole('button', { name: 'Take back: Title changed' }).click();
-  await expect(page.getByRole('link', { name: 'Tram, choir and boat 2027' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Tram, choir and boat 2027', exact: true })).toBeVisible();
   await expect(broken).toHaveCount(0);
-  await page.getByRole('link', { name: 'Harbour book' }).click();
+  await page.getByRole('link', { name: 'Harbour book', exact: true }).click();
   await expect(page).toHaveURL(new RegExp(whole.id));
 });
 
@@ -49,9 +49,9 @@ test('a slow answer about one notebook does not take the place of the one opened
     await route.continue().catch(() => {});
   });
   await page.goto('/');
-  await page.getByRole('link', { name: 'Tram, choir and boat 2027' }).click();
+  await page.getByRole('link', { name: 'Tram, choir and boat 2027', exact: true }).click();
   await page.goBack();
-  await page.getByRole('link', { name: 'Harbour book' }).click();
+  await page.getByRole('link', { name: 'Harbour book', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Harbour book' })).toBeVisible();
   await page.waitForTimeout(2_000);
   await expect(page.getByRole('heading', { name: 'Harbour book' })).toBeVisible();

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { clearShelf, complaints, edit, isAccessible, isLegible, sample } from './support';
 
-const SCREENS = ['/', '/new', '/count', 'count/8', 'compare/future-log', 'key/key', 'copy/7', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'parts/page-of-parts', 'sheets', 'stock'];
+const SCREENS = ['/', '/new', '/count', 'count/8', 'compare/future-log', 'key/key', 'copy/7', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'parts/page-of-parts', 'sheets', 'stock', 'dress', 'leaf/8'];
 
 for (const screen of SCREENS) {
   test(`${screen}: axe finds nothing, in daylight or under the lamp, and nothing scrolls sideways on a phone or tablet`, async ({ page }) => {
