@@ -75,6 +75,11 @@ test('a leaf is drawn over with the finger, and the shelf opens a book to leaf t
   await page.mouse.up();
   await expect(status).toHaveText('6 · 7 of 192');
 
+  // On a phone the opening takes the width there is.
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect.poll(async () => (await page.locator('.book').boundingBox())!.width).toBeGreaterThan(300);
+  await page.setViewportSize({ width: 1280, height: 800 });
+
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Notebooks on the shelf' })).toBeVisible();
   await expect(page.getByRole('link', { name: /^Leaf through/ }).first()).toBeVisible();

@@ -51,6 +51,7 @@
   let held: { leaf: HTMLElement; from: number; start: number; way: -1 | 1 } | null = null;
   let spine: HTMLElement | null = $state(null);
   let spread = $state(0);
+  let tall = $state(0);
   /** Pixels of a page. */
   const width = $derived(Math.floor(spread / 2));
   const look = $derived(spine && theme.name ? lookOf(spine) : null);
@@ -164,12 +165,12 @@
     <p class="quiet mt-3">Turn with ← and →, by a click, or take a leaf and draw it over. The fore-edge below opens the book anywhere.</p>
   {/snippet}
 
-  <div class="table" class:small={leafing.unfolded && shown.some((page) => (leafing.page(page)?.flips.length ?? 0) > 0)} style:--ratio={ratio}>
+  <div class="table" class:small={leafing.unfolded && shown.some((page) => (leafing.page(page)?.flips.length ?? 0) > 0)} style:--ratio={ratio} style:--step="{2 * (across + 1)}px">
     {@render tabs(true)}
-    <div class="stack before" style:--leaves={turned / all} aria-hidden="true"></div>
+    <div class="stack before" style:--leaves={turned / all} style:height="{0.985 * tall}px" aria-hidden="true"></div>
     <!-- Turning by mouse and touch; keys and buttons do the same. -->
     <!-- svelte-ignore a11y_no_static_element_interactions -->
-    <div class="book" class:lit={leafing.light} style:--turn="{TURN}ms" bind:this={spine} bind:clientWidth={spread} onpointerdown={take} onpointermove={drag} onpointerup={letGo} onpointercancel={letGo}>
+    <div class="book" class:lit={leafing.light} style:--turn="{TURN}ms" bind:this={spine} bind:clientWidth={spread} bind:clientHeight={tall} onpointerdown={take} onpointermove={drag} onpointerup={letGo} onpointercancel={letGo}>
       <div class="board" class:left={leafing.left === 0} class:right={leafing.left === leafing.last}></div>
       {#each look && lettered && width > 0 ? leafing.leaves : [] as leaf (leaf)}
         {@const isTurned = leafing.isTurned(leaf)}
@@ -187,7 +188,7 @@
         </div>
       {/each}
     </div>
-    <div class="stack behind" style:--leaves={(all - turned) / all} aria-hidden="true"></div>
+    <div class="stack behind" style:--leaves={(all - turned) / all} style:height="{0.985 * tall}px" aria-hidden="true"></div>
     {@render tabs(false)}
   </div>
   <div class="hands">
@@ -221,7 +222,8 @@
     scale: 0.62;
   }
   .book {
-    --wide: round(down, min((100cqh - 0.4rem) * 2 * var(--ratio), 100cqw - 7.2rem), 4px);
+    /* A box is whole pixels wide, so that lines are sharp. */
+    --wide: round(down, min((100cqh - 0.4rem) * 2 * var(--ratio), 100cqw - 7.2rem), var(--step));
     position: relative;
     flex: none;
     width: var(--wide);
@@ -299,7 +301,6 @@
   }
   .stack {
     flex: none;
-    height: calc(min(100cqh - 0.4rem, (100cqw - 7.2rem) / 2 / var(--ratio)) * 0.985);
     width: calc(3px + 26px * var(--leaves));
     background: repeating-linear-gradient(90deg, var(--sheet) 0 2px, color-mix(in srgb, var(--ink) 30%, var(--sheet)) 2px 3px);
     border-block: 1px solid color-mix(in srgb, var(--ink) 35%, transparent);
@@ -349,12 +350,15 @@
       transition: none;
     }
   }
-  @media (max-width: 640px) {
+  @media (max-width: 700px) {
+    .table {
+      height: 58svh;
+    }
     .tabs {
       display: none;
     }
     .book {
-      --wide: round(down, min((100cqh - 0.4rem) * 2 * var(--ratio), 100cqw - 1.2rem), 4px);
+      --wide: round(down, min((100cqh - 0.4rem) * 2 * var(--ratio), 100cqw - 1.2rem), var(--step));
     }
     .stack {
       width: calc(2px + 6px * var(--leaves));

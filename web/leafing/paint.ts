@@ -44,7 +44,9 @@ export function paint(canvas: HTMLCanvasElement, side: Side, look: Look, width: 
   const to = canvas.getContext('2d');
   if (!to || width < 1) return;
   const thin = 1 / scale;
-  to.setTransform(scale, 0, 0, scale, RIM * scale, RIM * scale);
+  // Lines lie on pixels, not between two.
+  const rim = Math.round(RIM * scale) + 0.5;
+  to.setTransform(scale, 0, 0, scale, rim, rim);
   const sheet = new Path2D(paper(across, down, page?.removed ?? [], FOOT));
   to.fillStyle = look.sheet;
   to.fill(sheet, 'evenodd');
@@ -71,7 +73,8 @@ export function paint(canvas: HTMLCanvasElement, side: Side, look: Look, width: 
   to.restore();
   to.strokeStyle = look.ink;
   to.globalAlpha = 0.4;
-  to.lineWidth = thin;
+  // Half of it lies beyond the paper.
+  to.lineWidth = 2 * thin;
   to.stroke(sheet);
   to.globalAlpha = 1;
 }
