@@ -126,6 +126,47 @@ final class PdfTest extends TestCase
     }
 
     /**
+     * Frames for instant prints of 54 × 86 mm (from memory) as poppler reads them: 11 × 18 boxes, two across with 4 between, and a
+     * print goes in. A face of a door: the knife goes 18 boxes from the fold on its front, 8 from the edge on its back; rows level.
+     */
+    public function testFramesAndCutsArePrintedWhereTheirCountsSay(): void
+    {
+        $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
+            ['type' => 'add-spread', 'kind' => 'photos'],
+            ['type' => 'add-spread', 'kind' => 'items-by-month', 'settings' => ['leaves' => 1]],
+        ]);
+        $book = Composer::compose($plan);
+        $photos = $book->pageOf('photos') ?? 0;
+        $read = $this->read((new BookSheets($book, PaperSize::A4))->guides([$photos]));
+        foreach ([0, 11, 15, 26] as $x) {
+            self::assertTrue($this->stands($read, 40 + 5 * $x, null), "a side of a frame at $x");
+        }
+        foreach ([3, 21] as $y) {
+            self::assertTrue($this->stands($read, null, 52.5 + 5 * $y), "the head or the foot of a frame at $y");
+        }
+        self::assertGreaterThanOrEqual(54, 11 * 5);
+        self::assertGreaterThanOrEqual(86, 18 * 5);
+
+        $doors = $book->pageOf('items-by-month') ?? 0;
+        foreach ([[0, [8], [4, 6, 38]], [1, [18, 9], [4, 6, 38]], [2, [8, 17], [4, 6, 38]], [3, [18], [4, 6, 38]]] as [$nth, $columns, $rows]) {
+            $read = $this->read((new BookSheets($book, PaperSize::A4))->guides([$doors + $nth]));
+            foreach ($columns as $x) {
+                self::assertTrue($this->stands($read, 40 + 5 * $x, null), "page $nth of the doors: a line down at $x");
+            }
+            foreach ($rows as $y) {
+                self::assertTrue($this->stands($read, null, 52.5 + 5 * $y), "page $nth of the doors: a line across at $y");
+            }
+            // The knife's line runs from the head to the foot of the grid.
+            $x = 40 + 5 * (1 === $nth ? 18 : 8);
+            self::assertSame(
+                1 === $nth || 2 === $nth,
+                $this->has($read, $x, 52.5, $x, 52.5 + 5 * 38),
+                "page $nth of the doors: the line to cut along",
+            );
+        }
+    }
+
+    /**
      * The same log on its page turned, counted from the lower end of the left edge: number 2, title 23, author 7, stars 2, date 4 make
      * 38; a title of 2 and headings of 1, then 23 rows make 26. Its words read upwards, each in its own column of boxes.
      */
