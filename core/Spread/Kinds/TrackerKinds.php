@@ -114,10 +114,23 @@ final class TrackerKinds
     {
         return [
             Page::spread('income-and-expenses', 'Income and expenses', Section::Trackers, Page::items('months'))
-                ->whichIs('Two groups of items, an amount for every month, and their sum.')
+                ->whichIs('Two groups of items with their totals, an amount for every month; what is left is the last row.')
                 ->isARecord()
                 ->unlessSaid([
-                    'items' => ['Income:', 'Wages', 'Other', 'Expenses:', 'Rent', 'Food', 'Fares', 'Choir', 'Boat', 'Saved'],
+                    'items' => [
+                        'Income:',
+                        'Wages',
+                        'Other',
+                        'Came in',
+                        'Expenses:',
+                        'Rent',
+                        'Food',
+                        'Fares',
+                        'Choir',
+                        'Boat',
+                        'Saved',
+                        'Went out',
+                    ],
                     'column' => 4,
                     'line' => '1.5',
                     'sum' => true,
