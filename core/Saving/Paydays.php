@@ -68,7 +68,7 @@ final class Paydays
             $first = $start->plus((Weekday::Friday->value - $start->weekday()->value + 7) % 7);
         } elseif ($first->number < $start->number) {
             // The first of them that is not before the period.
-            $first = $start->plus(($first->number - $start->number) % $days === 0 ? 0 : $days - ($start->number - $first->number) % $days);
+            $first = $start->plus((($first->number - $start->number) % $days + $days) % $days);
         }
         $paydays = [];
         for (; $first->number <= $end->number; $first = $first->plus($days)) {

@@ -25,7 +25,7 @@ final class BoxesPicture implements Picture
 
     public function least(Request $asked): array
     {
-        return [5 + $this->label($asked), 4];
+        return [5 + SavingsAsked::label($asked), 4];
     }
 
     public function draw(Request $asked, SavingsPlan $plan, Region $region): Filled
@@ -80,7 +80,7 @@ final class BoxesPicture implements Picture
      */
     private function fit(Request $asked, int $target, Region $region): array
     {
-        $room = $region->wide - $this->label($asked);
+        $room = $region->wide - SavingsAsked::label($asked);
         $said = $asked->settings->countOrNull('box_worth');
         foreach ([[2, 10], [2, 5], [1, 10], [1, 20]] as [$size, $across]) {
             $boxes = $across * intdiv($region->tall, $size);
@@ -107,10 +107,5 @@ final class BoxesPicture implements Picture
             2 * $tens * $boxes >= $target => 2 * $tens,
             default => 5 * $tens,
         };
-    }
-
-    private function label(Request $asked): int
-    {
-        return $asked->boxesOf((string) $asked->settings->count('target')) + 1;
     }
 }

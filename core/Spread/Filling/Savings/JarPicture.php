@@ -22,12 +22,12 @@ final class JarPicture implements Picture
 {
     public function least(Request $asked): array
     {
-        return [Jar::NARROWEST + $this->label($asked), Jar::LOWEST];
+        return [Jar::NARROWEST + SavingsAsked::label($asked), Jar::LOWEST];
     }
 
     public function draw(Request $asked, SavingsPlan $plan, Region $region): Filled
     {
-        $label = $this->label($asked);
+        $label = SavingsAsked::label($asked);
         $jar = Jar::of($region->wide - $label, $region->tall);
         $marks = Milestones::of($asked, $plan, static function (array $sums) use ($jar, $plan): bool {
             $before = -1;
@@ -121,11 +121,5 @@ final class JarPicture implements Picture
         $canvas->line(Layer::Ink, $left, $top, 0, -Jar::NECK);
         $canvas->line(Layer::Ink, $neck->plus($middle), $top, 0, -Jar::NECK);
         $canvas->frame(Layer::Ink, $left->minus($half), $top - Jar::NECK - Jar::LID, $neck->times(2)->plus(1), Jar::LID);
-    }
-
-    /** Boxes for the largest sum. */
-    private function label(Request $asked): int
-    {
-        return $asked->boxesOf((string) $asked->settings->count('target')) + 1;
     }
 }

@@ -115,6 +115,12 @@ final class SavingsAsked
         return array_values(array_diff(self::NAMES, self::OF_THE_LIST));
     }
 
+    /** Boxes that the largest sum takes beside a picture, and one for air. */
+    public static function label(Request $asked): int
+    {
+        return $asked->boxesOf((string) $asked->settings->count('target')) + 1;
+    }
+
     /** @return list<Finding> */
     public function findings(): array
     {
