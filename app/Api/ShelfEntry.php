@@ -9,7 +9,6 @@ namespace App\Api;
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Book\ForeEdge;
-use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Volume;
 
@@ -31,7 +30,6 @@ final class ShelfEntry
     public static function head(Book $book): array
     {
         $names = $book->names();
-        $reserved = array_sum(array_map(static fn (MonthBlock $block): int => $block->pages, $book->months));
 
         return [
             'title' => $book->plan->title,
@@ -49,7 +47,7 @@ final class ShelfEntry
                 'month' => $book->runOut->month?->iso(),
                 'sentence' => $book->runOut->sentence($names),
                 'planned' => \count($book->spreadPages()),
-                'reserved' => $reserved,
+                'reserved' => $book->reserved(),
             ],
             'fore_edge' => ForeEdge::of($book),
         ];

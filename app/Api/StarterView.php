@@ -8,7 +8,6 @@ namespace App\Api;
 
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\ForeEdge;
-use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Spread\Catalogue;
 
@@ -36,7 +35,7 @@ final class StarterView
             'pages' => $book->runOut->pages,
             'sentence' => $book->runOut->sentence($book->names()),
             'planned' => \count($book->spreadPages()),
-            'reserved' => array_sum(array_map(static fn (MonthBlock $block): int => $block->pages, $book->months)),
+            'reserved' => $book->reserved(),
             'spreads' => \count($plan->spreads),
             'fore_edge' => ForeEdge::of($book),
             'front' => $front,

@@ -65,6 +65,12 @@ final class Book
         return $this->findings ??= $this->said->all();
     }
 
+    /** Pages held for its months. */
+    public function reserved(): int
+    {
+        return array_sum(array_map(static fn (MonthBlock $block): int => $block->pages, $this->months));
+    }
+
     public function slot(int $page): Slot
     {
         return $this->slots[$page] ?? Slot::spare();
