@@ -140,8 +140,8 @@ final class ComposerTest extends TestCase
     {
         $book = Composer::compose(Books::sample());
 
-        self::assertSame('Fits, 16 pages spare.', $book->runOut->sentence(new Names()));
-        self::assertSame([192, 8], [$book->pageOf('notes-5') ?? $book->back->placed[1]->page, $book->pageOf('future-log')]);
+        self::assertSame('Fits, 10 pages spare.', $book->runOut->sentence(new Names()));
+        self::assertSame([192, 184, 8], [$book->pageOf('parts'), $book->pageOf('planner-doors'), $book->pageOf('future-log')]);
         self::assertSame([], array_filter($book->findings(), static fn ($finding): bool => $finding->broken));
     }
 

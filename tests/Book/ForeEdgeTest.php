@@ -18,8 +18,8 @@ final class ForeEdgeTest extends TestCase
 
         self::assertSame(['from' => 1, 'to' => 6, 'band' => 'front', 'label' => 'Front pages', 'initial' => ''], $edge[0]);
         self::assertSame(['from' => 17, 'to' => 29, 'band' => 'month', 'label' => 'January 2027', 'initial' => 'J'], $edge[4]);
-        self::assertSame(['spare', 174, 189], [$edge[16]['band'], $edge[16]['from'], $edge[16]['to']]);
-        self::assertSame(['back', 190, 192], [$edge[17]['band'], $edge[17]['from'], $edge[17]['to']]);
+        self::assertSame(['spare', 174, 183], [$edge[16]['band'], $edge[16]['from'], $edge[16]['to']]);
+        self::assertSame(['back', 184, 192], [$edge[17]['band'], $edge[17]['from'], $edge[17]['to']]);
         self::assertCount(18, $edge);
     }
 

@@ -29,7 +29,7 @@ final class BookComposeTest extends TestCase
         $run = $this->compose(["$this->folder/plan.json", "--sheets=$this->folder/sheets"]);
 
         self::assertSame(0, $run->getExitCode(), $run->getErrorOutput());
-        self::assertStringContainsString('Fits, 16 pages spare.', $run->getOutput());
+        self::assertStringContainsString('Fits, 10 pages spare.', $run->getOutput());
         self::assertStringContainsString('8–9      Future log', $run->getOutput());
         self::assertStringContainsString('Tick at 12, 14 along the top', $run->getOutput());
         self::assertStringStartsWith('%PDF-', (string) file_get_contents("$this->folder/sheets/page-guides.pdf"));

@@ -204,7 +204,7 @@ final class FormsTest extends TestCase
             'Keep 12 rows for the months: write the names now, the ranges in pencil, and ink each range when its month is drawn.',
             $steps,
         );
-        self::assertContains('Write now: 16 entries, one a row, names from the left edge, page numbers at the right.', $steps);
+        self::assertContains('Write now: 17 entries, one a row, names from the left edge, page numbers at the right.', $steps);
     }
 
     public function testABookWithoutPageNumbersSaysWhichToWriteOnWhichLeaves(): void
