@@ -63,10 +63,10 @@ final class PartsView
             'parts' => null === $parts ? [] : array_map(static function (PlacedLeaf $leaf) use ($parts, $sheets, $page): array {
                 $sheet = $parts->sheet($leaf->path);
 
-                return ['sheet' => $sheet] + self::part($leaf, $sheets[$sheet] ?? $page);
+                return ['sheet' => $sheet] + self::part($leaf, $sheets[$sheet] ?? $page, $parts->corner);
             }, $parts->leaves),
             'divisions' => null === $parts ? [] : array_map(
-                static fn (PlacedDivision $one): array => ['sheet' => $parts->sheet($one->path)] + self::division($one),
+                static fn (PlacedDivision $one): array => ['sheet' => $parts->sheet($one->path)] + self::division($one, $parts->corner),
                 $parts->divisions,
             ),
         ];
@@ -96,13 +96,18 @@ final class PartsView
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function part(PlacedLeaf $placed, PageDrawing $page): array
+    /**
+     * @param array{int, int} $corner where the parts begin on the page
+     *
+     * @return array<string, mixed>
+     */
+    private static function part(PlacedLeaf $placed, PageDrawing $page, array $corner): array
     {
+        $region = $placed->region->moved(...$corner);
         $leaf = $placed->leaf;
         $settings = new Settings($leaf->settings, $leaf->filling->fields());
         $fields = array_filter($leaf->filling->fields(), static fn (Field $field): bool => $field->isAsked());
-        $rooms = array_filter($page->rooms, static fn (Room $room): bool => self::isWithin($room, $placed->region));
+        $rooms = array_filter($page->rooms, static fn (Room $room): bool => self::isWithin($room, $region));
 
         return [
             'path' => $placed->path,
@@ -112,11 +117,15 @@ final class PartsView
             'asked' => array_values(array_filter(array_column($fields, 'name'), $settings->isAsked(...))),
             'lines' => array_sum(array_map(static fn (Room $room): int => $room->lines, $rooms)),
             'says' => $placed->says,
-        ] + self::region($placed->region);
+        ] + self::region($region);
     }
 
-    /** @return array<string, mixed> */
-    private static function division(PlacedDivision $placed): array
+    /**
+     * @param array{int, int} $corner as above
+     *
+     * @return array<string, mixed>
+     */
+    private static function division(PlacedDivision $placed, array $corner): array
     {
         $parting = $placed->parting;
 
@@ -128,7 +137,7 @@ final class PartsView
             'leftover' => $parting->policy->value,
             'stretches' => $placed->stretches,
             'sizes' => array_map(static fn (array $part): array => $part[0]->written(), $parting->parts),
-        ] + self::region($placed->region);
+        ] + self::region($placed->region->moved(...$corner));
     }
 
     /** @return array{x: int, y: int, wide: int, tall: int} */

@@ -87,6 +87,24 @@ final class PageDrawing
         ]);
     }
 
+    /** The same page within a larger one. @param int $x boxes from its left edge @param int $y boxes from its upper edge */
+    public function within(int $x, int $y, int $across, int $down): self
+    {
+        [$right, $lower] = [Grain::of($x), Grain::of($y)];
+        $moving = new Moving($right, $lower, 0, null);
+
+        return $this->with([
+            'across' => $across,
+            'down' => $down,
+            'marks' => array_map(
+                static fn (Mark $mark): Mark => $mark->visit(new Moving($right, $lower, $mark->step, $mark->note)),
+                $this->marks,
+            ),
+            'rooms' => array_map(static fn (Room $room): Room => $room->at($moving->place($room->place)), $this->rooms),
+            'cells' => array_map($moving->place(...), $this->cells),
+        ]);
+    }
+
     /** This page and another on one: the other's marks and steps come after. */
     public function and(self $other): self
     {

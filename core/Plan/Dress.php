@@ -16,6 +16,12 @@ final class Dress
 
     public const PLACES = ['left', 'middle'];
 
+    /** Boxes of a border, on each side of the page. From memory. */
+    public const WIDEST = 3;
+
+    /** Boxes left free at the foot. From memory. */
+    public const FREE = 15;
+
     /**
      * @param int|null    $title  boxes a title takes with the air below it, 1 to 8
      * @param string|null $place  "left" or "middle" of the grid
@@ -23,6 +29,8 @@ final class Dress
      * @param bool|null   $band   behind the title
      * @param bool|null   $line   round the grid
      * @param string|null $pen    of the title, #rrggbb
+     * @param int|null    $border boxes on each side of the page for a pattern of one's own, 0 to 3; all else stands within
+     * @param int|null    $foot   boxes left free at the foot for drawing or tape, 0 to 15
      */
     public function __construct(
         public readonly ?int $title = null,
@@ -31,6 +39,8 @@ final class Dress
         public readonly ?bool $band = null,
         public readonly ?bool $line = null,
         public readonly ?string $pen = null,
+        public readonly ?int $border = null,
+        public readonly ?int $foot = null,
     ) {
     }
 
@@ -44,6 +54,8 @@ final class Dress
             $other->band ?? $this->band,
             $other->line ?? $this->line,
             $other->pen ?? $this->pen,
+            $other->border ?? $this->border,
+            $other->foot ?? $this->foot,
         );
     }
 
@@ -63,6 +75,8 @@ final class Dress
             'band' => $this->band,
             'line' => $this->line,
             'pen' => $this->pen,
+            'border' => $this->border,
+            'foot' => $this->foot,
         ], static fn (int|string|bool|null $value): bool => null !== $value);
     }
 
@@ -86,6 +100,8 @@ final class Dress
             $flag('band'),
             $flag('line'),
             $pen,
+            $values->has('border') ? $values->count('border', 0, self::WIDEST) : null,
+            $values->has('foot') ? $values->count('foot', 0, self::FREE) : null,
         );
     }
 }

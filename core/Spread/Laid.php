@@ -92,8 +92,9 @@ final class Laid
                     $paint($canvas, $share, $i);
                 }
                 $drawn = Dressing::of($canvas->finish($findings[$i] ?? []), $grid, $page + $i, $done);
+                $drawn = Border::round($grid->turned ? $drawn->upright() : $drawn, $grid, $page + $i, $done);
                 $done += \count($drawn->steps);
-                $pages[] = $grid->turned ? $drawn->upright() : $drawn;
+                $pages[] = $drawn;
             }
 
             return $pages;

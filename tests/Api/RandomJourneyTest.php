@@ -217,6 +217,7 @@ final class RandomJourneyTest extends ApiTestCase
                     [],
                     ['title' => mt_rand(1, 8), 'place' => $one(['left', 'middle'])],
                     ['larger' => true, 'band' => 0 === mt_rand(0, 1), 'line' => true, 'pen' => '#1f5fa8'],
+                    ['border' => mt_rand(0, 4), 'foot' => mt_rand(0, 16)],
                 ])),
             ] + $one([[], ['section' => $one(['goals', 'months'])], ['spread' => $one($ids)]]),
             'keep-kind' => [

@@ -82,6 +82,47 @@ final class DressTest extends TestCase
         self::assertEqualsWithDelta($line($larger[0]), $line($larger[1]), 0.1 * Grain::PER_BOX);
     }
 
+    /** All of a page stands between its border and its free foot, and is counted from there; what is cut, and spacing sheets, have none. */
+    public function testABorderAndAFreeFootAreKeptByEveryPage(): void
+    {
+        foreach ([[1, 0], [2, 4], [0, 6], [3, 3]] as [$border, $foot]) {
+            $book = Composer::compose(Books::sample()->with(['dress' => new Wardrobe(new Dress(border: $border, foot: $foot))]));
+            foreach (array_keys($book->slots) as $page) {
+                $drawing = $book->drawing($page);
+                if (null === $drawing || [] === $drawing->steps) {
+                    continue;
+                }
+                self::assertSame([26, 38], [$drawing->across, $drawing->down], "page $page");
+                $numbers = array_map(static fn (Step $step): int => $step->number, $drawing->steps);
+                self::assertSame($numbers, array_values(array_unique($numbers)), "page $page");
+                if (\in_array($book->slot($page)->spread, ['spacing-sheet', 'planner-doors'], true)) {
+                    self::assertNotContains('border', array_column($drawing->steps, 'note'), "page $page has the edges of the paper");
+                    continue;
+                }
+                self::assertStringStartsWith('Leave ', $drawing->steps[0]->text, "page $page");
+                foreach ($drawing->marks as $mark) {
+                    self::assertContains($mark->step, $numbers, "page $page: each mark is drawn in one of its steps");
+                    if ('border' === $mark->note) {
+                        continue;
+                    }
+                    foreach ([[$mark->x, $mark->wide, 26 - $border], [$mark->y, $mark->tall, 38 - $border - $foot]] as [$from, $long, $to]) {
+                        self::assertGreaterThanOrEqual($border * Grain::PER_BOX, min($from, $from + $long), "page $page, “{$mark->note}”");
+                        self::assertLessThanOrEqual($to * Grain::PER_BOX, max($from, $from + $long), "page $page, “{$mark->note}”");
+                    }
+                }
+            }
+        }
+    }
+
+    public function testABorderThatLeavesTooLittleIsRefusedWithTheSum(): void
+    {
+        $small = Books::edited(Books::starter(), [['type' => 'set-stock', 'stock' => [
+            'width' => 74, 'height' => 105, 'pitch' => 5, 'across' => 13, 'down' => 20, 'pages' => 192,
+        ]]]);
+        $this->expectExceptionMessage('A border of 2 and 0 free at the foot leave 9 × 16 of 13 × 20 boxes; a page needs 10 × 10 at least.');
+        Books::edited($small, [['type' => 'set-dress', 'dress' => ['border' => 2]]]);
+    }
+
     /** A section goes over the book, a spread over its section. */
     public function testWhatIsNearerGoesOver(): void
     {

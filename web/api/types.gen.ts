@@ -948,6 +948,10 @@ export interface components {
             place?: "left" | "middle";
             /** @description the first letter twice as large */
             larger?: boolean;
+            /** @description boxes on each side of the page for a pattern; all else stands within */
+            border?: number;
+            /** @description boxes left free at the foot */
+            foot?: number;
             /** @description behind the title */
             band?: boolean;
             /** @description round the grid */

@@ -44,6 +44,7 @@
       .sort((a, b) => (a.page ?? 0) - (b.page ?? 0))
       .map((one) => ({ spread: one, page: one.page ?? 1 })),
   );
+  const boxes = (count: number) => (count === 1 ? '1 box' : `${count} boxes`);
   /** Titles that do not fit, as they are said. */
   const long = $derived(book.findings.filter((one) => /too long for letters|too many to be read/.test(one.says)));
   const own = $derived([...Object.keys(book.dress.sections ?? {}).map((one) => `section:${one}`), ...Object.keys(book.dress.spreads ?? {}).map((one) => `spread:${one}`)]);
@@ -87,6 +88,18 @@
         {#each [['larger', 'First letter twice as large'], ['band', 'A band behind it'], ['line', 'A line round the grid']] as const as [name, says] (name)}
           <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={shown[name] ?? false} onchange={(event) => set({ [name]: event.currentTarget.checked === (above[name] ?? false) ? null : event.currentTarget.checked })} /> {says}</label>
         {/each}
+        <label class="field">
+          <span>A border for a pattern</span>
+          <select class="select" value={dress.border ?? ''} onchange={(event) => set({ border: event.currentTarget.value === '' ? null : Number(event.currentTarget.value) })}>
+            <option value="">{above.border ? `${boxes(above.border)} on each side, as around it` : 'none'}</option>
+            {#if above.border}<option value={0}>none</option>{/if}
+            {#each [1, 2, 3] as wide (wide)}<option value={wide}>{boxes(wide)} on each side</option>{/each}
+          </select>
+        </label>
+        <label class="field">
+          <span>Boxes left free at the foot</span>
+          <input class="input figures" type="number" min="0" max="15" placeholder={String(above.foot ?? 0)} value={dress.foot ?? ''} onchange={(event) => set({ foot: event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber })} />
+        </label>
         <fieldset>
           <legend class="quiet">Written with</legend>
           <div class="pens">

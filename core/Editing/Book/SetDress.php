@@ -9,6 +9,7 @@ namespace AmpleMargin\Editing\Book;
 use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
 use AmpleMargin\Editing\Spread\InPlan;
+use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Dress;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
@@ -16,6 +17,7 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\Wardrobe;
 use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\PageGrid;
 
 final class SetDress implements Edit
 {
@@ -49,10 +51,23 @@ final class SetDress implements Edit
             default => 'the book',
         };
 
+        $this->leavesRoom($plan->stock);
+
         return new Edited(
             $plan->with(['dress' => $plan->dress->with($this->dress, $this->section, $this->spread)]),
             'Another dress for '.$whose,
         );
+    }
+
+    /** @throws PlanProblem where a border and a free foot leave too little of a page */
+    private function leavesRoom(Stock $stock): void
+    {
+        [$border, $foot] = [$this->dress->border ?? 0, $this->dress->foot ?? 0];
+        [$across, $down] = [$stock->across - 2 * $border, $stock->down - 2 * $border - $foot];
+        if (min($across, $down) < PageGrid::LEAST) {
+            throw PlanProblem::at('dress', "A border of $border and $foot free at the foot leave $across × $down of $stock->across × "
+                ."$stock->down boxes; a page needs ".PageGrid::LEAST.' × '.PageGrid::LEAST.' at least.');
+        }
     }
 
     public function written(): array

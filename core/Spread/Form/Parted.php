@@ -16,7 +16,6 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Plan\Dress;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Form;
@@ -25,6 +24,7 @@ use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\CutPage;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\FlipOut;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\PartsOfPage;
@@ -49,7 +49,7 @@ final class Parted implements Form, HasParts
 
     public function fields(): array
     {
-        $cut = $this->piece instanceof Run ? $this->piece->cut : null;
+        $cut = Run::cutOf($this->piece);
         $leaves = array_map(static fn (Leaf $leaf): array => $leaf->fields(), $this->piece->leaves());
         $fields = array_merge($cut?->fields() ?? [], ...$leaves);
 
@@ -59,13 +59,8 @@ final class Parted implements Form, HasParts
 
     public function layOut(Request $request): Laid
     {
-        $cut = $this->piece instanceof Run ? $this->piece->cut : null;
-        if (null !== $cut) {
-            // A leaf is cut as the book stands.
-            $grid = $request->grid->lying(false);
-            // No line runs round what is cut away.
-            $request = $request->on(null === $grid->dress ? $grid : $grid->dressed($grid->dress->under(new Dress(line: false))));
-        }
+        $cut = Run::cutOf($this->piece);
+        $request = $this->onItsPage($request);
         $asker = new Asker($request);
         try {
             $sheets = PlacedPage::allOf($this->piece, $asker);
@@ -97,7 +92,10 @@ final class Parted implements Form, HasParts
             static fn (array $parts): int => max(0, ...array_map(static fn (Filled $part): int => $part->glued, $parts)),
             $pages,
         )), array_filter(array_map(
-            static fn (array $parts): array => array_values(array_filter(array_column($parts, 'flip'))),
+            static fn (array $parts): array => array_map(
+                static fn (FlipOut $flip): FlipOut => $flip->moved(...$request->grid->corner()),
+                array_values(array_filter(array_column($parts, 'flip'))),
+            ),
             $pages,
         )));
         if (null !== $cut && $this->piece instanceof Run) {
@@ -135,7 +133,7 @@ final class Parted implements Form, HasParts
 
     public function isByMonth(): bool
     {
-        if ($this->piece instanceof Run && null !== $this->piece->cut) {
+        if (null !== Run::cutOf($this->piece)) {
             return true;
         }
         foreach ($this->piece->leaves() as $leaf) {
@@ -159,7 +157,13 @@ final class Parted implements Form, HasParts
 
     public function parts(Request $request): PartsOfPage
     {
-        return PartsOfPage::of($this->piece, new Asker($request));
+        return PartsOfPage::of($this->piece, new Asker($this->onItsPage($request)));
+    }
+
+    /** A leaf is cut as the book stands, and no border or line runs round what is cut away. */
+    private function onItsPage(Request $request): Request
+    {
+        return null === Run::cutOf($this->piece) ? $request : $request->on($request->grid->lying(false)->whole());
     }
 
     /** Pages it may take: as many as a month's pattern gives it, where it gives some. */

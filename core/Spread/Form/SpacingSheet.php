@@ -71,6 +71,8 @@ final class SpacingSheet implements Form, HasLayouts, HasDivisions, HasParts
 
     public function layOut(Request $request): Laid
     {
+        // Its edges are those of every page.
+        $request = $request->on($request->grid->whole());
         $asked = SpacingAsked::read($request);
 
         return $this->school($request)->layOut($request, $asked)->adding($asked->sharedColours($request->id));

@@ -15,4 +15,10 @@ final class FlipOut
     public function __construct(public readonly Region $place, public readonly string $hinge)
     {
     }
+
+    /** The same leaf taped on further right and down. */
+    public function moved(int $across, int $down): self
+    {
+        return new self($this->place->moved($across, $down), $this->hinge);
+    }
 }

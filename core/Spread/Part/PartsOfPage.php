@@ -13,12 +13,14 @@ final class PartsOfPage
      * @param list<PlacedDivision> $divisions the outer ones first
      * @param int                  $sheets    pages that are divided, each in its own way
      * @param Cut|null             $cut       where leaves are cut: a sheet is then what stands on several of its pages
+     * @param array{int, int}      $corner    boxes from the edges of the page to where its parts begin
      */
     private function __construct(
         public readonly array $leaves,
         public readonly array $divisions,
         public readonly int $sheets,
         public readonly ?Cut $cut = null,
+        public readonly array $corner = [0, 0],
     ) {
     }
 
@@ -49,7 +51,8 @@ final class PartsOfPage
             $piece->place($asker, $page),
             $piece->divisions($asker, $page),
             \count(Run::pagesOf($piece)),
-            $piece instanceof Run ? $piece->cut : null,
+            Run::cutOf($piece),
+            $asker->page->grid->corner(),
         );
     }
 

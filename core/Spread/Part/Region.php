@@ -36,6 +36,12 @@ final class Region
             : new self($this->x, $this->y + $from, $this->wide, $size);
     }
 
+    /** The same region further right and down. */
+    public function moved(int $across, int $down): self
+    {
+        return new self($this->x + $across, $this->y + $down, $this->wide, $this->tall);
+    }
+
     /** Whether the two have a box in common. */
     public function meets(self $other): bool
     {

@@ -86,7 +86,7 @@ final class Repart
      */
     public function cut(?Cut $cut, array $settings = []): Piece
     {
-        $now = $this->page instanceof Run ? $this->page->cut : null;
+        $now = Run::cutOf($this->page);
         $pages = Run::pagesOf($this->page);
         if (null === $cut) {
             // Of a strip and a face, the face is the page.
@@ -107,7 +107,7 @@ final class Repart
     /** One parting more of a cut, or the last one taken out. @throws PartRefused */
     private function role(bool $more): Piece
     {
-        $cut = $this->page instanceof Run ? $this->page->cut : null;
+        $cut = Run::cutOf($this->page);
         $pages = Run::pagesOf($this->page);
         if (null === $cut) {
             throw PartRefused::at('', 'No leaf of this spread is cut.');

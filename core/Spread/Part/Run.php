@@ -35,6 +35,12 @@ final class Run implements Piece
         return $piece instanceof self ? $piece->pages : [$piece];
     }
 
+    /** How leaves of a piece are cut; null where none is. */
+    public static function cutOf(Piece $piece): ?Cut
+    {
+        return $piece instanceof self ? $piece->cut : null;
+    }
+
     public function part(int $i): ?Piece
     {
         return $this->pages[$i] ?? null;
