@@ -49,7 +49,8 @@ final class Border
         return 0 === $grid->border ? $placed : $more->amid(
             $placed,
             Task::Ink,
-            'Ink the border: a line round the whole grid, and one '.Plural::boxes($grid->border).' within it; draw your pattern between them.',
+            'Ink the border: a line round the whole grid, and one '.Plural::boxes($grid->border)
+                .' within it; draw your pattern between them.',
             self::NOTE,
             static function (Canvas $canvas) use ($grid): void {
                 $canvas->frame(Layer::Ink, 0, 0, $canvas->across, $canvas->down);
