@@ -36,8 +36,40 @@ final class Day
         return null === $month || $day < 1 || $day > $month->days() ? null : self::of($month, $day);
     }
 
+    /** The day so many days after 1 January 1970. After H. Hinnant, "chrono-compatible low-level date algorithms", civil_from_days. */
+    public static function numbered(int $number): self
+    {
+        $since = $number + 719468;
+        $era = intdiv($since >= 0 ? $since : $since - 146096, 146097);
+        $ofEra = $since - $era * 146097;
+        $yearOfEra = intdiv($ofEra - intdiv($ofEra, 1460) + intdiv($ofEra, 36524) - intdiv($ofEra, 146096), 365);
+        $ofYear = $ofEra - (365 * $yearOfEra + intdiv($yearOfEra, 4) - intdiv($yearOfEra, 100));
+        $fromMarch = intdiv(5 * $ofYear + 2, 153);
+        $month = $fromMarch < 10 ? $fromMarch + 3 : $fromMarch - 9;
+
+        return new self(
+            $number,
+            new Month($yearOfEra + $era * 400 + ($month <= 2 ? 1 : 0), $month),
+            $ofYear - intdiv(153 * $fromMarch + 2, 5) + 1,
+        );
+    }
+
+    public function isBefore(self $other): bool
+    {
+        return $this->number < $other->number;
+    }
+
+    /** The last day of a month. */
+    public static function lastOf(Month $month): self
+    {
+        return self::of($month, $month->days());
+    }
+
     public function plus(int $days): self
     {
+        if (abs($days) > 60) {
+            return self::numbered($this->number + $days);
+        }
         $month = $this->month;
         $day = $this->day + $days;
         while ($day > $month->days()) {
