@@ -28,6 +28,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 #[AsCommand('book:compose', 'Composes the book of a plan file: pages, months, steps, and sheets to print.')]
 final class BookComposeCommand extends Command
 {
+    use ReadsPlan;
+
     public function __construct(private readonly PlanFiles $files, private readonly BookView $view, private readonly PdfWriter $writer)
     {
         parent::__construct();
@@ -47,7 +49,7 @@ final class BookComposeCommand extends Command
     {
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         try {
-            [$plan] = $this->files->read($this->contents($this->said($input->getArgument('plan'))));
+            $plan = $this->plan($this->files, $input->getArgument('plan'));
             $which = $this->said($input->getOption('book'));
             if (!\in_array($which, $plan->books(), true)) {
                 throw PlanProblem::at('book', "The plan has no book “{$which}”.");
@@ -68,18 +70,6 @@ final class BookComposeCommand extends Command
         }
 
         return Command::SUCCESS;
-    }
-
-    private function said(mixed $argument): string
-    {
-        return \is_string($argument) ? $argument : '';
-    }
-
-    private function contents(string $file): string
-    {
-        $contents = @file_get_contents('-' === $file ? 'php://stdin' : $file, false, null, 0, PlanFiles::LARGEST + 1);
-
-        return false === $contents ? throw PlanProblem::at('', "There is no file “{$file}” that can be read.") : $contents;
     }
 
     private function written(Book $book, string $format): string

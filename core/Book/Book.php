@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Book\Dates\BookDates;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Compare\Comparison;
 use AmpleMargin\Drawing\Finding;
@@ -56,6 +57,7 @@ final class Book
         private readonly TakenTicks $taken,
         private readonly BookFindings $said,
         public readonly CutLeaves $cut,
+        public readonly BookDates $dates,
     ) {
     }
 

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Book\Dates\BookDates;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Editing\Month\SetLost;
@@ -24,6 +25,7 @@ final class BookFindings
         private readonly Drawings $drawings,
         private readonly TakenTicks $taken,
         private readonly CutLeaves $cut,
+        private readonly BookDates $dates,
     ) {
     }
 
@@ -37,6 +39,7 @@ final class BookFindings
             ...$this->lost($this->paged),
             ...$this->taken->findings(),
             ...$this->cut->findings(),
+            ...$this->dates->findings(),
         ];
     }
 

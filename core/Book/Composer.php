@@ -6,7 +6,11 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Book\Dates\BookDates;
+use AmpleMargin\Book\Dates\DatesInk;
+use AmpleMargin\Book\Dates\DatesOfBook;
 use AmpleMargin\Calendar\Names;
+use AmpleMargin\Counting\Hand;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Volume;
@@ -90,7 +94,15 @@ final class Composer
     {
         $index = IndexEntries::of($this->plan, $this->layouts, [$paged->front, $paged->back], $paged->months, $elsewhere);
         $numbering = $this->plan->stock->numbered ? [] : Numbering::steps($paged, $this->layouts->names);
-        $drawings = new Drawings($this->plan, $this->layouts, $index, $numbering);
+        $dates = new DatesOfBook($this->plan->whole, $this->layouts->catalogue, $this->layouts->names);
+        $ink = [] === $this->plan->whole->dates->entries ? null : new DatesInk(
+            $dates,
+            $this->plan->hand ?? Hand::usual(),
+            $this->plan->counting,
+            $this->plan->stock->pitch,
+        );
+        $drawings = new Drawings($this->plan, $this->layouts, $index, $numbering, $ink);
+        $known = new BookDates($dates, $this->plan, $this->layouts, $drawings, $index);
         $taken = new TakenTicks($this->plan);
         $slots = (new Slots($this->plan, $this->layouts))->fill($paged->front, $paged->back, $paged->months);
         $cut = new CutLeaves($slots, $drawings, $this->plan->stock->pages);
@@ -108,8 +120,9 @@ final class Composer
             $drawings,
             $this->layouts,
             $taken,
-            new BookFindings($this->plan, $this->layouts, $paged, $drawings, $taken, $cut),
+            new BookFindings($this->plan, $this->layouts, $paged, $drawings, $taken, $cut, $known),
             $cut,
+            $known,
         );
     }
 }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Book\Dates\DatesInk;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Paging\MonthPart;
@@ -19,8 +20,11 @@ final class Drawings
     /** @var array<string, Laid|null> by spread */
     private array $spreads = [];
 
-    /** @var array<int, Laid|null> by the first page of a month's part */
+    /** @var array<int, list<PageDrawing>> by the first page of a month's part */
     private array $parts = [];
+
+    /** @var array<string, list<PageDrawing>> by spread */
+    private array $drawn = [];
 
     /**
      * @param list<IndexRow> $index
@@ -31,6 +35,7 @@ final class Drawings
         private readonly Layouts $layouts,
         private readonly array $index,
         private readonly array $numbering,
+        private readonly ?DatesInk $ink = null,
     ) {
     }
 
@@ -48,16 +53,33 @@ final class Drawings
     /** @return list<PageDrawing> none where the program does not know the kind */
     public function ofSpread(string $id): array
     {
-        return $this->laid($id)?->drawings() ?? [];
+        $spread = $this->plan->spread($id);
+
+        return $this->drawn[$id] ??= null === $spread ? [] : $this->inked($this->laid($id), $spread->kind, $spread->settings);
     }
 
     /** @return list<PageDrawing> */
     public function ofPart(Month $month, MonthPart $part): array
     {
-        if (!\array_key_exists($part->page, $this->parts)) {
-            $this->parts[$part->page] = $this->layouts->ofPart($month, $part);
-        }
+        return $this->parts[$part->page] ??= $this->inked($this->layouts->ofPart($month, $part), $part->kind, []);
+    }
 
-        return $this->parts[$part->page]?->drawings() ?? [];
+    /**
+     * With the known dates its kind takes.
+     *
+     * @param array<array-key, mixed> $settings of the spread
+     *
+     * @return list<PageDrawing>
+     */
+    private function inked(?Laid $laid, string $kind, array $settings): array
+    {
+        $pages = $laid?->drawings() ?? [];
+        $kind = $this->layouts->catalogue->kind($kind);
+        if (null === $this->ink || null === $kind?->takes) {
+            return $pages;
+        }
+        $categories = \in_array('categories', $kind->asked($settings), true) ? $kind->settings($settings)->lines('categories') : [];
+
+        return $this->ink->onto($pages, $kind->takes, $categories);
     }
 }

@@ -41,7 +41,13 @@ final class Hand
     /** Whole boxes that so many letters take. East Asian letters count twice. @param int $pitch µm a box */
     public function boxes(int $letters, int $pitch): int
     {
-        return intdiv($letters * $this->sentence * 100 + self::letters() * $pitch - 1, self::letters() * $pitch);
+        return intdiv($letters * $this->sentence * 100 + self::sentenceLetters() * $pitch - 1, self::sentenceLetters() * $pitch);
+    }
+
+    /** Letters that stand in so many boxes. @param int $pitch µm a box */
+    public function letters(Fraction $boxes, int $pitch): int
+    {
+        return $boxes->times($pitch * self::sentenceLetters())->dividedBy($this->sentence * 100)->floor();
     }
 
     /** The same for words. @param int $pitch µm a box */
@@ -56,7 +62,7 @@ final class Hand
         return $this->own ? 'in your hand' : 'in an ordinary hand';
     }
 
-    private static function letters(): int
+    private static function sentenceLetters(): int
     {
         return mb_strlen(self::SENTENCE);
     }

@@ -60,9 +60,9 @@ final class Rule
     {
         $parts = self::parts($written);
         $frequency = Frequency::tryFrom($parts['FREQ'] ?? throw RuleRefused::without('how often it comes: FREQ=YEARLY'))
-            ?? throw (\in_array($parts['FREQ'], ['SECONDLY', 'MINUTELY', 'HOURLY'], true)
+            ?? throw \in_array($parts['FREQ'], ['SECONDLY', 'MINUTELY', 'HOURLY'], true)
                 ? RuleRefused::often($parts['FREQ'])
-                : RuleRefused::unknown('FREQ='.$parts['FREQ']));
+                : RuleRefused::unknown('FREQ='.$parts['FREQ']);
         if (isset($parts['COUNT'], $parts['UNTIL'])) {
             throw RuleRefused::twice();
         }
@@ -85,7 +85,7 @@ final class Rule
             isset($parts['UNTIL']) ? self::day($parts['UNTIL']) : null,
             isset($parts['BYDAY']) ? self::weekdays($parts['BYDAY']) : [],
             $lists,
-            isset($parts['WKST']) ? Weekday::from(self::DAYS[$parts['WKST']] ?? throw RuleRefused::unknown('WKST='.$parts['WKST'])) : Weekday::Monday,
+            Weekday::from(self::DAYS[$parts['WKST'] ?? 'MO'] ?? throw RuleRefused::unknown('WKST='.($parts['WKST'] ?? ''))),
         );
     }
 

@@ -20,6 +20,8 @@ use AmpleMargin\Counting\Ticks;
 
 final class Canvas
 {
+    use KeepsRooms;
+
     /** Letters fill this share of their box, in grains a box: three quarters leaves air above and below (from memory). */
     private const LETTER = 630;
 
@@ -38,17 +40,8 @@ final class Canvas
     /** @var array<string, Working> */
     private array $workings = [];
 
-    /** @var list<Room> */
-    private array $rooms = [];
-
     /** @var list<Copying> */
     private array $copying = [];
-
-    /** @var list<array{int, int, int, int}> */
-    private array $cells = [];
-
-    /** @var array<string, true> */
-    private array $shown = [];
 
     /** @var array<string, int> how often each step has been said, so that the same words twice are two steps */
     private array $said = [];
@@ -73,43 +66,6 @@ final class Canvas
     public function working(string $note, string $figure, string $arithmetic): void
     {
         $this->workings[$note] ??= new Working($note, $figure, $arithmetic);
-    }
-
-    /** Room for writing in a place; all in boxes. Says how many whole lines it has. */
-    public function room(
-        string $for,
-        string $name,
-        int|Fraction $x,
-        int|Fraction $y,
-        int|Fraction $wide,
-        int|Fraction $tall,
-        int|Fraction $line,
-    ): int {
-        $lines = max(0, Fraction::from($tall)->dividedBy($line)->floor());
-        $this->rooms[] = new Room(
-            $for,
-            $name,
-            $lines,
-            Fraction::from($wide),
-            Fraction::from($line),
-            [Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall)],
-        );
-
-        return $lines;
-    }
-
-    /** A place that is kept to be filled in, though nothing is written there yet. */
-    public function cells(int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
-    {
-        $this->cells[] = [Grain::of($x), Grain::of($y), Grain::of($wide), Grain::of($tall)];
-    }
-
-    /** Divisions of a side that can be looked up on the page: "26 in 4, gap 2". */
-    public function shows(Division ...$divisions): void
-    {
-        foreach ($divisions as $division) {
-            $this->shown["$division->side: ".$division->run()] = true;
-        }
     }
 
     /**
@@ -310,13 +266,15 @@ final class Canvas
      * @param list<array{int, int, int, int}>  $cells
      * @param int                              $x     boxes further right
      * @param int                              $y     boxes further down
+     * @param list<Room>                       $days  places of days
      */
-    public function take(array $marks, array $rooms, array $cells, int $x, int $y): void
+    public function take(array $marks, array $rooms, array $cells, int $x, int $y, array $days = []): void
     {
         $moving = new Moving(Grain::of($x), Grain::of($y), $this->current(), $this->note);
         array_push($this->marks, ...array_map(static fn (Mark $mark): Mark => $mark->visit($moving), $marks));
         array_push($this->rooms, ...array_map(static fn (Room $room): Room => $room->at($moving->place($room->place)), $rooms));
         array_push($this->cells, ...array_map($moving->place(...), $cells));
+        array_push($this->days, ...array_map(static fn (Room $room): Room => $room->at($moving->place($room->place)), $days));
     }
 
     /** Whether there is pencil to erase. */
@@ -350,6 +308,7 @@ final class Canvas
             $this->copying,
             $this->cells,
             array_keys($this->shown),
+            days: $this->days,
         );
     }
 

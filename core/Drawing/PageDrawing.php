@@ -31,6 +31,8 @@ final class PageDrawing
         public readonly array $shown = [],
         /** Whether the book is turned to draw it: its left edge is then the upper one. */
         public readonly bool $turned = false,
+        /** @var list<Room> where its days stand */
+        public readonly array $days = [],
     ) {
     }
 
@@ -82,6 +84,7 @@ final class PageDrawing
                 $this->workings,
             ),
             'rooms' => array_map(static fn (Room $room): Room => $room->moved($grains), $this->rooms),
+            'days' => array_map(static fn (Room $room): Room => $room->moved($grains), $this->days),
             'copying' => array_map(static fn (Copying $one): Copying => $one->ofStep($prefix.$one->step), $this->copying),
             'cells' => array_map(static fn (array $cells): array => [$cells[0], $cells[1] + $grains, $cells[2], $cells[3]], $this->cells),
         ]);
@@ -101,6 +104,7 @@ final class PageDrawing
                 $this->marks,
             ),
             'rooms' => array_map(static fn (Room $room): Room => $room->at($moving->place($room->place)), $this->rooms),
+            'days' => array_map(static fn (Room $room): Room => $room->at($moving->place($room->place)), $this->days),
             'cells' => array_map($moving->place(...), $this->cells),
         ]);
     }
@@ -114,6 +118,7 @@ final class PageDrawing
             'workings' => [...$this->workings, ...$other->workings],
             'findings' => [...$this->findings, ...$other->findings],
             'rooms' => [...$this->rooms, ...$other->rooms],
+            'days' => [...$this->days, ...$other->days],
             'copying' => [...$this->copying, ...$other->copying],
             'cells' => [...$this->cells, ...$other->cells],
             'shown' => array_values(array_unique([...$this->shown, ...$other->shown])),
@@ -139,6 +144,7 @@ final class PageDrawing
             'down' => $this->across,
             'marks' => array_map(static fn (Mark $mark): Mark => $mark->visit($turning), $this->marks),
             'rooms' => array_map(static fn (Room $room): Room => $room->at($turning->place($room->place)), $this->rooms),
+            'days' => array_map(static fn (Room $room): Room => $room->at($turning->place($room->place)), $this->days),
             'cells' => array_map($turning->place(...), $this->cells),
             'turned' => $turned,
         ]);
@@ -153,7 +159,7 @@ final class PageDrawing
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{across: int, down: int, marks: list<Mark>, steps: list<Step>, workings: list<Working>, findings: list<Finding>, rooms: list<Room>, copying: list<Copying>, cells: list<array{int, int, int, int}>, shown: list<string>, turned: bool} $all */
+        /** @var array{across: int, down: int, marks: list<Mark>, steps: list<Step>, workings: list<Working>, findings: list<Finding>, rooms: list<Room>, copying: list<Copying>, cells: list<array{int, int, int, int}>, shown: list<string>, turned: bool, days: list<Room>} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

@@ -18,6 +18,12 @@ use AmpleMargin\Editing\Book\SetStock;
 use AmpleMargin\Editing\Book\SetTitle;
 use AmpleMargin\Editing\Book\SetWeeks;
 use AmpleMargin\Editing\Book\TakeSplit;
+use AmpleMargin\Editing\Dates\AddDate;
+use AmpleMargin\Editing\Dates\RemoveDates;
+use AmpleMargin\Editing\Dates\SetCategories;
+use AmpleMargin\Editing\Dates\SetDate;
+use AmpleMargin\Editing\Dates\SettleDate;
+use AmpleMargin\Editing\Dates\TakeDates;
 use AmpleMargin\Editing\Kind\AddKind;
 use AmpleMargin\Editing\Kind\KeepKind;
 use AmpleMargin\Editing\Kind\RemoveKind;
@@ -74,6 +80,12 @@ final class Edits
         SetSpare::class,
         SetUsed::class,
         SetLost::class,
+        AddDate::class,
+        SetDate::class,
+        RemoveDates::class,
+        TakeDates::class,
+        SettleDate::class,
+        SetCategories::class,
         AddBook::class,
         SetBook::class,
         RemoveBook::class,

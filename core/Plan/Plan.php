@@ -11,6 +11,7 @@ use AmpleMargin\Calendar\Period;
 use AmpleMargin\Colour\Palette;
 use AmpleMargin\Counting\Hand;
 use AmpleMargin\Counting\Tally;
+use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\Stock;
 
 final class Plan
@@ -27,6 +28,7 @@ final class Plan
      * @param list<OwnKind>       $kinds    the person's own, beside those of the catalogue
      * @param Hand|null           $hand     the person's own; null for an ordinary one
      * @param Wardrobe            $dress    how its pages are dressed
+     * @param KnownDates          $dates    what is already known about the year
      */
     public function __construct(
         public readonly string $title,
@@ -45,6 +47,7 @@ final class Plan
         public readonly ?Hand $hand = null,
         public readonly array $kinds = [],
         public readonly Wardrobe $dress = new Wardrobe(),
+        public readonly KnownDates $dates = new KnownDates(),
     ) {
     }
 
@@ -56,7 +59,7 @@ final class Plan
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>, dress: Wardrobe} $all */
+        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>, dress: Wardrobe, dates: KnownDates} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

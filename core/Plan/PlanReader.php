@@ -17,6 +17,7 @@ use AmpleMargin\Colour\Pen;
 use AmpleMargin\Counting\Hand;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Tally;
+use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\FirstLeaf;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Paper\StockRefused;
@@ -75,6 +76,7 @@ final class PlanReader
             hand: $values->has('hand') ? self::hand($values->inside('hand')) : null,
             kinds: KindReader::kinds($values),
             dress: $values->has('dress') ? Wardrobe::read($values->inside('dress')) : new Wardrobe(),
+            dates: $values->has('dates') ? DatesReader::dates($values->inside('dates')) : new KnownDates(),
         );
     }
 

@@ -65,6 +65,10 @@ final class PlanWriter
             $written['dress'] = (object) $plan->dress->written();
         }
 
+        if (!$plan->dates->isEmpty()) {
+            $written['dates'] = (object) DatesWriter::dates($plan->dates);
+        }
+
         return $written;
     }
 

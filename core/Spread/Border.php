@@ -12,6 +12,7 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\OneStepMore;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
 

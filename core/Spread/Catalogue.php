@@ -53,6 +53,18 @@ final class Catalogue
         return [] === $plan->kinds ? $this : $this->with(...array_map(OwnKinds::kind(...), $plan->kinds));
     }
 
+    /** The first kind of spread that takes such dates; null where there is none. */
+    public function taking(TakesDates $takes): ?Kind
+    {
+        foreach ($this->spreads() as $kind) {
+            if ($takes === $kind->takes) {
+                return $kind;
+            }
+        }
+
+        return null;
+    }
+
     public function kind(string $id): ?Kind
     {
         return $this->kinds[$id] ?? null;

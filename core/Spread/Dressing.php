@@ -11,6 +11,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Mark;
+use AmpleMargin\Drawing\OneStepMore;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;

@@ -52,6 +52,7 @@ final class Kind
      * @param string|null $themes    the setting that lists the themes of the months
      * @param string|null $theme     the one that takes the theme of its month
      * @param string|null $record    what is said beside it where it keeps health, mood or money
+     * @param TakesDates|null $takes  what of the known dates is written into it
      * @param array<string, string> $formerly setting of an older plan → what it is called now
      */
     private function __construct(
@@ -83,6 +84,7 @@ final class Kind
         public readonly ?string $record = null,
         public readonly ?string $themes = null,
         public readonly ?string $theme = null,
+        public readonly ?TakesDates $takes = null,
     ) {
     }
 
@@ -160,12 +162,7 @@ final class Kind
      */
     public function schema(): array
     {
-        $properties = [];
-        foreach ($this->all() as $field) {
-            $properties[$field->name] = ['title' => $field->label] + $field->schema();
-        }
-
-        return ['type' => 'object', 'properties' => (object) $properties];
+        return Field::schemas($this->all());
     }
 
     /**
@@ -315,6 +312,12 @@ final class Kind
         return $this->with(['themes' => $setting]);
     }
 
+    /** What of the known dates is written into it. */
+    public function takes(TakesDates $takes): self
+    {
+        return $this->with(['takes' => $takes]);
+    }
+
     /** A month part that shows the theme of its month. @param string $setting a field of text, where nobody says another */
     public function showsTheme(string $setting): self
     {
@@ -348,7 +351,7 @@ final class Kind
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function with(array $changes): self
     {
-        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool, formerly: array<string, string>, record: string|null, themes: string|null, theme: string|null} $all */
+        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool, formerly: array<string, string>, record: string|null, themes: string|null, theme: string|null, takes: TakesDates|null} $all */
         $all = array_replace(array_diff_key(get_object_vars($this), ['all' => true]), $changes);
 
         return new self(...$all);

@@ -376,6 +376,138 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/dates": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** What is already known about the year, the months with what they hold, and one month's dates */
+        get: operations["dates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/dates/transfer": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** What goes into a month's pages when it is set up */
+        get: operations["datesTransfer"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/dates/repeats": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** How what is on a day may come again */
+        get: operations["datesRepeats"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/dates/preview": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What pasted lines or files would bring in; nothing is taken */
+        post: operations["datesPreview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/dates.ics": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** All dates, duties with alarms at their lead, and the pages of the months, as iCalendar */
+        get: operations["datesCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/dates.csv": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** All dates as a table */
+        get: operations["datesTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/drawer": {
         parameters: {
             query?: {
@@ -879,7 +1011,7 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
+        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
         EditSetTitle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1314,6 +1446,233 @@ export interface components {
             type: "set-lost";
             page: number;
             lost?: boolean;
+        };
+        DateEntry: {
+            id: string;
+            /** @description 2027-03-12, two with / between, 2027-03, or --05-29 */
+            day: string;
+            words: string;
+            /** @enum {unknown} */
+            is?: "date" | "birthday" | "duty";
+            category?: string | null;
+            /** @description 18:30 */
+            time?: string | null;
+            ends?: string | null;
+            /** @description a rule of RFC 5545, 3.3.10 */
+            repeat?: string | null;
+            except?: string[];
+            also?: string[];
+            /** @description days before its day on which a duty must be thought of */
+            lead?: number;
+            /**
+             * @description 29 February in other years
+             * @enum {unknown}
+             */
+            leap?: "before" | "after";
+            uid?: string | null;
+            /** @description in words */
+            repeats?: string | null;
+            /** @description whether it is of 29 February and comes every year */
+            leapday?: boolean;
+        };
+        DateCategory: {
+            id: string;
+            name: string;
+            /** @description #rrggbb; null for ink */
+            pen?: string | null;
+            /** @description false where the future log does not take them */
+            log?: boolean;
+        };
+        EditAddDate: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "add-date";
+            /** @description as a person says it: 12 March, 3-9 March, March, 2027-03-12 */
+            day: string;
+            /** @description the month in which a number alone is a day */
+            near?: string;
+            words: string;
+            /** @enum {unknown} */
+            is?: "date" | "birthday" | "duty";
+            category?: string | null;
+            /** @description 18:30 */
+            time?: string | null;
+            ends?: string | null;
+            /** @description a rule of RFC 5545, 3.3.10 */
+            repeat?: string | null;
+            except?: string[];
+            also?: string[];
+            /** @description days before its day on which a duty must be thought of */
+            lead?: number;
+            /**
+             * @description 29 February in other years
+             * @enum {unknown}
+             */
+            leap?: "before" | "after";
+            uid?: string | null;
+        };
+        EditSetDate: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-date";
+            /** @description its id */
+            date: string;
+            day?: string;
+            near?: string;
+            words?: string;
+            /** @enum {unknown} */
+            is?: "date" | "birthday" | "duty";
+            category?: string | null;
+            /** @description 18:30 */
+            time?: string | null;
+            ends?: string | null;
+            /** @description a rule of RFC 5545, 3.3.10 */
+            repeat?: string | null;
+            except?: string[];
+            also?: string[];
+            /** @description days before its day on which a duty must be thought of */
+            lead?: number;
+            /**
+             * @description 29 February in other years
+             * @enum {unknown}
+             */
+            leap?: "before" | "after";
+            uid?: string | null;
+        };
+        EditRemoveDates: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "remove-dates";
+            dates: string[];
+        };
+        EditTakeDates: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "take-dates";
+            entries: components["schemas"]["DateEntry"][];
+            gone?: string[];
+        };
+        EditSettleDate: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "settle-date";
+            /** @description an id and its day, as the transfer names it */
+            key: string;
+            /** @description copied, dropped, or a month it is put off to; null where it is open again */
+            as?: string | null;
+        };
+        EditSetDateCategories: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-date-categories";
+            categories: components["schemas"]["DateCategory"][];
+        };
+        /** @description one time that something is */
+        DateTime: {
+            key: string;
+            /** @description the id of its entry */
+            date: string;
+            month: string;
+            day: string | null;
+            last: string | null;
+            weekday: string | null;
+            /** @description the day a duty is due, where this is ahead of it */
+            due: string | null;
+            /** @description as it is written among others of its month */
+            written: string;
+            lines: number;
+            goes: string[];
+            settled: string | null;
+            entry: components["schemas"]["DateEntry"];
+        };
+        Dates: {
+            version: number;
+            /** @description entries in all */
+            count: number;
+            log: null | {
+                spread: string;
+                title: string;
+                page: number | null;
+            };
+            /** @description boxes of a line in the future log */
+            wide: string;
+            months: {
+                month: string;
+                name: string;
+                short: string;
+                /** @description of the book */
+                within: boolean;
+                dates: number;
+                /** @description they need in the future log */
+                lines: number;
+                /** @description lines the future log has; null where it has none for this month */
+                room: number | null;
+                over: number;
+            }[];
+            month: string;
+            name: string;
+            entries: components["schemas"]["DateTime"][];
+            duties: {
+                date: string;
+                words: string;
+                repeats: string;
+                lead: number;
+                next: string | null;
+                seen: string | null;
+                entry: components["schemas"]["DateEntry"];
+            }[];
+            /** @description entries in none of these months */
+            elsewhere: components["schemas"]["DateEntry"][];
+            categories: components["schemas"]["DateCategory"][];
+            findings: components["schemas"]["Finding"][];
+        };
+        DatesTransfer: {
+            version: number;
+            month: string;
+            name: string;
+            /** @description the month after it */
+            next: string;
+            /** @description its first */
+            page: number | null;
+            dates: components["schemas"]["DateTime"][];
+            prepare: components["schemas"]["DateTime"][];
+            left: components["schemas"]["DateTime"][];
+        };
+        DatesPreview: {
+            version: number;
+            rows: {
+                /** @enum {unknown} */
+                as: "new" | "changed" | "same" | "double" | "outside" | "skipped";
+                taken: boolean;
+                where: string;
+                says: string;
+                when: string | null;
+                entry: null | components["schemas"]["DateEntry"];
+            }[];
+            counts: {
+                [key: string]: number;
+            };
+            /** @description a day such as 03/04 that could be read two ways */
+            ask: string | null;
+            columns: {
+                [key: string]: string;
+            };
+            /** @description lines that what is new needs, by month */
+            lines: {
+                [key: string]: number;
+            };
         };
         EditAddBook: {
             /**
@@ -2443,6 +2802,192 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Leaves"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    dates: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                /** @description the book's first where it is left out */
+                month?: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the dates */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Dates"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    datesTransfer: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                month?: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the transfer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DatesTransfer"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    datesRepeats: {
+        parameters: {
+            query: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                day: string;
+                near?: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description repeats */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        repeats: {
+                            rule: string;
+                            words: string;
+                        }[];
+                    };
+                };
+            };
+            400: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    datesPreview: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text?: string;
+                    files?: {
+                        name: string;
+                        /** @description base64 */
+                        content: string;
+                    }[];
+                    /** @description where the person lives, such as Europe/Berlin */
+                    zone?: string;
+                    /** @description whether 3/4 is 4 March */
+                    month_first?: boolean;
+                    /** @description of those that have none */
+                    category?: string;
+                    near?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description the preview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DatesPreview"];
+                };
+            };
+            400: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
+        };
+    };
+    datesCalendar: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description a calendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    datesTable: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description a table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             404: components["responses"]["Problem"];

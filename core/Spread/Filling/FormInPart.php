@@ -198,7 +198,7 @@ final class FormInPart
             $canvas->take($drawn, [], [], $this->region->x, $this->region->y - $this->head);
         }
         if (Task::Ink === $task) {
-            $canvas->take([], $drawing->rooms, $drawing->cells, $this->region->x, $this->region->y - $this->head);
+            $canvas->take([], $drawing->rooms, $drawing->cells, $this->region->x, $this->region->y - $this->head, $drawing->days);
         }
     }
 

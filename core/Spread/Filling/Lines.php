@@ -37,6 +37,7 @@ final class Lines implements TakenUp, GivesWay
             ...Rows::fields(),
             Field::flag('framed', 'Framed', false),
             PartName::field(),
+            Field::day('day', 'The day whose dates are written in')->unasked(),
         ];
     }
 
@@ -95,6 +96,10 @@ final class Lines implements TakenUp, GivesWay
         $name = 0 === PartName::rows($asked) ? 'the lines' : $asked->title;
         $tall = $rows->line->times($rows->count);
         $canvas->room("$region->x-$region->y", $name, $region->x, $rows->region->y, $region->wide, $tall, $rows->line);
+        $day = $asked->settings->dayOrNull('day');
+        if (null !== $day) {
+            $canvas->day($day->iso(), $region->x, $rows->region->y, $region->wide, $tall, $rows->line);
+        }
         if ($asked->settings->flag('framed')) {
             $around = PartName::said($asked, 'it');
             $canvas->step(Task::Ink, "Frame $around: ".Plural::boxes($region->wide)." across, $region->tall down.");

@@ -145,6 +145,16 @@ final class MonthCells implements Form, HasLayouts, HasParts
             if ($column >= 0 && $column < $cells->columns) {
                 $at = [$cells->across($column), $cells->down($grid->row($day))];
                 $canvas->words(Layer::Writing, $at[0], $at[1], 1, 1, (string) $day, Align::Middle);
+                // Below its number, or beside it where a cell is that low.
+                $low = $cells->tall->compare(2) < 0;
+                $canvas->day(
+                    \sprintf('%s-%02d', $grid->month->iso(), $day),
+                    $at[0]->plus($low ? 1 : 0),
+                    $at[1]->plus($low ? 0 : 1),
+                    $cells->wide->minus($low ? 1 : 0),
+                    $cells->tall->minus($low ? 0 : 1),
+                    1,
+                );
             }
         }
     }
@@ -197,6 +207,7 @@ final class MonthCells implements Form, HasLayouts, HasParts
             'rows',
         );
         for ($day = 1; $day <= $month->days(); ++$day) {
+            $canvas->day(\sprintf('%s-%02d', $month->iso(), $day), 2, $top + $day - 1, $canvas->across - 2, 1, 1);
             $canvas->words(Layer::Writing, 0, $top + $day - 1, 1, 1, (string) $day, Align::Middle);
             $canvas->words(
                 Layer::Writing,

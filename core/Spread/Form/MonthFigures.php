@@ -74,6 +74,8 @@ final class MonthFigures
             range(0, $grid->rows - 1),
         );
         for ($day = 1; $day <= $grid->month->days(); ++$day) {
+            [$left, $top] = [$this->wide->times($grid->column($day))->plus($x), $this->tall->times($grid->row($day))->plus($y)];
+            $this->canvas->day(\sprintf('%s-%02d', $grid->month->iso(), $day), $left, $top, $this->wide, $this->tall);
             $this->canvas->words(
                 Layer::Writing,
                 $across[$grid->column($day)],

@@ -35,14 +35,14 @@ final class WeekBoxes implements Form
         $weeks = $request->calendar->weeks;
         if (2 === $request->pages && 1 === \count($weeks)) {
             $words = new WeekWords($request->calendar, $weeks[0]);
-            [$name, $days] = [$words->name(), array_map($words->day(...), $words->days())];
-            $pages = [[[$name, \array_slice($days, 0, 4)]], [['', \array_slice($days, 4)]]];
+            [$name, $days] = [$words->name(), self::named($words)];
+            $pages = [[[$name, \array_slice($days, 0, 4, true)]], [['', \array_slice($days, 4, null, true)]]];
             $parts = 4;
         } else {
             $pages = [array_map(static function (MonthWeek $week) use ($request): array {
                 $words = new WeekWords($request->calendar, $week);
 
-                return [$words->name(), array_map($words->day(...), $words->days())];
+                return [$words->name(), self::named($words)];
             }, $weeks)];
             $parts = 7;
         }
@@ -73,7 +73,7 @@ final class WeekBoxes implements Form
     }
 
     /**
-     * @param list<array{string, list<string>}> $weeks a name and its days
+     * @param list<array{string, array<string, string>}> $weeks a name and its days
      * @param int                            $parts containers a week is divided into: a short week leaves those after its days for notes
      */
     private function page(Canvas $canvas, array $weeks, int $parts): void
@@ -85,7 +85,18 @@ final class WeekBoxes implements Form
         Closing::page($canvas, 'Count the containers and read the dates once more.', 'down-0');
     }
 
-    /** @param list<string> $days */
+    /** @return array<string, string> "2027-02-01" → "Monday 1" */
+    private static function named(WeekWords $words): array
+    {
+        $named = [];
+        foreach ($words->days() as $day) {
+            $named[$day->iso()] = $words->day($day);
+        }
+
+        return $named;
+    }
+
+    /** @param array<string, string> $days as above */
     private function week(Canvas $canvas, int $from, int $share, string $name, array $days, int $parts): void
     {
         [$head, $rows] = $this->divide($share, $parts);
@@ -125,8 +136,13 @@ final class WeekBoxes implements Form
                 $at->plus($top),
                 Fraction::of(2 * $canvas->across - 1, 2),
                 1,
-                $days[$i] ?? 'Notes',
+                array_values($days)[$i] ?? 'Notes',
             );
+        }
+        foreach (array_keys($days) as $i => $iso) {
+            [$at, $tall] = $containers[$i];
+            // The first row has its name.
+            $canvas->day($iso, 0, $at->plus($top + 1), $canvas->across, $tall->minus(1), 1);
         }
     }
 

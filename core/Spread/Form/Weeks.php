@@ -90,7 +90,7 @@ final class Weeks implements Form
     private function opening(Request $request, WeekWords $words, string $way): array
     {
         $narrow = self::COLUMNS === $way && intdiv($request->grid->across, 4) < self::NARROW;
-        $days = array_map($narrow ? $words->dayShort(...) : $words->day(...), $words->days());
+        $days = self::dated($words, $narrow ? $words->dayShort(...) : $words->day(...));
         $halves = array_map(
             static fn (array $some): Piece => self::COLUMNS === $way ? self::boxes(Way::Across, $some) : self::pairs($some),
             [self::upTo(4, \array_slice($days, 0, 4)), self::upTo(4, \array_slice($days, 4))],
@@ -103,29 +103,29 @@ final class Weeks implements Form
     private function page(Request $request, WeekWords $words, string $way): Piece
     {
         return match ($way) {
-            self::COLUMNS => self::boxes(Way::Across, array_map($words->dayShort(...), $words->days()), 0),
+            self::COLUMNS => self::boxes(Way::Across, self::dated($words, $words->dayShort(...)), 0),
             self::ROLLING => Parting::across(
                 [Size::share(), $this->tasks($request, $words)],
                 // Half a page has a row for each of them, and no box.
                 [Size::share(), \count($request->calendar->weeks) > 1
-                    ? Leaf::of(new Lines())->with(['items' => $this->rolling($words)])
+                    ? Leaf::of(new Lines())->with(['items' => array_column($this->rolling($words), 0)])
                     : self::boxes(Way::Down, $this->rolling($words))],
             )->gap(1),
-            default => self::pairs(self::upTo(8, array_map($words->day(...), $words->days()))),
+            default => self::pairs(self::upTo(8, self::dated($words, $words->day(...)))),
         };
     }
 
     /**
      * Boxes that a short week leaves are for notes.
      *
-     * @param list<string> $days
+     * @param list<array{string, string}> $days
      *
-     * @return list<string>
+     * @return list<array{string, string}>
      */
     private static function upTo(int $boxes, array $days): array
     {
         while (\count($days) < $boxes) {
-            $days[] = 'Notes';
+            $days[] = ['Notes', ''];
         }
 
         return $days;
@@ -134,7 +134,7 @@ final class Weeks implements Form
     /**
      * Two side by side, one pair below another.
      *
-     * @param list<string> $names
+     * @param list<array{string, string}> $names
      */
     private static function pairs(array $names): Piece
     {
@@ -146,12 +146,12 @@ final class Weeks implements Form
         return Parting::of(Way::Down, [] === $rows ? throw new \LogicException('A week has days.') : $rows);
     }
 
-    /** @param list<string> $names of framed boxes of one size */
+    /** @param list<array{string, string}> $names of framed boxes of one size, each with its day where it is one */
     private static function boxes(Way $way, array $names, ?int $gap = null): Piece
     {
-        $boxes = array_map(static fn (string $name): array => [
+        $boxes = array_map(static fn (array $one): array => [
             Size::share(),
-            Leaf::of(new Lines(), $name)->with(['framed' => true, 'look' => 'plain']),
+            Leaf::of(new Lines(), $one[0])->with(['framed' => true, 'look' => 'plain'] + ('' === $one[1] ? [] : ['day' => $one[1]])),
         ], $names);
 
         return Parting::of($way, [] === $boxes ? throw new \LogicException('A week has days.') : $boxes, $gap);
@@ -166,10 +166,20 @@ final class Weeks implements Form
         return Leaf::of(new Table())->with(['rows_of' => 'items', 'columns_of' => 'items', 'heads' => $heads, 'column' => 1]);
     }
 
-    /** @return list<string> the days, and boxes that are free */
+    /** @return list<array{string, string}> the days, and boxes that are free */
     private function rolling(WeekWords $words): array
     {
-        return [...array_map($words->day(...), $words->days()), ...self::FREE];
+        return [...self::dated($words, $words->day(...)), ...array_map(static fn (string $free): array => [$free, ''], self::FREE)];
+    }
+
+    /**
+     * @param \Closure(Day): string $name
+     *
+     * @return list<array{string, string}> how each day is named, and which it is
+     */
+    private static function dated(WeekWords $words, \Closure $name): array
+    {
+        return array_map(static fn (Day $day): array => [$name($day), $day->iso()], $words->days());
     }
 
     /** Under a row for the week's name; the facing page leaves the same free. */

@@ -12,6 +12,7 @@ use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
+use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Spread */
 final class LogKinds
@@ -72,6 +73,7 @@ final class LogKinds
                 ->whichIs('Prompts, and room for an answer below each.')
                 ->alsoCalled('prompts', 'this year I will', 'reflection'),
             self::log('duties', 'Duties', ['What 9+', 'Every 4', 'Next due 5', 'Notice from 5'], null, false, Section::Year)
+                ->takes(TakesDates::Duties)
                 ->whichIs('What comes again, when it is due next, and from when it must be thought of.')
                 ->unlessSaid(['line' => '1.5'])
                 ->alsoCalled('recurring', 'renewals', 'taxes', 'inspections', 'reminders'),
@@ -86,6 +88,7 @@ final class LogKinds
                 ->whichIs('What to do otherwise when the next book is set up.')
                 ->alsoCalled('next set-up', 'ideas for the next book', 'improvements'),
             self::list('next-year', 'Dates of next year', ['line' => '1.5'], Section::Year)
+                ->takes(TakesDates::NextYear)
                 ->whichIs('A plain list; copied over when the next book is set up.')
                 ->alsoCalled('future dates', 'later'),
         ];

@@ -19,6 +19,7 @@ use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
+use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Spread */
 final class MonthKinds
@@ -38,6 +39,7 @@ final class MonthKinds
                 ->whichIs('A cell a day, on an opening or one page.')
                 ->alsoCalled('month grid', 'dates', 'overview')
                 ->asking('cells', 'week_start')
+                ->takes(TakesDates::Days)
                 ->isAnOpening(),
             Kind::monthPart('month-goals', 'Goals', new Containers(['Focus', 'To do', 'To keep', 'To let go']))
                 ->whichIs('What this month is for.')
@@ -45,6 +47,7 @@ final class MonthKinds
             Kind::monthPart(PatternPart::WEEKS, 'Weeks', new Weeks())
                 ->whichIs('Every week of the month, on the pages the book gives a week.')
                 ->alsoCalled('week pages', 'days', 'rolling week', 'week columns')
+                ->takes(TakesDates::Days)
                 ->followsTheWeeks(),
             ...self::divided(),
             Kind::monthPart('month-notes', 'Notes', new RuledRows())

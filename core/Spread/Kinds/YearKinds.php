@@ -11,6 +11,7 @@ use AmpleMargin\Spread\Form\FutureLog;
 use AmpleMargin\Spread\Form\MonthCells;
 use AmpleMargin\Spread\Form\YearAtAGlance;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Spread */
 final class YearKinds
@@ -42,17 +43,21 @@ final class YearKinds
                 ->alsoCalled('semester', 'study', 'deadlines', 'school'),
             Kind::spread('month-at-a-glance', 'Month at a glance', Section::Year, new MonthCells())
                 ->whichIs('One month in large cells, on an opening or a page.')
+                ->takes(TakesDates::Days)
                 ->alsoCalled('month calendar', 'one month'),
             Kind::spread('future-log', 'Future log', Section::Year, new FutureLog())
                 ->whichIs('Dates beyond the months already drawn.')
+                ->takes(TakesDates::Months)
                 ->alsoCalled('upcoming', 'coming months', 'later dates', 'next months')
                 ->unlessSaid(['months_per_page' => 6, 'columns' => 2]),
             Page::spread('birthdays', 'Birthdays', Section::Year, Page::months())
                 ->whichIs('A cell for every month; names and days are written in.')
+                ->takes(TakesDates::Birthdays)
                 ->alsoCalled('anniversaries', 'name days')
                 ->goesOpposite('important-dates'),
             Page::spread('important-dates', 'Important dates', Section::Year, Page::months())
                 ->whichIs('A cell for every month, on one page, for what must not be missed.')
+                ->takes(TakesDates::Important)
                 ->alsoCalled('holidays', 'events', 'dates')
                 ->goesOpposite('birthdays'),
         ];
@@ -64,6 +69,7 @@ final class YearKinds
         return Kind::spread($id, $name, Section::Year, new YearAtAGlance())
             ->whichIs($purpose)
             ->unlessSaid($settings)
+            ->takes(TakesDates::Marks)
             ->mayShareAPage();
     }
 }

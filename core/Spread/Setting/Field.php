@@ -156,6 +156,23 @@ abstract class Field
     /** What is wrong with a value that is given, as a sentence about it; null where nothing is. */
     abstract public function wrong(mixed $value): ?string;
 
+    /**
+     * Of several fields, as JSON Schema (draft 2020-12).
+     *
+     * @param list<self> $fields
+     *
+     * @return array<string, mixed>
+     */
+    public static function schemas(array $fields): array
+    {
+        $properties = [];
+        foreach ($fields as $field) {
+            $properties[$field->name] = ['title' => $field->label] + $field->schema();
+        }
+
+        return ['type' => 'object', 'properties' => (object) $properties];
+    }
+
     /** @return array<string, mixed> what it takes, as JSON Schema (draft 2020-12) says it */
     abstract public function schema(): array;
 

@@ -114,6 +114,7 @@ final class DotLines implements Way
         foreach ($share as $i => $month) {
             for ($day = 1; $day <= $month->days(); ++$day) {
                 [$x, $y] = self::at($spans[$i]['from']->floor() + $top, $layout, $day);
+                $canvas->day(\sprintf('%s-%02d', $month->iso(), $day), $x, $y + 1, 1, 1);
                 $canvas->ring(Layer::Ink, Fraction::of(3 * $x + 1, 3), Fraction::of(3 * $y + 4, 3), Fraction::of(1, 3), Fraction::of(1, 3));
             }
         }

@@ -4,16 +4,10 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread;
+namespace AmpleMargin\Drawing;
 
 use AmpleMargin\Counting\Tally;
-use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Drawing\Mark;
-use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Drawing\Step;
-use AmpleMargin\Drawing\Task;
 
-/** @internal to Spread */
 final class OneStepMore
 {
     /**

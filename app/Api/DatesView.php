@@ -1,0 +1,166 @@
+<?php
+
+/* What is known about the year as the screens show it: the months with their load, one month's dates, duties, what is too late. */
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Book\Dates\MonthLoad;
+use AmpleMargin\Book\Dates\Transfer;
+use AmpleMargin\Calendar\Day;
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Dates\Category;
+use AmpleMargin\Dates\Entry;
+use AmpleMargin\Dates\EntryKind;
+use AmpleMargin\Dates\Occurrence;
+use AmpleMargin\Dates\RuleWords;
+use AmpleMargin\Plan\DatesWriter;
+use AmpleMargin\Spread\TakesDates;
+
+final class DatesView
+{
+    /** @return array<string, mixed> */
+    public static function of(Book $book, Month $month): array
+    {
+        $dates = $book->dates;
+        $names = new Names('en');
+        $log = $dates->log;
+
+        return [
+            'count' => \count($dates->all->known->entries),
+            'log' => null === $log ? null : ['spread' => $log->id, 'title' => $book->catalogue()->title($log), 'page' => $book->pageOf($log->id)],
+            'wide' => (string) $dates->wide($month),
+            'months' => array_map(static fn (MonthLoad $load): array => [
+                'month' => $load->month->iso(),
+                'name' => $names->monthAndYear($load->month),
+                'short' => $names->monthShort($load->month->month),
+                'within' => $book->plan->period->contains($load->month),
+                'dates' => $load->dates,
+                'lines' => $load->lines,
+                'room' => $load->room,
+                'over' => $load->over(),
+            ], $dates->loads()),
+            'month' => $month->iso(),
+            'name' => $names->monthAndYear($month),
+            'entries' => array_map(
+                static fn (Occurrence $once): array => self::occurrence($book, $once),
+                $dates->all->agenda->in($month),
+            ),
+            'duties' => self::duties($book),
+            'elsewhere' => self::elsewhere($book),
+            'categories' => array_map(self::category(...), $dates->all->known->sorts()),
+            'findings' => array_map(BookView::finding(...), $dates->findingsWithLayouts()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function transfer(Book $book, Transfer $transfer): array
+    {
+        $one = static fn (Occurrence $once): array => self::occurrence($book, $once);
+        $names = new Names('en');
+        $page = null;
+        foreach ($book->months as $block) {
+            $page = $block->month->equals($transfer->month) ? $block->page : $page;
+        }
+
+        return [
+            'month' => $transfer->month->iso(),
+            'name' => $names->monthAndYear($transfer->month),
+            'next' => $transfer->month->plus(1)->iso(),
+            'page' => $page,
+            'dates' => array_map($one, $transfer->dates),
+            'prepare' => array_map($one, $transfer->prepare),
+            'left' => array_map($one, $transfer->left),
+        ];
+    }
+
+    /** @return array<string, mixed> one time that something is */
+    private static function occurrence(Book $book, Occurrence $once): array
+    {
+        $dates = $book->dates;
+        $entry = $once->entry;
+
+        return [
+            'key' => $once->key(),
+            'date' => $entry->id,
+            'month' => $once->month->iso(),
+            'day' => $once->day?->iso(),
+            'last' => $once->last?->iso(),
+            'weekday' => null === $once->day ? null : (new Names('en'))->weekdayShort($once->day->weekday()),
+            'due' => $once->due?->iso(),
+            'written' => $dates->all->wording->inMonth($once),
+            'lines' => $dates->linesOf($once),
+            'goes' => array_map(self::place(...), $dates->all->places($once)),
+            'settled' => $dates->all->known->settled[$once->key()] ?? null,
+            'entry' => self::entry($entry),
+        ];
+    }
+
+    /** @return array<string, mixed> as it is edited */
+    private static function entry(Entry $entry): array
+    {
+        return DatesWriter::entry($entry) + [
+            'repeats' => null === $entry->repeat ? null : (new RuleWords())->of($entry->repeat),
+            'leapday' => $entry->isOfLeapDay(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function category(Category $category): array
+    {
+        return ['id' => $category->id, 'name' => $category->name, 'pen' => $category->pen, 'log' => $category->log];
+    }
+
+    /** @return list<array<string, mixed>> with their next day, by the day from which they must be thought of */
+    private static function duties(Book $book): array
+    {
+        $period = $book->plan->period;
+        $duties = [];
+        foreach ($book->dates->all->known->entries as $entry) {
+            if (EntryKind::Duty !== $entry->is) {
+                continue;
+            }
+            $next = $entry->begins(Day::of($period->start, 1), Day::lastOf($period->end->plus(12)))[0] ?? null;
+            $duties[] = [
+                'date' => $entry->id,
+                'words' => $entry->words,
+                'repeats' => null === $entry->repeat ? 'once' : (new RuleWords())->of($entry->repeat),
+                'lead' => $entry->lead,
+                'next' => $next?->iso(),
+                'seen' => $next?->plus(-$entry->lead)->iso(),
+                'entry' => self::entry($entry),
+            ];
+        }
+        usort($duties, static fn (array $one, array $other): int => [$one['seen'] ?? '9', $one['words']] <=> [$other['seen'] ?? '9', $other['words']]);
+
+        return $duties;
+    }
+
+    /** @return list<array<string, mixed>> entries that are in none of the months looked at */
+    private static function elsewhere(Book $book): array
+    {
+        $seen = [];
+        foreach ($book->dates->all->agenda->all() as $once) {
+            $seen[$once->entry->id] = true;
+        }
+        $missing = array_filter($book->dates->all->known->entries, static fn (Entry $entry): bool => !isset($seen[$entry->id]));
+
+        return array_map(self::entry(...), array_values($missing));
+    }
+
+    private static function place(TakesDates $takes): string
+    {
+        return match ($takes) {
+            TakesDates::Months => 'future log',
+            TakesDates::Birthdays => 'birthdays',
+            TakesDates::Important => 'important dates',
+            TakesDates::NextYear => 'dates of next year',
+            TakesDates::Duties => 'duties',
+            TakesDates::Marks => 'marked on the year',
+            TakesDates::Days => 'its day',
+        };
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+/* The known dates of one book: how full its future log is with them, and what should be known before any ink. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book\Dates;
+
+use AmpleMargin\Book\Drawings;
+use AmpleMargin\Book\Layouts;
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Compare\Comparison;
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Hand;
+use AmpleMargin\Dates\Occurrence;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Plan\BookPlan;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\TakesDates;
+
+final class BookDates
+{
+    private readonly Loads $loads;
+
+    /** The first future log of this book; null where it has none. */
+    public readonly ?PlannedSpread $log;
+
+    /** @param list<IndexRow> $index */
+    public function __construct(
+        public readonly DatesOfBook $all,
+        private readonly BookPlan $plan,
+        private readonly Layouts $layouts,
+        private readonly Drawings $drawings,
+        private readonly array $index,
+    ) {
+        $this->loads = new Loads($all, $plan->hand ?? Hand::usual(), $plan->stock->pitch);
+        $log = null;
+        foreach ($plan->spreads as $spread) {
+            if (TakesDates::Months === $layouts->catalogue->kind($spread->kind)?->takes) {
+                $log ??= $spread;
+            }
+        }
+        $this->log = $log;
+    }
+
+    /** @return list<MonthLoad> */
+    public function loads(): array
+    {
+        return $this->loads->of($this->pages());
+    }
+
+    /** Lines one date takes in the future log of its month. */
+    public function linesOf(Occurrence $once): int
+    {
+        return $this->loads->linesOf($once, $this->wide($once->month));
+    }
+
+    /** Boxes of a line of a month in the future log. */
+    public function wide(Month $month): Fraction
+    {
+        return $this->loads->wide($this->pages(), $month);
+    }
+
+    /** @return list<Finding> */
+    public function findings(): array
+    {
+        return $this->review()->findings($this->pages());
+    }
+
+    /** @return list<Finding> with the layouts that would hold everything, which takes their drawing */
+    public function findingsWithLayouts(): array
+    {
+        return $this->review()->findings($this->pages(), function (): ?Comparison {
+            $form = null === $this->log ? null : $this->layouts->form($this->log, $this->index);
+
+            return null === $this->log || null === $form ? null : Comparison::of($form, $this->layouts->request($this->log));
+        });
+    }
+
+    private function review(): DatesReview
+    {
+        return new DatesReview($this->all, $this->loads, $this->log);
+    }
+
+    /** @return list<PageDrawing> */
+    private function pages(): array
+    {
+        return null === $this->log ? [] : $this->drawings->ofSpread($this->log->id);
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+/* Everything known about the months of a plan and a year beyond them, and on which spread each of it is written. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book\Dates;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Dates\Agenda;
+use AmpleMargin\Dates\EntryKind;
+use AmpleMargin\Dates\KnownDates;
+use AmpleMargin\Dates\Occurrence;
+use AmpleMargin\Dates\Wording;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\TakesDates;
+
+final class DatesOfBook
+{
+    /** Months after the last that are looked at: what a next-year list takes. */
+    public const BEYOND = 12;
+
+    /** The category of days that are the same every year for everybody. */
+    private const HOLIDAYS = 'holidays';
+
+    public readonly KnownDates $known;
+
+    public readonly Agenda $agenda;
+
+    public readonly Wording $wording;
+
+    /** @var array<string, true> what some spread of the plan takes, by its name */
+    private readonly array $taken;
+
+    public function __construct(public readonly Plan $plan, public readonly Catalogue $catalogue, public readonly Names $names)
+    {
+        $this->known = $plan->dates;
+        $this->agenda = Agenda::of($plan->dates, $plan->period->start, $plan->period->end->plus(self::BEYOND));
+        $this->wording = new Wording($names);
+        $taken = [];
+        foreach ($plan->spreads as $spread) {
+            $takes = $catalogue->kind($spread->kind)?->takes;
+            $taken += null === $takes ? [] : [$takes->name => true];
+        }
+        $this->taken = $taken;
+    }
+
+    public function isTaken(TakesDates $takes): bool
+    {
+        return isset($this->taken[$takes->name]);
+    }
+
+    /** @return list<Occurrence> of a month, that such a spread takes, in the order they are written */
+    public function in(Month $month, TakesDates $takes): array
+    {
+        return array_values(array_filter(
+            $this->agenda->in($month),
+            fn (Occurrence $once): bool => $this->goes($once, $takes),
+        ));
+    }
+
+    /** @return list<TakesDates> where it is written before its month is set up */
+    public function places(Occurrence $once): array
+    {
+        $known = [TakesDates::Months, TakesDates::Birthdays, TakesDates::Important, TakesDates::NextYear, TakesDates::Marks];
+
+        return array_values(array_filter(
+            $known,
+            fn (TakesDates $takes): bool => $this->isTaken($takes) && $this->goes($once, $takes),
+        ));
+    }
+
+    private function goes(Occurrence $once, TakesDates $takes): bool
+    {
+        $birthday = EntryKind::Birthday === $once->entry->is;
+        $within = $this->plan->period->contains($once->month);
+
+        return match ($takes) {
+            TakesDates::Birthdays => $birthday && $within,
+            TakesDates::Important => !$birthday && $within && $this->isImportant($once),
+            TakesDates::Months => !($birthday && $this->isTaken(TakesDates::Birthdays))
+                && !($this->isTaken(TakesDates::Important) && $this->isImportant($once))
+                && ($this->known->category($once->entry->category)->log ?? true),
+            TakesDates::NextYear => !$within && !$birthday && null === $once->entry->repeat,
+            TakesDates::Marks, TakesDates::Days => $within && null !== $once->day,
+            TakesDates::Duties => false,
+        };
+    }
+
+    /** On a page of their own, what everybody has off and what comes once a year. */
+    private function isImportant(Occurrence $once): bool
+    {
+        return EntryKind::Date === $once->entry->is && self::HOLIDAYS === $once->entry->category;
+    }
+}

@@ -1,0 +1,226 @@
+<?php
+
+/* What would be noticed too late, what has no room, and what nothing takes up: said before any ink, with the ways out. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book\Dates;
+
+use AmpleMargin\Calendar\Day;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Compare\Comparison;
+use AmpleMargin\Counting\Plural;
+use AmpleMargin\Dates\Entry;
+use AmpleMargin\Dates\EntryKind;
+use AmpleMargin\Dates\LeapDay;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Offer;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Editing\Dates\SetDate;
+use AmpleMargin\Editing\Spread\AddSpread;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Spread\TakesDates;
+
+/** @internal to Book */
+final class DatesReview
+{
+    /** Of whom these findings speak. */
+    public const ABOUT = 'dates';
+
+    /** A duty due in the first days of a month is seen while that month is set up, or after. From memory. */
+    private const EARLY = 7;
+
+    /** Days a duty is thought of ahead where nobody says. From memory. */
+    private const LEAD = 14;
+
+    /** Layouts offered. */
+    private const OFFERS = 3;
+
+    private readonly Names $words;
+
+    public function __construct(
+        private readonly DatesOfBook $dates,
+        private readonly Loads $loads,
+        private readonly ?PlannedSpread $log,
+    ) {
+        $this->words = new Names('en');
+    }
+
+    /**
+     * @param list<PageDrawing> $pages   of the future log
+     * @param (\Closure(): (Comparison|null))|null $layouts asked where offers of other layouts are wanted
+     *
+     * @return list<Finding>
+     */
+    public function findings(array $pages, ?\Closure $layouts = null): array
+    {
+        if ([] === $this->dates->known->entries) {
+            return [];
+        }
+
+        return [...$this->overflow($pages, $layouts), ...$this->late(), ...$this->untaken(), ...$this->leapDays()];
+    }
+
+    /**
+     * @param list<PageDrawing> $pages
+     * @param (\Closure(): (Comparison|null))|null $layouts
+     *
+     * @return list<Finding>
+     */
+    private function overflow(array $pages, ?\Closure $layouts): array
+    {
+        $full = array_values(array_filter($this->loads->of($pages), static fn (MonthLoad $load): bool => $load->over() > 0));
+        $log = $this->log;
+        if ([] === $full || null === $log) {
+            return [];
+        }
+        $months = array_map(fn (MonthLoad $load): string => "{$this->words->monthAndYear($load->month)} needs "
+            .Plural::of($load->lines, 'line', 'lines').' and has '.(0 === $load->room ? 'none' : $load->room), $full);
+        $offers = null === $layouts ? [] : $this->ways($log, $this->loads->over($pages), $layouts());
+
+        return [new Finding(
+            self::ABOUT,
+            'The future log has too little room for what is known already: '.self::listed($months).'.',
+            $offers,
+            false,
+        )];
+    }
+
+    /** @return list<Offer> layouts that hold everything, or else more than now; and the birthdays to a page of their own */
+    private function ways(PlannedSpread $log, int $over, ?Comparison $layouts): array
+    {
+        $ways = [];
+        foreach ($layouts->candidates ?? [] as $candidate) {
+            $left = $this->loads->over($candidate->pages);
+            if (!$candidate->current && $left < $over) {
+                $ways[] = [$left, $candidate->measures->pages, $candidate];
+            }
+        }
+        usort($ways, static fn (array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);
+        $offers = array_map(static fn (array $way): Offer => Offer::settings(
+            $log->id,
+            "Draw it as “{$way[2]->layout->name}”: ".(0 === $way[0] ? 'everything fits' : Plural::of($way[0], 'line', 'lines').' too few')
+                .', '.Plural::of($way[1], 'page', 'pages'),
+            $way[2]->layout->settings,
+        ), \array_slice($ways, 0, self::OFFERS));
+        if (!$this->dates->isTaken(TakesDates::Birthdays) && $this->hasBirthdays()) {
+            array_push($offers, ...$this->adding(TakesDates::Birthdays, 'Give the birthdays a page of their own'));
+        }
+
+        return $offers;
+    }
+
+    /** @return list<Finding> duties that are seen when it is too late, or must be thought of before the book begins */
+    private function late(): array
+    {
+        $findings = [];
+        $period = $this->dates->plan->period;
+        $first = Day::of($period->start, 1);
+        $last = Day::lastOf($period->end);
+        foreach ($this->dates->known->entries as $entry) {
+            if (EntryKind::Duty !== $entry->is) {
+                continue;
+            }
+            foreach ($entry->begins($first, $last) as $due) {
+                if (0 === $entry->lead && $due->day <= self::EARLY) {
+                    $findings[] = new Finding(
+                        self::ABOUT,
+                        "“{$entry->words}” is due on {$this->day($due)} and would be seen only when "
+                            ."{$this->words->monthAndYear($due->month)} is set up.",
+                        [new Offer('Think of it '.self::LEAD.' days before', (new SetDate($entry->id, ['lead' => self::LEAD]))->written())],
+                        false,
+                    );
+                    break;
+                }
+                $ahead = $due->plus(-$entry->lead);
+                if ($ahead->isBefore($first)) {
+                    $findings[] = new Finding(
+                        self::ABOUT,
+                        "“{$entry->words}” is due on {$this->day($due)} and must be thought of on {$this->day($ahead)}, "
+                            .'before this book begins: write that into the old one now.',
+                        [],
+                        false,
+                    );
+                }
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @return list<Finding> */
+    private function untaken(): array
+    {
+        $lost = 0;
+        foreach ($this->dates->plan->period->months() as $month) {
+            foreach ($this->dates->agenda->in($month) as $once) {
+                $lost += [] === $this->dates->places($once) ? 1 : 0;
+            }
+        }
+
+        return 0 === $lost ? [] : [new Finding(
+            self::ABOUT,
+            Plural::of($lost, 'date has', 'dates have').' no page before the month is set up.',
+            $this->dates->isTaken(TakesDates::Months) ? [] : $this->adding(TakesDates::Months, 'Add a future log'),
+            false,
+        )];
+    }
+
+    /** @return list<Finding> */
+    private function leapDays(): array
+    {
+        $findings = [];
+        foreach ($this->dates->known->entries as $entry) {
+            if (!$entry->isOfLeapDay()) {
+                continue;
+            }
+            $without = array_filter(
+                $entry->begins(Day::of($this->dates->plan->period->start, 1), Day::lastOf($this->dates->plan->period->end)),
+                static fn (Day $day): bool => 29 !== $day->day,
+            );
+            if ([] !== $without) {
+                $findings[] = $this->leapDay($entry, array_values($without)[0]);
+            }
+        }
+
+        return $findings;
+    }
+
+    private function leapDay(Entry $entry, Day $day): Finding
+    {
+        $other = LeapDay::Before === $entry->leap ? LeapDay::After : LeapDay::Before;
+
+        return new Finding(
+            self::ABOUT,
+            "“{$entry->words}” is of 29 February, which {$day->month->year} does not have: it stands {$entry->leap->words()}.",
+            [new Offer('Put it '.$other->words(), (new SetDate($entry->id, ['leap' => $other->value]))->written())],
+            false,
+        );
+    }
+
+    /** @return list<Offer> a spread that takes them, where there is a kind for it */
+    private function adding(TakesDates $takes, string $say): array
+    {
+        $kind = $this->dates->catalogue->taking($takes);
+
+        return null === $kind ? [] : [new Offer($say, (new AddSpread($kind->id))->written())];
+    }
+
+    private function hasBirthdays(): bool
+    {
+        return [] !== array_filter($this->dates->known->entries, static fn (Entry $entry): bool => EntryKind::Birthday === $entry->is);
+    }
+
+    private function day(Day $day): string
+    {
+        return "$day->day {$this->words->monthAndYear($day->month)}";
+    }
+
+    /** @param non-empty-list<string> $some */
+    private static function listed(array $some): string
+    {
+        $last = array_pop($some);
+
+        return [] === $some ? $last : implode('; ', $some)."; $last";
+    }
+}

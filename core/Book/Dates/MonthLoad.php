@@ -1,0 +1,31 @@
+<?php
+
+/* What a month's known dates need in the future log, against the room it has there. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book\Dates;
+
+use AmpleMargin\Calendar\Month;
+
+final class MonthLoad
+{
+    /**
+     * @param int      $dates how many are written there
+     * @param int      $lines they need in the person's hand, long ones more than one
+     * @param int|null $room  lines its room has; null where the future log has none for this month
+     */
+    public function __construct(
+        public readonly Month $month,
+        public readonly int $dates,
+        public readonly int $lines,
+        public readonly ?int $room,
+    ) {
+    }
+
+    /** Lines too many. */
+    public function over(): int
+    {
+        return null === $this->room ? 0 : max(0, $this->lines - $this->room);
+    }
+}

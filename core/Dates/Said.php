@@ -1,0 +1,111 @@
+<?php
+
+/* A line as a person writes or pastes it, taken apart: a day at its beginning or its end, a time, and the words. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Dates;
+
+final class Said
+{
+    /** Words of a line that may name its day. */
+    private const WORDS_OF_DAY = 6;
+
+    private function __construct(
+        public readonly When $when,
+        public readonly string $words,
+        public readonly ?string $time,
+        public readonly ?string $ends,
+        public readonly EntryKind $is,
+    ) {
+    }
+
+    /** @throws DayRefused saying what is wrong with it */
+    public static function line(string $line, SaidDay $days): self
+    {
+        $line = trim((string) preg_replace('/^[\s•·*\-–—☐□>]+/u', '', $line));
+        [$when, $rest] = self::dayOf($line, $days);
+        [$time, $ends, $rest] = self::clock($rest);
+        $whose = BirthdayWords::whose($rest);
+        // What stood between the day and the words.
+        $words = $whose ?? (string) preg_replace('/^[\s,;:–-]+|[\s,;:–-]+$/u', '', $rest);
+        if ('' === $words) {
+            throw DayRefused::empty($line);
+        }
+
+        return new self($when, mb_substr($words, 0, Entry::LONGEST), $time, $ends, null === $whose ? EntryKind::Date : EntryKind::Birthday);
+    }
+
+    /**
+     * As an entry. A birthday that names a year before the book's keeps it as the year of birth.
+     *
+     * @param int $year the first of the book
+     */
+    public function entry(string $id, string $category, int $year): Entry
+    {
+        $first = $this->when->first;
+
+        return new Entry(
+            $id,
+            $this->words,
+            $this->when,
+            $this->is,
+            $category,
+            $this->time,
+            $this->ends,
+            born: EntryKind::Birthday === $this->is && null !== $first && $first->month->year < $year ? $first->month->year : null,
+        );
+    }
+
+    /**
+     * The longest beginning, or else end, of a line that names a day; and what is left.
+     *
+     * @return array{When, string}
+     *
+     * @throws DayRefused
+     */
+    private static function dayOf(string $line, SaidDay $days): array
+    {
+        $words = explode(' ', (string) preg_replace('/\s+/u', ' ', str_replace("\t", ' ', $line)));
+        $most = min(self::WORDS_OF_DAY, \count($words) - 1);
+        $refused = null;
+        for ($count = $most; $count > 0; --$count) {
+            $begins = rtrim(implode(' ', \array_slice($words, 0, $count)), ':,;');
+            $ends = ltrim(implode(' ', \array_slice($words, -$count)), '(');
+            foreach ([[$begins, \array_slice($words, $count)], [rtrim($ends, ')'), \array_slice($words, 0, -$count)]] as [$said, $rest]) {
+                try {
+                    return [$days->read($said), implode(' ', $rest)];
+                } catch (DayRefused $why) {
+                    $refused = null === $refused && $why->isOfADay ? $why : $refused;
+                }
+            }
+            // "31 April" is no 31st of another month.
+            if (null !== $refused) {
+                throw $refused;
+            }
+        }
+
+        throw DayRefused::none(mb_substr($line, 0, 40));
+    }
+
+    /** @return array{string|null, string|null, string} from, to, and what is left */
+    private static function clock(string $words): array
+    {
+        $clock = '(?|([01]?\d|2[0-3])[:.h]([0-5]\d)\s*(am|pm|)|(1[0-2]|[1-9])()\s*(am|pm))';
+        if (1 !== preg_match("/(?<![\\d.])$clock(?:\\s*[–-]\\s*$clock)?(?![\\d.\\w])/iu", $words, $found)) {
+            return [null, null, $words];
+        }
+        $at = static fn (string $hour, string $minute, string $half): string => \sprintf(
+            '%02d:%02d',
+            ((int) $hour % ('' === $half ? 24 : 12)) + ('pm' === strtolower($half) ? 12 : 0),
+            (int) $minute,
+        );
+        $found += array_fill(0, 7, '');
+
+        return [
+            $at($found[1], $found[2], $found[3]),
+            '' === $found[4] ? null : $at($found[4], $found[5], $found[6]),
+            trim((string) preg_replace('/\s+/u', ' ', str_replace($found[0], ' ', $words)), ' ,'),
+        ];
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+/* What of the dates that are known a kind takes up, and where. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread;
+
+enum TakesDates
+{
+    /** All of a month that has no page of its own, in the month's room. */
+    case Months;
+    /** Birthdays, in the room of their month or sign. */
+    case Birthdays;
+    /** What comes every year and must not be missed, in the month's room. */
+    case Important;
+    /** What comes after the months of the book, one line each. */
+    case NextYear;
+    /** What comes again and must be done: a row each. */
+    case Duties;
+    /** Each on its day, which is marked. */
+    case Marks;
+    /** Each in the place of its day. */
+    case Days;
+}
