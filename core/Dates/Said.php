@@ -25,7 +25,7 @@ final class Said
     {
         $line = trim((string) preg_replace('/^[\s•·*\-–—☐□>]+/u', '', $line));
         [$when, $rest] = self::dayOf($line, $days);
-        [$time, $ends, $rest] = self::clock($rest);
+        [$time, $ends, $rest] = self::words($rest);
         $whose = BirthdayWords::whose($rest);
         // What stood between the day and the words.
         $words = $whose ?? (string) preg_replace('/^[\s,;:–-]+|[\s,;:–-]+$/u', '', $rest);
@@ -88,8 +88,12 @@ final class Said
         throw DayRefused::none(mb_substr($line, 0, 40));
     }
 
-    /** @return array{string|null, string|null, string} from, to, and what is left */
-    private static function clock(string $words): array
+    /**
+     * A time among words: from, to, and what is left.
+     *
+     * @return array{string|null, string|null, string}
+     */
+    public static function words(string $words): array
     {
         $clock = '(?|([01]?\d|2[0-3])[:.h]([0-5]\d)\s*(am|pm|)|(1[0-2]|[1-9])()\s*(am|pm))';
         if (1 !== preg_match("/(?<![\\d.])$clock(?:\\s*[–-]\\s*$clock)?(?![\\d.\\w])/iu", $words, $found)) {

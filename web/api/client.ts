@@ -50,6 +50,20 @@ export type Pens = Schemas['Palette'];
 export type KeyChecked = Schemas['KeyChecked'];
 export type Copying = Schemas['Copying'];
 export type Beginning = Schemas['Starters']['starters'][number];
+export type Dates = Schemas['Dates'];
+export type DateTime = Schemas['DateTime'];
+export type DateEntry = Schemas['DateEntry'];
+export type DateCategory = Schemas['DateCategory'];
+export type DatesTransfer = Schemas['DatesTransfer'];
+export type DatesPreview = Schemas['DatesPreview'];
+export interface DatesAsked {
+  text?: string;
+  files?: { name: string; content: string }[];
+  zone?: string;
+  month_first?: boolean;
+  category?: string;
+  near?: string;
+}
 export interface Starter {
   id: string;
   name: string;
@@ -145,5 +159,9 @@ export const api = {
   forgetKind: (kind: string) => call<void>('DELETE', `/kinds/${encodeURIComponent(kind)}`),
   opening: (ref: Ref, page: number) => call<Opening>('GET', about(ref, `/openings/${page}`)),
   leaves: (ref: Ref, from: number, to: number) => call<Leaves>('GET', about(ref, `/leaves?from=${from}&to=${to}`)),
+  dates: (ref: Ref, month: string) => call<Dates>('GET', about(ref, `/dates?month=${month}`)),
+  transfer: (ref: Ref, month: string) => call<DatesTransfer>('GET', about(ref, `/dates/transfer?month=${month}`)),
+  repeats: (ref: Ref, day: string, near: string) => call<{ repeats: { rule: string; words: string }[] }>('GET', about(ref, `/dates/repeats?${new URLSearchParams({ day, near })}`)),
+  previewDates: (ref: Ref, asked: DatesAsked) => call<DatesPreview>('POST', about(ref, '/dates/preview'), asked),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
 };

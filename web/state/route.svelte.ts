@@ -1,6 +1,6 @@
 // Addresses: every screen has one, and the browser's Back works.
 
-export type Screen = 'shelf' | 'new' | 'count' | 'stock' | 'spreads' | 'months' | 'bench' | 'desk' | 'sheets' | 'compare' | 'key' | 'copy' | 'parts' | 'leaf' | 'dress';
+export type Screen = 'shelf' | 'new' | 'count' | 'stock' | 'spreads' | 'months' | 'bench' | 'desk' | 'sheets' | 'compare' | 'key' | 'copy' | 'parts' | 'leaf' | 'dress' | 'dates' | 'transfer';
 
 class Route {
   path = $state(location.pathname);
@@ -36,7 +36,7 @@ class Route {
     const [first, , third] = this.parts;
     if (first === 'new' || first === 'count') return first;
     if (first !== 'notebooks') return 'shelf';
-    return (['stock', 'months', 'bench', 'desk', 'sheets', 'count', 'compare', 'key', 'copy', 'parts', 'leaf', 'dress'] as const).find((screen) => screen === third) ?? 'spreads';
+    return (['stock', 'months', 'bench', 'desk', 'sheets', 'count', 'compare', 'key', 'copy', 'parts', 'leaf', 'dress', 'dates', 'transfer'] as const).find((screen) => screen === third) ?? 'spreads';
   }
 
   get notebook(): string | null {

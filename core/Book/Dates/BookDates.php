@@ -9,7 +9,6 @@ namespace AmpleMargin\Book\Dates;
 use AmpleMargin\Book\Drawings;
 use AmpleMargin\Book\Layouts;
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Compare\Comparison;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Hand;
 use AmpleMargin\Dates\Occurrence;
@@ -17,7 +16,9 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\TakesDates;
 
 final class BookDates
@@ -72,11 +73,27 @@ final class BookDates
     /** @return list<Finding> with the layouts that would hold everything, which takes their drawing */
     public function findingsWithLayouts(): array
     {
-        return $this->review()->findings($this->pages(), function (): ?Comparison {
-            $form = null === $this->log ? null : $this->layouts->form($this->log, $this->index);
+        return $this->review()->findings($this->pages(), $this->layoutsOfLog(...));
+    }
 
-            return null === $this->log || null === $form ? null : Comparison::of($form, $this->layouts->request($this->log));
-        });
+    /** @return list<LogLayout> every way its form has, and each with a line a box where its lines are further apart */
+    private function layoutsOfLog(): array
+    {
+        $form = null === $this->log ? null : $this->layouts->form($this->log, $this->index);
+        if (null === $this->log || !$form instanceof HasLayouts) {
+            return [];
+        }
+        $request = $this->layouts->request($this->log);
+        $found = [];
+        foreach ([new Layout('A line a box', []), ...$form->layouts($request)] as $layout) {
+            $settings = $layout->settings + ($request->settings->boxes('line')->equals(1) ? [] : ['line' => '1']);
+            $laid = [] === $settings ? null : $form->layOut($request->with($settings));
+            if (null !== $laid && null === $laid->broken()) {
+                $found[] = new LogLayout($layout->name, $settings, $laid->drawings());
+            }
+        }
+
+        return $found;
     }
 
     private function review(): DatesReview

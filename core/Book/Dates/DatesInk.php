@@ -11,6 +11,8 @@ namespace AmpleMargin\Book\Dates;
 
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Colour\Palette;
+use AmpleMargin\Colour\Pen;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Hand;
 use AmpleMargin\Counting\Plural;
@@ -171,11 +173,32 @@ final class DatesInk
                 static fn (Occurrence $once): bool => $once->day?->number === $day->number,
             ));
             [$lines, $placed] = $this->fitting($some, $room, $this->dates->wording->words(...));
+            if (isset($some[$placed]) && \count($lines) < $room->lines) {
+                $lines = [...$lines, ...$this->begun($some[$placed], $room, $room->lines - \count($lines))];
+                ++$placed;
+            }
             $count += $placed;
             array_push($draw, ...$this->lines($lines, $room));
         }
 
         return $draw;
+    }
+
+    /**
+     * In the cell of its day the beginning of something long still says what is on.
+     *
+     * @return list<array{string, string|null}>
+     */
+    private function begun(Occurrence $once, Room $room, int $most): array
+    {
+        $letters = $this->hand->letters($room->wide, $this->pitch);
+        $lines = \array_slice(Wrap::lines($this->dates->wording->words($once), $letters), 0, $most);
+        $last = array_pop($lines) ?? '';
+
+        return array_map(
+            fn (string $line): array => [$line, $this->penForWords($once)],
+            [...$lines, mb_strimwidth("$last …", 0, max(2, $letters), '…')],
+        );
     }
 
     /** @return list<\Closure(Canvas): void> */
@@ -262,6 +285,14 @@ final class DatesInk
         return $this->dates->known->category($once->entry->category)?->pen;
     }
 
+    /** Words in a pen that does not stand out on paper are written in ink. */
+    private function penForWords(Occurrence $once): ?string
+    {
+        $pen = $this->penOf($once);
+
+        return null === $pen || [] === (new Palette([new Pen($pen, '')]))->forLines() ? null : $pen;
+    }
+
     /**
      * The whole entries that fit into a room, line by line.
      *
@@ -281,7 +312,7 @@ final class DatesInk
                 break;
             }
             foreach ($wrapped as $line) {
-                $lines[] = [$line, $this->penOf($once)];
+                $lines[] = [$line, $this->penForWords($once)];
             }
             ++$placed;
         }

@@ -8,7 +8,6 @@ namespace AmpleMargin\Book\Dates;
 
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Names;
-use AmpleMargin\Compare\Comparison;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Dates\Entry;
 use AmpleMargin\Dates\EntryKind;
@@ -48,7 +47,7 @@ final class DatesReview
 
     /**
      * @param list<PageDrawing> $pages   of the future log
-     * @param (\Closure(): (Comparison|null))|null $layouts asked where offers of other layouts are wanted
+     * @param (\Closure(): list<LogLayout>)|null $layouts asked where offers of other layouts are wanted
      *
      * @return list<Finding>
      */
@@ -63,7 +62,7 @@ final class DatesReview
 
     /**
      * @param list<PageDrawing> $pages
-     * @param (\Closure(): (Comparison|null))|null $layouts
+     * @param (\Closure(): list<LogLayout>)|null $layouts
      *
      * @return list<Finding>
      */
@@ -86,28 +85,33 @@ final class DatesReview
         )];
     }
 
-    /** @return list<Offer> layouts that hold everything, or else more than now; and the birthdays to a page of their own */
-    private function ways(PlannedSpread $log, int $over, ?Comparison $layouts): array
+    /**
+     * Layouts that hold everything, or else more than now; and the birthdays to a page of their own.
+     *
+     * @param list<LogLayout> $layouts
+     *
+     * @return list<Offer>
+     */
+    private function ways(PlannedSpread $log, int $over, array $layouts): array
     {
         $ways = [];
-        foreach ($layouts->candidates ?? [] as $candidate) {
-            $left = $this->loads->over($candidate->pages);
-            if (!$candidate->current && $left < $over) {
-                $ways[] = [$left, $candidate->measures->pages, $candidate];
+        foreach ($layouts as $layout) {
+            $left = $this->loads->over($layout->pages);
+            if ($left < $over) {
+                $ways[] = [$left, \count($layout->pages), $layout];
             }
         }
         usort($ways, static fn (array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);
         $offers = array_map(static fn (array $way): Offer => Offer::settings(
             $log->id,
-            "Draw it as “{$way[2]->layout->name}”: ".(0 === $way[0] ? 'everything fits' : Plural::of($way[0], 'line', 'lines').' too few')
+            "Draw it as “{$way[2]->name}”: ".(0 === $way[0] ? 'everything fits' : Plural::of($way[0], 'line', 'lines').' too few')
                 .', '.Plural::of($way[1], 'page', 'pages'),
-            $way[2]->layout->settings,
+            $way[2]->settings,
         ), \array_slice($ways, 0, self::OFFERS));
-        if (!$this->dates->isTaken(TakesDates::Birthdays) && $this->hasBirthdays()) {
-            array_push($offers, ...$this->adding(TakesDates::Birthdays, 'Give the birthdays a page of their own'));
-        }
 
-        return $offers;
+        return $this->dates->isTaken(TakesDates::Birthdays) || !$this->hasBirthdays()
+            ? $offers
+            : [...$offers, ...$this->adding(TakesDates::Birthdays, 'Give the birthdays a page of their own')];
     }
 
     /** @return list<Finding> duties that are seen when it is too late, or must be thought of before the book begins */

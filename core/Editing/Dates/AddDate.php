@@ -9,6 +9,7 @@ namespace AmpleMargin\Editing\Dates;
 use AmpleMargin\Dates\Entry;
 use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Dates\NewIds;
+use AmpleMargin\Dates\Said;
 use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
 use AmpleMargin\Plan\Plan;
@@ -48,8 +49,15 @@ final class AddDate implements Edit
     private function entry(Plan $plan): Entry
     {
         $words = $this->given['words'] ?? '';
+        $words = \is_string($words) ? $words : '';
+        $given = $this->given;
+        if (!isset($given['time'])) {
+            // "Dentist 10:30" says the time as well.
+            [$time, $ends, $left] = Said::words($words);
+            $given = null === $time || '' === $left ? $given : ['words' => $left, 'time' => $time, 'ends' => $ends] + $given;
+        }
 
-        return SaidEntry::of(['id' => (new NewIds($plan->dates))->of(\is_string($words) ? $words : '')] + $this->given, $plan);
+        return SaidEntry::of(['id' => (new NewIds($plan->dates))->of($words)] + $given, $plan);
     }
 
     public function written(): array

@@ -107,6 +107,8 @@ final class FutureLog implements Form, HasLayouts, HasParts
             self::named('With a door', ['school' => 'door']),
             self::named('A column per month', ['school' => 'columns']),
             self::named('Dates only', ['school' => 'dates']),
+            self::named('2 months a page', ['months_per_page' => 2, 'columns' => 1]),
+            self::named('A page for each month', ['months_per_page' => 1, 'columns' => 1]),
         ];
     }
 
