@@ -20,6 +20,7 @@ use AmpleMargin\Spread\Fillings;
 use AmpleMargin\Spread\Part\Cut;
 use AmpleMargin\Spread\Setting\Field;
 use App\Api\KindView;
+use App\Import\PublicHolidays;
 use App\Repository\Kinds;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -28,6 +29,16 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final class CatalogueController
 {
+    /** The countries and regions whose public holidays are known, by their codes. */
+    #[Route('/api/holidays', methods: 'GET')]
+    public function holidays(): JsonResponse
+    {
+        $known = PublicHolidays::countries();
+
+        // A region "" alone would be a list.
+        return new JsonResponse(['countries' => array_map(static fn (array $regions): object => (object) $regions, $known['countries'])] + $known);
+    }
+
     #[Route('/api/catalogue', methods: 'GET')]
     public function catalogue(Catalogue $catalogue): JsonResponse
     {

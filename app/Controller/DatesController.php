@@ -25,6 +25,7 @@ use App\Api\PreviewView;
 use App\Export\DatesCalendar;
 use App\Export\DatesTable;
 use App\Import\DateFiles;
+use App\Import\PublicHolidays;
 use App\Import\ReadDates;
 use App\Repository\Notebooks;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -67,7 +68,7 @@ final class DatesController
     /**
      * What lines or files would bring in; nothing is taken.
      *
-     * {text?, files?: [{name, content: base64}], zone?, month_first?, category?, near?}
+     * {text?, files?: [{name, content: base64}], holidays?: {country, region}, zone?, month_first?, category?, near?}
      */
     #[Route('/preview', methods: 'POST')]
     public function preview(string $id, Request $request): JsonResponse
@@ -94,6 +95,17 @@ final class DatesController
         foreach ($values->each('files', self::FILES) as $file) {
             $bytes = base64_decode($file->text('content', '', 2 * DateFiles::LARGEST), true);
             $read = $read->and($files->read($file->text('name', 'a file', 200), false === $bytes ? '' : $bytes));
+        }
+
+        if ($values->has('holidays')) {
+            $where = $values->inside('holidays');
+            $read = $read->and(new ReadDates(PublicHolidays::of(
+                $where->text('country', '', 5),
+                $where->text('region', '', 20),
+                $book->plan->period,
+                $book->plan->language,
+                $book->dates->all->known,
+            )));
         }
 
         return new JsonResponse(['version' => $notebook->version()] + PreviewView::of($book, $read, $category));

@@ -8,7 +8,6 @@ namespace App\Import;
 
 use Sabre\VObject\Component;
 use Sabre\VObject\Component\VCalendar;
-use Sabre\VObject\ParseException;
 use Sabre\VObject\Reader;
 
 final class CalendarEvents
@@ -48,7 +47,8 @@ final class CalendarEvents
     {
         try {
             $read = Quietly::do(static fn (): mixed => Reader::read($text, self::OPTIONS));
-        } catch (ParseException|\InvalidArgumentException) {
+        } catch (\Exception) {
+            // The library throws many kinds for what it cannot read.
             return null;
         }
 

@@ -16,7 +16,6 @@ use AmpleMargin\Dates\Rule;
 use AmpleMargin\Dates\When;
 use Sabre\VObject\Component;
 use Sabre\VObject\Parameter;
-use Sabre\VObject\ParseException;
 use Sabre\VObject\Property;
 use Sabre\VObject\Reader;
 
@@ -34,7 +33,8 @@ final class CardFile
         foreach ($cards[0] as $card) {
             try {
                 $read = Quietly::do(static fn (): mixed => Reader::read($card, Reader::OPTION_FORGIVING | Reader::OPTION_IGNORE_INVALID_LINES));
-            } catch (ParseException|\InvalidArgumentException) {
+            } catch (\Exception) {
+                // The library throws many kinds for what it cannot read.
                 ++$broken;
                 continue;
             }

@@ -11,9 +11,17 @@ use AmpleMargin\Calendar\Month;
 
 final class Agenda
 {
+    /** Times that everything together may happen: some hundred entries a week. From memory. */
+    public const MOST = 15_000;
+
     /** @param array<int, list<Occurrence>> $byMonth by the month's index, in order */
-    private function __construct(private readonly array $byMonth, private readonly Month $from, private readonly Month $to)
-    {
+    private function __construct(
+        private readonly array $byMonth,
+        private readonly Month $from,
+        private readonly Month $to,
+        /** Whether more happens than is gone through. */
+        public readonly bool $isCutOff,
+    ) {
     }
 
     public static function of(KnownDates $dates, Month $from, Month $to): self
@@ -21,8 +29,12 @@ final class Agenda
         $first = Day::of($from, 1);
         $last = Day::lastOf($to);
         $all = [];
+        $left = self::MOST;
         foreach ($dates->entries as $entry) {
             foreach (self::times($entry, $first, $last) as $once) {
+                if (--$left < 0) {
+                    break 2;
+                }
                 $all[$once->month->index()][] = $once;
             }
         }
@@ -36,7 +48,7 @@ final class Agenda
             usort($some, Occurrence::order(...));
         }
 
-        return new self($all, $from, $to);
+        return new self($all, $from, $to, $left < 0);
     }
 
     /** @return list<Occurrence> by day, the undated last */

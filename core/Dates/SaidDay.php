@@ -136,8 +136,6 @@ final class SaidDay
                 $day = $number;
             } elseif (null !== $number && \strlen($found[1] ?? '') > 2 && null === $year) {
                 $year = $number;
-            } elseif (null !== $number && null !== $day && null !== $month && null === $year) {
-                $year = $this->year((string) $number);
             } elseif (null !== $named && null === $month) {
                 $month = $named;
             } elseif (0 !== $i || null !== $number || !$this->isWeekday($word)) {

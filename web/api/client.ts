@@ -61,6 +61,7 @@ export interface DatesAsked {
   files?: { name: string; content: string }[];
   zone?: string;
   month_first?: boolean;
+  holidays?: { country: string; region: string };
   category?: string;
   near?: string;
 }
@@ -162,6 +163,7 @@ export const api = {
   dates: (ref: Ref, month: string) => call<Dates>('GET', about(ref, `/dates?month=${month}`)),
   transfer: (ref: Ref, month: string) => call<DatesTransfer>('GET', about(ref, `/dates/transfer?month=${month}`)),
   repeats: (ref: Ref, day: string, near: string) => call<{ repeats: { rule: string; words: string }[] }>('GET', about(ref, `/dates/repeats?${new URLSearchParams({ day, near })}`)),
+  holidays: () => call<{ from: number; to: number; countries: Record<string, Record<string, string>> }>('GET', '/holidays'),
   previewDates: (ref: Ref, asked: DatesAsked) => call<DatesPreview>('POST', about(ref, '/dates/preview'), asked),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
 };

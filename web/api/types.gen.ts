@@ -508,6 +508,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/holidays": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The countries and regions whose public holidays are known */
+        get: operations["holidays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/drawer": {
         parameters: {
             query?: {
@@ -2917,6 +2934,11 @@ export interface operations {
                         /** @description base64 */
                         content: string;
                     }[];
+                    holidays?: {
+                        country: string;
+                        /** @description of what the whole country has where it is left out */
+                        region?: string;
+                    };
                     /** @description where the person lives, such as Europe/Berlin */
                     zone?: string;
                     /** @description whether 3/4 is 4 March */
@@ -2991,6 +3013,34 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+        };
+    };
+    holidays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description countries */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        from: number;
+                        to: number;
+                        countries: {
+                            [key: string]: {
+                                [key: string]: string;
+                            };
+                        };
+                    };
+                };
+            };
         };
     };
     drawer: {

@@ -95,6 +95,7 @@
           {#if kind?.parts}<a href={route.to('parts', one.id)}>Part this page</a>{/if}
           {#if kind?.designer}<a href={route.to(kind.designer as ScreenName, one.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
         {/each}
+        {#if /^\d{4}-\d{2}/.test(group.drawing)}<a href={route.to('transfer', group.drawing.slice(0, 7))}>Transfer its dates</a>{/if}
         {#if group.copying.length > 0}<a href={route.to('copy', group.copying[0]?.page ?? route.page)}>Copying view</a>{/if}
       </p>
       {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}{#if kindOf(one.kind)?.record}<p class="quiet">{kindOf(one.kind)?.record}</p>{/if}{/each}

@@ -1,5 +1,7 @@
 <!-- Pasted lines and files: what would come in is shown, line by line, before anything is taken. -->
 <script lang="ts">
+  import { api } from '../api/client';
+  import { Loader } from '../state/loader.svelte';
   import { fileOf, LARGEST, type DatesState } from './dates.svelte';
 
   let { dates: held }: { dates: DatesState } = $props();
@@ -7,6 +9,20 @@
   const AS = { new: 'new', changed: 'changed', same: 'there already', double: 'a double', outside: 'outside the book', skipped: 'skipped' };
   let text = $state('');
   let refused = $state('');
+  /** The countries are fetched when somebody asks for them. */
+  const countries = new Loader<{ countries: Record<string, Record<string, string>> }>();
+  let country = $state('');
+  let region = $state('');
+  const named = $derived(
+    Object.entries(countries.value?.countries ?? {})
+      .map(([code, parts]) => [code, parts[''] ?? code] as const)
+      .sort((one, other) => one[1].localeCompare(other[1])),
+  );
+  const regions = $derived(
+    Object.entries(countries.value?.countries[country] ?? {})
+      .filter(([code]) => code !== '')
+      .sort((one, other) => one[1].localeCompare(other[1])),
+  );
   const preview = $derived(held.incoming.value);
   const summary = $derived(
     preview
@@ -43,6 +59,28 @@
       <p class="quiet">Calendars, address cards, tables, text.</p>
     </div>
   </div>
+  <details ontoggle={(event) => event.currentTarget.open && !countries.value && countries.load(() => api.holidays())}>
+    <summary>Public holidays</summary>
+    <div class="holidays">
+      <label class="field">
+        <span>Country</span>
+        <select class="select" bind:value={country} onchange={() => (region = '')}>
+          <option value="">choose …</option>
+          {#each named as [code, name] (code)}<option value={code}>{name}</option>{/each}
+        </select>
+      </label>
+      <label class="field">
+        <span>Region</span>
+        <select class="select" bind:value={region} disabled={regions.length === 0}>
+          <option value="">the whole country</option>
+          {#each regions as [code, name] (code)}<option value={code}>{name}</option>{/each}
+        </select>
+      </label>
+      <button class="btn" disabled={country === ''} onclick={() => held.preview({ holidays: { country, region } })}>Look at them</button>
+    </div>
+    {#if countries.wrong}<p class="wrong" role="alert">{countries.wrong}</p>{/if}
+    <p class="quiet">From open data that comes with the program; look them over, they are not always right.</p>
+  </details>
   {#if refused}<p class="wrong" role="alert">{refused}</p>{/if}
   {#if held.incoming.wrong}<p class="wrong" role="alert">{held.incoming.wrong}</p>{/if}
   {#if held.incoming.waiting}<p role="status" class="quiet">Reading …</p>{/if}
@@ -85,6 +123,20 @@
     grid-template-columns: minmax(0, 1fr) auto;
     gap: 1rem;
     margin-top: 0.5rem;
+  }
+  details {
+    margin-top: 0.8rem;
+  }
+  summary {
+    cursor: pointer;
+    font-weight: 600;
+  }
+  .holidays {
+    display: grid;
+    grid-template-columns: 1fr 1fr auto;
+    gap: 0.6rem;
+    align-items: end;
+    margin-block: 0.4rem;
   }
   .file {
     cursor: pointer;

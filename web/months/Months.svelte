@@ -4,6 +4,7 @@
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
+  import { route } from '../state/route.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import InUse from './InUse.svelte';
   import { MonthsState } from './months.svelte';
@@ -50,6 +51,7 @@
           {/each}
         </tbody>
       </table>
+      <p class="mt-2"><a class="btn small" href={route.to('transfer', month.month)}>Transfer its dates</a></p>
       <button class="btn small plain mt-2" onclick={() => (state.chosen = null)}>Close</button>
     {:else}
       <p class="quiet">Choose a month to see its weeks and the sum of its pages.</p>

@@ -9,6 +9,7 @@ namespace AmpleMargin\Book\Dates;
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Counting\Plural;
+use AmpleMargin\Dates\Agenda;
 use AmpleMargin\Dates\Entry;
 use AmpleMargin\Dates\EntryKind;
 use AmpleMargin\Dates\LeapDay;
@@ -57,7 +58,15 @@ final class DatesReview
             return [];
         }
 
-        return [...$this->overflow($pages, $layouts), ...$this->late(), ...$this->untaken(), ...$this->leapDays()];
+        $cutOff = !$this->dates->agenda->isCutOff ? [] : [new Finding(
+            self::ABOUT,
+            'Everything known happens more than '.number_format(Agenda::MOST).' times: what comes every day has no room on paper. '
+                .'Some of it is left out.',
+            [],
+            false,
+        )];
+
+        return [...$cutOff, ...$this->overflow($pages, $layouts), ...$this->late(), ...$this->untaken(), ...$this->leapDays()];
     }
 
     /**
