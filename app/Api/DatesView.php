@@ -41,7 +41,7 @@ final class DatesView
                 'dates' => $load->dates,
                 'lines' => $load->lines,
                 'room' => $load->room,
-                'over' => $load->over(),
+                'over' => $load->over,
             ], $dates->loads()),
             'month' => $month->iso(),
             'name' => $names->monthAndYear($month),

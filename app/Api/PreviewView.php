@@ -38,7 +38,7 @@ final class PreviewView
             'counts' => $preview->counts(),
             'ask' => $read->ask,
             'columns' => (object) $read->columns,
-            'lines' => self::lines($book, $preview),
+            'lines' => (object) self::lines($book, $preview),
         ];
     }
 

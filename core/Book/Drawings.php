@@ -78,8 +78,7 @@ final class Drawings
         if (null === $this->ink || null === $kind?->takes) {
             return $pages;
         }
-        $categories = \in_array('categories', $kind->asked($settings), true) ? $kind->settings($settings)->lines('categories') : [];
 
-        return $this->ink->onto($pages, $kind->takes, $categories);
+        return $this->ink->onto($pages, $kind->takes, DatesInk::categories($kind, $settings));
     }
 }

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { clearShelf, complaints, edit, isAccessible, isLegible, sample } from './support';
 
-const SCREENS = ['/', '/new', '/count', 'count/8', 'compare/future-log', 'key/key', 'copy/7', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'parts/page-of-parts', 'sheets', 'stock', 'dress', 'leaf/8'];
+const SCREENS = ['/', '/new', '/count', 'count/8', 'compare/future-log', 'key/key', 'copy/7', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'parts/page-of-parts', 'sheets', 'stock', 'dress', 'leaf/8', 'dates', 'transfer/2027-12'];
 
 for (const screen of SCREENS) {
   test(`${screen}: axe finds nothing, in daylight or under the lamp, and nothing scrolls sideways on a phone or tablet`, async ({ page }) => {
@@ -12,6 +12,7 @@ for (const screen of SCREENS) {
     await page.goto(screen.startsWith('/') ? screen : `/notebooks/${made.id}/${screen}`, { waitUntil: 'networkidle' });
     const opened = async () => {
       if (screen === 'spreads') await page.getByRole('button', { name: /^Future log, pages [\d–]+$/ }).click();
+      if (screen === 'dates') await page.getByRole('button', { name: /^December 2027/ }).click();
       if (screen === 'months') await page.getByRole('button', { name: 'March 2027' }).click();
     };
     await opened();

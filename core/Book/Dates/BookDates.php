@@ -13,7 +13,6 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Hand;
 use AmpleMargin\Dates\Occurrence;
 use AmpleMargin\Drawing\Finding;
-use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\HasLayouts;
@@ -49,7 +48,7 @@ final class BookDates
     /** @return list<MonthLoad> */
     public function loads(): array
     {
-        return $this->loads->of($this->pages());
+        return $this->loads->of($this->now());
     }
 
     /** Lines one date takes in the future log of its month. */
@@ -61,19 +60,19 @@ final class BookDates
     /** Boxes of a line of a month in the future log. */
     public function wide(Month $month): Fraction
     {
-        return $this->loads->wide($this->pages(), $month);
+        return $this->loads->wide($this->now(), $month);
     }
 
     /** @return list<Finding> */
     public function findings(): array
     {
-        return $this->review()->findings($this->pages());
+        return $this->review()->findings($this->now());
     }
 
     /** @return list<Finding> with the layouts that would hold everything, which takes their drawing */
     public function findingsWithLayouts(): array
     {
-        return $this->review()->findings($this->pages(), $this->layoutsOfLog(...));
+        return $this->review()->findings($this->now(), $this->layoutsOfLog(...));
     }
 
     /** @return list<LogLayout> every way its form has, and each with a line a box where its lines are further apart */
@@ -89,7 +88,7 @@ final class BookDates
             $settings = $layout->settings + ($request->settings->boxes('line')->equals(1) ? [] : ['line' => '1']);
             $laid = [] === $settings ? null : $form->layOut($request->with($settings));
             if (null !== $laid && null === $laid->broken()) {
-                $found[] = new LogLayout($layout->name, $settings, $laid->drawings());
+                $found[] = new LogLayout($layout->name, $settings, $laid->drawings(), $this->categories($this->log, $settings));
             }
         }
 
@@ -101,9 +100,27 @@ final class BookDates
         return new DatesReview($this->all, $this->loads, $this->log);
     }
 
-    /** @return list<PageDrawing> */
-    private function pages(): array
+    private function now(): LogLayout
     {
-        return null === $this->log ? [] : $this->drawings->ofSpread($this->log->id);
+        $log = $this->log;
+
+        return null === $log ? new LogLayout('', [], []) : new LogLayout(
+            '',
+            [],
+            $this->drawings->ofSpread($log->id),
+            $this->categories($log, []),
+        );
+    }
+
+    /**
+     * @param array<string, mixed> $settings over its own
+     *
+     * @return list<string> of its columns, where each month has some
+     */
+    private function categories(PlannedSpread $log, array $settings): array
+    {
+        $kind = $this->layouts->catalogue->kind($log->kind);
+
+        return null === $kind ? [] : DatesInk::categories($kind, $settings + $log->settings);
     }
 }

@@ -26,6 +26,7 @@ use AmpleMargin\Drawing\OneStepMore;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Room;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Book */
@@ -46,6 +47,18 @@ final class DatesInk
         private readonly Tally $tally,
         private readonly int $pitch,
     ) {
+    }
+
+    /**
+     * The categories a spread has a column for; none where it has no columns of that sort.
+     *
+     * @param array<array-key, mixed> $settings of it
+     *
+     * @return list<string>
+     */
+    public static function categories(Kind $kind, array $settings): array
+    {
+        return \in_array('categories', $kind->asked($settings), true) ? $kind->settings($settings)->lines('categories') : [];
     }
 
     /**
@@ -90,14 +103,14 @@ final class DatesInk
         if ([] === $draw) {
             return $page;
         }
-        $what = TakesDates::Marks === $takes ? Plural::of($count, 'day', 'days') : Plural::of($count, 'date', 'dates');
+        $what = Plural::of($count, TakesDates::Marks === $takes ? 'day' : 'date', TakesDates::Marks === $takes ? 'days' : 'dates');
 
         return (new OneStepMore($this->tally, $nth, $done))->amid(
             $page,
             Task::Write,
             TakesDates::Marks === $takes
                 ? "Mark the $what that something is known of, each in the pen of its category."
-                : "Write the $what that are known, each in its place.",
+                : "Write what is known, each in its place: $what.",
             self::NOTE,
             static function (Canvas $canvas) use ($draw): void {
                 foreach ($draw as $one) {
@@ -126,7 +139,7 @@ final class DatesInk
             $column = $nth[$room->for] = ($nth[$room->for] ?? -1) + 1;
             $some = $this->dates->in($month, $takes);
             if ([] !== $categories) {
-                $some = $this->ofColumn($some, $categories, $column);
+                $some = $this->dates->ofColumn($some, $categories, $column);
             } else {
                 $some = \array_slice($some, $written[$room->for] ?? 0);
             }
@@ -137,26 +150,6 @@ final class DatesInk
         }
 
         return $draw;
-    }
-
-    /**
-     * What goes into one of the columns of a month: of its category, or in the last where no column is.
-     *
-     * @param list<Occurrence> $some
-     * @param list<string>     $categories
-     *
-     * @return list<Occurrence>
-     */
-    private function ofColumn(array $some, array $categories, int $column): array
-    {
-        $names = array_map(mb_strtolower(...), $categories);
-
-        return array_values(array_filter($some, function (Occurrence $once) use ($names, $column): bool {
-            $name = mb_strtolower($this->dates->known->category($once->entry->category)->name ?? '');
-            $at = array_search($name, $names, true);
-
-            return (false === $at ? \count($names) - 1 : $at) === $column;
-        }));
     }
 
     /** @return list<\Closure(Canvas): void> */

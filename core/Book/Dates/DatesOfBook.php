@@ -61,6 +61,26 @@ final class DatesOfBook
         ));
     }
 
+    /**
+     * What goes into one of the columns of a month: of its category, or in the last where no column is.
+     *
+     * @param list<Occurrence> $some
+     * @param list<string>     $categories
+     *
+     * @return list<Occurrence>
+     */
+    public function ofColumn(array $some, array $categories, int $column): array
+    {
+        $names = array_map(mb_strtolower(...), $categories);
+
+        return array_values(array_filter($some, function (Occurrence $once) use ($names, $column): bool {
+            $name = mb_strtolower($this->known->category($once->entry->category)->name ?? '');
+            $at = array_search($name, $names, true);
+
+            return (false === $at ? \count($names) - 1 : $at) === $column;
+        }));
+    }
+
     /** @return list<TakesDates> where it is written before its month is set up */
     public function places(Occurrence $once): array
     {

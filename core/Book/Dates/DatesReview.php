@@ -15,7 +15,6 @@ use AmpleMargin\Dates\EntryKind;
 use AmpleMargin\Dates\LeapDay;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
-use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Editing\Dates\SetDate;
 use AmpleMargin\Editing\Spread\AddSpread;
 use AmpleMargin\Plan\PlannedSpread;
@@ -47,12 +46,12 @@ final class DatesReview
     }
 
     /**
-     * @param list<PageDrawing> $pages   of the future log
+     * @param LogLayout $now as it is
      * @param (\Closure(): list<LogLayout>)|null $layouts asked where offers of other layouts are wanted
      *
      * @return list<Finding>
      */
-    public function findings(array $pages, ?\Closure $layouts = null): array
+    public function findings(LogLayout $now, ?\Closure $layouts = null): array
     {
         if ([] === $this->dates->known->entries) {
             return [];
@@ -66,25 +65,25 @@ final class DatesReview
             false,
         )];
 
-        return [...$cutOff, ...$this->overflow($pages, $layouts), ...$this->late(), ...$this->untaken(), ...$this->leapDays()];
+        return [...$cutOff, ...$this->overflow($now, $layouts), ...$this->late(), ...$this->untaken(), ...$this->leapDays()];
     }
 
     /**
-     * @param list<PageDrawing> $pages
+     * @param LogLayout $now as it is
      * @param (\Closure(): list<LogLayout>)|null $layouts
      *
      * @return list<Finding>
      */
-    private function overflow(array $pages, ?\Closure $layouts): array
+    private function overflow(LogLayout $now, ?\Closure $layouts): array
     {
-        $full = array_values(array_filter($this->loads->of($pages), static fn (MonthLoad $load): bool => $load->over() > 0));
+        $full = array_values(array_filter($this->loads->of($now), static fn (MonthLoad $load): bool => $load->over > 0));
         $log = $this->log;
         if ([] === $full || null === $log) {
             return [];
         }
         $months = array_map(fn (MonthLoad $load): string => "{$this->words->monthAndYear($load->month)} needs "
             .Plural::of($load->lines, 'line', 'lines').' and has '.(0 === $load->room ? 'none' : $load->room), $full);
-        $offers = null === $layouts ? [] : $this->ways($log, $this->loads->over($pages), $layouts());
+        $offers = null === $layouts ? [] : $this->ways($log, $this->loads->over($now), $layouts());
 
         return [new Finding(
             self::ABOUT,
@@ -105,7 +104,7 @@ final class DatesReview
     {
         $ways = [];
         foreach ($layouts as $layout) {
-            $left = $this->loads->over($layout->pages);
+            $left = $this->loads->over($layout);
             if ($left < $over) {
                 $ways[] = [$left, \count($layout->pages), $layout];
             }

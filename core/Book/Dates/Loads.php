@@ -25,36 +25,55 @@ final class Loads
     }
 
     /**
-     * @param list<PageDrawing> $pages of the future log; none where there is none
-     *
      * @return list<MonthLoad> the months of the period, and those after it that the log has room for or in which something comes once
      */
-    public function of(array $pages): array
+    public function of(LogLayout $log): array
     {
-        $rooms = self::rooms($pages);
+        $rooms = self::rooms($log->pages);
         $loads = [];
         $period = $this->dates->plan->period;
         foreach ($period->start->run($period->length() + DatesOfBook::BEYOND) as $month) {
-            $room = $rooms[$month->iso()] ?? null;
+            $here = $rooms[$month->iso()] ?? [];
             $some = $this->dates->in($month, TakesDates::Months);
             $once = array_filter($some, static fn (Occurrence $one): bool => null === $one->entry->repeat);
-            if ($period->contains($month) || null !== $room || [] !== $once) {
-                $wide = null === $room ? Fraction::of(self::USUAL) : $room[1];
-                $loads[] = new MonthLoad($month, \count($some), $this->lines($some, $wide), null === $room ? null : $room[0]);
+            if ($period->contains($month) || [] !== $here || [] !== $once) {
+                $loads[] = $this->load($month, $some, $here, $log->categories);
             }
         }
 
         return $loads;
     }
 
-    /**
-     * Lines too many in all its months.
-     *
-     * @param list<PageDrawing> $pages as above
-     */
-    public function over(array $pages): int
+    /** Lines too many in all its months. */
+    public function over(LogLayout $log): int
     {
-        return array_sum(array_map(static fn (MonthLoad $load): int => $load->over(), $this->of($pages)));
+        return array_sum(array_map(static fn (MonthLoad $load): int => $load->over, $this->of($log)));
+    }
+
+    /**
+     * @param list<Occurrence>         $some
+     * @param list<array{int, Fraction}> $rooms      lines and how long they are
+     * @param list<string>             $categories each in a room of its own; none where all go through its rooms
+     */
+    private function load(Month $month, array $some, array $rooms, array $categories): MonthLoad
+    {
+        if ([] === $rooms) {
+            return new MonthLoad($month, \count($some), $this->lines($some, Fraction::of(self::USUAL)), null, 0);
+        }
+        $room = array_sum(array_column($rooms, 0));
+        if (\count($categories) !== \count($rooms)) {
+            $lines = $this->lines($some, self::shortest($rooms));
+
+            return new MonthLoad($month, \count($some), $lines, $room, max(0, $lines - $room));
+        }
+        [$lines, $over] = [0, 0];
+        foreach ($rooms as $column => [$left, $wide]) {
+            $need = $this->lines($this->dates->ofColumn($some, $categories, $column), $wide);
+            $lines += $need;
+            $over += max(0, $need - $left);
+        }
+
+        return new MonthLoad($month, \count($some), $lines, $room, $over);
     }
 
     /** Lines one date takes among others of its month, on lines of so many boxes. */
@@ -63,10 +82,12 @@ final class Loads
         return \count(Wrap::lines($this->dates->wording->inMonth($once), $this->hand->letters($wide, $this->pitch)));
     }
 
-    /** @param list<PageDrawing> $pages of the future log */
-    public function wide(array $pages, Month $month): Fraction
+    /** Boxes of a line of a month. */
+    public function wide(LogLayout $log, Month $month): Fraction
     {
-        return self::rooms($pages)[$month->iso()][1] ?? Fraction::of(self::USUAL);
+        $rooms = self::rooms($log->pages)[$month->iso()] ?? [];
+
+        return [] === $rooms ? Fraction::of(self::USUAL) : self::shortest($rooms);
     }
 
     /** @param list<Occurrence> $some */
@@ -75,10 +96,21 @@ final class Loads
         return array_sum(array_map(fn (Occurrence $once): int => $this->linesOf($once, $wide), $some));
     }
 
+    /** @param non-empty-list<array{int, Fraction}> $rooms */
+    private static function shortest(array $rooms): Fraction
+    {
+        $shortest = $rooms[0][1];
+        foreach ($rooms as [, $wide]) {
+            $shortest = $wide->compare($shortest) < 0 ? $wide : $shortest;
+        }
+
+        return $shortest;
+    }
+
     /**
      * @param list<PageDrawing> $pages
      *
-     * @return array<string, array{int, Fraction}> month → its lines, and how long the shortest is
+     * @return array<string, non-empty-list<array{int, Fraction}>> month → its rooms: lines, and how long they are
      */
     private static function rooms(array $pages): array
     {
@@ -86,8 +118,7 @@ final class Loads
         foreach ($pages as $page) {
             foreach ($page->rooms as $room) {
                 if (null !== Month::read($room->for)) {
-                    [$lines, $wide] = $rooms[$room->for] ?? [0, $room->wide];
-                    $rooms[$room->for] = [$lines + $room->lines, $room->wide->compare($wide) < 0 ? $room->wide : $wide];
+                    $rooms[$room->for][] = [$room->lines, $room->wide];
                 }
             }
         }

@@ -14,8 +14,13 @@ final class LogLayout
     /**
      * @param array<string, mixed> $settings that make it so
      * @param list<PageDrawing>    $pages
+     * @param list<string>         $categories of its columns, where each month has some
      */
-    public function __construct(public readonly string $name, public readonly array $settings, public readonly array $pages)
-    {
+    public function __construct(
+        public readonly string $name,
+        public readonly array $settings,
+        public readonly array $pages,
+        public readonly array $categories = [],
+    ) {
     }
 }

@@ -14,18 +14,14 @@ final class MonthLoad
      * @param int      $dates how many are written there
      * @param int      $lines they need in the person's hand, long ones more than one
      * @param int|null $room  lines its room has; null where the future log has none for this month
+     * @param int      $over  lines too many, in a column of its own or in all
      */
     public function __construct(
         public readonly Month $month,
         public readonly int $dates,
         public readonly int $lines,
         public readonly ?int $room,
+        public readonly int $over,
     ) {
-    }
-
-    /** Lines too many. */
-    public function over(): int
-    {
-        return null === $this->room ? 0 : max(0, $this->lines - $this->room);
     }
 }
