@@ -19,7 +19,7 @@ final class ArchitectureTest extends TestCase
         'Drawing' => ['Counting', 'Colour'],
         'Plan' => ['Dates', 'Paper', 'Counting', 'Calendar', 'Colour'],
         'Key' => ['Plan', 'Colour', 'Drawing', 'Counting', 'Paper'],
-        'Spread' => ['Key', 'Saving', 'Colour', 'Drawing', 'Plan', 'Counting', 'Calendar', 'Paper'],
+        'Spread' => ['Dates', 'Key', 'Saving', 'Colour', 'Drawing', 'Plan', 'Counting', 'Calendar', 'Paper'],
         'Paging' => ['Plan', 'Drawing', 'Calendar', 'Counting', 'Paper'],
         'Bench' => ['Drawing', 'Counting', 'Paper'],
         'Sheet' => ['Drawing', 'Counting', 'Paper'],

@@ -159,6 +159,7 @@ final class DatesView
             TakesDates::Important => 'important dates',
             TakesDates::NextYear => 'dates of next year',
             TakesDates::Duties => 'duties',
+            TakesDates::Classes => 'timetable',
             TakesDates::Marks => 'marked on the year',
             TakesDates::Days => 'its day',
         };

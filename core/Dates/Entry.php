@@ -92,6 +92,14 @@ final class Entry
         return $this->repeat ?? (EntryKind::Birthday === $this->is ? Rule::every(Frequency::Yearly) : null);
     }
 
+    /** Whether it comes every fortnight or more often: in the weeks and a timetable, and in no list of the year. */
+    public function isOfEveryWeek(): bool
+    {
+        return null !== $this->repeat && (Frequency::Daily === $this->repeat->every
+            ? $this->repeat->interval <= 14
+            : Frequency::Weekly === $this->repeat->every && $this->repeat->interval <= 2);
+    }
+
     /** Whether it is of 29 February and comes every year: other years have no such day. */
     public function isOfLeapDay(): bool
     {

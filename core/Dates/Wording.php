@@ -44,6 +44,15 @@ final class Wording
             .(null === $once->due ? '' : ' for '.$this->day($once->due));
     }
 
+    /** In the hour of a timetable: "Choir", "Rowing, odd weeks". */
+    public function weekly(Occurrence $once): string
+    {
+        $every = $once->entry->repeat->interval ?? 1;
+        $odd = null !== $once->day && 1 === $once->day->isoWeek() % 2;
+
+        return $once->entry->words.(1 === $every ? '' : ($odd ? ', odd weeks' : ', even weeks'));
+    }
+
     /** "1 Apr" */
     public function day(Day $day): string
     {

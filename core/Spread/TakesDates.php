@@ -18,6 +18,8 @@ enum TakesDates
     case NextYear;
     /** What comes again and must be done: a row each. */
     case Duties;
+    /** What comes every week at its time, on its weekday and in its hour. */
+    case Classes;
     /** Each on its day, which is marked. */
     case Marks;
     /** Each in the place of its day. */

@@ -200,6 +200,26 @@ final class DateFilesTest extends TestCase
         self::assertStringContainsString($says, $found[0]->says);
     }
 
+    /** 150 calendars that another library made are on the days it says, and say the same words. */
+    public function testCalendarsOfAnotherLibraryAreOnTheDaysItSays(): void
+    {
+        $file = \dirname(__DIR__, 2).'/var/reference-calendars.json';
+        self::assertFileExists($file, 'Run node tests/Reference/calendars.mjs var/reference-calendars.json first; bin/test does.');
+        foreach (json_decode((string) file_get_contents($file), true, 8, \JSON_THROW_ON_ERROR) as [$calendar, $days]) {
+            $entries = array_map(static fn (Found $one, int $i): Entry => ($one->entry ?? throw new \LogicException($one->says))->with(['id' => "e-$i"]), $found = self::read($calendar)->found, array_keys($found));
+            self::assertCount(8, $entries);
+            $ours = array_map(
+                static fn (Occurrence $once): string => "{$once->day?->iso()} {$once->entry->uid}",
+                Agenda::of(new KnownDates($entries), new Month(2027, 1), new Month(2027, 12))->all(),
+            );
+            sort($ours);
+            self::assertSame($days, $ours, $calendar);
+            foreach ($entries as $entry) {
+                self::assertMatchesRegularExpression('/^(Choir, with; signs|Tram \\\\ test|Äußerst lange Worte, damit die Zeile gefaltet werden muss, wie der Standard es verlangt|Boat) \d$/u', $entry->words);
+            }
+        }
+    }
+
     /** Random dates, written as a calendar and as a table and read again, are the dates they were: there already, and new to an empty book. */
     public function testWhatIsWrittenAndReadAgainIsTheSame(): void
     {

@@ -6,12 +6,15 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book\Dates;
 
+use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Dates\Agenda;
 use AmpleMargin\Dates\EntryKind;
+use AmpleMargin\Dates\Frequency;
 use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Dates\Occurrence;
+use AmpleMargin\Dates\RuleWords;
 use AmpleMargin\Dates\Wording;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Spread\Catalogue;
@@ -24,6 +27,9 @@ final class DatesOfBook
 
     /** The category of days that are the same every year for everybody. */
     private const HOLIDAYS = 'holidays';
+
+    /** The category of what is due. */
+    private const DEADLINES = 'deadlines';
 
     public readonly KnownDates $known;
 
@@ -92,6 +98,12 @@ final class DatesOfBook
         ));
     }
 
+    /** The pen of its category; null for ink. */
+    public function penOf(Occurrence $once): ?string
+    {
+        return $this->known->category($once->entry->category)?->pen;
+    }
+
     private function goes(Occurrence $once, TakesDates $takes): bool
     {
         $birthday = EntryKind::Birthday === $once->entry->is;
@@ -100,13 +112,64 @@ final class DatesOfBook
         return match ($takes) {
             TakesDates::Birthdays => $birthday && $within,
             TakesDates::Important => !$birthday && $within && $this->isImportant($once),
-            TakesDates::Months => !($birthday && $this->isTaken(TakesDates::Birthdays))
+            TakesDates::Months => !$once->entry->isOfEveryWeek()
+                && !($birthday && $this->isTaken(TakesDates::Birthdays))
                 && !($this->isTaken(TakesDates::Important) && $this->isImportant($once))
                 && ($this->known->category($once->entry->category)->log ?? true),
             TakesDates::NextYear => !$within && !$birthday && null === $once->entry->repeat,
-            TakesDates::Marks, TakesDates::Days => $within && null !== $once->day,
+            TakesDates::Marks => $within && null !== $once->day && !$once->entry->isOfEveryWeek(),
+            TakesDates::Days => $within && null !== $once->day,
             TakesDates::Duties => false,
+            TakesDates::Classes => false,
         };
+    }
+
+    /** @return list<Occurrence> of a month, that must not be missed: what is due, in order */
+    public function deadlines(Month $month): array
+    {
+        return array_values(array_filter(
+            $this->agenda->in($month),
+            static fn (Occurrence $once): bool => !$once->isAhead()
+                && (EntryKind::Duty === $once->entry->is || self::DEADLINES === $once->entry->category),
+        ));
+    }
+
+    /** @return list<array{string, string, string, string}> what, how often, when it is due next, from when it must be thought of */
+    public function duties(): array
+    {
+        $rows = [];
+        $first = Day::of($this->plan->period->start, 1);
+        $words = new RuleWords();
+        foreach ($this->known->entries as $entry) {
+            $due = EntryKind::Duty !== $entry->is ? null : $entry->begins($first, $first->plus(2 * 366))[0] ?? null;
+            if (null !== $due) {
+                $seen = $due->plus(-$entry->lead);
+                $rows[] = [$seen->number, [
+                    $entry->words,
+                    null === $entry->repeat ? 'once' : $words->of($entry->repeat),
+                    $this->wording->day($due),
+                    $this->wording->day($seen),
+                ]];
+            }
+        }
+        usort($rows, static fn (array $one, array $other): int => [$one[0], $one[1][0]] <=> [$other[0], $other[1][0]]);
+
+        return array_column($rows, 1);
+    }
+
+    /** @return list<Occurrence> what comes every week or every second week at its time, the first time of each in the book */
+    public function classes(): array
+    {
+        $classes = [];
+        foreach ($this->agenda->all() as $once) {
+            $rule = $once->entry->repeat;
+            $weekly = null !== $rule && Frequency::Weekly === $rule->every && $once->entry->isOfEveryWeek();
+            if ($weekly && null !== $once->entry->time && null !== $once->day) {
+                $classes["{$once->entry->id} {$once->day->weekday()->value}"] ??= $once;
+            }
+        }
+
+        return array_values($classes);
     }
 
     /** On a page of their own, what everybody has off and what comes once a year. */

@@ -166,7 +166,8 @@ final class DatesReview
         $lost = 0;
         foreach ($this->dates->plan->period->months() as $month) {
             foreach ($this->dates->agenda->in($month) as $once) {
-                $lost += [] === $this->dates->places($once) ? 1 : 0;
+                // What comes every week stands in the weeks.
+                $lost += [] === $this->dates->places($once) && !$once->entry->isOfEveryWeek() ? 1 : 0;
             }
         }
 

@@ -57,6 +57,7 @@ final class Cells implements TakenUp, GivesWay
                 'names' => 'names of your own',
                 'months' => 'the months of the book',
                 'quarters' => 'its quarters',
+                'signs' => 'the signs of the sun',
                 'numbers' => 'numbers',
             ]),
             Field::lines('cells', 'Cells')->when('of', ['names']),
@@ -125,12 +126,20 @@ final class Cells implements TakenUp, GivesWay
                 ['down', Plural::boxes($rows->size()).' tall', $rows->working()
                     .(\count($names) > $each ? '; '.\count($here).' of '.\count($names).' here' : '')],
             ],
-            ink: static function (Canvas $canvas) use ($asked, $places, $columns, $rows): void {
+            ink: static function (Canvas $canvas) use ($asked, $places, $columns, $rows, $from): void {
                 $canvas->step(Task::Ink, 'Rule the '.Plural::of(\count($places), 'cell', 'cells').'.', 'across');
                 foreach ($places as $i => [$name, $x, $y]) {
                     $canvas->frame(Layer::Ink, $x, $y, $columns->size(), $rows->size());
                     if ($rows->size() > 1) {
-                        $canvas->room((string) $i, $name, $x, $y + 1, $columns->size(), $rows->size() - 1, $asked->settings->boxes('line'));
+                        $canvas->room(
+                            self::key($asked, $from + $i),
+                            $name,
+                            $x,
+                            $y + 1,
+                            $columns->size(),
+                            $rows->size() - 1,
+                            $asked->settings->boxes('line'),
+                        );
                     }
                 }
             },
@@ -226,10 +235,28 @@ final class Cells implements TakenUp, GivesWay
         return $ticks;
     }
 
+    /** What a cell is known by: its month, its sign, or its place. */
+    private static function key(Request $asked, int $nth): string
+    {
+        $month = $asked->calendar->period->months()[$nth] ?? null;
+
+        return match ($asked->settings->choice('of')) {
+            'months' => $month?->iso() ?? (string) $nth,
+            'signs' => SignSpan::of($asked->calendar->period->start)[$nth]->key(),
+            default => (string) $nth,
+        };
+    }
+
     /** @return list<string> */
     private function names(Request $asked): array
     {
         $of = $asked->settings->choice('of');
+        if ('signs' === $of) {
+            return array_map(
+                static fn (SignSpan $span): string => $span->name($asked->calendar->names),
+                SignSpan::of($asked->calendar->period->start),
+            );
+        }
         if ('numbers' === $of) {
             return array_map(strval(...), range(1, $asked->settings->countOrNull('count') ?? 12));
         }

@@ -86,6 +86,9 @@ final class Log implements TakenUp, GivesWay
             findings: 0 === $from ? RowItems::findings($asked, $rows, $edges[0][1]) : [],
             band: $rows->band(...),
             ink: static function (Canvas $canvas) use ($asked, $rows, $edges, $below, $region): void {
+                foreach ($edges as $i => [$x, $wide]) {
+                    $canvas->day("column-$i", $x, $below->y, $wide, $rows->line->times($rows->count), $rows->line);
+                }
                 $canvas->room('rows', 'the log', $region->x, $below->y, $region->wide, $rows->line->times($rows->count), $rows->line);
                 $canvas->step(Task::Ink, 'Rule a line below the headings and one before each column but the first.', 'columns');
                 $canvas->line(Layer::Ink, $region->x, $below->y, $region->wide, 0);

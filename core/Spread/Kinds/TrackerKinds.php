@@ -20,6 +20,7 @@ use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
+use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Spread */
 final class TrackerKinds
@@ -184,7 +185,8 @@ final class TrackerKinds
             Page::spread('timetable', 'Timetable', Section::Year, Leaf::of(new Table())
                 ->with(['rows_of' => 'items', 'columns_of' => 'weekdays', 'strip' => 4])
                 ->open('items', 'line', 'look'))
-                ->whichIs('Hours down, the days of the week across.')
+                ->takes(TakesDates::Classes)
+                ->whichIs('Hours down, the days of the week across; what comes every week at its time is written in.')
                 ->unlessSaid(['items' => array_map(static fn (int $hour): string => "$hour:00", range(8, 18)), 'line' => '3'])
                 ->alsoCalled('schedule', 'classes', 'lessons', 'school', 'week plan'),
         ];

@@ -7,10 +7,12 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Form\FutureLog;
 use AmpleMargin\Spread\Form\MonthCells;
 use AmpleMargin\Spread\Form\YearAtAGlance;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Spread */
@@ -50,10 +52,11 @@ final class YearKinds
                 ->takes(TakesDates::Months)
                 ->alsoCalled('upcoming', 'coming months', 'later dates', 'next months')
                 ->unlessSaid(['months_per_page' => 6, 'columns' => 2]),
-            Page::spread('birthdays', 'Birthdays', Section::Year, Page::months())
-                ->whichIs('A cell for every month; names and days are written in.')
+            Page::spread('birthdays', 'Birthdays', Section::Year, Leaf::of(new Cells())->open('of', 'across', 'line'))
+                ->whichIs('A cell for every month, or for every sign; names and days are written in.')
+                ->unlessSaid(['of' => 'months'])
                 ->takes(TakesDates::Birthdays)
-                ->alsoCalled('anniversaries', 'name days')
+                ->alsoCalled('anniversaries', 'name days', 'signs', 'zodiac')
                 ->goesOpposite('important-dates'),
             Page::spread('important-dates', 'Important dates', Section::Year, Page::months())
                 ->whichIs('A cell for every month, on one page, for what must not be missed.')

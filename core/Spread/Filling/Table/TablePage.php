@@ -126,6 +126,7 @@ final class TablePage
     public function ink(Canvas $canvas): void
     {
         $this->cells->keep($canvas);
+        $this->hours($canvas);
         $free = $this->cells->rows - \count($this->rows) - ($this->arranged->sum ? 1 : 0);
         if ($free > 0) {
             $y = $this->cells->down(\count($this->rows));
@@ -148,6 +149,29 @@ final class TablePage
             $this->cells->ruleColumns($canvas);
         }
         $this->strike($canvas);
+    }
+
+    /** The places of a timetable: a weekday across and an hour down. */
+    private function hours(Canvas $canvas): void
+    {
+        if (Axis::WEEKDAYS !== $this->arranged->across->of) {
+            return;
+        }
+        foreach ($this->rows as $row => $entry) {
+            if (1 !== preg_match('/^\d{1,2}[:.]\d{2}$/', $entry->name)) {
+                continue;
+            }
+            foreach (array_keys($this->columns) as $column) {
+                $canvas->day(
+                    "hour-{$this->asked->calendar->first->plus($column)->value}-".\sprintf('%05s', strtr($entry->name, '.', ':')),
+                    $this->cells->across($column),
+                    $this->cells->down($row),
+                    $this->cells->wide,
+                    $this->cells->tall,
+                    1,
+                );
+            }
+        }
     }
 
     public function write(Canvas $canvas): void

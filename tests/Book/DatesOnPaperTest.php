@@ -1,0 +1,191 @@
+<?php
+
+/* Known dates on the pages that take them: nothing beside its room, nothing twice, nothing counted that is not drawn. */
+
+declare(strict_types=1);
+
+namespace Tests\Book;
+
+use AmpleMargin\Book\Composer;
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Drawing\Mark;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Ring;
+use AmpleMargin\Drawing\Room;
+use AmpleMargin\Drawing\Step;
+use AmpleMargin\Drawing\Words;
+use AmpleMargin\Plan\Plan;
+use PHPUnit\Framework\TestCase;
+use Tests\Books;
+
+final class DatesOnPaperTest extends TestCase
+{
+    private const LAYOUTS = [
+        ['months_per_page' => 6, 'columns' => 2],
+        ['months_per_page' => 3, 'columns' => 1, 'mini' => 'beside'],
+        ['months_per_page' => 4, 'columns' => 2, 'mini' => 'above', 'line' => '1.5'],
+        ['months_per_page' => 2, 'columns' => 1, 'line' => '2'],
+        ['school' => 'columns'],
+        ['school' => 'dates'],
+        ['school' => 'door'],
+        ['school' => 'category', 'months_per_page' => 6],
+        ['months_per_page' => 6, 'columns' => 2, 'months_beyond' => 2],
+    ];
+
+    /** The lines reckoned for a month are the lines drawn in it, where they fit; where they do not, fewer are drawn and none outside. */
+    public function testTheLinesReckonedAreTheLinesDrawn(): void
+    {
+        mt_srand(31);
+        $full = $fit = 0;
+        foreach (self::LAYOUTS as $layout) {
+            for ($i = 0; $i < 6; ++$i) {
+                $plan = self::knowing(Books::starter(), mt_rand(5, 120), ['spread' => 'future-log', 'settings' => $layout + ['school' => 'months']]);
+                $book = Composer::compose($plan);
+                $pages = $book->spreadDrawings('future-log');
+                $drawn = [];
+                foreach ($pages as $page) {
+                    foreach (self::words($page) as $one) {
+                        $drawn[self::roomOf($one, $page)->for][] = $one;
+                    }
+                }
+                foreach ($book->dates->loads() as $load) {
+                    $lines = \count($drawn[$load->month->iso()] ?? []);
+                    if (null === $load->room) {
+                        continue;
+                    }
+                    ++$full;
+                    if (0 === $load->over) {
+                        ++$fit;
+                        self::assertSame($load->lines, $lines, json_encode($layout).' '.$load->month->iso());
+                    } else {
+                        self::assertLessThan($load->lines, $lines);
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(100, $fit);
+        self::assertGreaterThan($fit, $full);
+    }
+
+    /** On every page of a book with everything in it: within the page, in a step of its own, never on other written words. */
+    public function testNothingKnownIsWrittenOverAnythingElse(): void
+    {
+        foreach ([1, 2, 3] as $seed) {
+            mt_srand($seed);
+            $plan = self::knowing(Books::sample(), 80);
+            foreach ([['kind' => 'birthdays', 'settings' => ['of' => 'signs']], ['kind' => 'important-dates'], ['kind' => 'duties'], ['kind' => 'timetable'], ['kind' => 'half-year-at-a-glance'], ['kind' => 'term-at-a-glance'], ['kind' => 'next-year'], ['kind' => 'month-at-a-glance', 'settings' => ['cells' => 'lines']]] as $more) {
+                $plan = Books::edited($plan, [['type' => 'add-spread'] + $more]);
+            }
+            $plan = Books::edited($plan, [['type' => 'set-weeks', 'weeks' => ['first' => 1, 'pages' => ['1', '2', '1/2'][$seed - 1]]]]);
+            $book = Composer::compose($plan);
+            $written = 0;
+            foreach (array_keys($book->slots) as $number) {
+                $page = $book->drawing($number);
+                if (null === $page) {
+                    continue;
+                }
+                $numbers = array_map(static fn (Step $step): int => $step->number, $page->steps);
+                self::assertSame(array_values(array_unique($numbers)), $numbers, "page $number");
+                $known = self::words($page);
+                $written += \count($known);
+                $others = array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Words && 'dates' !== $mark->note);
+                foreach ($known as $i => $one) {
+                    self::assertContains($one->step, $numbers);
+                    self::assertGreaterThanOrEqual(0, min($one->x, $one->y));
+                    self::assertLessThanOrEqual(840 * $page->across, $one->x + $one->wide, "page $number: $one->text");
+                    self::assertLessThanOrEqual(840 * $page->down, $one->y + $one->tall, "page $number: $one->text");
+                    foreach ([...\array_slice($known, $i + 1), ...$others] as $other) {
+                        self::assertFalse(self::meet($one, $other), "page $number: “{$one->text}” on “{$other->text}”");
+                    }
+                }
+            }
+            self::assertGreaterThan(150, $written);
+        }
+    }
+
+    /** A ring stands round the figure of its day, and every day that something is known of has one. */
+    public function testEveryDayThatIsKnownIsRinged(): void
+    {
+        $plan = Books::edited(Books::starter(), [
+            ['type' => 'add-date', 'day' => '12 March', 'words' => 'Dentist'],
+            ['type' => 'add-date', 'day' => '30 March – 2 April', 'words' => 'Sailing'],
+            ['type' => 'add-date', 'day' => '1 May', 'words' => 'Fee', 'is' => 'duty', 'lead' => 20],
+            ['type' => 'add-date', 'day' => '4 January', 'words' => 'Rowing', 'repeat' => 'FREQ=WEEKLY'],
+        ]);
+        $book = Composer::compose($plan);
+        $ringed = [];
+        foreach ($book->spreadDrawings('year-at-a-glance') as $page) {
+            foreach ($page->marks as $mark) {
+                if ($mark instanceof Ring && 'dates' === $mark->note) {
+                    $figure = array_values(array_filter($page->marks, static fn (Mark $one): bool => $one instanceof Words && 'dates' !== $one->note && self::meet($one, $mark)));
+                    self::assertCount(1, $figure);
+                    $ringed[] = $figure[0]->text;
+                }
+            }
+        }
+        // What comes every week is not marked, and a duty only on its day.
+        self::assertSame(['12', '30', '31', '1', '2', '1'], $ringed);
+    }
+
+    /** A spread in whose columns categories stand has each date in the column of its own, the others in the last. */
+    public function testACategoryStandsInItsColumn(): void
+    {
+        $plan = Books::edited(Books::starter(), [
+            ['type' => 'set-spread', 'spread' => 'future-log', 'settings' => ['school' => 'category', 'months_per_page' => 6]],
+            ['type' => 'add-date', 'day' => '12 March', 'words' => 'Off', 'category' => 'holidays'],
+            ['type' => 'add-date', 'day' => '13 March', 'words' => 'Fee', 'category' => 'deadlines'],
+            ['type' => 'add-date', 'day' => '14 March', 'words' => 'See', 'category' => 'appointments'],
+        ]);
+        $page = Composer::compose($plan)->spreadDrawings('future-log')[0];
+        $rooms = array_values(array_filter($page->rooms, static fn (Room $room): bool => '2027-03' === $room->for));
+        $at = [];
+        foreach (self::words($page) as $one) {
+            $at[$one->text] = array_search(self::roomOf($one, $page), $rooms, true);
+        }
+        self::assertSame(['12 Off' => 0, '14 See' => 2, '13 Fee' => 3], $at);
+    }
+
+    /** @param array<string, mixed>|null $change of a spread */
+    private static function knowing(Plan $plan, int $count, ?array $change = null): Plan
+    {
+        $edits = null === $change ? [] : [['type' => 'set-spread'] + $change];
+        for ($i = 0; $i < $count; ++$i) {
+            $month = Month::read('2027-01')?->plus(min(mt_rand(0, 13), mt_rand(0, 13)));
+            $edits[] = [
+                'type' => 'add-date',
+                'day' => 0 === mt_rand(0, 9) ? $month?->iso() : $month?->iso().\sprintf('-%02d', mt_rand(1, 28)),
+                'words' => implode(' ', array_map(static fn (): string => ['boat', 'choir', 'harbour', 'a', 'rehearsal', 'of'][mt_rand(0, 5)], range(1, mt_rand(1, 6)))),
+                'category' => ['', 'holidays', 'events', 'deadlines'][mt_rand(0, 3)],
+                'time' => [null, '18:30'][mt_rand(0, 1)],
+            ];
+        }
+        $edits[] = ['type' => 'add-date', 'day' => '5 January', 'words' => 'Rowing 17:00', 'repeat' => 'FREQ=WEEKLY;INTERVAL=2'];
+        $edits[] = ['type' => 'add-date', 'day' => '29.5.1980', 'words' => 'Ione', 'is' => 'birthday'];
+        $edits[] = ['type' => 'add-date', 'day' => '1 April', 'words' => 'Fee', 'is' => 'duty', 'lead' => 14, 'repeat' => 'FREQ=MONTHLY;INTERVAL=3'];
+
+        return Books::edited($plan, $edits);
+    }
+
+    /** @return list<Words> */
+    private static function words(PageDrawing $page): array
+    {
+        return array_values(array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Words && 'dates' === $mark->note));
+    }
+
+    private static function roomOf(Words $words, PageDrawing $page): Room
+    {
+        foreach ($page->rooms as $room) {
+            [$x, $y, $wide, $tall] = $room->place;
+            if ($words->x >= $x && $words->y >= $y && $words->x + $words->wide <= $x + $wide && $words->y + $words->tall <= $y + $tall) {
+                return $room;
+            }
+        }
+        self::fail("“{$words->text}” stands in no room");
+    }
+
+    private static function meet(Mark $one, Mark $other): bool
+    {
+        return $one->x < $other->x + $other->wide && $other->x < $one->x + $one->wide
+            && $one->y < $other->y + $other->tall && $other->y < $one->y + $one->tall;
+    }
+}
