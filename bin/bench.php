@@ -104,6 +104,25 @@ if ('core' === $argv[1]) {
         'check a key of eleven marks',
         timed(30, static fn () => (new AmpleMargin\Key\KeyCheck(AmpleMargin\Key\StarterKeys::set('outlines'), 5_000))->problems())
     );
+    $dates = [];
+    for ($i = 0; $i < 5_000; ++$i) {
+        $dates[] = sprintf(
+            "BEGIN:VEVENT\r\nUID:%d\r\nDTSTART;TZID=America/New_York:2027%02d%02dT%02d0000\r\nDURATION:PT1H\r\n%sSUMMARY:Event %d\r\nEND:VEVENT\r\n",
+            $i,
+            $i % 12 + 1,
+            $i % 28 + 1,
+            $i % 24,
+            0 === $i % 10 ? "RRULE:FREQ=MONTHLY;COUNT=5\r\n" : '',
+            $i
+        );
+    }
+    $calendar = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n".implode('', $dates)."END:VCALENDAR\r\n";
+    said('preview of 5,000 events in one calendar', timed(5, static function () use ($calendar, $plan): void {
+        $days = new AmpleMargin\Dates\SaidDay($plan->period, new AmpleMargin\Calendar\Names('en'));
+        $files = new App\Import\DateFiles($days, $plan->dates, new DateTimeZone('Europe/Berlin'), 2027);
+        AmpleMargin\Dates\Preview::of($plan->dates, $files->read('a.ics', $calendar)->found, $plan->period);
+    }));
+    said('what would be too late, with every layout drawn', timed(15, static fn () => Composer::compose($plan)->dates->findingsWithLayouts()));
     said(
         'PDF of the whole front matter',
         timed(10, static fn () => (new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides($book->spreadPages()), 'bench'))

@@ -28,14 +28,14 @@ final class SheetController
     {
     }
 
-    /** ?pages=7,8-9&paper=A4 */
+    /** ?pages=7,8-9&paper=A4&dates=off */
     #[Route('/pages.pdf', methods: 'GET')]
     public function pages(string $id, Request $request): Response
     {
         $book = $this->book($id, $request);
         $asked = $request->query->getString('pages', 'front');
         $pages = 'front' === $asked ? $book->spreadPages() : PageList::read($asked, $book->plan->stock->pages);
-        $sheets = (new BookSheets($book, $this->paper($request)))->guides($pages);
+        $sheets = (new BookSheets($book, $this->paper($request)))->guides($pages, 'off' !== $request->query->getString('dates'));
         if ([] === $sheets) {
             throw PlanProblem::at('pages', 'Nothing is drawn on these pages: choose pages that a spread or a month stands on.');
         }

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Book\Dates\DatesInk;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Drawing\Caution;
 use AmpleMargin\Paper\PaperSize;
@@ -26,12 +27,13 @@ final class BookSheets
 
     /**
      * @param list<int> $pages those on which nothing is drawn are passed over
+     * @param bool      $dates whether what is known already stands on them
      *
      * @return list<Sheet>
      *
      * @throws SheetRefused
      */
-    public function guides(array $pages): array
+    public function guides(array $pages, bool $dates = true): array
     {
         $stock = $this->book->plan->stock;
         $sheets = [];
@@ -39,6 +41,7 @@ final class BookSheets
             $drawing = $this->book->drawing($page);
             if (null !== $drawing) {
                 $title = "Page $page: {$this->book->slot($page)->title} ({$this->book->plan->title})";
+                $drawing = $dates ? $drawing : $drawing->without(DatesInk::NOTE);
                 $sheets[] = TrueSize::sheet($drawing, $stock->pitch, $this->paper, $title, [$stock->width, $stock->height]);
             }
         }

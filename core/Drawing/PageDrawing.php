@@ -150,6 +150,12 @@ final class PageDrawing
         ]);
     }
 
+    /** The same page without what is drawn for one note; its steps stay. */
+    public function without(string $note): self
+    {
+        return $this->with(['marks' => array_values(array_filter($this->marks, static fn (Mark $mark): bool => $mark->note !== $note))]);
+    }
+
     /** @param list<Finding> $findings in place of its own */
     public function withFindings(array $findings): self
     {

@@ -23,7 +23,8 @@ const choose = (name) => () => page.getByRole('button', { name }).first().click(
 await take('shelf', '/');
 await take('new-notebook', '/new');
 await take('spreads', '/notebooks/:id/spreads', { act: choose(/^Future log, pages/) });
-await take('spreads-lamp', '/notebooks/:id/spreads', { theme: 'lamp' });
+await take('dates', '/notebooks/:id/dates', { act: choose(/^December 2027/) });
+await take('transfer-phone', '/notebooks/:id/transfer/2027-12', { width: 390, height: 844 });
 await take('months', '/notebooks/:id/months', { act: choose('January 2027') });
 const edit = async (change) => {
   const { version } = await (await page.request.get(`${address}/api/notebooks/${id}`)).json();
@@ -42,12 +43,6 @@ await take('drawer', '/notebooks/:id/spreads', {
     await choose('Look at Books read')();
     await page.getByText('Page turned, 1 box a row', { exact: false }).scrollIntoViewIfNeeded();
     await page.getByRole('button', { name: /^1½ boxes a row/ }).click();
-  },
-});
-await take('month-drawer', '/notebooks/:id/months', {
-  act: async () => {
-    await choose('Add a part …')();
-    await choose('Look at Habits')();
   },
 });
 const lines = (name, settings = {}) => ({ fill: 'lines', name, settings });

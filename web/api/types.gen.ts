@@ -3304,6 +3304,8 @@ export interface operations {
                 /** @description 7,8-9, or front for every page a spread stands on */
                 pages?: string;
                 paper?: "A4" | "Letter";
+                /** @description whether what is known already stands on them */
+                dates?: "on" | "off";
             };
             header?: never;
             path: {

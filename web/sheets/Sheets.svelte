@@ -8,11 +8,13 @@
 
   let paper = $state('A4');
   let pages = $state('');
+  /** Whether what is known already stands on the guides. */
+  let dates = $state(true);
   let wrong = $state('');
   let busy = $state('');
 
   const spreads = $derived([...book.spreads].filter((spread) => spread.page !== null && spread.known).sort((a, b) => a.page! - b.page!));
-  const asked = (list: string) => about(book, `/sheets/pages.pdf?${new URLSearchParams({ pages: list, paper })}`);
+  const asked = (list: string) => about(book, `/sheets/pages.pdf?${new URLSearchParams({ pages: list, paper, ...(dates ? {} : { dates: 'off' }) })}`);
   const sheet = (name: string) => about(book, `/sheets/${name}.pdf?${new URLSearchParams({ paper })}`);
   const printed = $derived(book.spreads.some((spread) => spread.prints));
 
@@ -76,6 +78,7 @@
 
     <section>
       <h2>Page guides</h2>
+      <label class="mt-1.5 flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" bind:checked={dates} /> with the dates that are known</label>
       <div class="my-2 flex flex-wrap items-end gap-2">
         <button class="btn" disabled={busy !== ''} onclick={() => get(asked('front'), 'page-guides')}>All spreads, {book.fit.planned} pages</button>
         <form
