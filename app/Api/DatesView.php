@@ -51,7 +51,12 @@ final class DatesView
             ),
             'duties' => self::duties($book),
             'elsewhere' => self::elsewhere($book),
-            'categories' => array_map(self::category(...), $dates->all->known->sorts()),
+            'categories' => array_map(static fn (Category $one): array => [
+                'id' => $one->id,
+                'name' => $one->name,
+                'pen' => $dates->all->penOfCategory($one->id),
+                'log' => $one->log,
+            ], $dates->all->known->sorts()),
             'findings' => array_map(BookView::finding(...), $dates->findingsWithLayouts()),
         ];
     }
@@ -106,12 +111,6 @@ final class DatesView
             'repeats' => null === $entry->repeat ? null : (new RuleWords())->of($entry->repeat),
             'leapday' => $entry->isOfLeapDay(),
         ];
-    }
-
-    /** @return array<string, mixed> */
-    public static function category(Category $category): array
-    {
-        return ['id' => $category->id, 'name' => $category->name, 'pen' => $category->pen, 'log' => $category->log];
     }
 
     /** @return list<array<string, mixed>> with their next day, by the day from which they must be thought of */

@@ -58,7 +58,7 @@ final class Said
     }
 
     /**
-     * The longest beginning, or else end, of a line that names a day; and what is left.
+     * The longest run of words that names a day, at the beginning of a line, its end, or else within it; and what is left.
      *
      * @return array{When, string}
      *
@@ -67,14 +67,12 @@ final class Said
     private static function dayOf(string $line, SaidDay $days): array
     {
         $words = explode(' ', (string) preg_replace('/\s+/u', ' ', str_replace("\t", ' ', $line)));
-        $most = min(self::WORDS_OF_DAY, \count($words) - 1);
         $refused = null;
-        for ($count = $most; $count > 0; --$count) {
-            $begins = rtrim(implode(' ', \array_slice($words, 0, $count)), ':,;');
-            $ends = ltrim(implode(' ', \array_slice($words, -$count)), '(');
-            foreach ([[$begins, \array_slice($words, $count)], [rtrim($ends, ')'), \array_slice($words, 0, -$count)]] as [$said, $rest]) {
+        for ($count = min(self::WORDS_OF_DAY, \count($words) - 1); $count > 0; --$count) {
+            foreach (self::places(\count($words), $count) as $from) {
+                $said = trim(implode(' ', \array_slice($words, $from, $count)), '(:,;)');
                 try {
-                    return [$days->read($said), implode(' ', $rest)];
+                    return [$days->read($said), implode(' ', [...\array_slice($words, 0, $from), ...\array_slice($words, $from + $count)])];
                 } catch (DayRefused $why) {
                     $refused = null === $refused && $why->isOfADay ? $why : $refused;
                 }
@@ -89,12 +87,27 @@ final class Said
     }
 
     /**
+     * Where so many words may stand: first, last, then between; within a line a figure alone is no day.
+     *
+     * @return list<int>
+     */
+    private static function places(int $words, int $count): array
+    {
+        $last = $words - $count;
+
+        return 1 === $count || $last < 2 ? array_values(array_unique([0, $last])) : [0, $last, ...range(1, $last - 1)];
+    }
+
+    /**
      * A time among words: from, to, and what is left.
      *
      * @return array{string|null, string|null, string}
      */
     public static function words(string $words): array
     {
+        // "15-18 Uhr" says hours alone.
+        $words = (string) preg_replace('/\b(\d{1,2})\s*[–-]\s*(\d{1,2})\s*Uhr\b/iu', '$1:00–$2:00', $words);
+        $words = (string) preg_replace('/\b(\d{1,2})\s*Uhr\b/iu', '$1:00', (string) preg_replace('/(\d[:.]\d\d)\s*Uhr\b/iu', '$1', $words));
         $clock = '(?|([01]?\d|2[0-3])[:.h]([0-5]\d)\s*(am|pm|)|(1[0-2]|[1-9])()\s*(am|pm))';
         if (1 !== preg_match("/(?<![\\d.])$clock(?:\\s*[–-]\\s*$clock)?(?![\\d.\\w])/iu", $words, $found)) {
             return [null, null, $words];

@@ -17,6 +17,9 @@ use AmpleMargin\Calendar\Weekday;
 
 final class SaidDay
 {
+    /** @var list<string> in lower case, in the language of the book and in English */
+    private readonly array $weekdays;
+
     /** @var array<string, int> lower case name, or its beginning → month */
     private readonly array $months;
 
@@ -26,7 +29,7 @@ final class SaidDay
      */
     public function __construct(
         private readonly Period $period,
-        Names $names,
+        private readonly Names $names,
         private readonly ?Month $near = null,
         private readonly bool $monthFirst = false,
     ) {
@@ -38,6 +41,10 @@ final class SaidDay
                 }
             }
         }
+        $this->weekdays = array_merge(...array_map(static fn (Names $each): array => array_map(
+            static fn (Weekday $day): string => mb_strtolower($each->weekday($day)),
+            Weekday::cases(),
+        ), [$names, new Names('en')]));
         // A language that numbers its months gives figures, which are read as such.
         $this->months = array_filter($known, is_string(...), \ARRAY_FILTER_USE_KEY);
     }
@@ -45,7 +52,7 @@ final class SaidDay
     /** The same where 3/4 is read the other way, or not. */
     public function monthFirst(bool $monthFirst): self
     {
-        return new self($this->period, new Names('en'), $this->near, $monthFirst);
+        return new self($this->period, $this->names, $this->near, $monthFirst);
     }
 
     /** @throws DayRefused saying what is wrong with it */
@@ -168,9 +175,8 @@ final class SaidDay
     private function isWeekday(string $word): bool
     {
         $word = mb_strtolower(rtrim($word, '.,'));
-        $days = array_map(static fn (Weekday $day): string => strtolower($day->name), Weekday::cases());
 
-        return mb_strlen($word) >= 2 && [] !== array_filter($days, static fn (string $day): bool => str_starts_with($day, $word));
+        return mb_strlen($word) >= 2 && [] !== array_filter($this->weekdays, static fn (string $day): bool => str_starts_with($day, $word));
     }
 
     /** Of two figures: the one nearest to the book. */

@@ -101,6 +101,9 @@ final class SaidDayTest extends TestCase
         yield 'a time and its end' => ['March 12: boat 9:00-10:15', ['2027-03-12', 'boat', '09:00', '10:15', 'date']];
         yield 'a time of twelve hours' => ['12 March choir 7pm', ['2027-03-12', 'choir', '19:00', null, 'date']];
         yield 'noon and midnight' => ['12 March 12pm-12:30am odd', ['2027-03-12', 'odd', '12:00', '00:30', 'date']];
+        yield 'a day within them' => ['Christmas market 5 December on the quay', ['2027-12-05', 'Christmas market on the quay', null, null, 'date']];
+        yield 'a weekday of the book’s language' => ['Di 5. Oktober Probe 15-18 Uhr', ['2027-10-05', 'Probe', '15:00', '18:00', 'date']];
+        yield 'an hour of the book’s language' => ['15.10. Zahnarzt 8:15 Uhr', ['2027-10-15', 'Zahnarzt', '08:15', null, 'date']];
         yield 'a bullet before it' => ['- 5 May paint', ['2027-05-05', 'paint', null, null, 'date']];
         yield 'a birthday' => ['29 May Ione’s birthday', ['2027-05-29', 'Ione', null, null, 'birthday']];
         yield 'a birthday named first' => ['29 May birthday of Ione', ['2027-05-29', 'Ione', null, null, 'birthday']];

@@ -10,6 +10,7 @@ use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Dates\Agenda;
+use AmpleMargin\Dates\Category;
 use AmpleMargin\Dates\EntryKind;
 use AmpleMargin\Dates\Frequency;
 use AmpleMargin\Dates\KnownDates;
@@ -101,7 +102,17 @@ final class DatesOfBook
     /** The pen of its category; null for ink. */
     public function penOf(Occurrence $once): ?string
     {
-        return $this->known->category($once->entry->category)?->pen;
+        return $this->penOfCategory($once->entry->category);
+    }
+
+    /** The usual categories have the pens of the palette in their order, until somebody says otherwise. */
+    public function penOfCategory(string $id): ?string
+    {
+        $place = array_search($id, array_column(Category::usual(), 'id'), true);
+
+        return [] === $this->known->categories && false !== $place
+            ? $this->plan->pens()->pen($place)?->colour
+            : $this->known->category($id)?->pen;
     }
 
     private function goes(Occurrence $once, TakesDates $takes): bool

@@ -35,7 +35,7 @@ final class Loads
         foreach ($period->start->run($period->length() + DatesOfBook::BEYOND) as $month) {
             $here = $rooms[$month->iso()] ?? [];
             $some = $this->dates->in($month, TakesDates::Months);
-            $once = array_filter($some, static fn (Occurrence $one): bool => null === $one->entry->repeat);
+            $once = array_filter($some, static fn (Occurrence $one): bool => null === $one->entry->rule());
             if ($period->contains($month) || [] !== $here || [] !== $once) {
                 $loads[] = $this->load($month, $some, $here, $log->categories);
             }
