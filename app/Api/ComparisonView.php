@@ -12,14 +12,21 @@ use AmpleMargin\Paper\Stock;
 
 final class ComparisonView
 {
-    /** @return array<string, mixed> */
-    public static function of(Comparison $comparison, string $title, Stock $stock): array
+    /**
+     * @param (\Closure(Candidate): (int|null))|null $known lines too few for the dates that are known; null where it takes none
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Comparison $comparison, string $title, Stock $stock, ?\Closure $known = null): array
     {
         return [
             'title' => $title,
             'across' => $stock->across,
             'down' => [] === $comparison->candidates ? $stock->down : $comparison->candidates[0]->pages[0]->down,
-            'candidates' => array_map(self::candidate(...), $comparison->candidates),
+            'candidates' => array_map(
+                static fn (Candidate $one): array => self::candidate($one) + ['known' => null === $known ? null : $known($one)],
+                $comparison->candidates,
+            ),
             'refused' => array_map(
                 static fn (Candidate $one): array => ['name' => $one->layout->name, 'says' => $one->refused],
                 $comparison->refused,

@@ -9,6 +9,7 @@ namespace App\Controller;
 use AmpleMargin\Book\Patience;
 use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
+use AmpleMargin\Compare\Candidate;
 use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanWriter;
@@ -181,7 +182,12 @@ final class DeskController
         $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
         $comparison = $book->layouts($planned) ?? throw new NotFound($book->catalogue()->title($planned).' has one layout only.');
 
-        return new JsonResponse(ComparisonView::of($comparison, $book->catalogue()->title($planned), $book->plan->stock));
+        return new JsonResponse(ComparisonView::of(
+            $comparison,
+            $book->catalogue()->title($planned),
+            $book->plan->stock,
+            static fn (Candidate $one): ?int => $book->dates->tooFewIn($planned, $one->layout->settings, $one->pages),
+        ));
     }
 
     #[Route('/ticks', methods: 'PUT')]

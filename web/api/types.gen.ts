@@ -901,6 +901,8 @@ export interface components {
                 shown: number;
                 /** @description readability limits broken */
                 limits: string[];
+                /** @description lines too few for the dates that are known; null where it takes none */
+                known: number | null;
             }[];
             refused: {
                 name: string;

@@ -11,6 +11,7 @@ export interface Measure {
 
 export const MEASURES: Measure[] = [
   { id: 'at', name: 'Lines in', most: true, value: (one, at) => one.rooms.find((room) => room.for === at)?.lines ?? null },
+  { id: 'known', name: 'Lines too few for what is known', most: false, value: (one) => one.known ?? null },
   { id: 'fewest', name: 'Fewest lines in one', most: true, value: (one) => one.fewest_lines },
   { id: 'all', name: 'Lines in all', most: true, value: (one) => (one.rooms.length > 0 ? one.all_lines : null) },
   { id: 'shown', name: 'Divisions on the page', most: true, value: (one) => one.shown || null },

@@ -13,6 +13,7 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Hand;
 use AmpleMargin\Dates\Occurrence;
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\HasLayouts;
@@ -61,6 +62,19 @@ final class BookDates
     public function wide(Month $month): Fraction
     {
         return $this->loads->wide($this->now(), $month);
+    }
+
+    /**
+     * Lines too few for what is known where the future log is drawn otherwise; null for another spread, or where nothing is known.
+     *
+     * @param array<string, mixed> $settings over its own
+     * @param list<PageDrawing>    $pages
+     */
+    public function tooFewIn(PlannedSpread $spread, array $settings, array $pages): ?int
+    {
+        return $spread->id !== $this->log?->id || [] === $this->all->known->entries
+            ? null
+            : $this->loads->over(new LogLayout('', $settings, $pages, $this->categories($spread, $settings)));
     }
 
     /** @return list<Finding> */
