@@ -26,7 +26,8 @@ final class DatesView
     public static function of(Book $book, Month $month): array
     {
         $dates = $book->dates;
-        $names = new Names('en');
+        // Made once: names cost more than all they are asked.
+        [$names, $rules] = [new Names('en'), new RuleWords()];
         $log = $dates->log;
 
         return [
@@ -46,11 +47,11 @@ final class DatesView
             'month' => $month->iso(),
             'name' => $names->monthAndYear($month),
             'entries' => array_map(
-                static fn (Occurrence $once): array => self::occurrence($book, $once),
+                static fn (Occurrence $once): array => self::occurrence($book, $once, $names, $rules),
                 $dates->all->agenda->in($month),
             ),
-            'duties' => self::duties($book),
-            'elsewhere' => self::elsewhere($book),
+            'duties' => self::duties($book, $rules),
+            'elsewhere' => self::elsewhere($book, $rules),
             'categories' => array_map(static fn (Category $one): array => [
                 'id' => $one->id,
                 'name' => $one->name,
@@ -64,8 +65,8 @@ final class DatesView
     /** @return array<string, mixed> */
     public static function transfer(Book $book, Transfer $transfer): array
     {
-        $one = static fn (Occurrence $once): array => self::occurrence($book, $once);
-        $names = new Names('en');
+        [$names, $rules] = [new Names('en'), new RuleWords()];
+        $one = static fn (Occurrence $once): array => self::occurrence($book, $once, $names, $rules);
         $page = null;
         foreach ($book->months as $block) {
             $page = $block->month->equals($transfer->month) ? $block->page : $page;
@@ -83,7 +84,7 @@ final class DatesView
     }
 
     /** @return array<string, mixed> one time that something is */
-    private static function occurrence(Book $book, Occurrence $once): array
+    private static function occurrence(Book $book, Occurrence $once, Names $names, RuleWords $rules): array
     {
         $dates = $book->dates;
         $entry = $once->entry;
@@ -94,27 +95,27 @@ final class DatesView
             'month' => $once->month->iso(),
             'day' => $once->day?->iso(),
             'last' => $once->last?->iso(),
-            'weekday' => null === $once->day ? null : (new Names('en'))->weekdayShort($once->day->weekday()),
+            'weekday' => null === $once->day ? null : $names->weekdayShort($once->day->weekday()),
             'due' => $once->due?->iso(),
             'written' => $dates->all->wording->inMonth($once),
             'lines' => $dates->linesOf($once),
             'goes' => array_map(self::place(...), $dates->all->places($once)),
             'settled' => $dates->all->known->settled[$once->key()] ?? null,
-            'entry' => self::entry($entry),
+            'entry' => self::entry($entry, $rules),
         ];
     }
 
     /** @return array<string, mixed> as it is edited */
-    private static function entry(Entry $entry): array
+    private static function entry(Entry $entry, RuleWords $rules): array
     {
         return DatesWriter::entry($entry) + [
-            'repeats' => null === $entry->repeat ? null : (new RuleWords())->of($entry->repeat),
+            'repeats' => null === $entry->repeat ? null : $rules->of($entry->repeat),
             'leapday' => $entry->isOfLeapDay(),
         ];
     }
 
     /** @return list<array<string, mixed>> with their next day, by the day from which they must be thought of */
-    private static function duties(Book $book): array
+    private static function duties(Book $book, RuleWords $rules): array
     {
         $period = $book->plan->period;
         $duties = [];
@@ -126,11 +127,11 @@ final class DatesView
             $duties[] = [
                 'date' => $entry->id,
                 'words' => $entry->words,
-                'repeats' => null === $entry->repeat ? 'once' : (new RuleWords())->of($entry->repeat),
+                'repeats' => null === $entry->repeat ? 'once' : $rules->of($entry->repeat),
                 'lead' => $entry->lead,
                 'next' => $next?->iso(),
                 'seen' => $next?->plus(-$entry->lead)->iso(),
-                'entry' => self::entry($entry),
+                'entry' => self::entry($entry, $rules),
             ];
         }
         usort($duties, static fn (array $one, array $other): int => [$one['seen'] ?? '9', $one['words']] <=> [$other['seen'] ?? '9', $other['words']]);
@@ -139,7 +140,7 @@ final class DatesView
     }
 
     /** @return list<array<string, mixed>> entries that are in none of the months looked at */
-    private static function elsewhere(Book $book): array
+    private static function elsewhere(Book $book, RuleWords $rules): array
     {
         $seen = [];
         foreach ($book->dates->all->agenda->all() as $once) {
@@ -147,7 +148,7 @@ final class DatesView
         }
         $missing = array_filter($book->dates->all->known->entries, static fn (Entry $entry): bool => !isset($seen[$entry->id]));
 
-        return array_map(self::entry(...), array_values($missing));
+        return array_map(static fn (Entry $entry): array => self::entry($entry, $rules), array_values($missing));
     }
 
     private static function place(TakesDates $takes): string

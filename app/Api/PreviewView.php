@@ -24,6 +24,8 @@ final class PreviewView
     /** @return array<string, mixed> */
     public static function of(Book $book, ReadDates $read, string $category): array
     {
+        // Made once: names cost more than all they are asked.
+        [$names, $rules] = [new Names('en'), new RuleWords()];
         $preview = Preview::of($book->dates->all->known, $read->found, $book->plan->period, $category);
 
         return [
@@ -32,7 +34,7 @@ final class PreviewView
                 'taken' => $row->as->isTaken(),
                 'where' => $row->where,
                 'says' => $row->says,
-                'when' => null === $row->entry ? null : self::when($row->entry),
+                'when' => null === $row->entry ? null : self::when($row->entry, $names, $rules),
                 'entry' => null === $row->entry ? null : DatesWriter::entry($row->entry),
             ], $preview->rows),
             'counts' => $preview->counts(),
@@ -43,9 +45,8 @@ final class PreviewView
     }
 
     /** "Fri 12 March 2027, every month" */
-    private static function when(Entry $entry): string
+    private static function when(Entry $entry, Names $names, RuleWords $rules): string
     {
-        $names = new Names('en');
         $day = static fn (Day $day): string => "{$names->weekdayShort($day->weekday())} $day->day {$names->monthAndYear($day->month)}";
         $first = $entry->when->first;
         $last = $entry->when->last;
@@ -53,7 +54,7 @@ final class PreviewView
             ? $names->monthAndYear($entry->when->month)
             : $day($first).($last->number > $first->number ? ' to '.$day($last) : '');
 
-        return $said.(null === $entry->repeat ? '' : ', '.(new RuleWords())->of($entry->repeat));
+        return $said.(null === $entry->repeat ? '' : ', '.$rules->of($entry->repeat));
     }
 
     /** @return array<string, int> month → lines that what is taken needs in the future log */

@@ -145,6 +145,10 @@ final class Preview
         if ($a === $b) {
             return true;
         }
+        // "Choir 1" is not "Choir 2".
+        if (preg_replace('/\D+/', ' ', $a) !== preg_replace('/\D+/', ' ', $b)) {
+            return false;
+        }
         similar_text($a, $b, $share);
 
         return $share >= self::ALIKE;

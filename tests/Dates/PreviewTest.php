@@ -40,16 +40,18 @@ final class PreviewTest extends TestCase
             Found::entry(new Entry('', 'Since long', When::read('2001-06-01'), repeat: Rule::read('FREQ=YEARLY')), 'x'),
             Found::entry(new Entry('', 'Ended', When::read('2001-06-01'), repeat: Rule::read('FREQ=YEARLY;UNTIL=20200101')), 'x'),
             Found::entry(new Entry('', 'Last days', When::read('2026-12-28/2027-01-02')), 'x'),
+            Found::entry(new Entry('', 'Choir 1', When::read('2027-09-01')), 'x'),
+            Found::entry(new Entry('', 'Choir 2', When::read('2027-09-01')), 'x'),
             Found::skipped('line 9', 'No day.'),
         ]);
         self::assertSame(
-            ['same', 'changed', 'double', 'new', 'double', 'outside', 'new', 'outside', 'new', 'outside', 'new', 'skipped'],
+            ['same', 'changed', 'double', 'new', 'double', 'outside', 'new', 'outside', 'new', 'outside', 'new', 'new', 'new', 'skipped'],
             array_map(static fn (Incoming $row): string => $row->as->value, $preview->rows),
         );
         self::assertSame('Before: “Dentist”, 2027-03-12.', $preview->rows[1]->says);
         self::assertSame('After this book: kept for the next one (June 2028).', $preview->rows[6]->says);
-        self::assertSame(['dentist', 'new', 'next-year', 'since-long', 'last-days'], array_column($preview->taken(), 'id'));
-        self::assertSame(12, array_sum($preview->counts()));
+        self::assertSame(['dentist', 'new', 'next-year', 'since-long', 'last-days', 'choir-1', 'choir-2'], array_column($preview->taken(), 'id'));
+        self::assertSame(14, array_sum($preview->counts()));
     }
 
     /** Whatever comes in, coming in again it changes nothing. */

@@ -20,6 +20,9 @@ use AmpleMargin\Spread\Catalogue;
 
 final class TakeDates implements Edit
 {
+    /** What one file may bring; whether a book has room for it is said when they come together. */
+    private const MOST = 10_000;
+
     /**
      * @param list<Entry> $entries
      * @param list<string> $gone   ids of those that the file has no more
@@ -36,7 +39,7 @@ final class TakeDates implements Edit
     public static function read(Values $values): self
     {
         return new self(
-            array_map(DatesReader::entry(...), $values->each('entries', KnownDates::MOST)),
+            array_map(DatesReader::entry(...), $values->each('entries', self::MOST)),
             $values->words('gone', KnownDates::MOST),
         );
     }
