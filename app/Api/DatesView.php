@@ -110,6 +110,7 @@ final class DatesView
     {
         return DatesWriter::entry($entry) + [
             'repeats' => null === $entry->repeat ? null : $rules->of($entry->repeat),
+            'ends_on' => $entry->repeat?->until?->iso(),
             'leapday' => $entry->isOfLeapDay(),
         ];
     }

@@ -116,6 +116,19 @@ final class DatesTest extends ApiTestCase
         $this->call('POST', "/notebooks/{$book['id']}/dates/preview", ['zone' => 'Atlantis/Harbour'], 422);
     }
 
+    public function testARepeatEndsAndIsLeftOutOnce(): void
+    {
+        $book = $this->notebook();
+        $book = $this->edit($book, ['type' => 'add-date', 'day' => '12 January', 'words' => 'Committee', 'repeat' => 'FREQ=MONTHLY;BYDAY=2TU', 'until' => '30 June']);
+        $count = fn (string $month): int => \count($this->dates($book, $month)['entries']);
+        self::assertSame([1, 1, 0], [$count('2027-01'), $count('2027-06'), $count('2027-07')]);
+        self::assertSame('2027-06-30', $this->dates($book, '2027-01')['entries'][0]['entry']['ends_on']);
+        $book = $this->edit($book, ['type' => 'set-date', 'date' => 'committee', 'until' => null, 'except' => ['2027-03-09']]);
+        self::assertSame([0, 1, 1], [$count('2027-03'), $count('2027-04'), $count('2027-12')]);
+        $refused = $this->edit($book, ['type' => 'set-date', 'date' => 'committee', 'until' => '1.1.2020'], 422);
+        self::assertSame(['edit/until', 'A repeat ends on a day after it begins.'], [$refused['field'], $refused['detail']]);
+    }
+
     public function testHolidaysRepeatsCalendarAndTable(): void
     {
         $book = $this->notebook();

@@ -1489,6 +1489,8 @@ export interface components {
              */
             leap?: "before" | "after";
             uid?: string | null;
+            /** @description the last day its repeat may fall on */
+            ends_on?: string | null;
             /** @description in words */
             repeats?: string | null;
             /** @description whether it is of 29 February and comes every year */
@@ -1512,6 +1514,8 @@ export interface components {
             day: string;
             /** @description the month in which a number alone is a day */
             near?: string;
+            /** @description the last day its repeat may fall on, as a person says it; null where it goes on */
+            until?: string | null;
             words: string;
             /** @enum {unknown} */
             is?: "date" | "birthday" | "duty";
@@ -1542,6 +1546,8 @@ export interface components {
             date: string;
             day?: string;
             near?: string;
+            /** @description the last day its repeat may fall on, as a person says it; null where it goes on */
+            until?: string | null;
             words?: string;
             /** @enum {unknown} */
             is?: "date" | "birthday" | "duty";

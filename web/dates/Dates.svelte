@@ -92,7 +92,7 @@
       <ul class="entries" aria-label="Dates of {all.name}">
         {#each all.entries as one (one.key)}
           <li>
-            <button class="entry" aria-pressed={one.date === dates.chosen} onclick={() => (dates.chosen = dates.chosen === one.date ? null : one.date)}>
+            <button class="entry" aria-pressed={one.date === dates.chosen} onclick={() => dates.choose(one.date, one.key)}>
               <span class="weekday">{one.weekday ?? ''}</span>
               <span class="written" dir="auto">{one.written}</span>
               <span class="of">
@@ -114,7 +114,7 @@
         <tbody>
           {#each all.duties as one (one.date)}
             <tr>
-              <th scope="row"><button class="name" dir="auto" aria-pressed={one.date === dates.chosen} onclick={() => (dates.chosen = dates.chosen === one.date ? null : one.date)}>{one.words}</button></th>
+              <th scope="row"><button class="name" dir="auto" aria-pressed={one.date === dates.chosen} onclick={() => dates.choose(one.date)}>{one.words}</button></th>
               <td>{one.repeats}</td>
               <td>{date(one.next)}</td>
               <td>{date(one.seen)}{one.lead > 0 ? `, ${one.lead} days before` : ''}</td>

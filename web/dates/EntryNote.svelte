@@ -57,6 +57,14 @@
       </label>
     {/if}
   {/if}
+  {#if entry.repeat}
+    <label class="field"><span>Up to, where it ends</span><input class="input" placeholder="it goes on" value={entry.ends_on ?? ''} onchange={(event) => state.set({ until: event.currentTarget.value || null })} /></label>
+    {#if state.once}
+      {@const day = state.once}
+      <button class="btn small justify-self-start" onclick={() => state.leaveOut(day)}>Leave it out on {day}</button>
+    {/if}
+    {#if entry.except && entry.except.length > 0}<p class="quiet">Left out on {entry.except.join(', ')}. <button class="btn small plain" onclick={() => state.set({ except: [] })}>Put back</button></p>{/if}
+  {/if}
   {#if entry.is === 'duty'}
     <label class="field"><span>Thought of so many days before</span><input class="input figures" type="number" min="0" max="366" value={entry.lead ?? 0} onchange={(event) => state.set({ lead: event.currentTarget.valueAsNumber })} /></label>
   {/if}

@@ -22,6 +22,8 @@ export class DatesState {
   line = $state({ day: '', words: '', category: '', is: 'date' as Sort });
   /** The id of the entry that is put otherwise. */
   chosen = $state<string | null>(null);
+  /** Which time of it, by its key. */
+  at = $state<string | null>(null);
   /** What was pasted or chosen, to be read again where it is read the other way. */
   private asked = $state.raw<DatesAsked>({});
   /** Lines of the preview that are not as it proposes. */
@@ -37,6 +39,23 @@ export class DatesState {
   look(month: string) {
     this.month = month;
     this.chosen = null;
+  }
+
+  /** The day of the time that was chosen, where it comes again and can be left out once. */
+  get once(): string | null {
+    const one = this.dates.value?.entries.find((entry) => entry.key === this.at && entry.date === this.chosen);
+    return one && one.due === null && one.entry.repeat ? one.day : null;
+  }
+
+  /** Chosen, or no more where it was. */
+  choose(date: string, key: string | null = null) {
+    const same = this.chosen === date && (key === null || this.at === key);
+    this.chosen = same ? null : date;
+    this.at = key;
+  }
+
+  leaveOut(day: string) {
+    this.set({ except: [...(this.entry?.except ?? []), day] });
   }
 
   get entry(): DateEntry | null {

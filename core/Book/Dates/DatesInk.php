@@ -81,7 +81,11 @@ final class DatesInk
     {
         $count = 0;
         $draw = match ($takes) {
-            TakesDates::Months,
+            TakesDates::Months => [
+                ...$this->inMonths($page, $takes, $categories, $written, $count),
+                // With mini months beside its lines, busy days are ringed (handbook, chapter 2).
+                ...(new DayMarks($this->dates))->on($page),
+            ],
             TakesDates::Birthdays,
             TakesDates::Important => $this->inMonths($page, $takes, $categories, $written, $count),
             TakesDates::Days => $this->inDays($page, $count),

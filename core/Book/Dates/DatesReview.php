@@ -87,10 +87,22 @@ final class DatesReview
 
         return [new Finding(
             self::ABOUT,
-            'The future log has too little room for what is known already: '.self::listed($months).'.',
+            'The future log has too little room for what is known already: '.self::listed($months).'.'.$this->wordy($full),
             $offers,
             false,
         )];
+    }
+
+    /**
+     * How many lines shorter words would save, in words.
+     *
+     * @param list<MonthLoad> $full
+     */
+    private function wordy(array $full): string
+    {
+        $more = array_sum(array_map(static fn (MonthLoad $load): int => $load->lines - $load->dates, $full));
+
+        return $more <= 0 ? '' : ' Long ones take more than a line: shorter words would save '.Plural::of($more, 'line', 'lines').'.';
     }
 
     /**

@@ -28,7 +28,7 @@ final class DayMarks
     }
 
     /** @return list<\Closure(Canvas): void> */
-    public function on(PageDrawing $page, int &$count): array
+    public function on(PageDrawing $page, int &$count = 0): array
     {
         $pens = $this->pensByDay();
         $draw = [];

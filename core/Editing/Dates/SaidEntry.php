@@ -6,12 +6,14 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing\Dates;
 
+use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Dates\DayRefused;
 use AmpleMargin\Dates\Entry;
 use AmpleMargin\Dates\EntryKind;
 use AmpleMargin\Dates\SaidDay;
+use AmpleMargin\Dates\When;
 use AmpleMargin\Plan\DatesReader;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
@@ -21,7 +23,7 @@ use AmpleMargin\Plan\Values;
 final class SaidEntry
 {
     private const KNOWN = [
-        'id', 'day', 'words', 'is', 'category', 'time', 'ends', 'repeat', 'except', 'also', 'lead', 'leap', 'uid', 'near',
+        'id', 'day', 'words', 'is', 'category', 'time', 'ends', 'repeat', 'except', 'also', 'lead', 'leap', 'uid', 'near', 'until',
     ];
 
     /** @return array<string, mixed> what is said of it @throws PlanProblem naming what no date has */
@@ -53,17 +55,40 @@ final class SaidEntry
         if (!str_starts_with($said, '--')) {
             $given['day'] = self::day($said, $is, new SaidDay($plan->period, new Names($plan->language), $near), $plan);
         }
+        unset($given['until'], $given['near']);
         // What is left open in the screen says nothing.
         $given = array_filter($given, static fn (mixed $value): bool => null !== $value && '' !== $value);
         $entry = DatesReader::entry(Values::of($given, 'edit'));
         if ('' !== $entry->category && null === $plan->dates->category($entry->category)) {
             throw PlanProblem::at('edit/category', "There is no category “{$entry->category}”.");
         }
+        if (null !== $entry->repeat && $values->names('until')) {
+            $entry = $entry->with(['repeat' => $entry->repeat->upTo(self::until($values, $plan, $entry->when))]);
+        }
         if (null !== $entry->repeat && null === $entry->when->first) {
             throw PlanProblem::at('edit/repeat', 'Only what has a day can come again.');
         }
 
         return $entry;
+    }
+
+    /** The last day a repeat may fall on; null where it goes on. @throws PlanProblem */
+    private static function until(Values $values, Plan $plan, When $when): ?Day
+    {
+        $said = trim($values->text('until', '', 60));
+        if ('' === $said) {
+            return null;
+        }
+        try {
+            $last = (new SaidDay($plan->period, new Names($plan->language)))->read($said)->last;
+        } catch (DayRefused $refused) {
+            throw PlanProblem::at('edit/until', $refused->getMessage());
+        }
+        if (null === $last || (null !== $when->first && $last->isBefore($when->first))) {
+            throw PlanProblem::at('edit/until', 'A repeat ends on a day after it begins.');
+        }
+
+        return $last;
     }
 
     private static function day(string $said, EntryKind $is, SaidDay $days, Plan $plan): string

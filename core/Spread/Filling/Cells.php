@@ -122,6 +122,7 @@ final class Cells implements TakenUp, GivesWay
             top: self::ticks($columns, $region->x),
             side: self::ticks($rows, $region->y),
             workings: [
+                ...('signs' === $asked->settings->choice('of') ? [['signs', 'the days of the signs', SignSpan::cusps($asked->calendar->period->start)]] : []),
                 ['across', Plural::boxes($columns->size()).' wide', $columns->working()],
                 ['down', Plural::boxes($rows->size()).' tall', $rows->working()
                     .(\count($names) > $each ? '; '.\count($here).' of '.\count($names).' here' : '')],

@@ -45,6 +45,20 @@ final class SignSpan
         return $spans;
     }
 
+    /** At which hour the sun enters each sign; whoever is born on such a day may be of the sign before. */
+    public static function cusps(Month $start): string
+    {
+        $names = new Names('en');
+        $said = array_map(static function (self $span) use ($names): string {
+            $hour = Sign::cusp($span->first);
+
+            return "{$span->sign->name} from {$span->first->day} {$names->monthShort($span->first->month->month)} "
+                .$span->first->month->year.(null === $hour ? '' : ", {$hour} h");
+        }, self::of($start));
+
+        return implode('; ', $said).' (universal time); who is born on such a day may be of the sign before';
+    }
+
     public static function keyOf(Sign $sign): string
     {
         return "sign-$sign->value";
