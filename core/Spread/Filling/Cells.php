@@ -122,7 +122,7 @@ final class Cells implements TakenUp, GivesWay
             top: self::ticks($columns, $region->x),
             side: self::ticks($rows, $region->y),
             workings: [
-                ...('signs' === $asked->settings->choice('of') ? [['signs', 'the days of the signs', SignSpan::cusps($asked->calendar->period->start)]] : []),
+                ...self::cusps($asked),
                 ['across', Plural::boxes($columns->size()).' wide', $columns->working()],
                 ['down', Plural::boxes($rows->size()).' tall', $rows->working()
                     .(\count($names) > $each ? '; '.\count($here).' of '.\count($names).' here' : '')],
@@ -234,6 +234,14 @@ final class Cells implements TakenUp, GivesWay
         }
 
         return $ticks;
+    }
+
+    /** @return list<array{string, string, string}> at which hours the sun enters the signs, where the cells are theirs */
+    private static function cusps(Request $asked): array
+    {
+        return 'signs' !== $asked->settings->choice('of')
+            ? []
+            : [['signs', 'the days of the signs', SignSpan::cusps($asked->calendar->period->start)]];
     }
 
     /** What a cell is known by: its month, its sign, or its place. */
