@@ -178,11 +178,11 @@
         {@const near = Math.abs(leaf - turned - (isTurned ? 0 : 1)) < 1}
         <div class="leaf" class:turned={isTurned} data-leaf={leaf} style:z-index={isTurned ? leaf : 1000 - leaf} aria-hidden={near ? undefined : 'true'}>
           <div class="face front" aria-hidden={isTurned ? 'true' : undefined}>
-            <Face {across} {down} number={2 * leaf - 1} page={leafing.drawn(2 * leaf - 1)} reverse={leafing.light ? leafing.page(2 * leaf) : null} left={false} {width} look={shown} />
+            <Face {across} {down} number={2 * leaf - 1} page={leafing.drawn(2 * leaf - 1)} reverse={leafing.light ? leafing.page(2 * leaf) : null} left={false} {width} look={shown} now={() => leafing.isInSight(2 * leaf - 1)} />
             {#if !isTurned && near}{@render flips(2 * leaf - 1)}{/if}
           </div>
           <div class="face back" aria-hidden={isTurned ? undefined : 'true'}>
-            <Face {across} {down} number={2 * leaf} page={leafing.drawn(2 * leaf)} reverse={leafing.light ? leafing.page(2 * leaf - 1) : null} left {width} look={shown} />
+            <Face {across} {down} number={2 * leaf} page={leafing.drawn(2 * leaf)} reverse={leafing.light ? leafing.page(2 * leaf - 1) : null} left {width} look={shown} now={() => leafing.isInSight(2 * leaf)} />
             {#if isTurned && near}{@render flips(2 * leaf)}{/if}
           </div>
         </div>

@@ -67,8 +67,11 @@ export class LeafingState {
 
   /** The same once its turn to be drawn has come: pages that are not in sight yet are drawn one after another, between frames. */
   drawn(page: number): LeafPage | null {
-    const inSight = page >= this.left - 1 && page <= this.left + 2;
-    return inSight || this.ready[page] ? this.page(page) : null;
+    return this.isInSight(page) || this.ready[page] ? this.page(page) : null;
+  }
+
+  isInSight(page: number): boolean {
+    return page >= this.left - 1 && page <= this.left + 2;
   }
 
   private queue() {

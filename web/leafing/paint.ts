@@ -34,8 +34,48 @@ export function lookOf(element: Element): Look {
   return { sheet: colour('--sheet'), ink: colour('--ink'), pencil: colour('--pencil'), band: colour('--band'), dot: colour('--dot'), family: style.fontFamily };
 }
 
+/** Milliseconds of a frame that may go into painting pages that are not in sight yet. */
+const SHARE = 5;
+/** Marks painted before anybody looks at the clock. */
+const AT_ONCE = 12;
+
+/** What is painted bit by bit, one after another, while something else is looked at. */
+const waiting: Generator<void>[] = [];
+let ticking = false;
+
+function work() {
+  ticking = false;
+  const until = performance.now() + SHARE;
+  while (waiting.length > 0 && performance.now() < until) {
+    if (waiting[0]?.next().done) waiting.shift();
+  }
+  wake();
+}
+
+function wake() {
+  if (ticking || waiting.length === 0) return;
+  ticking = true;
+  setTimeout(work, 10);
+}
+
+/** Paints a side when there is time. @returns what takes it back */
+export function paintLater(...side: Parameters<typeof painting>): () => void {
+  const one = painting(...side);
+  waiting.push(one);
+  wake();
+  return () => {
+    const at = waiting.indexOf(one);
+    if (at >= 0) waiting.splice(at, 1);
+  };
+}
+
+/** Paints a side at once. */
+export function paint(...side: Parameters<typeof painting>) {
+  for (const step of painting(...side)) void step;
+}
+
 /** Paints a side as wide as the canvas is; what is cut away stays clear, so that the leaves below are seen. @param width in pixels of the device */
-export function paint(canvas: HTMLCanvasElement, side: Side, look: Look, width: number) {
+function* painting(canvas: HTMLCanvasElement, side: Side, look: Look, width: number): Generator<void> {
   const { across, down, page, reverse, number, left } = side;
   const [wide, tall] = [across * BOX, down * BOX];
   const scale = width / (wide + 2 * RIM);
@@ -57,10 +97,11 @@ export function paint(canvas: HTMLCanvasElement, side: Side, look: Look, width: 
     to.save();
     to.globalAlpha = page.through / 100;
     to.transform(-1, 0, 0, 1, wide, 0);
-    marks(to, reverse.marks as Mark[], look, thin);
+    yield* marks(to, reverse.marks as Mark[], look, thin);
     to.restore();
   }
-  if (page) marks(to, page.marks as Mark[], look, thin);
+  yield;
+  if (page) yield* marks(to, page.marks as Mark[], look, thin);
   const quiet = page && page.marks.length === 0 ? QUIET[page.is] : undefined;
   if (quiet) words(to, quiet, wide / 2, tall / 2, 900, 'center', look.pencil, look);
   words(to, String(number), left ? 0 : wide, tall + FOOT + 60, 620, left ? 'left' : 'right', look.pencil, look);
@@ -104,19 +145,23 @@ function dots(to: CanvasRenderingContext2D, across: number, down: number, colour
   to.fillRect(-BOX / 4, -BOX / 4, (across + 0.5) * BOX, (down + 0.5) * BOX);
 }
 
-function marks(to: CanvasRenderingContext2D, all: Mark[], look: Look, thin: number) {
+function* marks(to: CanvasRenderingContext2D, all: Mark[], look: Look, thin: number): Generator<void> {
   const drawn = gather(all);
+  yield;
   for (const one of drawn.bands) {
     to.fillStyle = one.colour ?? look.band;
     to.fill(new Path2D(one.path));
   }
+  yield;
   to.lineWidth = 1.1 * thin;
   for (const one of drawn.strokes) {
     if (one.layer === 'pencil') continue;
     to.strokeStyle = one.colour ?? look.ink;
     to.stroke(new Path2D(one.path));
+    yield;
   }
-  for (const one of drawn.words) {
+  for (const [i, one] of drawn.words.entries()) {
+    if (i % AT_ONCE === AT_ONCE - 1) yield;
     const align = { start: 'left', middle: 'center', end: 'right' } as const;
     if (!one.upwards) {
       words(to, one.text, one.x, one.y, one.size, align[one.anchor], one.colour ?? look.ink, look);
