@@ -5,6 +5,21 @@ export type Screen = 'shelf' | 'new' | 'count' | 'stock' | 'spreads' | 'months' 
 class Route {
   path = $state(location.pathname);
   private search = $state(location.search);
+  // Each told apart, so that turning a page makes no link of the program anew.
+  private parts = $derived(this.path.split('/').filter(Boolean));
+  readonly screen: Screen = $derived.by(() => {
+    const [first, , third] = this.parts;
+    if (first === 'new' || first === 'count') return first;
+    if (first !== 'notebooks') return 'shelf';
+    return (['stock', 'months', 'bench', 'desk', 'sheets', 'count', 'compare', 'key', 'copy', 'parts', 'leaf', 'dress', 'dates', 'transfer'] as const).find((screen) => screen === third) ?? 'spreads';
+  });
+  readonly notebook: string | null = $derived(this.parts[0] === 'notebooks' ? (this.parts[1] ?? null) : null);
+  /** Which of the plan's books is open. */
+  readonly volume: string = $derived(new URLSearchParams(this.search).get('book') ?? '1');
+  /** The page the bench shows, or the first. */
+  readonly page: number = $derived(Number.parseInt(this.parts[3] ?? '1', 10) || 1);
+  /** The spread a screen is about, where it is about one. */
+  readonly spread: string = $derived(decodeURIComponent(this.parts[3] ?? ''));
 
   constructor() {
     addEventListener('popstate', () => {
@@ -26,36 +41,6 @@ class Route {
     this.path = location.pathname;
     this.search = location.search;
     scrollTo(0, 0);
-  }
-
-  private get parts() {
-    return this.path.split('/').filter(Boolean);
-  }
-
-  get screen(): Screen {
-    const [first, , third] = this.parts;
-    if (first === 'new' || first === 'count') return first;
-    if (first !== 'notebooks') return 'shelf';
-    return (['stock', 'months', 'bench', 'desk', 'sheets', 'count', 'compare', 'key', 'copy', 'parts', 'leaf', 'dress', 'dates', 'transfer'] as const).find((screen) => screen === third) ?? 'spreads';
-  }
-
-  get notebook(): string | null {
-    return this.parts[0] === 'notebooks' ? (this.parts[1] ?? null) : null;
-  }
-
-  /** Which of the plan's books is open. */
-  get volume(): string {
-    return new URLSearchParams(this.search).get('book') ?? '1';
-  }
-
-  /** The page the bench shows, or the first. */
-  get page(): number {
-    return Number.parseInt(this.parts[3] ?? '1', 10) || 1;
-  }
-
-  /** The spread a screen is about, where it is about one. */
-  get spread(): string {
-    return decodeURIComponent(this.parts[3] ?? '');
   }
 
   to(screen: Screen, page?: number | string, volume: string = this.volume): string {
