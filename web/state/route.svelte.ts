@@ -37,10 +37,12 @@ class Route {
 
   go(path: string, replace = false) {
     if (path === this.path + this.search) return;
+    const was = this.screen;
     history[replace ? 'replaceState' : 'pushState'](null, '', path);
     this.path = location.pathname;
     this.search = location.search;
-    scrollTo(0, 0);
+    // A page turned on the same screen stays where it is; asking costs a layout.
+    if (was !== this.screen) scrollTo(0, 0);
   }
 
   to(screen: Screen, page?: number | string, volume: string = this.volume): string {
