@@ -13,7 +13,10 @@ const PREVIEW = {
 } as unknown as DatesPreview;
 
 function state() {
-  const dates = new DatesState(() => ({}) as Book);
+  const dates = new DatesState(
+    () => ({}) as Book,
+    async () => true,
+  );
   dates.incoming.value = PREVIEW;
   return dates;
 }

@@ -15,7 +15,10 @@
 
   let { book }: { book: Book } = $props();
 
-  const dates = new DatesState(() => book);
+  const dates = new DatesState(
+    () => book,
+    (edit) => open.edit(edit),
+  );
   $effect(() => {
     const [now, month] = [book, dates.month];
     untrack(() => now && (month || month === '') && dates.load());

@@ -1,6 +1,5 @@
 // What the Dates screen holds: the month that is looked at, the line being typed, the entry that is put otherwise, what came in from files.
 import { api, type Book, type DateEntry, type Dates, type DatesAsked, type DatesPreview, type Edit } from '../api/client';
-import { open } from '../state/book.svelte';
 import { Loader } from '../state/loader.svelte';
 
 /** Bytes of a file the program reads. */
@@ -29,7 +28,10 @@ export class DatesState {
   /** Lines of the preview that are not as it proposes. */
   otherwise = $state<Record<number, boolean>>({});
 
-  constructor(private readonly book: () => Book) {}
+  constructor(
+    private readonly book: () => Book,
+    private readonly edit: (edit: Edit) => Promise<boolean>,
+  ) {}
 
   load() {
     const [book, month] = [this.book(), this.month];
@@ -69,18 +71,18 @@ export class DatesState {
   async add(): Promise<boolean> {
     const { day, words, category, is } = this.line;
     const edit = { type: 'add-date', day, words, is, category, near: this.dates.value?.month ?? '', ...(is === 'duty' ? { lead: 14 } : {}) } as Edit;
-    if (!(await open.edit(edit))) return false;
+    if (!(await this.edit(edit))) return false;
     this.line = { day: '', words: '', category, is };
     return true;
   }
 
   set(changes: Record<string, unknown>) {
-    if (this.chosen !== null) open.edit({ type: 'set-date', date: this.chosen, ...changes } as Edit);
+    if (this.chosen !== null) this.edit({ type: 'set-date', date: this.chosen, ...changes } as Edit);
   }
 
   remove() {
     if (this.chosen === null) return;
-    open.edit({ type: 'remove-dates', dates: [this.chosen] });
+    this.edit({ type: 'remove-dates', dates: [this.chosen] });
     this.chosen = null;
   }
 
@@ -107,7 +109,7 @@ export class DatesState {
   }
 
   async take(): Promise<boolean> {
-    if (!(await open.edit({ type: 'take-dates', entries: this.taken }))) return false;
+    if (!(await this.edit({ type: 'take-dates', entries: this.taken }))) return false;
     this.incoming.clear();
     return true;
   }
