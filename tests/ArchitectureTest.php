@@ -16,6 +16,7 @@ final class ArchitectureTest extends TestCase
         'Colour' => [],
         'Saving' => ['Calendar', 'Counting'],
         'Dates' => ['Calendar', 'Counting'],
+        'Carrying' => ['Calendar', 'Counting'],
         'Drawing' => ['Counting', 'Colour'],
         'Plan' => ['Dates', 'Paper', 'Counting', 'Calendar', 'Colour'],
         'Key' => ['Plan', 'Colour', 'Drawing', 'Counting', 'Paper'],
@@ -27,6 +28,7 @@ final class ArchitectureTest extends TestCase
         'Compare' => ['Making', 'Spread', 'Drawing', 'Calendar', 'Counting'],
         'Editing' => ['Dates', 'Key', 'Colour', 'Spread', 'Plan', 'Calendar', 'Counting', 'Paper'],
         'Book' => [
+            'Carrying',
             'Dates',
             'Editing',
             'Compare',

@@ -9,6 +9,8 @@ namespace App\Api;
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Calendar\MonthWeek;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Carrying\LastingWords;
 use AmpleMargin\Counting\Hand;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Paging\IndexCorrection;
@@ -171,8 +173,26 @@ final class BookView
                 ),
                 'forecast' => $book->forecast?->sentence($book->names()),
                 'forecast_end' => $book->forecast?->end,
+                'sure' => self::sure($book),
             ],
             'placement' => ['empty' => $book->front->empty, 'moved' => $book->front->moved, 'proven' => $book->front->proven],
+        ];
+    }
+
+    /** @return array<string, mixed>|null how sure it lasts */
+    private static function sure(Book $book): ?array
+    {
+        $lasting = $book->lasting();
+        $ends = $lasting->ends ?? [];
+
+        return null === $lasting ? null : [
+            'says' => LastingWords::of($lasting, new Names('en')),
+            'of_hundred' => $lasting->ofHundred(),
+            'ends' => array_map(
+                static fn (string $month, array $pages): array => ['month' => $month, 'from' => $pages[0], 'to' => $pages[1]],
+                array_keys($ends),
+                $ends,
+            ),
         ];
     }
 

@@ -8,6 +8,7 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Book\Dates\BookDates;
 use AmpleMargin\Calendar\Names;
+use AmpleMargin\Carrying\Lasting;
 use AmpleMargin\Compare\Comparison;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
@@ -40,6 +41,7 @@ final class Book
      * @param array<int, Slot>                 $slots    page → what stands there, pages past the end among them
      * @param list<MonthBlock>                 $months
      * @param list<IndexRow>                   $index
+     * @param \Closure(): ?Lasting              $lasting
      * @param list<IndexCorrection>            $corrections to an index inked before the book was in use
      */
     public function __construct(
@@ -58,6 +60,7 @@ final class Book
         private readonly BookFindings $said,
         public readonly CutLeaves $cut,
         public readonly BookDates $dates,
+        private readonly \Closure $lasting,
     ) {
     }
 
@@ -65,6 +68,12 @@ final class Book
     public function findings(): array
     {
         return $this->findings ??= $this->said->all();
+    }
+
+    /** How sure it lasts; null for a book without months to come. */
+    public function lasting(): ?Lasting
+    {
+        return ($this->lasting)();
     }
 
     /** Pages held for its months. */

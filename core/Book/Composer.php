@@ -123,6 +123,7 @@ final class Composer
             new BookFindings($this->plan, $this->layouts, $paged, $drawings, $taken, $cut, $known),
             $cut,
             $known,
+            $paged->lasting,
         );
     }
 }

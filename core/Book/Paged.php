@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Carrying\Lasting;
 use AmpleMargin\Paging\Forecast;
 use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
@@ -18,6 +19,7 @@ final class Paged
     /**
      * @param list<MonthBlock>      $months
      * @param list<IndexCorrection> $corrections
+     * @param \Closure(): ?Lasting   $lasting    reckoned when somebody asks
      */
     public function __construct(
         public readonly Placement $front,
@@ -26,6 +28,7 @@ final class Paged
         public readonly RunOut $runOut,
         public readonly array $corrections,
         public readonly ?Forecast $forecast,
+        public readonly \Closure $lasting,
     ) {
     }
 }

@@ -2112,6 +2112,18 @@ export interface components {
                 forecast: string | null;
                 /** @description the page the last month will end on at the pace so far */
                 forecast_end: number | null;
+                /** @description how sure the book lasts, as months run over */
+                sure: null | {
+                    says: string;
+                    /** @description years in which it lasts */
+                    of_hundred: number;
+                    /** @description pages between which each month to come ends nine times of ten */
+                    ends: {
+                        month: string;
+                        from: number;
+                        to: number;
+                    }[];
+                };
             };
             placement: {
                 empty: number[];

@@ -27,6 +27,9 @@
       </span>
       {#if month.used !== null}<span class="used" style:left={at(month.used + 1)}></span>{/if}
     {/each}
+    {#each book.in_use.sure?.ends ?? [] as one (one.month)}
+      {#if one.to > one.from}<span class="may" style:left={at(one.from + 1)} style:width={wide(one.to - one.from)} title="{one.month} ends here nine times of ten"></span>{/if}
+    {/each}
     {#if forecast !== null}<span class="pace" style:left={at(forecast + 1)} title="At the pace so far, the end of the last month"></span>{/if}
     <span class="end" style:left={at(book.stock.pages + 1)}></span>
   </div>
@@ -61,6 +64,15 @@
   }
   .chosen {
     outline: 2px solid var(--rule);
+    z-index: 1;
+  }
+  /* Where a month may end: a quiet band at the foot of the strip. */
+  .strip > .may {
+    top: auto;
+    height: 7px;
+    background: repeating-linear-gradient(90deg, var(--caution) 0 2px, transparent 2px 4px);
+    opacity: 0.75;
+    pointer-events: none;
     z-index: 1;
   }
   .used {
