@@ -34,7 +34,9 @@ final class LastingWords
             : "Lasts in $of of 100 $years; in the others it runs out in $where.";
 
         return $says
-            .(null === $lasting->more || 0 === $lasting->more ? '' : ' '.Plural::of($lasting->more, 'page', 'pages').' more would make it 99.');
+            .(null === $lasting->more || 0 === $lasting->more
+                ? ''
+                : ' '.Plural::of($lasting->more, 'page', 'pages').' more would make it 99.');
     }
 
     /** @param list<string> $some */
