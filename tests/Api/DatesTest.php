@@ -91,6 +91,11 @@ final class DatesTest extends ApiTestCase
         $book = $this->call('POST', "/notebooks/{$book['id']}/undo", ['version' => $book['version']]);
         self::assertSame(['copied', null], array_column($this->transfer($book, '2027-03')['dates'], 'settled'));
         $this->call('GET', "/notebooks/{$book['id']}/dates/transfer?month=2031-01", null, 404);
+        // What is dropped needs no line any more.
+        $lines = fn (array $of): int => array_column($this->dates($of, '2027-03')['months'], 'lines', 'month')['2027-03'];
+        $dropped = $this->edit($book, ['type' => 'settle-date', 'key' => 'order-wood@2027-03', 'as' => 'dropped']);
+        $before = $lines($dropped);
+        self::assertSame($before + 1, $lines($this->edit($dropped, ['type' => 'settle-date', 'key' => 'order-wood@2027-03', 'as' => null])));
     }
 
     public function testNothingIsTakenBeforeItIsSeenAndOneTakeIsTakenBackAsOne(): void

@@ -64,8 +64,14 @@ final class DatesOfBook
     {
         return array_values(array_filter(
             $this->agenda->in($month),
-            fn (Occurrence $once): bool => $this->goes($once, $takes),
+            fn (Occurrence $once): bool => $this->goes($once, $takes) && !$this->isDropped($once),
         ));
+    }
+
+    /** What was dropped when its month was set up is written nowhere. */
+    private function isDropped(Occurrence $once): bool
+    {
+        return KnownDates::DROPPED === ($this->known->settled[$once->key()] ?? null);
     }
 
     /**
