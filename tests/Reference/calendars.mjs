@@ -1,15 +1,9 @@
 // Writes calendars as ical.js (npm) makes them, and the days it says their events are on. PHPUnit reads the files with the program and compares.
 import { writeFileSync } from 'node:fs';
 import ICAL from 'ical.js';
+import { randomFrom } from './random.mjs';
 
-let seed = 20270101;
-// mulberry32, in the public domain.
-const random = (below) => {
-  seed = (seed + 0x6d2b79f5) | 0;
-  let t = Math.imul(seed ^ (seed >>> 15), seed | 1);
-  t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-  return ((t ^ (t >>> 14)) >>> 0) % below;
-};
+const random = randomFrom(20270101);
 const pick = (list) => list[random(list.length)];
 const two = (n) => String(n).padStart(2, '0');
 const day = (time) => `${time.year}-${two(time.month)}-${two(time.day)}`;

@@ -2,16 +2,10 @@
 // Left out, because it departs from RFC 5545 there: "2TU" and "TU" in one rule (it wants both at once), and positions past a set's end.
 import { writeFileSync } from 'node:fs';
 import rrule from 'rrule';
+import { randomFrom } from './random.mjs';
 
 const { RRule } = rrule;
-let seed = 20270101;
-// mulberry32, in the public domain.
-const random = (below) => {
-  seed = (seed + 0x6d2b79f5) | 0;
-  let t = Math.imul(seed ^ (seed >>> 15), seed | 1);
-  t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-  return ((t ^ (t >>> 14)) >>> 0) % below;
-};
+const random = randomFrom(20270101);
 const pick = (list) => list[random(list.length)];
 const some = (most, of) => [...new Set(Array.from({ length: 1 + random(most) }, of))];
 const weekdays = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'];

@@ -56,12 +56,7 @@ final class DateTables
                 static fn (Occurrence $once): bool => null !== $once->day && (int) $found[1] === $once->day->weekday()->value
                     && $once->entry->time >= $found[2] && (null === $next || $once->entry->time < $next),
             ));
-            [$lines, $placed] = $this->pen->fitting($some, $room, $this->dates->wording->weekly(...));
-            if (isset($some[$placed]) && \count($lines) < $room->lines) {
-                $begun = $this->pen->begun($some[$placed], $room, $room->lines - \count($lines), $this->dates->wording->weekly(...));
-                $lines = [...$lines, ...$begun];
-                ++$placed;
-            }
+            [$lines, $placed] = $this->pen->fittingOrBegun($some, $room, $this->dates->wording->weekly(...));
             $count += $placed;
             array_push($draw, ...$this->pen->lines($lines, $room));
         }

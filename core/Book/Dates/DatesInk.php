@@ -203,12 +203,7 @@ final class DatesInk
                 $this->dates->in($day->month, TakesDates::Days),
                 static fn (Occurrence $once): bool => $once->day?->number === $day->number,
             ));
-            [$lines, $placed] = $this->pen->fitting($some, $room, $this->dates->wording->words(...));
-            if (isset($some[$placed]) && \count($lines) < $room->lines) {
-                $begun = $this->pen->begun($some[$placed], $room, $room->lines - \count($lines), $this->dates->wording->words(...));
-                $lines = [...$lines, ...$begun];
-                ++$placed;
-            }
+            [$lines, $placed] = $this->pen->fittingOrBegun($some, $room, $this->dates->wording->words(...));
             $count += $placed;
             array_push($draw, ...$this->pen->lines($lines, $room));
         }

@@ -52,6 +52,24 @@ final class DatesPen
     }
 
     /**
+     * The same, and the beginning of the next where a line is left.
+     *
+     * @param list<Occurrence>             $some
+     * @param \Closure(Occurrence): string $words
+     *
+     * @return array{list<array{string, string|null}>, int}
+     */
+    public function fittingOrBegun(array $some, Room $room, \Closure $words): array
+    {
+        [$lines, $placed] = $this->fitting($some, $room, $words);
+        $left = $room->lines - \count($lines);
+
+        return isset($some[$placed]) && $left > 0
+            ? [[...$lines, ...$this->begun($some[$placed], $room, $left, $words)], $placed + 1]
+            : [$lines, $placed];
+    }
+
+    /**
      * In the cell of its day the beginning of something long still says what is on.
      *
      * @param int                          $most  lines
@@ -59,7 +77,7 @@ final class DatesPen
      *
      * @return list<array{string, string|null}>
      */
-    public function begun(Occurrence $once, Room $room, int $most, \Closure $words): array
+    private function begun(Occurrence $once, Room $room, int $most, \Closure $words): array
     {
         $letters = $this->hand->letters($room->wide, $this->pitch);
         $lines = \array_slice(Wrap::lines($words($once), $letters), 0, $most);
