@@ -127,6 +127,32 @@ final class DatesOnPaperTest extends TestCase
         self::assertSame(['12', '30', '31', '1', '2', '1'], $ringed);
     }
 
+    /** Birthdays and what comes once a year go to pages of their own where the book has them, and to the future log where it has not. */
+    public function testWhatHasAPageOfItsOwnIsNotInTheFutureLogAsWell(): void
+    {
+        $known = [
+            ['type' => 'add-date', 'day' => '29.5.1980', 'words' => 'Ione', 'is' => 'birthday'],
+            ['type' => 'add-date', 'day' => '1 May', 'words' => 'Wedding day', 'repeat' => 'FREQ=YEARLY'],
+            ['type' => 'add-date', 'day' => '3 May', 'words' => 'Off', 'category' => 'holidays'],
+            ['type' => 'add-date', 'day' => '5 May', 'words' => 'Dentist'],
+        ];
+        $written = static function (array $edits) use ($known): array {
+            $book = Composer::compose(Books::edited(Books::starter(), [...$edits, ...$known]));
+            $on = static fn (string $spread): array => array_merge(...array_map(
+                static fn (PageDrawing $page): array => array_map(static fn (Words $one): string => $one->text, self::words($page)),
+                $book->spreadDrawings($spread),
+            ), ...[[]]);
+
+            return [$on('future-log'), $on('birthdays'), $on('important-dates')];
+        };
+        $all = ['1 Wedding day', '3 Off', '5 Dentist', '29 Ione (47)'];
+        self::assertSame([$all, [], []], $written([]));
+        self::assertSame([['5 Dentist'], ['29 Ione (47)'], ['1 Wedding day', '3 Off']], $written([
+            ['type' => 'add-spread', 'kind' => 'birthdays'],
+            ['type' => 'add-spread', 'kind' => 'important-dates'],
+        ]));
+    }
+
     /** A spread in whose columns categories stand has each date in the column of its own, the others in the last. */
     public function testACategoryStandsInItsColumn(): void
     {

@@ -192,6 +192,8 @@ final class DatesOfBook
     /** On a page of their own, what everybody has off and what comes once a year. */
     private function isImportant(Occurrence $once): bool
     {
-        return EntryKind::Date === $once->entry->is && self::HOLIDAYS === $once->entry->category;
+        $yearly = Frequency::Yearly === $once->entry->repeat?->every;
+
+        return EntryKind::Date === $once->entry->is && ($yearly || self::HOLIDAYS === $once->entry->category);
     }
 }
