@@ -153,7 +153,7 @@ test('the bench: steps are ticked and remembered, and a working lights what it s
   await page.goto(`/notebooks/${made.id}/bench/9`);
   await expect(page.getByText('Tick at 12, 14 along the top (26 boxes: 12, skip 2, 12)').first()).toBeVisible();
   await page.keyboard.press('Space');
-  await expect(page.getByText('1 of 15 steps done')).toBeVisible();
+  await expect(page.getByText('1 of 17 steps done')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('checkbox', { name: 'Step 1 done' })).toBeChecked();
   await expect(page.locator('[aria-current="step"]')).toContainText('2. pencil');
@@ -170,14 +170,14 @@ test('desk use on a phone: one step, one drawing, one big control', async ({ pag
   const made = await sample(page);
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/notebooks/${made.id}/desk/8`);
-  await expect(page.getByText('step 1 of 15')).toBeVisible();
+  await expect(page.getByText('step 1 of 17')).toBeVisible();
   await expect(page.getByText(/^pencil, page 8/)).toBeVisible();
   for (const button of await page.getByRole('button').all()) {
     const box = (await button.boundingBox())!;
     expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(44);
   }
   await page.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByText('step 2 of 15')).toBeVisible();
+  await expect(page.getByText('step 2 of 17')).toBeVisible();
   await page.getByRole('button', { name: 'Step before' }).click();
   await expect(page.getByRole('button', { name: 'Not done after all' })).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
