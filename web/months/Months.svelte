@@ -29,7 +29,7 @@
   {#snippet margin()}
     <p class="fit" class:short={!book.fit.fits}>{book.fit.sentence}</p>
     {#if !book.fit.fits}<WaysToFit {book} />{/if}
-    {#if book.in_use.sure}<p class="note">{book.in_use.sure.says}</p>{/if}
+    {#if book.in_use.sure}<p class="note">{book.in_use.sure.says} <a href={route.to('stock')}>Pages of the book</a></p>{/if}
     {#if book.in_use.forecast}<p class="note">{book.in_use.forecast}</p>{/if}
     <InUse {book} />
     {#if month}
