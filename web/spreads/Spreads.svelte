@@ -84,8 +84,10 @@
   }
 
   async function add(kind: string) {
+    const looked = drawer.looked;
     const added = await state.add(kind, drawer.toTakeIn(kind), drawer.settings(kind));
-    if (added) drawer.looked = null;
+    // Whoever has gone on to another kind meanwhile keeps it in sight.
+    if (added && drawer.looked === looked) drawer.looked = null;
     await tick();
     if (added) document.querySelector(`[data-spread="${added.id}"]`)?.scrollIntoView({ block: 'nearest' });
   }
