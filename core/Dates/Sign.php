@@ -23,6 +23,12 @@ enum Sign: int
     case Aquarius = 10;
     case Pisces = 11;
 
+    /** Names the room of its birthdays on a page. */
+    public function key(): string
+    {
+        return "sign-$this->value";
+    }
+
     /** Of a day: on the day the sun enters a sign, that sign. */
     public static function of(Day $day): self
     {

@@ -45,6 +45,7 @@ final class DateTables
      */
     public function classes(PageDrawing $page, int &$count): array
     {
+        $classes = $this->dates->classes();
         $draw = [];
         foreach ($page->days as $room) {
             if (1 !== preg_match('/^hour-(\d)-(\d\d:\d\d)$/', $room->for, $found)) {
@@ -52,7 +53,7 @@ final class DateTables
             }
             $next = $this->nextHour($page, $found[1], $found[2]);
             $some = array_values(array_filter(
-                $this->dates->classes(),
+                $classes,
                 static fn (Occurrence $once): bool => null !== $once->day && (int) $found[1] === $once->day->weekday()->value
                     && $once->entry->time >= $found[2] && (null === $next || $once->entry->time < $next),
             ));

@@ -32,10 +32,13 @@ final class DatesInk
 
     private readonly DatesPen $pen;
 
+    private readonly DayMarks $marks;
+
     /** @param int $pitch µm a box */
     public function __construct(private readonly DatesOfBook $dates, Hand $hand, private readonly Tally $tally, int $pitch)
     {
         $this->pen = new DatesPen($dates, $hand, $pitch);
+        $this->marks = new DayMarks($dates);
     }
 
     /**
@@ -84,12 +87,12 @@ final class DatesInk
             TakesDates::Months => [
                 ...$this->inMonths($page, $takes, $categories, $written, $count),
                 // With mini months beside its lines, busy days are ringed (handbook, chapter 2).
-                ...(new DayMarks($this->dates))->on($page),
+                ...$this->marks->on($page),
             ],
             TakesDates::Birthdays,
             TakesDates::Important => $this->inMonths($page, $takes, $categories, $written, $count),
             TakesDates::Days => $this->inDays($page, $count),
-            TakesDates::Marks => [...(new DayMarks($this->dates))->on($page, $count), ...$this->deadlines($page)],
+            TakesDates::Marks => [...$this->marks->on($page, $count), ...$this->deadlines($page)],
             TakesDates::NextYear => $this->asList($page, $count),
             TakesDates::Duties => (new DateTables($this->dates, $this->pen))->duties($page, $count),
             TakesDates::Classes => (new DateTables($this->dates, $this->pen))->classes($page, $count),
@@ -162,7 +165,7 @@ final class DatesInk
         $some = [];
         foreach ($this->dates->plan->period->months() as $month) {
             foreach ($this->dates->in($month, $takes) as $once) {
-                if (null !== $once->day && 'sign-'.Sign::of($once->day)->value === $for) {
+                if (null !== $once->day && Sign::of($once->day)->key() === $for) {
                     $some[] = $once;
                 }
             }

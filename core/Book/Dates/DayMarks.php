@@ -23,6 +23,9 @@ final class DayMarks
     /** Boxes of a day whose quarters are large enough to be coloured, as a fraction. From memory. */
     private const SPLIT = [3, 2];
 
+    /** @var array<string, list<string|null>>|null found once for all pages; nothing else here changes */
+    private ?array $pens = null;
+
     public function __construct(private readonly DatesOfBook $dates)
     {
     }
@@ -30,7 +33,7 @@ final class DayMarks
     /** @return list<\Closure(Canvas): void> */
     public function on(PageDrawing $page, int &$count = 0): array
     {
-        $pens = $this->pensByDay();
+        $pens = $this->pens ??= $this->pensByDay();
         $draw = [];
         foreach ($page->days as $room) {
             $pensHere = $pens[$room->for] ?? [];

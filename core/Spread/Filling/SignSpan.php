@@ -59,14 +59,9 @@ final class SignSpan
         return implode('; ', $said).' (universal time); who is born on such a day may be of the sign before';
     }
 
-    public static function keyOf(Sign $sign): string
-    {
-        return "sign-$sign->value";
-    }
-
     public function key(): string
     {
-        return self::keyOf($this->sign);
+        return $this->sign->key();
     }
 
     /** "Taurus 20 Apr – 20 May" */
