@@ -8,13 +8,12 @@ namespace App\Api;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Dates\MonthLoad;
+use AmpleMargin\Book\Dates\NextDue;
 use AmpleMargin\Book\Dates\Transfer;
-use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Dates\Category;
 use AmpleMargin\Dates\Entry;
-use AmpleMargin\Dates\EntryKind;
 use AmpleMargin\Dates\Occurrence;
 use AmpleMargin\Dates\RuleWords;
 use AmpleMargin\Plan\DatesWriter;
@@ -118,26 +117,15 @@ final class DatesView
     /** @return list<array<string, mixed>> with their next day, by the day from which they must be thought of */
     private static function duties(Book $book, RuleWords $rules): array
     {
-        $period = $book->plan->period;
-        $duties = [];
-        foreach ($book->dates->all->known->entries as $entry) {
-            if (EntryKind::Duty !== $entry->is) {
-                continue;
-            }
-            $next = $entry->begins(Day::of($period->start, 1), Day::lastOf($period->end->plus(12)))[0] ?? null;
-            $duties[] = [
-                'date' => $entry->id,
-                'words' => $entry->words,
-                'repeats' => null === $entry->repeat ? 'once' : $rules->of($entry->repeat),
-                'lead' => $entry->lead,
-                'next' => $next?->iso(),
-                'seen' => $next?->plus(-$entry->lead)->iso(),
-                'entry' => self::entry($entry, $rules),
-            ];
-        }
-        usort($duties, static fn (array $one, array $other): int => [$one['seen'] ?? '9', $one['words']] <=> [$other['seen'] ?? '9', $other['words']]);
-
-        return $duties;
+        return array_map(static fn (NextDue $duty): array => [
+            'date' => $duty->entry->id,
+            'words' => $duty->entry->words,
+            'repeats' => null === $duty->entry->repeat ? 'once' : $rules->of($duty->entry->repeat),
+            'lead' => $duty->entry->lead,
+            'next' => $duty->due?->iso(),
+            'seen' => $duty->seen()?->iso(),
+            'entry' => self::entry($duty->entry, $rules),
+        ], $book->dates->all->duties());
     }
 
     /** @return list<array<string, mixed>> entries that are in none of the months looked at */

@@ -75,10 +75,11 @@ final class Drawings
     {
         $pages = $laid?->drawings() ?? [];
         $kind = $this->layouts->catalogue->kind($kind);
-        if (null === $this->ink || null === $kind?->takes) {
+        $takes = $kind?->takesIn($settings);
+        if (null === $this->ink || null === $kind || null === $takes) {
             return $pages;
         }
 
-        return $this->ink->onto($pages, $kind->takes, DatesInk::categories($kind, $settings));
+        return $this->ink->onto($pages, $takes, DatesInk::categories($kind, $settings));
     }
 }

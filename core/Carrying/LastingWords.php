@@ -8,6 +8,7 @@ namespace AmpleMargin\Carrying;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
+use AmpleMargin\Counting\Listed;
 use AmpleMargin\Counting\Plural;
 
 final class LastingWords
@@ -27,7 +28,7 @@ final class LastingWords
             ),
             $lasting->where(),
         );
-        $where = self::listed($months);
+        $where = Listed::any($months);
 
         $says = 0 === $of
             ? "Lasts in none of 100 $years: it runs out in $where."
@@ -37,13 +38,5 @@ final class LastingWords
             .(null === $lasting->more || 0 === $lasting->more
                 ? ''
                 : ' '.Plural::of($lasting->more, 'page', 'pages').' more would make it 99.');
-    }
-
-    /** @param list<string> $some */
-    private static function listed(array $some): string
-    {
-        $last = (string) array_pop($some);
-
-        return [] === $some ? $last : implode(', ', $some)." or $last";
     }
 }

@@ -81,13 +81,24 @@ final class Agenda
         foreach ($entry->begins($first->plus(1 - max(1, $when->days())), $last->plus($lead)) as $day) {
             $whole = $when->from($day);
             if (!$last->isBefore($day) && null !== $whole->last && !$whole->last->isBefore($first)) {
-                $begins = $day->isBefore($first) ? $first : $day;
-                yield new Occurrence($entry, $begins->month, $begins, $whole->last);
+                yield from self::inEachMonth($entry, $day->isBefore($first) ? $first : $day, $whole->last, $last);
             }
             $ahead = $day->plus(-$lead);
             if ($lead > 0 && !$ahead->isBefore($first) && !$last->isBefore($ahead)) {
                 yield new Occurrence($entry, $ahead->month, $ahead, $ahead, $day);
             }
+        }
+    }
+
+    /**
+     * What lasts over the end of a month is written in the next one too, from its first day on.
+     *
+     * @return iterable<Occurrence>
+     */
+    private static function inEachMonth(Entry $entry, Day $begins, Day $ends, Day $last): iterable
+    {
+        for ($day = $begins; !$ends->isBefore($day) && !$last->isBefore($day); $day = Day::of($day->month->plus(1), 1)) {
+            yield new Occurrence($entry, $day->month, $day, $ends);
         }
     }
 

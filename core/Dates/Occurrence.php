@@ -37,6 +37,13 @@ final class Occurrence
         return null !== $this->due;
     }
 
+    /** Whether it began before a day and still lasts on it. */
+    public function goesOnThrough(Day $day): bool
+    {
+        return null !== $this->day && null !== $this->last && !$this->isAhead()
+            && $this->day->isBefore($day) && !$this->last->isBefore($day);
+    }
+
     /** How old somebody turns; null where nobody knows, or nobody does. */
     public function turns(): ?int
     {

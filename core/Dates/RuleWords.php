@@ -8,6 +8,7 @@ namespace AmpleMargin\Dates;
 
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Names;
+use AmpleMargin\Counting\Listed;
 
 final class RuleWords
 {
@@ -83,15 +84,15 @@ final class RuleWords
         if ([] !== $rule->weekdays) {
             $days = array_map(fn (array $one): string => (0 === $one[0] ? '' : 'the '.$this->nth($one[0]).' ')
                 .$this->names->weekday($one[1]), $rule->weekdays);
-            $said .= ' on '.self::listed($days);
+            $said .= ' on '.Listed::all($days);
         }
         foreach ($rule->lists as $name => $numbers) {
             $said .= match ($name) {
-                'BYMONTHDAY' => ' on the '.self::listed(array_map($this->dayOfMonth(...), $numbers)),
-                'BYMONTH' => ' in '.self::listed(array_map($this->names->month(...), $numbers)),
-                'BYYEARDAY' => ' on day '.self::listed(array_map(strval(...), $numbers)).' of the year',
-                'BYWEEKNO' => ' in week '.self::listed(array_map(strval(...), $numbers)),
-                default => ', of those the '.self::listed(array_map($this->nth(...), $numbers)),
+                'BYMONTHDAY' => ' on the '.Listed::all(array_map($this->dayOfMonth(...), $numbers)),
+                'BYMONTH' => ' in '.Listed::all(array_map($this->names->month(...), $numbers)),
+                'BYYEARDAY' => ' on day '.Listed::all(array_map(strval(...), $numbers)).' of the year',
+                'BYWEEKNO' => ' in week '.Listed::all(array_map(strval(...), $numbers)),
+                default => ', of those the '.Listed::all(array_map($this->nth(...), $numbers)),
             };
         }
 
@@ -116,13 +117,5 @@ final class RuleWords
                 default => 'th',
             }),
         };
-    }
-
-    /** @param list<string> $some */
-    private static function listed(array $some): string
-    {
-        $last = (string) array_pop($some);
-
-        return [] === $some ? $last : implode(', ', $some)." and $last";
     }
 }

@@ -10,6 +10,9 @@ use AmpleMargin\Calendar\Day;
 
 enum Sign: int
 {
+    /** Minutes. */
+    private const HOUR = 60;
+
     case Aries = 0;
     case Taurus = 1;
     case Gemini = 2;
@@ -36,13 +39,19 @@ enum Sign: int
     }
 
     /**
-     * The hour, in universal time, at which it begins on a day, 0 to 23; null where the whole day is one sign's. Whoever is born
-     * on such a day may be of the sign before.
+     * The hour, in universal time, within which it begins on a day: "21 h", or "about 21 h" where it begins so near the full
+     * hour that it may be the hour before; null where the whole day is one sign's. Whoever is born on such a day may be of the
+     * sign before.
      */
-    public static function cusp(Day $day): ?int
+    public static function cusp(Day $day): ?string
     {
         $minute = Sun::enters($day);
+        if (null === $minute) {
+            return null;
+        }
+        $past = $minute % self::HOUR;
+        $near = $past < Sun::WITHIN || $past >= self::HOUR - Sun::WITHIN;
 
-        return null === $minute ? null : intdiv($minute, 60);
+        return ($near ? 'about ' : '').intdiv($minute + ($near ? Sun::WITHIN : 0), self::HOUR).' h';
     }
 }

@@ -13,6 +13,9 @@ use AmpleMargin\Calendar\Day;
 
 final class Sun
 {
+    /** Minutes of time within which it is known when the sun is where. */
+    public const WITHIN = 7;
+
     private const MINUTES = 1440;
 
     /** Minutes from 31 December 1899, 12:00, to 1 January 1970, 0:00. */

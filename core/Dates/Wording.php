@@ -44,6 +44,12 @@ final class Wording
             .(null === $once->due ? '' : ' for '.$this->day($once->due));
     }
 
+    /** In the place of a day: what began before it and still lasts, "… Sailing week". */
+    public function onDay(Occurrence $once, Day $day): string
+    {
+        return $once->goesOnThrough($day) ? "… {$once->entry->words}" : $this->words($once);
+    }
+
     /** In the hour of a timetable: "Choir", "Rowing, odd weeks". */
     public function weekly(Occurrence $once): string
     {

@@ -19,11 +19,10 @@ use AmpleMargin\Spread\Setting\Settings;
 
 final class Kind
 {
+    use ReadsSettings;
+
     /** How much the part of a month is regretted beside its pages, where its kind says nothing else (from memory). */
     private const MISSED = 4;
-
-    /** @var list<Field>|null made when they are first asked for; nothing else here changes */
-    private ?array $all = null;
 
     /** The setting of a spread that shares its page. */
     public const HALF = 'half';
@@ -52,7 +51,7 @@ final class Kind
      * @param string|null $themes    the setting that lists the themes of the months
      * @param string|null $theme     the one that takes the theme of its month
      * @param string|null $record    what is said beside it where it keeps health, mood or money
-     * @param TakesDates|null $takes  what of the known dates is written into it
+     * @param TakesDates|string|null $takes what of the known dates is written into it, or the setting that says so
      * @param array<string, string> $formerly setting of an older plan → what it is called now
      */
     private function __construct(
@@ -84,7 +83,7 @@ final class Kind
         public readonly ?string $record = null,
         public readonly ?string $themes = null,
         public readonly ?string $theme = null,
-        public readonly ?TakesDates $takes = null,
+        public readonly TakesDates|string|null $takes = null,
     ) {
     }
 
@@ -141,64 +140,6 @@ final class Kind
     public function asking(string ...$names): self
     {
         return $this->with(['asks' => array_values($names)]);
-    }
-
-    /** @return list<Field> a person is asked for, in this order */
-    public function fields(): array
-    {
-        $asks = $this->asks;
-
-        return array_values(array_filter(
-            $this->all(),
-            static fn (Field $field): bool => $field->isAsked()
-                && (null === $asks || \in_array($field->name, [self::HALF, Settings::TURNED, ...$asks], true)),
-        ));
-    }
-
-    /**
-     * What its settings take, for whoever writes a plan file: JSON Schema (draft 2020-12). A setting it does not know is allowed.
-     *
-     * @return array<string, mixed>
-     */
-    public function schema(): array
-    {
-        return Field::schemas($this->all());
-    }
-
-    /**
-     * Names of the settings that matter while the others are what they are.
-     *
-     * @param array<array-key, mixed> $values what the person said
-     *
-     * @return list<string>
-     */
-    public function asked(array $values): array
-    {
-        $settings = $this->settings($values);
-
-        return array_values(array_filter(array_column($this->fields(), 'name'), $settings->isAsked(...)));
-    }
-
-    /** @param array<array-key, mixed> $values what the person said */
-    public function settings(array $values): Settings
-    {
-        foreach ($this->formerly as $old => $new) {
-            if (isset($values[$old]) && !isset($values[$new])) {
-                $values[$new] = $values[$old];
-            }
-        }
-
-        return new Settings(array_replace($this->defaults, $values), $this->all());
-    }
-
-    /** @return list<Field> of its form, and its own */
-    private function all(): array
-    {
-        return $this->all ??= [
-            ...$this->form->fields(),
-            ...($this->turns ? [Field::flag(Settings::TURNED, 'On the page turned sideways', false)] : []),
-            ...($this->halves ? [Field::flag(self::HALF, 'Half a page, shared', false)] : []),
-        ];
     }
 
     /** @param array<array-key, mixed> $settings where the person gives none */
@@ -312,8 +253,8 @@ final class Kind
         return $this->with(['themes' => $setting]);
     }
 
-    /** What of the known dates is written into it. */
-    public function takes(TakesDates $takes): self
+    /** What of the known dates is written into it. @param TakesDates|string $takes or the setting that says so, a choice */
+    public function takes(TakesDates|string $takes): self
     {
         return $this->with(['takes' => $takes]);
     }
@@ -351,7 +292,7 @@ final class Kind
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function with(array $changes): self
     {
-        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool, formerly: array<string, string>, record: string|null, themes: string|null, theme: string|null, takes: TakesDates|null} $all */
+        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool, formerly: array<string, string>, record: string|null, themes: string|null, theme: string|null, takes: TakesDates|string|null} $all */
         $all = array_replace(array_diff_key(get_object_vars($this), ['all' => true]), $changes);
 
         return new self(...$all);

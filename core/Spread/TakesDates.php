@@ -6,22 +6,25 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
-enum TakesDates
+enum TakesDates: string
 {
+    /** The setting of a page of a person's own that says which. */
+    public const SETTING = 'dates';
+
     /** All of a month that has no page of its own, in the month's room. */
-    case Months;
+    case Months = 'months';
     /** Birthdays, in the room of their month or sign. */
-    case Birthdays;
+    case Birthdays = 'birthdays';
     /** What comes every year and must not be missed, in the month's room. */
-    case Important;
+    case Important = 'important';
     /** What comes after the months of the book, one line each. */
-    case NextYear;
+    case NextYear = 'next-year';
     /** What comes again and must be done: a row each. */
-    case Duties;
+    case Duties = 'duties';
     /** What comes every week at its time, on its weekday and in its hour. */
-    case Classes;
+    case Classes = 'classes';
     /** Each on its day, which is marked. */
-    case Marks;
+    case Marks = 'marks';
     /** Each in the place of its day. */
-    case Days;
+    case Days = 'days';
 }

@@ -171,6 +171,49 @@ final class DatesOnPaperTest extends TestCase
         self::assertSame(['12 Off' => 0, '14 See' => 2, '13 Fee' => 3], $at);
     }
 
+    /** In the calendar of a month: on its first day with its words, on the others as going on, in the next month again. */
+    public function testWhatLastsDaysStandsOnEachOfThem(): void
+    {
+        $plan = Books::edited(Books::starter(), [
+            ['type' => 'add-spread', 'kind' => 'month-at-a-glance', 'settings' => ['from' => '2027-03']],
+            ['type' => 'add-date', 'day' => '29 March – 2 April', 'words' => 'Sail'],
+        ]);
+        $book = Composer::compose($plan);
+        $on = [];
+        foreach ($book->spreadDrawings('month-at-a-glance') as $page) {
+            foreach (self::words($page) as $one) {
+                foreach ($page->days as $room) {
+                    [$x, $y, $wide, $tall] = $room->place;
+                    if ($one->x >= $x && $one->x < $x + $wide && $one->y >= $y && $one->y < $y + $tall) {
+                        $on[$room->for] = $one->text;
+                    }
+                }
+            }
+        }
+        self::assertSame(['2027-03-29' => 'Sail', '2027-03-30' => '… Sail', '2027-03-31' => '… Sail'], $on);
+        $log = array_merge(...array_map(
+            static fn (PageDrawing $page): array => array_map(static fn (Words $one): string => $one->text, self::words($page)),
+            $book->spreadDrawings('future-log'),
+        ));
+        self::assertSame(['29–2 Apr Sail', '1–2 Sail'], $log);
+    }
+
+    /** Whoever parts a page otherwise that dates were written into, keeps them there. */
+    public function testAFutureLogThatIsPartedByHandStillTakesItsDates(): void
+    {
+        $plan = Books::edited(Books::starter(), [
+            ['type' => 'add-date', 'day' => '12 March', 'words' => 'Dentist'],
+            ['type' => 'part-page', 'spread' => 'future-log', 'at' => '1', 'do' => 'name', 'name' => 'Later'],
+        ]);
+        self::assertSame('page-of-parts', $plan->spread('future-log')?->kind);
+        $book = Composer::compose($plan);
+        $words = array_merge(...array_map(self::words(...), $book->spreadDrawings('future-log')));
+        self::assertSame(['12 Dentist'], array_map(static fn (Words $one): string => $one->text, $words));
+        self::assertSame('future-log', $book->dates->log?->id);
+        $none = Books::edited($plan, [['type' => 'set-spread', 'spread' => 'future-log', 'settings' => ['dates' => null]]]);
+        self::assertNull(Composer::compose($none)->dates->log);
+    }
+
     /** @param array<string, mixed>|null $change of a spread */
     private static function knowing(Plan $plan, int $count, ?array $change = null): Plan
     {

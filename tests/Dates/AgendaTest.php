@@ -73,8 +73,8 @@ final class AgendaTest extends TestCase
         }
     }
 
-    /** Whatever lasts days is in the month it begins in; what began before the book is written on its first day. */
-    public function testWhatLastsDaysIsWrittenOnceWhereItBegins(): void
+    /** Whatever lasts days is in each month it touches; what began before the book is written on its first day. */
+    public function testWhatLastsDaysIsWrittenInEachOfItsMonths(): void
     {
         $known = new KnownDates([
             new Entry('week', 'Week', When::read('2027-01-28/2027-02-03')),
@@ -83,9 +83,30 @@ final class AgendaTest extends TestCase
         ]);
         $all = Agenda::of($known, new Month(2027, 1), new Month(2027, 12))->all();
         self::assertSame(
-            ['before 2027-01-01 2027-01-05', 'week 2027-01-28 2027-02-03'],
+            ['before 2027-01-01 2027-01-05', 'week 2027-01-28 2027-02-03', 'week 2027-02-01 2027-02-03'],
             array_map(static fn (Occurrence $once): string => "{$once->entry->id} {$once->day?->iso()} {$once->last?->iso()}", $all),
         );
+    }
+
+    /** Every day of something long is written, or gone on through, exactly once; for 200 of up to 100 days. */
+    public function testEveryDayOfSomethingLongIsKnown(): void
+    {
+        mt_srand(11);
+        [$from, $to] = [new Month(2027, 1), new Month(2027, 12)];
+        for ($i = 0; $i < 200; ++$i) {
+            $first = Day::of($from, 1)->plus(mt_rand(-50, 400));
+            $last = $first->plus(mt_rand(0, 99));
+            $entry = new Entry('long', 'Long', When::read("{$first->iso()}/{$last->iso()}"));
+            $agenda = Agenda::of(new KnownDates([$entry]), $from, $to);
+            for ($day = Day::of($from, 1); $day->month->year < 2028; $day = $day->plus(1)) {
+                $times = array_filter(
+                    $agenda->in($day->month),
+                    static fn (Occurrence $once): bool => $once->day?->number === $day->number || $once->goesOnThrough($day),
+                );
+                $lasts = !$day->isBefore($first) && !$last->isBefore($day);
+                self::assertCount($lasts ? 1 : 0, $times, "{$entry->when->written()} on {$day->iso()}");
+            }
+        }
     }
 
     public function testAMonthIsByDayThenByTimeAndTheUndatedLast(): void

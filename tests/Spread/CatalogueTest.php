@@ -97,7 +97,8 @@ final class CatalogueTest extends TestCase
         $checked = 0;
         foreach ((new Catalogue())->spreads() as $kind) {
             foreach ($kind->fields() as $field) {
-                if ('choice' !== $field->type() || 'week_start' === $field->name) {
+                // Known dates are written in by the book: DatesOnPaperTest.
+                if ('choice' !== $field->type() || \in_array($field->name, ['week_start', 'dates'], true)) {
                     continue;
                 }
                 $settings = ['from' => '2027-01'];

@@ -39,7 +39,7 @@ final class BookDates
         $this->loads = new Loads($all, $plan->hand ?? Hand::usual(), $plan->stock->pitch);
         $log = null;
         foreach ($plan->spreads as $spread) {
-            if (TakesDates::Months === $layouts->catalogue->kind($spread->kind)?->takes) {
+            if (TakesDates::Months === $layouts->catalogue->kind($spread->kind)?->takesIn($spread->settings)) {
                 $log ??= $spread;
             }
         }

@@ -6,15 +6,20 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book\Dates;
 
+use AmpleMargin\Calendar\Day;
 use AmpleMargin\Dates\Occurrence;
+use AmpleMargin\Dates\RuleWords;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\PageDrawing;
 
 /** @internal to Book */
 final class DateTables
 {
+    private readonly RuleWords $rules;
+
     public function __construct(private readonly DatesOfBook $dates, private readonly DatesPen $pen)
     {
+        $this->rules = new RuleWords();
     }
 
     /**
@@ -24,7 +29,10 @@ final class DateTables
      */
     public function duties(PageDrawing $page, int &$count): array
     {
-        $rows = $this->dates->duties();
+        $rows = array_map($this->row(...), array_values(array_filter(
+            $this->dates->duties(),
+            static fn (NextDue $duty): bool => null !== $duty->due,
+        )));
         $draw = [];
         foreach ($page->days as $room) {
             $column = 1 === preg_match('/^column-([0-3])$/', $room->for, $found) ? (int) $found[1] : null;
@@ -63,6 +71,19 @@ final class DateTables
         }
 
         return $draw;
+    }
+
+    /** @return list<string> what, how often, when it is due next, from when it must be thought of */
+    private function row(NextDue $duty): array
+    {
+        $day = fn (?Day $day): string => null === $day ? '' : $this->dates->wording->day($day);
+
+        return [
+            $duty->entry->words,
+            null === $duty->entry->repeat ? 'once' : $this->rules->of($duty->entry->repeat),
+            $day($duty->due),
+            $day($duty->seen()),
+        ];
     }
 
     /** The hour of the row below; null where it is the last. */

@@ -202,12 +202,16 @@ final class DatesInk
             if (null === $day || $room->lines < 1) {
                 continue;
             }
-            $some = array_values(array_filter(
-                $this->dates->in($day->month, TakesDates::Days),
-                static fn (Occurrence $once): bool => $once->day?->number === $day->number,
-            ));
-            [$lines, $placed] = $this->pen->fittingOrBegun($some, $room, $this->dates->wording->words(...));
-            $count += $placed;
+            $month = $this->dates->in($day->month, TakesDates::Days);
+            $begins = array_values(array_filter($month, static fn (Occurrence $once): bool => $once->day?->number === $day->number));
+            // What begins on the day stands first: what only goes on stands on the days before too.
+            $some = [...$begins, ...array_filter($month, static fn (Occurrence $once): bool => $once->goesOnThrough($day))];
+            [$lines, $placed] = $this->pen->fittingOrBegun(
+                $some,
+                $room,
+                fn (Occurrence $once): string => $this->dates->wording->onDay($once, $day),
+            );
+            $count += min($placed, \count($begins));
             array_push($draw, ...$this->pen->lines($lines, $room));
         }
 

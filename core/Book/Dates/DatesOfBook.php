@@ -15,7 +15,6 @@ use AmpleMargin\Dates\EntryKind;
 use AmpleMargin\Dates\Frequency;
 use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Dates\Occurrence;
-use AmpleMargin\Dates\RuleWords;
 use AmpleMargin\Dates\Wording;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Spread\Catalogue;
@@ -48,7 +47,7 @@ final class DatesOfBook
         $this->wording = new Wording($names);
         $taken = [];
         foreach ($plan->spreads as $spread) {
-            $takes = $catalogue->kind($spread->kind)?->takes;
+            $takes = $catalogue->kind($spread->kind)?->takesIn($spread->settings);
             $taken += null === $takes ? [] : [$takes->name => true];
         }
         $this->taken = $taken;
@@ -146,32 +145,25 @@ final class DatesOfBook
     {
         return array_values(array_filter(
             $this->agenda->in($month),
-            static fn (Occurrence $once): bool => !$once->isAhead()
+            fn (Occurrence $once): bool => !$once->isAhead() && !$this->isDropped($once)
                 && (EntryKind::Duty === $once->entry->is || self::DEADLINES === $once->entry->category),
         ));
     }
 
-    /** @return list<array{string, string, string, string}> what, how often, when it is due next, from when it must be thought of */
+    /** @return list<NextDue> every duty, the one that must be thought of first first; those that are over last */
     public function duties(): array
     {
-        $rows = [];
         $first = Day::of($this->plan->period->start, 1);
-        $words = new RuleWords();
+        $last = Day::lastOf($this->plan->period->end->plus(self::BEYOND));
+        $duties = [];
         foreach ($this->known->entries as $entry) {
-            $due = EntryKind::Duty !== $entry->is ? null : $entry->begins($first, $first->plus(2 * 366))[0] ?? null;
-            if (null !== $due) {
-                $seen = $due->plus(-$entry->lead);
-                $rows[] = [$seen->number, [
-                    $entry->words,
-                    null === $entry->repeat ? 'once' : $words->of($entry->repeat),
-                    $this->wording->day($due),
-                    $this->wording->day($seen),
-                ]];
+            if (EntryKind::Duty === $entry->is) {
+                $duties[] = new NextDue($entry, $entry->begins($first, $last)[0] ?? null);
             }
         }
-        usort($rows, static fn (array $one, array $other): int => [$one[0], $one[1][0]] <=> [$other[0], $other[1][0]]);
+        usort($duties, NextDue::order(...));
 
-        return array_column($rows, 1);
+        return $duties;
     }
 
     /** @return list<Occurrence> what comes every week or every second week at its time, the first time of each in the book */
@@ -181,7 +173,7 @@ final class DatesOfBook
         foreach ($this->agenda->all() as $once) {
             $rule = $once->entry->repeat;
             $weekly = null !== $rule && Frequency::Weekly === $rule->every && $once->entry->isOfEveryWeek();
-            if ($weekly && null !== $once->entry->time && null !== $once->day) {
+            if ($weekly && !$this->isDropped($once) && null !== $once->entry->time && null !== $once->day) {
                 $classes["{$once->entry->id} {$once->day->weekday()->value}"] ??= $once;
             }
         }

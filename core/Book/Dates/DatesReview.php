@@ -87,7 +87,7 @@ final class DatesReview
 
         return [new Finding(
             self::ABOUT,
-            'The future log has too little room for what is known already: '.self::listed($months).'.'.$this->wordy($full),
+            'The future log has too little room for what is known already: '.implode('; ', $months).'.'.$this->wordy($full),
             $offers,
             false,
         )];
@@ -239,13 +239,5 @@ final class DatesReview
     private function day(Day $day): string
     {
         return "$day->day {$this->words->monthAndYear($day->month)}";
-    }
-
-    /** @param non-empty-list<string> $some */
-    private static function listed(array $some): string
-    {
-        $last = array_pop($some);
-
-        return [] === $some ? $last : implode('; ', $some)."; $last";
     }
 }

@@ -24,6 +24,7 @@ use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\PartingFile;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\TakesDates;
 
 final class KeepKind implements Edit
 {
@@ -81,7 +82,11 @@ final class KeepKind implements Edit
         return new Edited($plan->with([
             'kinds' => [...$others, $kind],
             'spreads' => array_map(static fn (PlannedSpread $one): PlannedSpread => $one->id === $spread->id
-                ? $one->with(['kind' => $kind->id, 'settings' => [], 'title' => $catalogue->title($spread)])
+                ? $one->with([
+                    'kind' => $kind->id,
+                    'settings' => array_intersect_key($spread->settings, [TakesDates::SETTING => true]),
+                    'title' => $catalogue->title($spread),
+                ])
                 : $one, $plan->spreads),
         ]), "$this->name kept as a kind");
     }

@@ -17,6 +17,7 @@ use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\HasParts;
+use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\PageGrid;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\NoRoom;
@@ -26,6 +27,7 @@ use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
+use AmpleMargin\Spread\TakesDates;
 
 final class PartPage implements Edit
 {
@@ -65,13 +67,22 @@ final class PartPage implements Edit
             'kind' => $own->id,
             'title' => $own->id === $spread->kind ? $spread->title : $catalogue->title($spread),
             'settings' => ['parts' => PartingFile::written($changed)]
-                + ($own->id === $spread->kind ? $spread->settings : array_intersect_key($spread->settings, [Settings::TURNED => true])),
+                + ($own->id === $spread->kind ? $spread->settings : self::kept($kind, $spread)),
         ]);
 
         return new Edited($plan->with(['spreads' => array_map(
             static fn (PlannedSpread $one): PlannedSpread => $one->id === $spread->id ? $parted : $one,
             $plan->spreads,
         )]), InPlan::name($parted, $catalogue).': '.$this->change->said());
+    }
+
+    /** @return array<string, mixed> what is still true of a page that is parted otherwise: how it lies, which dates it takes */
+    private static function kept(Kind $kind, PlannedSpread $spread): array
+    {
+        $takes = $kind->takesIn($spread->settings);
+
+        return array_intersect_key($spread->settings, [Settings::TURNED => true])
+            + (null === $takes ? [] : [TakesDates::SETTING => $takes->value]);
     }
 
     public function written(): array

@@ -50,10 +50,10 @@ final class SignSpan
     {
         $names = new Names('en');
         $said = array_map(static function (self $span) use ($names): string {
-            $hour = Sign::cusp($span->first);
+            $at = Sign::cusp($span->first);
 
             return "{$span->sign->name} from {$span->first->day} {$names->monthShort($span->first->month->month)} "
-                .$span->first->month->year.(null === $hour ? '' : ", {$hour} h");
+                .$span->first->month->year.(null === $at ? '' : ", $at");
         }, self::of($start));
 
         return implode('; ', $said).' (universal time); who is born on such a day may be of the sign before';

@@ -19,10 +19,24 @@ use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Spread */
 final class OwnParts implements Form, HasParts
 {
+    /** None first; the others by the value of TakesDates, for pages that hold months or days. */
+    private const TAKES = [
+        'none' => 'none',
+        'months' => 'all of a month, as a future log has them',
+        'birthdays' => 'birthdays',
+        'important' => 'important dates',
+        'days' => 'each on its day',
+        'marks' => 'a mark on each day',
+        'next-year' => 'those after the months of the book',
+        'duties' => 'duties, a row each',
+        'classes' => 'what comes every week, in its hour',
+    ];
+
     /**
      * @param Piece|null $usual where the plan says nothing of its parts; null for those of a kind
      * @param mixed      $kept  the parting of a kind, as it is written
@@ -45,11 +59,14 @@ final class OwnParts implements Form, HasParts
 
     public function fields(): array
     {
+        $dates = Field::choice(TakesDates::SETTING, 'Known dates written in', self::TAKES);
         if (null !== $this->usual) {
-            return [Field::drawn('parts', 'Parts')];
+            return [Field::drawn('parts', 'Parts'), $dates];
         }
         try {
-            return (new Parted(PartingFile::read($this->kept)))->fields();
+            $parted = new Parted(PartingFile::read($this->kept));
+
+            return [...$parted->fields(), ...($parted->isByMonth() ? [$dates] : [])];
         } catch (PartRefused) {
             return [];
         }

@@ -89,6 +89,7 @@ final class YearAtAGlance implements Form, HasLayouts, HasCutOuts, HasParts
     public function layOut(Request $request): Laid
     {
         return Offers::onto($this->plain($request), $request, $this->plain(...), [
+            ['say' => 'Leave out the lines beside the months', 'settings' => ['beside' => false]],
             ['say' => 'Let it take the pages it needs', 'settings' => ['pages' => null, 'columns' => null, 'letters' => 'fit']],
             [
                 'say' => 'Size the months to the boxes, 1 box a day',
@@ -130,7 +131,8 @@ final class YearAtAGlance implements Form, HasLayouts, HasCutOuts, HasParts
             new Layout('Mini months, 1 box a day', ['way' => 'mini', 'day' => '1'] + $plain),
             new Layout('Mini months, 1½ boxes a day', ['way' => 'mini', 'day' => '1.5'] + $plain),
             new Layout('Mini months, notes beside', ['way' => 'notes', 'day' => '1', 'week_numbers' => false] + $plain),
-            new Layout('Split days, 2 boxes a day', ['way' => 'split', 'day' => '2', 'week_numbers' => false] + $plain),
+            new Layout('Split days, 2 boxes a day', ['way' => 'split', 'day' => '2', 'week_numbers' => false, 'beside' => false] + $plain),
+            new Layout('Split days, lines beside', ['way' => 'split', 'day' => '2', 'week_numbers' => false, 'beside' => true] + $plain),
             new Layout('Day matrix', ['way' => 'matrix'] + $plain),
             new Layout('Dot lines', ['way' => 'dots'] + $plain),
         ];

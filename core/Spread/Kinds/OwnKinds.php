@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Kinds;
 use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Spread\Form\OwnParts;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\TakesDates;
 
 final class OwnKinds
 {
@@ -16,6 +17,7 @@ final class OwnKinds
     {
         return Kind::spread($kind->id, $kind->name, $kind->section, OwnParts::kept($kind->parts))
             ->whichIs($kind->purpose)
+            ->takes(TakesDates::SETTING)
             ->mayTurnThePage()
             ->mayLieOnItsSide();
     }

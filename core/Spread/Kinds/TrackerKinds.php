@@ -37,6 +37,7 @@ final class TrackerKinds
                 ->alsoCalled('layout', 'own page', 'divided page', 'collection')
                 ->mayTurnThePage()
                 ->mayLieOnItsSide()
+                ->takes(TakesDates::SETTING)
                 ->dividedByHand(),
             ...self::byDay(),
             ...self::byMonth(),

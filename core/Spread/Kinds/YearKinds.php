@@ -39,8 +39,8 @@ final class YearKinds
             self::glanceOf(
                 'term-at-a-glance',
                 'Term at a glance',
-                'The months of a term, its weeks numbered, up to four deadlines coloured on one day.',
-                ['way' => 'split', 'day' => '2', 'months' => 4, 'week_numbers' => true],
+                'The months of a term, its weeks numbered, up to four deadlines coloured on one day, and listed beside their month.',
+                ['way' => 'split', 'day' => '2', 'months' => 4, 'week_numbers' => true, 'beside' => true],
             )
                 ->alsoCalled('semester', 'study', 'deadlines', 'school'),
             Kind::spread('month-at-a-glance', 'Month at a glance', Section::Year, new MonthCells())
