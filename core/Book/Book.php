@@ -41,7 +41,7 @@ final class Book
      * @param array<int, Slot>                 $slots    page → what stands there, pages past the end among them
      * @param list<MonthBlock>                 $months
      * @param list<IndexRow>                   $index
-     * @param \Closure(): ?Lasting              $lasting
+     * @param \Closure(int): ?Lasting           $lasting
      * @param list<IndexCorrection>            $corrections to an index inked before the book was in use
      */
     public function __construct(
@@ -70,10 +70,10 @@ final class Book
         return $this->findings ??= $this->said->all();
     }
 
-    /** How sure it lasts; null for a book without months to come. */
-    public function lasting(): ?Lasting
+    /** How sure it lasts; null for a book without months to come. @param int $more pages it would have more, or fewer */
+    public function lasting(int $more = 0): ?Lasting
     {
-        return ($this->lasting)();
+        return ($this->lasting)($more);
     }
 
     /** Pages held for its months. */

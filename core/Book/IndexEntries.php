@@ -10,6 +10,7 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\BookPlan;
+use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
@@ -58,7 +59,16 @@ final class IndexEntries
             $plan->elsewhere,
         );
 
-        return [...array_column($rows, 1), ...$months, ...array_column($backRows, 1), ...$elsewhere];
+        return [...array_column($rows, 1), ...$months, ...array_column($backRows, 1), ...$elsewhere, ...self::referred($plan, $layouts)];
+    }
+
+    /** @return list<IndexRow> pages of the last book that are still good */
+    private static function referred(BookPlan $plan, Layouts $layouts): array
+    {
+        return array_map(static fn (OldSpread $old): IndexRow => new IndexRow(
+            $layouts->catalogue->title($old->spread),
+            'last book'.(null === $old->page ? '' : ", $old->page"),
+        ), $plan->whole->old?->referred() ?? []);
     }
 
     private static function hasPages(BookPlan $plan, Month $month): bool

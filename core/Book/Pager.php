@@ -8,7 +8,6 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Carrying\Lasting;
-use AmpleMargin\Carrying\PlannedMonth;
 use AmpleMargin\Paging\Forecast;
 use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
@@ -77,48 +76,8 @@ final class Pager
             RunOut::of($months, $last, $front->next - 1),
             [...IndexCorrection::ofSpreads($inkedFront, $front), ...IndexCorrection::ofMonths($inked, $months, $this->layouts->names)],
             Forecast::of($inked, $months, $inUse->used, $last),
-            fn (): ?Lasting => $this->lasting($inked, $months, $front->next, $last),
+            fn (int $more): ?Lasting => (new HowSure($this->plan, $this->parts))->lasting($inked, $months, $front->next, $last + $more),
         );
-    }
-
-    /**
-     * How sure it lasts, from the months that have ended; null for a book without months to come.
-     *
-     * @param list<MonthBlock> $planned as it was meant before the book was in use
-     * @param list<MonthBlock> $now
-     * @param int              $first   page there is for months
-     * @param int              $last    page there is for them
-     */
-    private function lasting(array $planned, array $now, int $first, int $last): ?Lasting
-    {
-        $used = $this->plan->inUse->used;
-        $overruns = $coming = [];
-        $next = $first;
-        foreach ($now as $i => $block) {
-            if (isset($used[$block->month->iso()])) {
-                $overruns[] = $block->pages - $planned[$i]->pages;
-                // What came before it was taken as well, whether somebody noted it or not.
-                [$next, $coming] = [$block->lastPage() + 1, []];
-                continue;
-            }
-            $coming[] = $this->plannedMonth($block->month);
-        }
-
-        return [] === $coming ? null : Lasting::of($coming, $overruns, $next, $last);
-    }
-
-    /** Its pages where it begins on a left page, and on a right one; spare pages are no need. */
-    private function plannedMonth(Month $month): PlannedMonth
-    {
-        $pages = fn (int $page): int => (new MonthLayout(
-            $this->parts,
-            $this->plan->months,
-            $this->plan->weeks,
-            $this->plan->period,
-            ranged: [$month],
-        ))->from($page)[0]->lastPage() - $page + 1;
-
-        return new PlannedMonth($month, $pages(2), $pages(3));
     }
 
     /** The last page that is not the back's; a back page that was pinned further forward is passed over like any pin. */

@@ -18,6 +18,12 @@ use AmpleMargin\Editing\Book\SetStock;
 use AmpleMargin\Editing\Book\SetTitle;
 use AmpleMargin\Editing\Book\SetWeeks;
 use AmpleMargin\Editing\Book\TakeSplit;
+use AmpleMargin\Editing\Carrying\AddNote;
+use AmpleMargin\Editing\Carrying\CarryOver;
+use AmpleMargin\Editing\Carrying\Judge;
+use AmpleMargin\Editing\Carrying\RemoveNote;
+use AmpleMargin\Editing\Carrying\SetOld;
+use AmpleMargin\Editing\Carrying\SetReview;
 use AmpleMargin\Editing\Dates\AddDate;
 use AmpleMargin\Editing\Dates\RemoveDates;
 use AmpleMargin\Editing\Dates\SetCategories;
@@ -86,6 +92,12 @@ final class Edits
         TakeDates::class,
         SettleDate::class,
         SetCategories::class,
+        SetOld::class,
+        Judge::class,
+        SetReview::class,
+        CarryOver::class,
+        AddNote::class,
+        RemoveNote::class,
         AddBook::class,
         SetBook::class,
         RemoveBook::class,

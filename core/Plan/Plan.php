@@ -13,6 +13,8 @@ use AmpleMargin\Counting\Hand;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\Stock;
+use AmpleMargin\Plan\Old\NextTime;
+use AmpleMargin\Plan\Old\OldBook;
 
 final class Plan
 {
@@ -29,6 +31,8 @@ final class Plan
      * @param Hand|null           $hand     the person's own; null for an ordinary one
      * @param Wardrobe            $dress    how its pages are dressed
      * @param KnownDates          $dates    what is already known about the year
+     * @param OldBook|null        $old      the book before this one, with what is said of it
+     * @param list<NextTime>      $nextTime notes for the next one
      */
     public function __construct(
         public readonly string $title,
@@ -48,6 +52,8 @@ final class Plan
         public readonly array $kinds = [],
         public readonly Wardrobe $dress = new Wardrobe(),
         public readonly KnownDates $dates = new KnownDates(),
+        public readonly ?OldBook $old = null,
+        public readonly array $nextTime = [],
     ) {
     }
 
@@ -59,7 +65,7 @@ final class Plan
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>, dress: Wardrobe, dates: KnownDates} $all */
+        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>, dress: Wardrobe, dates: KnownDates, old: OldBook|null, nextTime: list<NextTime>} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

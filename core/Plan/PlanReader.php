@@ -21,6 +21,7 @@ use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\FirstLeaf;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Paper\StockRefused;
+use AmpleMargin\Plan\Old\OldReader;
 
 final class PlanReader
 {
@@ -77,6 +78,8 @@ final class PlanReader
             kinds: KindReader::kinds($values),
             dress: $values->has('dress') ? Wardrobe::read($values->inside('dress')) : new Wardrobe(),
             dates: $values->has('dates') ? DatesReader::dates($values->inside('dates')) : new KnownDates(),
+            old: $values->has('old') ? OldReader::book($values->inside('old')) : null,
+            nextTime: OldReader::notes($values, 'next_time'),
         );
     }
 

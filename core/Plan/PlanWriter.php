@@ -9,6 +9,7 @@ namespace AmpleMargin\Plan;
 use AmpleMargin\Colour\Palette;
 use AmpleMargin\Colour\Pen;
 use AmpleMargin\Paper\Stock;
+use AmpleMargin\Plan\Old\OldWriter;
 
 final class PlanWriter
 {
@@ -67,6 +68,14 @@ final class PlanWriter
 
         if (!$plan->dates->isEmpty()) {
             $written['dates'] = (object) DatesWriter::dates($plan->dates);
+        }
+
+        if (null !== $plan->old) {
+            $written['old'] = OldWriter::book($plan->old);
+        }
+
+        if ([] !== $plan->nextTime) {
+            $written['next_time'] = OldWriter::notes($plan->nextTime);
         }
 
         return $written;

@@ -27,6 +27,9 @@ final class Kind
     /** The setting of a spread that shares its page. */
     public const HALF = 'half';
 
+    /** The setting of a numbered list that goes on from another book. */
+    public const FIRST = 'first';
+
     /**
      * @param Section|null            $section   null for the parts of a month
      * @param string                  $purpose   a line for the catalogue

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\Setting\LinesField;
 use AmpleMargin\Spread\Setting\Settings;
 
 /** @internal to Spread */
@@ -78,6 +79,24 @@ trait ReadsSettings
         return \in_array($this->takes, array_column($this->all(), 'name'), true)
             ? TakesDates::tryFrom($this->settings($settings)->choice($this->takes))
             : null;
+    }
+
+    /** The setting whose lines are done one by one, such as goals; null where it has none. */
+    public function undone(): ?string
+    {
+        foreach ($this->fields() as $field) {
+            if ($field instanceof LinesField && $field->isDoneOneByOne() && $field->name !== $this->themes) {
+                return $field->name;
+            }
+        }
+
+        return null;
+    }
+
+    /** The setting that says with which number its list begins; null where it has no numbered list. */
+    public function counter(): ?string
+    {
+        return \in_array(self::FIRST, array_column($this->fields(), 'name'), true) ? self::FIRST : null;
     }
 
     /** @return list<Field> of its form, and its own */

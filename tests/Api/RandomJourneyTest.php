@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\Api;
 
 use AmpleMargin\Editing\Edits;
+use AmpleMargin\Plan\Old\OldWriter;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Fillings;
 use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Setting\Field;
 use Tests\Asking;
+use Tests\Olds;
 
 /**
  * A long random journey through the interface's own calls: edits of every type with values right and wrong, taken back and
@@ -250,6 +252,17 @@ final class RandomJourneyTest extends ApiTestCase
                 'as' => $one([null, 'copied', 'dropped', '2027-06']),
             ],
             'set-date-categories' => ['categories' => $or($one([[], [['id' => 'events', 'name' => 'Events', 'pen' => '#1f5fa8', 'log' => false]]]))],
+            'set-old' => ['old' => $or($one([null, Olds::sample(), Olds::sample(), OldWriter::book(Olds::random(mt_rand(0, 6)))]))],
+            'judge' => [
+                'spread' => $or($one(['old-0', 'old-1', 'key', 'index', 'future-log'])),
+                'verdict' => $or($one([null, 'keep', 'drop', 'refer'])),
+                'looked' => $one([null, 'often', 'never']),
+                'items' => $or($one([[], [['words' => 'Varnish', 'as' => 'carry']]])),
+            ],
+            'set-review' => $one([['hold' => $or(mt_rand(1, 12))], ['missing' => $or(['mood'])], ['months' => $or(['2027-01' => mt_rand(0, 20)])]]),
+            'carry-over' => [],
+            'add-note' => ['words' => $or('Smaller '.mt_rand(1, 99)), 'about' => $one([null, 'Goals'])],
+            'remove-note' => ['note' => $or($one(['note-1', 'note-2']))],
             'set-mixing' => ['mixing' => $or($one([[], ['goals'], ['front', 'year']]))],
             'add-book' => ['title' => 'More '.mt_rand(1, 99), 'from' => $one([null, $one($months)])],
             'set-book' => ['book' => $or($one($more)), 'title' => 'Later '.mt_rand(1, 99), 'stock' => $stock()],

@@ -8,6 +8,7 @@ namespace Tests\Editing;
 
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Editing\Edits;
+use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Spread\Catalogue;
@@ -17,6 +18,7 @@ use PHPUnit\Framework\TestCase;
 use Symfony\Component\Yaml\Yaml;
 use Tests\Asking;
 use Tests\Books;
+use Tests\Olds;
 
 final class RandomEditsTest extends TestCase
 {
@@ -57,6 +59,8 @@ final class RandomEditsTest extends TestCase
                     ['type' => 'add-spread', 'kind' => 'page-of-parts'],
                     ['type' => 'add-kind', 'own' => ['id' => 'own-tide', 'name' => 'Tide', 'section' => 'goals', 'parts' => ['fill' => 'lines']]],
                     ['type' => 'add-spread', 'kind' => 'own-tide'],
+                    ['type' => 'set-old', 'old' => Olds::sample()],
+                    ['type' => 'add-note', 'words' => 'Smaller headings'],
                 ]),
                 25 => Books::edited(Books::sample(), [['type' => 'add-book', 'from' => '2027-07']]),
                 default => $plan,
@@ -66,7 +70,7 @@ final class RandomEditsTest extends TestCase
             $edit = ['type' => $type];
             foreach ($described[$type] as $name) {
                 if (0 !== mt_rand(0, 9)) {
-                    $edit[$name] = self::value(\in_array($name, ['spread', 'kind'], true) ? ['part-page' => 'parted', 'keep-kind' => 'parted', 'set-key' => 'keyed', 'remove-kind' => 'own kind'][$type] ?? $name : $name, $plan);
+                    $edit[$name] = self::value(\in_array($name, ['spread', 'kind'], true) ? ['part-page' => 'parted', 'keep-kind' => 'parted', 'set-key' => 'keyed', 'remove-kind' => 'own kind', 'judge' => 'judged'][$type] ?? $name : $name, $plan);
                 }
             }
             $before = Books::files()->write($plan);
@@ -193,6 +197,19 @@ final class RandomEditsTest extends TestCase
             'key' => $one(array_column($plan->dates->entries, 'id') ?: ['none']).'@2027-03-12',
             'as' => $one([null, 'copied', 'dropped', '2027-06', 'burnt']),
             'categories' => $one([[], [['id' => 'events', 'name' => 'Events']], [['id' => 'a']]]),
+            'old' => $one([null, Olds::sample(), ['title' => 'No paper']]),
+            'judged' => $one(null === $plan->old ? ['none'] : array_map(static fn (OldSpread $one): string => $one->spread->id, $plan->old->spreads)),
+            'looked' => $one([null, 'often', 'never', 'always']),
+            'verdict' => $one([null, 'keep', 'keep', 'drop', 'change', 'refer', 'burn']),
+            'how' => $one(['', 'smaller', str_repeat('long ', 70)]),
+            'took', 'filled' => $one([null, 0, 3, 31, 2_000]),
+            'half' => 0 === mt_rand(0, 1),
+            'items' => $one([[], [['words' => 'Varnish'], ['words' => 'Sail', 'as' => 'reached']], [['words' => '']]]),
+            'missing' => $one([[], ['mood', 'gratitude'], ['none such']]),
+            'months' => $one([['2027-01' => 14, '2027-02' => 0], ['2031-01' => 4], ['2027-01' => -1]]),
+            'hold' => mt_rand(0, 13),
+            'note' => $one(['note-1', 'note-1', 'note-9']),
+            'about' => $one([null, 'Goals', str_repeat('long ', 50)]),
             'palette' => $one([
                 null,
                 [['colour' => '#1f5fa8', 'means' => 'Tram'], ['colour' => '#c0392b', 'means' => 'Dates']],

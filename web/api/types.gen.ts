@@ -398,6 +398,64 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/old": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** The book before this one, with what became of it and the book that would come of it */
+        get: operations["old"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/old/spreads/{spread}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                spread: string;
+            };
+            cookie?: never;
+        };
+        /** The pages of a spread of the old book, drawn on its paper */
+        get: operations["oldSpread"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/old/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An old book from the shelf, from a plan file, or as it is typed; nothing is kept */
+        post: operations["readOld"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/dates/transfer": {
         parameters: {
             query?: {
@@ -1030,7 +1088,7 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
+        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditSetOld"] | components["schemas"]["EditJudge"] | components["schemas"]["EditSetReview"] | components["schemas"]["EditCarryOver"] | components["schemas"]["EditAddNote"] | components["schemas"]["EditRemoveNote"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
         EditSetTitle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1603,6 +1661,181 @@ export interface components {
              */
             type: "set-date-categories";
             categories: components["schemas"]["DateCategory"][];
+        };
+        EditSetOld: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-old";
+            /** @description as a plan file has it (docs/format.md); null puts it away */
+            old: {
+                [key: string]: unknown;
+            } | null;
+        };
+        /** @description what is not named stays as it was said before; null takes it back */
+        EditJudge: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "judge";
+            /** @description of the old book */
+            spread: string;
+            /** @enum {unknown} */
+            looked?: "often" | "sometimes" | "never" | null;
+            /** @enum {unknown} */
+            verdict?: "keep" | "change" | "drop" | "refer" | null;
+            how?: string;
+            took?: number | null;
+            half?: boolean;
+            filled?: number | null;
+            items?: components["schemas"]["OldItemSaid"][];
+        };
+        EditSetReview: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-review";
+            missing?: string[];
+            months?: {
+                [key: string]: number;
+            };
+            hold?: number;
+        };
+        EditCarryOver: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "carry-over";
+        };
+        EditAddNote: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "add-note";
+            words: string;
+            /** @description the title of the spread it is about */
+            about?: string;
+        };
+        EditRemoveNote: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "remove-note";
+            note: string;
+        };
+        OldItemSaid: {
+            words: string;
+            /** @enum {unknown} */
+            as?: "carry" | "reached" | "drop" | null;
+            reworded?: string | null;
+        };
+        MonthsOf: {
+            start: string;
+            end: string;
+        };
+        NextTime: {
+            id: string;
+            words: string;
+            about?: string;
+        };
+        OldSpread: {
+            id: string;
+            title: string;
+            /** @description empty where nobody knows it */
+            kind: string;
+            section: string;
+            page: number | null;
+            pages: number;
+            looked: string | null;
+            verdict: string | null;
+            how: string;
+            took: number | null;
+            half: boolean;
+            filled: number | null;
+            /** @description whether it is a numbered list that can go on */
+            counts: boolean;
+            items: {
+                words: string;
+                as: string | null;
+                reworded: string | null;
+                became: string;
+            }[];
+            /** @description the id of the spread that came of it */
+            became: string | null;
+            new_page: number | null;
+            new_pages: number;
+            /** @description what became of it */
+            says: string;
+            /** @description where a spread of its kind was dropped before */
+            gone: string | null;
+        };
+        OldReview: {
+            title: string;
+            pages: number;
+            period: components["schemas"]["MonthsOf"];
+            carried: boolean;
+            judged: number;
+            spreads: components["schemas"]["OldSpread"][];
+            months: {
+                month: string;
+                name: string;
+                took: number | null;
+                planned: number | null;
+            }[];
+            measured: {
+                front: number;
+                median: number | null;
+                most: number | null;
+                over: {
+                    name: string;
+                    more: number;
+                }[];
+                last_page: number;
+                last_day: string | null;
+                half: string[];
+                /** @description pages of spreads nobody looked at */
+                never: number;
+            };
+            switch: {
+                month: string;
+                name: string;
+                ends: number;
+                wasted: number;
+                undone: string[];
+            } | null;
+            /** @description months in both books, or in neither */
+            between: string[];
+            missing: string[];
+            notes: components["schemas"]["NextTime"][];
+            gone: {
+                title: string;
+                says: string;
+            }[];
+            hold: number;
+            fore_edge: components["schemas"]["Stretch"][];
+            /** @description the book that would come of it */
+            after: {
+                fits: boolean;
+                sentence: string;
+                sure: string | null;
+                counts: {
+                    pages: number;
+                    of_hundred: number;
+                }[];
+                pages: number;
+                spreads: number;
+                reserved: number;
+                pattern: string;
+                fore_edge: components["schemas"]["Stretch"][];
+                tight: components["schemas"]["Finding"][];
+                edit: components["schemas"]["Edit"];
+            };
         };
         /** @description one time that something is */
         DateTime: {
@@ -2870,6 +3103,112 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+        };
+    };
+    old: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the review */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        version: number;
+                        old: components["schemas"]["OldReview"] | null;
+                        next_time: components["schemas"]["NextTime"][];
+                    };
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    oldSpread: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description pages */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        spread: string;
+                        pages: {
+                            across: number;
+                            down: number;
+                            marks: components["schemas"]["Mark"][];
+                        }[];
+                    };
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    readOld: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    notebook?: string;
+                    /** @description a plan file */
+                    plan?: string;
+                    typed?: {
+                        title: string;
+                        stock: components["schemas"]["Stock"];
+                        period: components["schemas"]["MonthsOf"];
+                        weeks: {
+                            [key: string]: unknown;
+                        };
+                        /** @description a spread a line, with its pages */
+                        spreads?: string;
+                        /** @description a month a line, with its last page */
+                        months?: string;
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description the old book, to be sent with set-old */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        old: {
+                            [key: string]: unknown;
+                        };
+                    };
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     datesTransfer: {

@@ -23,7 +23,7 @@ final class CellWords
 
     public static function field(): LinesField
     {
-        return Field::lines(self::SETTING, 'Written in the cells; a line that ends with a colon begins the next');
+        return Field::lines(self::SETTING, 'Written in the cells; a line that ends with a colon begins the next')->doneOneByOne();
     }
 
     /**

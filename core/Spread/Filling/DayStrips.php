@@ -45,7 +45,7 @@ final class DayStrips implements TakenUp
     public function fields(): array
     {
         return [
-            Field::lines('challenges', 'Challenges, in the order of the months; after an arrow → the goal it serves'),
+            Field::lines('challenges', 'Challenges, in the order of the months; after an arrow → the goal it serves')->doneOneByOne(),
             Field::count('strip', 'Boxes of the names', self::NAMES, 40),
             Field::choice('days', 'A day is', ['boxes' => 'a box', 'dots' => 'a dot, every fifth marked']),
         ];

@@ -55,7 +55,7 @@ final class GoalChecks implements Filling
     public function fields(): array
     {
         return [
-            Field::lines('items', 'Goals'),
+            Field::lines('items', 'Goals')->doneOneByOne(),
             new ChecksField(self::YES, 'Yes to', 'items', self::CHECKS),
             Field::count('strip', 'Boxes of the names', 1, 40),
             Field::boxes('line', 'Boxes a row', '2', three: true),

@@ -24,7 +24,7 @@ final class RowItems
 
     public static function field(): LinesField
     {
-        return Field::lines(self::SETTING, 'What is written already');
+        return Field::lines(self::SETTING, 'What is written already')->doneOneByOne();
     }
 
     /**

@@ -12,6 +12,7 @@ use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
@@ -19,6 +20,11 @@ use AmpleMargin\Spread\Setting\Field;
 /** @internal to Spread */
 final class Rows
 {
+    /** The setting of a list that goes on from another book: its first number. */
+    public const FIRST = Kind::FIRST;
+
+    private const MOST_NUMBER = 999;
+
     public const LOOKS = ['ruled' => 'ruled', 'banded' => 'every other row banded', 'plain' => 'the dots alone'];
 
     /**
@@ -45,6 +51,7 @@ final class Rows
             // Between dots a line has to be drawn to be kept.
             Field::choice('look', 'Rows', self::LOOKS)->when('line', ['1', '2', '3']),
             Field::flag('numbered', 'Numbered', false),
+            Field::count(self::FIRST, 'Numbers go on from', 1, self::MOST_NUMBER, 1),
             Field::flag('ticked', 'A box to tick', false),
         ];
     }
@@ -87,7 +94,13 @@ final class Rows
     /** Boxes the numbers take: one up to 9, two up to 99, three beyond (handbook, "Filling"; common practice, no source). */
     public static function numberWide(Request $asked, int $all): int
     {
-        return $asked->settings->flag('numbered') ? min(3, \strlen((string) $all)) : 0;
+        return $asked->settings->flag('numbered') ? min(3, \strlen((string) ($all + self::first($asked) - 1))) : 0;
+    }
+
+    /** The number of the first row of the whole list. */
+    public static function first(Request $asked): int
+    {
+        return $asked->settings->countOrNull(self::FIRST) ?? 1;
     }
 
     /** Boxes before the words of a row: its number, its box to tick. */
@@ -162,8 +175,8 @@ final class Rows
         if (0 === $wide || 0 === $this->count) {
             return;
         }
-        $first = $this->from + 1;
-        $last = $this->from + $this->count;
+        $first = $this->from + self::first($asked);
+        $last = $first + $this->count - 1;
         $canvas->step(Task::Write, "Number the rows from $first to $last.", 'rows');
         for ($row = 0; $row < $this->count; ++$row) {
             $canvas->words(Layer::Writing, $this->region->x, $this->down($row), $wide, 1, (string) ($first + $row), Align::Middle);

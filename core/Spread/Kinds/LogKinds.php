@@ -84,6 +84,9 @@ final class LogKinds
                 ->whichIs('Each pen tried on this paper: the stroke, and what shows on the back. Solvent markers: open a window.')
                 ->unlessSaid(['line' => '2'])
                 ->alsoCalled('pen test', 'ghosting', 'bleeding', 'ink'),
+            self::list('left-open', 'Left open', ['ticked' => true, 'line' => '1.5'], Section::Goals)
+                ->whichIs('What was not finished in the last book, each with a box to tick.')
+                ->alsoCalled('unfinished', 'carried over', 'undone', 'leftovers'),
             self::list('next-set-up', 'For the next book', ['look' => 'plain', 'line' => '1.5'], Section::Back)
                 ->whichIs('What to do otherwise when the next book is set up.')
                 ->alsoCalled('next set-up', 'ideas for the next book', 'improvements'),

@@ -74,12 +74,12 @@ final class Page
     /** Rows under columns, as a person writes them down: "Title 10+". */
     public static function log(): Leaf
     {
-        return Leaf::of(new Log())->open('columns', 'items', 'rows', 'line', 'look', 'numbered', 'ticked');
+        return Leaf::of(new Log())->open('columns', 'items', 'rows', 'line', 'look', 'numbered', 'first', 'ticked');
     }
 
     public static function lines(): Leaf
     {
-        return Leaf::of(new Lines())->open('items', 'rows', 'line', 'look', 'numbered', 'ticked');
+        return Leaf::of(new Lines())->open('items', 'rows', 'line', 'look', 'numbered', 'first', 'ticked');
     }
 
     /**

@@ -9,10 +9,26 @@ namespace AmpleMargin\Spread\Setting;
 /** @internal to Spread */
 final class LinesField extends Field
 {
+    private bool $done = false;
+
     /** @param list<string> $usually */
     public function __construct(string $name, string $label, private readonly array $usually)
     {
         parent::__construct($name, $label);
+    }
+
+    /** Each line is something that is done some day, or not: what is not goes on in the next book. */
+    public function doneOneByOne(): static
+    {
+        $field = clone $this;
+        $field->done = true;
+
+        return $field;
+    }
+
+    public function isDoneOneByOne(): bool
+    {
+        return $this->done;
     }
 
     public function type(): string

@@ -1,0 +1,82 @@
+<?php
+
+/* How sure a book lasts: from its own months that have ended, and those of the book before it. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Period;
+use AmpleMargin\Carrying\Lasting;
+use AmpleMargin\Carrying\PlannedMonth;
+use AmpleMargin\Paging\MonthBlock;
+use AmpleMargin\Paging\MonthLayout;
+use AmpleMargin\Paging\PartKinds;
+use AmpleMargin\Plan\BookPlan;
+use AmpleMargin\Plan\MonthPlan;
+
+/** @internal to Book */
+final class HowSure
+{
+    public function __construct(private readonly BookPlan $plan, private readonly PartKinds $parts)
+    {
+    }
+
+    /**
+     * Null for a book without months to come.
+     *
+     * @param list<MonthBlock> $planned as it was meant before the book was in use
+     * @param list<MonthBlock> $now
+     * @param int              $first   page there is for months
+     * @param int              $last    page there is for them
+     */
+    public function lasting(array $planned, array $now, int $first, int $last): ?Lasting
+    {
+        $used = $this->plan->inUse->used;
+        $overruns = $this->ofOldBook();
+        $coming = [];
+        $next = $first;
+        foreach ($now as $i => $block) {
+            if (isset($used[$block->month->iso()])) {
+                $overruns[] = $block->pages - $planned[$i]->pages;
+                // What came before it was taken as well, whether somebody noted it or not.
+                [$next, $coming] = [$block->lastPage() + 1, []];
+                continue;
+            }
+            $coming[] = $this->planned($block->month, $this->plan->months, $this->plan->period);
+        }
+
+        return [] === $coming ? null : Lasting::of($coming, $overruns, $next, $last);
+    }
+
+    /** @return list<int> pages the months of the old book took more than this book holds for the same month of the year, or fewer */
+    private function ofOldBook(): array
+    {
+        $old = $this->plan->whole->old;
+        $overruns = [];
+        foreach ($old->months ?? [] as $iso => $pages) {
+            $month = Month::read($iso);
+            if (null === $month || null === $old) {
+                continue;
+            }
+            $same = $month;
+            foreach ($this->plan->period->months() as $one) {
+                $same = $one->month === $month->month ? $one : $same;
+            }
+            $pattern = $this->plan->months->patternOf($same);
+            $overruns[] = $pages - $this->planned($month, new MonthPlan([$pattern], $pattern->id), $old->period)->left;
+        }
+
+        return $overruns;
+    }
+
+    /** Its pages where it begins on a left page, and on a right one; spare pages are no need. */
+    private function planned(Month $month, MonthPlan $months, Period $period): PlannedMonth
+    {
+        $pages = fn (int $page): int => (new MonthLayout($this->parts, $months, $this->plan->weeks, $period, ranged: [$month]))
+            ->from($page)[0]->lastPage() - $page + 1;
+
+        return new PlannedMonth($month, $pages(2), $pages(3));
+    }
+}

@@ -1,0 +1,182 @@
+<?php
+
+/*
+ * The settings a spread of the old book goes on with: as they were, but for what belonged to its own months; its list without
+ * what was reached or dropped; its numbers from where they ended.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Carrying;
+
+use AmpleMargin\Calendar\Period;
+use AmpleMargin\Plan\Old\OldBook;
+use AmpleMargin\Plan\Old\OldItem;
+use AmpleMargin\Plan\Old\OldSpread;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Setting\Field;
+
+/** @internal to Carrying */
+final class Settled
+{
+    public function __construct(
+        private readonly OldBook $old,
+        private readonly Period $period,
+        private readonly Catalogue $catalogue,
+    ) {
+    }
+
+    /** The kind it goes on as: a page of parts where nobody knows another. */
+    public function kindOf(OldSpread $old): string
+    {
+        return '' === $old->spread->kind ? $this->catalogue->byHand()->id : $old->spread->kind;
+    }
+
+    /** @return array<array-key, mixed> */
+    public function of(OldSpread $old): array
+    {
+        $kind = $this->catalogue->kind($old->spread->kind);
+        $dated = array_filter(
+            $kind?->fields() ?? [],
+            static fn (Field $field): bool => \in_array($field->type(), ['month', 'day'], true),
+        );
+        $settings = array_diff_key($old->spread->settings, array_flip(array_column($dated, 'name')));
+        if ([] !== $dated && $this->old->period->length() !== $this->period->length()) {
+            // So many months were those of the old book.
+            unset($settings['months']);
+        }
+
+        return $this->listed($old, $kind, [], $settings);
+    }
+
+    /**
+     * What it has in the new plan by now, with its list and its numbers as they are judged.
+     *
+     * @return array<array-key, mixed>
+     */
+    public function again(OldSpread $old, PlannedSpread $now): array
+    {
+        $kind = $this->catalogue->kind($now->kind);
+        $setting = $kind?->undone();
+
+        return $this->listed($old, $kind, null === $setting ? [] : $now->settings[$setting] ?? [], $now->settings);
+    }
+
+    /**
+     * The lines of a list in the new plan: those carried, and those that are none of the old book.
+     *
+     * @param list<string> $carried
+     *
+     * @return list<string>
+     */
+    public function merged(array $carried, mixed $now): array
+    {
+        $known = $this->known();
+        $own = array_filter(
+            \is_array($now) ? $now : [],
+            static fn (mixed $line): bool => \is_string($line) && !isset($known[$line]) && !\in_array($line, $carried, true),
+        );
+
+        return array_values(array_filter([...$carried, ...$own], is_string(...)));
+    }
+
+    /** @return list<string> unfinished things that have no list to go on in */
+    public function left(): array
+    {
+        $left = [];
+        foreach ($this->old->spreads as $old) {
+            $goesOn = $old->goesOn() && null !== $this->catalogue->kind($old->spread->kind)?->undone();
+            if (null !== $old->verdict && !$goesOn) {
+                array_push($left, ...self::carried($old->items));
+            }
+        }
+
+        return array_values(array_unique($left));
+    }
+
+    /**
+     * @param mixed                   $now      the lines its list has in the new plan
+     * @param array<array-key, mixed> $settings
+     *
+     * @return array<array-key, mixed>
+     */
+    private function listed(OldSpread $old, ?Kind $kind, mixed $now, array $settings): array
+    {
+        $setting = $kind?->undone();
+        if (null !== $setting && [] !== $old->items) {
+            $settings[$setting] = $this->merged(self::withHeads($old->items), $now);
+        }
+        $counter = $kind?->counter();
+        if (null === $kind || null === $counter || null === $old->filled) {
+            return $settings;
+        }
+        $was = $kind->settings($old->spread->settings);
+        $first = $was->countOrNull($counter) ?? 1;
+        $all = $was->countOrNull('rows');
+        $settings[$counter] = min(OldSpread::MOST_FILLED, $first + $old->filled);
+        if (null !== $all) {
+            // What is left of them; a list that is full begins its next round.
+            $settings['rows'] = $all > $old->filled ? $all - $old->filled : $all;
+        }
+
+        return $settings;
+    }
+
+    /**
+     * @param list<OldItem> $items
+     *
+     * @return list<string>
+     */
+    private static function carried(array $items): array
+    {
+        $words = array_map(static fn (OldItem $item): ?string => $item->carried(false), $items);
+
+        return array_values(array_filter($words, static fn (?string $one): bool => null !== $one && !str_ends_with($one, ':')));
+    }
+
+    /**
+     * The same with the lines that head a group, where something of it goes on.
+     *
+     * @param list<OldItem> $items
+     *
+     * @return list<string>
+     */
+    private static function withHeads(array $items): array
+    {
+        $lines = [];
+        $head = null;
+        foreach ($items as $item) {
+            $words = $item->carried(true);
+            if (null === $words) {
+                continue;
+            }
+            if (str_ends_with($words, ':')) {
+                $head = $words;
+                continue;
+            }
+            if (null !== $head) {
+                $lines[] = $head;
+                $head = null;
+            }
+            $lines[] = $words;
+        }
+
+        return $lines;
+    }
+
+    /** @return array<string, true> all words of the old book's lists */
+    private function known(): array
+    {
+        $known = [];
+        foreach ($this->old->spreads as $old) {
+            foreach ($old->items as $item) {
+                $known[$item->words] = true;
+                $known += null === $item->reworded ? [] : [$item->reworded => true];
+            }
+        }
+
+        return $known;
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+/* What is said of the old book as a whole: what was missing, what its months took, how many of them the new ones should hold. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Editing\Carrying;
+
+use AmpleMargin\Editing\Edit;
+use AmpleMargin\Editing\Edited;
+use AmpleMargin\Plan\Old\OldBook;
+use AmpleMargin\Plan\Plan;
+use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Plan\Values;
+use AmpleMargin\Spread\Catalogue;
+
+final class SetReview implements Edit
+{
+    /**
+     * @param list<string>|null       $missing kinds
+     * @param array<string, int>|null $months  month → pages it took
+     */
+    public function __construct(
+        private readonly ?array $missing = null,
+        private readonly ?array $months = null,
+        private readonly ?int $hold = null,
+    ) {
+    }
+
+    public static function type(): string
+    {
+        return 'set-review';
+    }
+
+    public static function read(Values $values): self
+    {
+        return new self(
+            $values->has('missing') ? array_values(array_unique($values->words('missing', OldBook::MOST_MISSING))) : null,
+            $values->has('months') ? $values->byMonth(
+                'months',
+                0,
+                OldBook::MOST_PAGES,
+                'a month took from 0 to '.OldBook::MOST_PAGES.' pages',
+            ) : null,
+            $values->has('hold') ? $values->count('hold', 1, 12) : null,
+        );
+    }
+
+    public function on(Plan $plan, Catalogue $catalogue): Edited
+    {
+        $old = Judge::old($plan);
+        foreach ($this->missing ?? [] as $kind) {
+            if (null === $catalogue->kind($kind)?->section) {
+                throw PlanProblem::at('edit/missing', "The catalogue has no kind “{$kind}”.");
+            }
+        }
+        foreach (array_keys($this->months ?? []) as $month) {
+            if ($month < $old->period->start->iso() || $month > $old->period->end->iso()) {
+                throw PlanProblem::at('edit/months', "$month was no month of the old book.");
+            }
+        }
+
+        return new Edited($plan->with(['old' => $old->with(array_filter([
+            'missing' => $this->missing,
+            'months' => $this->months,
+            'hold' => $this->hold,
+        ], static fn (mixed $said): bool => null !== $said))]), 'The old book reviewed');
+    }
+
+    public function written(): array
+    {
+        return ['type' => self::type()] + array_filter([
+            'missing' => $this->missing,
+            'months' => null === $this->months ? null : (object) $this->months,
+            'hold' => $this->hold,
+        ], static fn (mixed $said): bool => null !== $said);
+    }
+}
