@@ -156,11 +156,11 @@ final class Over
     /** Unfinished things whose list does not go on, in a list of their own. */
     private function listWhatIsLeft(): void
     {
-        $left = $this->settled->left();
         $listed = array_values(array_filter(
             $this->plan->spreads,
             static fn (PlannedSpread $spread): bool => self::LEFT_OPEN === $spread->kind,
         ))[0] ?? null;
+        $left = (new Settled($this->old, $this->plan->period, $this->catalogue))->left($listed?->id);
         $setting = $this->catalogue->kind(self::LEFT_OPEN)?->undone();
         if (null === $setting || ([] === $left && null === $listed)) {
             return;

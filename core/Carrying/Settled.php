@@ -82,10 +82,21 @@ final class Settled
         return array_values(array_filter([...$carried, ...$own], is_string(...)));
     }
 
-    /** @return list<string> unfinished things that have no list to go on in */
-    public function left(): array
+    /**
+     * Unfinished things that have no list to go on in.
+     *
+     * @param string|null $in id of the spread they are listed in; what that one goes on with stands before them
+     *
+     * @return list<string>
+     */
+    public function left(?string $in): array
     {
         $left = [];
+        foreach ($this->old->spreads as $old) {
+            if (null !== $in && $old->became === $in) {
+                $left = self::withHeads($old->items);
+            }
+        }
         foreach ($this->old->spreads as $old) {
             $goesOn = $old->goesOn() && null !== $this->catalogue->kind($old->spread->kind)?->undone();
             if (null !== $old->verdict && !$goesOn) {
