@@ -12,7 +12,6 @@ use AmpleMargin\Book\PartsOfCatalogue;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Period;
-use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Carrying\Between;
 use AmpleMargin\Carrying\Switching;
 use AmpleMargin\Carrying\Taken;
@@ -98,7 +97,7 @@ final class SwitchingTest extends TestCase
                 foreach (self::made($pattern) as $more => $parts) {
                     $needs = [];
                     foreach (array_keys($old->months) as $iso) {
-                        $needs[$iso] = self::pages(new Pattern('one', 'One', $parts), $iso, $kinds);
+                        $needs[$iso] = self::pages(new Pattern('one', 'One', $parts), $iso, $kinds, $plan->weeks);
                     }
                     $held = \count(array_filter(array_keys($needs), static fn (string $iso): bool => $old->months[$iso] <= $needs[$iso]));
                     if ($held >= $least) {
@@ -127,7 +126,7 @@ final class SwitchingTest extends TestCase
         }
         self::assertSame(['2027-12'], array_keys($plan->months->overrides));
         $pattern = $plan->months->patternOf(new Month(2027, 12));
-        self::assertSame(19, self::pages($pattern, '2026-12', new PartsOfCatalogue(new Catalogue())));
+        self::assertSame(19, self::pages($pattern, '2026-12', new PartsOfCatalogue(new Catalogue()), $plan->weeks));
     }
 
     public function testMonthsInBothBooksOrInNeitherAreSaid(): void
@@ -197,11 +196,11 @@ final class SwitchingTest extends TestCase
         return $made;
     }
 
-    private static function pages(Pattern $pattern, string $iso, PartsOfCatalogue $kinds): int
+    private static function pages(Pattern $pattern, string $iso, PartsOfCatalogue $kinds, WeekPlan $weeks): int
     {
         $month = Month::read($iso) ?? throw new \LogicException();
         $period = new Period(new Month(2026, 1), new Month(2026, 12));
-        $layout = new MonthLayout($kinds, new MonthPlan([$pattern], $pattern->id), new WeekPlan(Weekday::Monday), $period, ranged: [$month]);
+        $layout = new MonthLayout($kinds, new MonthPlan([$pattern], $pattern->id), $weeks, $period, ranged: [$month]);
 
         return $layout->from(2)[0]->lastPage() - 1;
     }
