@@ -26,6 +26,7 @@ export const SCREENS: ScreenEntry[] = [
   { screen: 'new', name: 'New notebook', room: 'Shelf', free: true, load: () => import('./stock/NewNotebook.svelte') },
   { screen: 'count', name: 'Counting bench', room: 'Draw', free: true, load: () => import('./counting/Counting.svelte') },
   { screen: 'stock', name: 'Stock', room: 'Paper', key: 's', load: () => import('./stock/Stock.svelte') },
+  { screen: 'old', name: 'Old book', room: 'Paper', key: 'o', load: () => import('./old/OldBook.svelte') },
   { screen: 'spreads', name: 'Spreads', room: 'Plan', key: 'p', load: () => import('./spreads/Spreads.svelte') },
   { screen: 'months', name: 'Months', room: 'Plan', key: 'm', load: () => import('./months/Months.svelte') },
   { screen: 'dates', name: 'Dates', room: 'Plan', key: 'a', load: () => import('./dates/Dates.svelte') },

@@ -19,6 +19,7 @@ use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\Placed;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\BookPlan;
+use AmpleMargin\Plan\Old\OldWriter;
 use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
@@ -164,6 +165,7 @@ final class BookView
                 ],
                 $book->plan->taken,
             ),
+            'next_time' => OldWriter::notes($book->plan->whole->nextTime),
             'mixing' => array_column($book->plan->mixing, 'value'),
             'in_use' => [
                 'lost' => $book->plan->inUse->lost,

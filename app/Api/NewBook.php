@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 use AmpleMargin\Book\Beginning;
+use AmpleMargin\Book\Carrying\AsLastBook;
 use AmpleMargin\Book\StarterPlan;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
@@ -42,6 +43,16 @@ final class NewBook
     public function plan(Beginning $as, string $title, Catalogue $catalogue): Plan
     {
         return StarterPlan::for($title, $this->stock, $this->period, $this->first, $this->counting, $catalogue, $as);
+    }
+
+    /**
+     * The same with the old book beside it, to be reviewed.
+     *
+     * @param array<string, int> $ticked spread of the old one → steps of it that are ticked
+     */
+    public function after(Plan $old, array $ticked, string $title, Catalogue $catalogue): Plan
+    {
+        return AsLastBook::of($old, $ticked, $title, $this->stock, $this->period, $this->counting, $catalogue);
     }
 
     public function like(Plan $old, string $title, Catalogue $catalogue): Plan

@@ -99,6 +99,7 @@ final class OldView
             'items' => array_map(static fn (array $pair): array => OldWriter::item($pair[0]) + [
                 'as' => null,
                 'reworded' => null,
+                'head' => $pair[0]->isHead(),
                 'became' => $pair[1]->value,
             ], $carried->items($one)),
             'became' => $one->became,

@@ -1,6 +1,6 @@
 <?php
 
-/* Puts the sample notebook on an empty shelf. */
+/* Puts the sample notebooks on an empty shelf. */
 
 declare(strict_types=1);
 
@@ -24,7 +24,7 @@ final class ShelfSampleCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         if (0 === $this->notebooks->count()) {
-            foreach ([$this->samples->halfYear(), $this->samples->fullYear()] as $plan) {
+            foreach ([$this->samples->lastYear(), $this->samples->halfYear(), $this->samples->fullYear()] as $plan) {
                 $this->notebooks->add($plan, [], static fn (): bool => true);
             }
         }

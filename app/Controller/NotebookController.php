@@ -76,9 +76,13 @@ final class NotebookController
         $asked = NewBook::read($values);
         $like = $values->textOrNull('like', 40);
 
-        return $this->add(null === $like
-            ? $asked->plan($values->choice('as', Beginning::class, Beginning::Usual), PlanReader::title($values), $this->catalogue)
-            : $asked->like($this->files->stored($this->notebooks->get($like)->plan()), PlanReader::title($values), $this->catalogue));
+        if (null === $like) {
+            return $this->add($asked->plan($values->choice('as', Beginning::class, Beginning::Usual), PlanReader::title($values), $this->catalogue));
+        }
+        $old = $this->notebooks->get($like);
+        $ticked = array_count_values(array_column($this->notebooks->ticked($old), 'drawing'));
+
+        return $this->add($asked->after($this->files->stored($old->plan()), $ticked, PlanReader::title($values), $this->catalogue));
     }
 
     /** The ways to begin on a person's own paper, and as the notebooks that were changed last: each as it would be. */

@@ -26,6 +26,12 @@ final class SamplePlans
         return $this->read('half-year-2027');
     }
 
+    /** 2026 in an A5 book of 168 pages, used until October; its months ran over. What the others can be planned from. */
+    public function lastYear(): Plan
+    {
+        return $this->read('last-year-2026');
+    }
+
     private function read(string $name): Plan
     {
         [$plan] = $this->files->read((string) file_get_contents(__DIR__."/samples/$name.plan.json"));

@@ -9,7 +9,9 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Calendar\WeekSchool;
+use AmpleMargin\Carrying\CarriedDates;
 use AmpleMargin\Counting\Tally;
+use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\MonthPlan;
@@ -100,6 +102,9 @@ final class StarterPlan
             'inUse' => new InUse(),
             'volumes' => [],
             'taken' => [],
+            'dates' => CarriedDates::onto(new KnownDates(), $old->dates, $period)[0],
+            'old' => null,
+            'nextTime' => [],
         ]);
     }
 

@@ -11,7 +11,6 @@ use AmpleMargin\Dates\Agenda;
 use AmpleMargin\Dates\Entry;
 use AmpleMargin\Dates\KnownDates;
 
-/** @internal to Carrying */
 final class CarriedDates
 {
     /** Months after the last that are looked at: what a next-year list takes. */

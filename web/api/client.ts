@@ -54,6 +54,9 @@ export type Dates = Schemas['Dates'];
 export type DateTime = Schemas['DateTime'];
 export type DateEntry = Schemas['DateEntry'];
 export type DateCategory = Schemas['DateCategory'];
+export type OldReview = Schemas['OldReview'];
+export type OldSpread = Schemas['OldSpread'];
+export type NextTime = Schemas['NextTime'];
 export type DatesTransfer = Schemas['DatesTransfer'];
 export type DatesPreview = Schemas['DatesPreview'];
 export interface DatesAsked {
@@ -165,5 +168,8 @@ export const api = {
   repeats: (ref: Ref, day: string, near: string) => call<{ repeats: { rule: string; words: string }[] }>('GET', about(ref, `/dates/repeats?${new URLSearchParams({ day, near })}`)),
   holidays: () => call<{ from: number; to: number; countries: Record<string, Record<string, string>> }>('GET', '/holidays'),
   previewDates: (ref: Ref, asked: DatesAsked) => call<DatesPreview>('POST', about(ref, '/dates/preview'), asked),
+  old: (ref: Ref) => call<{ version: number; old: OldReview | null }>('GET', about(ref, '/old')),
+  oldSpread: (ref: Ref, spread: string) => call<{ spread: string; pages: { across: number; down: number; marks: Mark[] }[] }>('GET', about(ref, `/old/spreads/${encodeURIComponent(spread)}`)),
+  readOld: (ref: Ref, asked: { notebook: string } | { plan: string } | { typed: Record<string, unknown> }) => call<{ old: unknown }>('POST', about(ref, '/old/read'), asked),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
 };

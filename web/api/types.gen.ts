@@ -1761,6 +1761,8 @@ export interface components {
             /** @description whether it is a numbered list that can go on */
             counts: boolean;
             items: {
+                /** @description it heads those below it */
+                head: boolean;
                 words: string;
                 as: string | null;
                 reworded: string | null;
@@ -2333,6 +2335,8 @@ export interface components {
                 nth: number;
                 says: string;
             }[];
+            /** @description notes for the next book */
+            next_time: components["schemas"]["NextTime"][];
             mixing: components["schemas"]["SectionId"][];
             in_use: {
                 /** @description pages skipped or ruined */

@@ -3,6 +3,7 @@
   import { untrack } from 'svelte';
   import { api, type Book, type Edit } from '../api/client';
   import Findings from '../parts/Findings.svelte';
+  import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
@@ -167,6 +168,7 @@
         {/each}
       </div>
     {/if}
+    {#if opening}<NextTime {book} about={spreads[0]?.title ?? null} />{/if}
     <p class="quiet mt-3">Small repeated figures: pause every 20 to 30 minutes, change your grip, stop when it hurts.</p>
     <Saving />
   {/snippet}

@@ -1,6 +1,7 @@
 <!-- Every month's block to scale on the page axis, the pattern editor beside it, and the fit always in sight. -->
 <script lang="ts">
   import type { Book } from '../api/client';
+  import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
@@ -57,6 +58,7 @@
     {:else}
       <p class="quiet">Choose a month to see its weeks and the sum of its pages.</p>
     {/if}
+    <NextTime {book} />
     <Saving />
   {/snippet}
 

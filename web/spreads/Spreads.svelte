@@ -3,6 +3,7 @@
   import { tick, untrack } from 'svelte';
   import { api, type Book, type Drawings, type Mark, type Spread } from '../api/client';
   import Findings from '../parts/Findings.svelte';
+  import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
@@ -109,6 +110,7 @@
     {#if drawn.wrong}<p class="note stop" role="alert">The pages could not be drawn. {drawn.wrong}</p>{/if}
     {#if !book.placement.proven}<p class="note broken">This is the best order found in the time allowed; one that moves fewer spreads may exist. Pin what must stay.</p>{/if}
     <Findings findings={general} />
+    <NextTime {book} about={chosen?.title ?? null} />
     <Saving />
     <p class="mt-3"><a href="/api/notebooks/{book.id}/plan.json" download>Download the plan file</a></p>
   {/snippet}

@@ -40,7 +40,8 @@
     try {
       const book = await api.make({ title: title.trim() || usualTitle(period.start, period.end), ...asked, ...(begin.like === null ? { as: begin.as } : { like: begin.like }) });
       open.take(book);
-      route.go(`/notebooks/${book.id}/spreads`);
+      // Whoever begins as the last book looks at that first.
+      route.go(`/notebooks/${book.id}/${begin.like === null ? 'spreads' : 'old'}`);
     } catch (error) {
       wrong = asProblem(error);
     }

@@ -22,6 +22,12 @@ final class OldItem
     ) {
     }
 
+    /** Whether it heads those below it, and is nothing that is done. */
+    public function isHead(): bool
+    {
+        return str_ends_with($this->words, ':');
+    }
+
     /** The words it goes on with; null where it does not. @param bool $listed whether its list goes on */
     public function carried(bool $listed): ?string
     {
