@@ -181,6 +181,7 @@
     text-underline-offset: 3px;
   }
   nav a {
+    white-space: nowrap;
     padding: 0.45rem 0.65rem;
     text-decoration: none;
     border-bottom: 3px solid transparent;

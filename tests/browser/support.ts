@@ -1,4 +1,5 @@
 // A notebook to test with, made through the API as the pages themselves would, and the checks every screen must pass.
+import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 
@@ -43,6 +44,14 @@ export async function edit(page: Page, made: Made, change: Record<string, unknow
   const answer = await page.request.post(`/api/notebooks/${made.id}/edits`, { headers: headers(page), data: { version: made.version, edit: change } });
   expect(answer.ok()).toBe(true);
   return (await answer.json()) as Made;
+}
+
+/** The sample of the year before, as it is put beside a notebook to be reviewed. */
+export async function readOld(page: Page, made: Made): Promise<unknown> {
+  const plan = readFileSync('app/Plan/samples/last-year-2026.plan.json', 'utf8');
+  const answer = await page.request.post(`/api/notebooks/${made.id}/old/read`, { headers: headers(page), data: { plan } });
+  expect(answer.ok()).toBe(true);
+  return ((await answer.json()) as { old: unknown }).old;
 }
 
 /** axe finds nothing. @param only the rules asked, or all */

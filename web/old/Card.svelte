@@ -71,19 +71,18 @@
 <style>
   .card {
     display: grid;
-    grid-template-columns: minmax(0, 22rem) minmax(0, 1fr);
+    grid-template-columns: minmax(0, 15rem) minmax(0, 1fr);
     gap: 1.2rem;
     align-items: start;
   }
   .drawn {
     display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(8rem, 1fr));
+    grid-template-columns: repeat(auto-fit, minmax(7rem, 1fr));
     gap: 0.4rem;
   }
   .leaf {
     border: 1px solid color-mix(in srgb, var(--ink) 35%, var(--sheet));
     background: var(--sheet);
-    max-width: 22rem;
   }
   .blank {
     border: 1px dashed var(--color-base-300);
@@ -94,7 +93,13 @@
     display: grid;
     gap: 0.7rem;
   }
-  .verdicts {
+  [role='group'] {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.4rem;
+  }
+  .verdicts[role='group'] {
     display: grid;
     grid-template-columns: repeat(3, minmax(0, 1fr)) minmax(0, 1.6fr);
     gap: 0.4rem;
@@ -139,11 +144,14 @@
       grid-template-columns: repeat(2, minmax(0, 1fr));
       max-width: 15rem;
     }
-    .verdicts {
+    .verdicts[role='group'] {
       grid-template-columns: 1fr 1fr;
     }
-    .btn {
+    .card .btn {
       min-height: 44px;
+    }
+    kbd {
+      display: none;
     }
   }
 </style>

@@ -62,7 +62,7 @@
       {#if review.notes.length > 0}
         <h3 class="mt-3">You wrote for next time</h3>
         <ul class="notes">
-          {#each review.notes as one (one.id)}<li class="note" dir="auto">{one.words}{#if one.about}<span class="quiet"> · {one.about}</span>{/if}</li>{/each}
+          {#each review.notes as one (one.id)}<li class="note" dir="auto">{one.words}{#if one.about} <span class="quiet">· {one.about}</span>{/if}</li>{/each}
         </ul>
       {/if}
       {#if spread}
@@ -96,8 +96,7 @@
           <li>
             <button class={one.verdict ?? 'open'} aria-current={one.id === spread.id ? 'true' : undefined} title="{one.title}: {one.says}" onclick={() => (old.chosen = one.id)}>
               <span class="mark" aria-hidden="true">{one.verdict === null ? '·' : { keep: '✓', change: '~', drop: '✗', refer: '↶' }[one.verdict]}</span>
-              <span class="words" dir="auto">{one.title}</span>
-              <span class="sr-only">{one.verdict ?? 'not judged yet'}</span>
+              <span class="sr-only" dir="auto">{one.title}, {one.verdict ?? 'not judged yet'}</span>
             </button>
           </li>
         {/each}
@@ -145,24 +144,15 @@
   .strip {
     display: flex;
     flex-wrap: wrap;
-    gap: 0.25rem;
-    margin: 0.9rem 0;
+    gap: 0.2rem;
+    margin: 0.8rem 0 0.4rem;
   }
   .strip button {
-    display: flex;
-    gap: 0.35rem;
-    align-items: baseline;
-    max-width: 13rem;
-    min-height: 1.9rem;
-    padding: 0.1rem 0.5rem;
-    border: 1px solid var(--color-base-300);
+    width: 1.75rem;
+    height: 1.75rem;
+    border: 1px solid color-mix(in srgb, var(--color-base-content) 30%, transparent);
     cursor: pointer;
     font-size: 0.85rem;
-  }
-  .strip .words {
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
   }
   .strip [aria-current] {
     outline: 2px solid var(--rule);
@@ -171,10 +161,6 @@
   .strip .change,
   .strip .refer {
     background: var(--color-base-100);
-  }
-  .strip .drop .words {
-    text-decoration: line-through;
-    color: var(--color-neutral);
   }
   .mark {
     font-weight: 700;
@@ -194,7 +180,8 @@
   }
   @media (max-width: 700px) {
     .strip button {
-      min-height: 44px;
+      width: 44px;
+      height: 44px;
     }
   }
 </style>

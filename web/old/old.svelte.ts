@@ -18,7 +18,8 @@ export const VERDICTS: [Verdict, string, string][] = [
   ['refer', 'Leave it in the old book', '4'],
 ];
 
-type Said = Partial<Pick<OldSpread, 'looked' | 'verdict' | 'how' | 'took' | 'half' | 'filled'>> & { items?: { words: string; as: string | null; reworded: string | null }[] };
+type Item = Pick<OldSpread['items'][number], 'words' | 'as' | 'reworded'>;
+type Said = Partial<Pick<OldSpread, 'looked' | 'verdict' | 'how' | 'took' | 'half' | 'filled'>>;
 
 export class OldState {
   readonly review = new Loader<{ version: number; old: OldReview | null }>();
@@ -26,14 +27,19 @@ export class OldState {
   /** The id of the spread that is looked at; null for the first that is not judged. */
   chosen = $state<string | null>(null);
 
+  /** A list that was sent and is not answered yet: the next change of it builds on that. */
+  private sent: { spread: string; items: Item[] } | null = null;
+  private under = 0;
+
   constructor(
     private readonly book: () => Book,
     private readonly edit: (edit: Edit) => Promise<boolean>,
   ) {}
 
-  load() {
+  async load() {
     const book = this.book();
-    return this.review.load(() => api.old(book));
+    const loaded = await this.review.load(() => api.old(book));
+    if (loaded && this.under === 0) this.sent = null;
   }
 
   get old(): OldReview | null {
@@ -78,21 +84,35 @@ export class OldState {
   }
 
   item(i: number, change: { as?: string | null; reworded?: string | null }) {
-    const items = (this.spread?.items ?? []).map(({ words, as, reworded }) => ({ words, as, reworded }));
+    const items = [...this.items];
     const item = items[i];
     if (!item) return;
     items[i] = { ...item, ...change };
-    this.say({ items });
+    this.list(items);
+  }
+
+  private get items(): Item[] {
+    const spread = this.spread;
+    return this.sent && this.sent.spread === spread?.id ? this.sent.items : (spread?.items ?? []).map(({ words, as, reworded }) => ({ words, as, reworded }));
+  }
+
+  private async list(items: Item[]) {
+    const spread = this.spread;
+    if (!spread) return;
+    this.sent = { spread: spread.id, items };
+    this.under++;
+    await this.edit({ type: 'judge', spread: spread.id, items } as Edit);
+    this.under--;
   }
 
   /** Things of the old list that were written by hand, a line each. */
   add(lines: string) {
-    const known = this.spread?.items ?? [];
+    const known = this.items;
     const more = lines
       .split('\n')
       .map((line) => line.trim())
       .filter((line) => line !== '' && !known.some((one) => one.words === line))
       .map((words) => ({ words, as: 'carry', reworded: null }));
-    if (more.length > 0) this.say({ items: [...known.map(({ words, as, reworded }) => ({ words, as, reworded })), ...more] });
+    if (more.length > 0) this.list([...known, ...more]);
   }
 }
