@@ -10,6 +10,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Carrying;
 
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\OwnKind;
@@ -33,7 +34,7 @@ final class Over
     {
         $this->plan = $plan;
         $this->old = $old;
-        $this->settled = new Settled($old, $plan->period, $catalogue);
+        $this->settled = new Settled($old, $plan->period, $catalogue, new Names($plan->language));
     }
 
     /** The same plan where it has no old book. */
@@ -160,7 +161,7 @@ final class Over
             $this->plan->spreads,
             static fn (PlannedSpread $spread): bool => self::LEFT_OPEN === $spread->kind,
         ))[0] ?? null;
-        $left = (new Settled($this->old, $this->plan->period, $this->catalogue))->left($listed?->id);
+        $left = (new Settled($this->old, $this->plan->period, $this->catalogue, new Names($this->plan->language)))->left($listed?->id);
         $setting = $this->catalogue->kind(self::LEFT_OPEN)?->undone();
         if (null === $setting || ([] === $left && null === $listed)) {
             return;

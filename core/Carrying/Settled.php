@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Carrying;
 
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldItem;
@@ -25,6 +26,7 @@ final class Settled
         private readonly OldBook $old,
         private readonly Period $period,
         private readonly Catalogue $catalogue,
+        private readonly Names $names,
     ) {
     }
 
@@ -48,7 +50,22 @@ final class Settled
             unset($settings['months']);
         }
 
+        $totals = $kind?->totals();
+        if (null !== $totals && $this->old->period->start->year === $this->period->start->year) {
+            // The second book of a year keeps room for what the first came to.
+            $settings[$totals] = $this->stretch();
+        }
+
         return $this->listed($old, $kind, [], $settings);
+    }
+
+    /** "Jan–Jun": the months of the old book before those of the new one. */
+    private function stretch(): string
+    {
+        $last = $this->old->period->end->index() < $this->period->start->index() ? $this->old->period->end : $this->period->start->plus(-1);
+        $first = $this->names->monthShort($this->old->period->start->month);
+
+        return $last->equals($this->old->period->start) ? $first : "{$first}–{$this->names->monthShort($last->month)}";
     }
 
     /**

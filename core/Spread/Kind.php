@@ -27,6 +27,9 @@ final class Kind
     /** The setting of a spread that shares its page. */
     public const HALF = 'half';
 
+    /** The setting of a table by months that names a column for the totals of another book. */
+    public const BEFORE = 'before';
+
     /** The setting of a numbered list that goes on from another book. */
     public const FIRST = 'first';
 

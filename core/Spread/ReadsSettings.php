@@ -96,7 +96,18 @@ trait ReadsSettings
     /** The setting that says with which number its list begins; null where it has no numbered list. */
     public function counter(): ?string
     {
-        return \in_array(self::FIRST, array_column($this->fields(), 'name'), true) ? self::FIRST : null;
+        return $this->named(self::FIRST);
+    }
+
+    /** The setting that names a column for the totals of a book before; null where it keeps none. */
+    public function totals(): ?string
+    {
+        return $this->named(self::BEFORE);
+    }
+
+    private function named(string $setting): ?string
+    {
+        return \in_array($setting, array_column($this->fields(), 'name'), true) ? $setting : null;
     }
 
     /** @return list<Field> of its form, and its own */

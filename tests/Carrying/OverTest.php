@@ -127,6 +127,20 @@ final class OverTest extends TestCase
         self::assertSame([53, 52], [$full->spread('books-read')?->settings['first'], $full->spread('books-read')?->settings['rows']]);
     }
 
+    /** The second book of a year has a column for what the first came to, behind the names; the next year's has none. */
+    public function testTotalsOfTheFirstHalfHaveAColumn(): void
+    {
+        $half = self::book([self::spread('numbers-of-the-year', Verdict::Keep)])
+            ->with(['period' => new Period(new Month(2027, 1), new Month(2027, 6))]);
+        $plan = Over::into(Books::starter(null, '2027-07', '2027-12')->with(['old' => $half]), new Catalogue());
+        self::assertSame('Jan–Jun', $plan->spread('numbers-of-the-year')?->settings['before']);
+        $page = Composer::compose($plan)->spreadDrawings('numbers-of-the-year')[0];
+        $heads = array_map(static fn ($mark): string => $mark->text, array_values(array_filter($page->marks, static fn ($mark): bool => $mark instanceof Words)));
+        self::assertSame([], array_diff(['Jan', 'Jul', 'Dec'], $heads));
+        $next = Over::into(Books::starter(null, '2028-01', '2028-06')->with(['old' => $half]), new Catalogue());
+        self::assertArrayNotHasKey('before', $next->spread('numbers-of-the-year')->settings ?? ['before' => 1]);
+    }
+
     public function testWhatIsLookedAtMostComesFirstAndIsWorthMost(): void
     {
         $old = self::book([

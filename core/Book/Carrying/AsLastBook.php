@@ -18,8 +18,15 @@ use AmpleMargin\Spread\Catalogue;
 final class AsLastBook
 {
     /** @param array<string, int> $ticked spread of the old one → steps of it that are ticked */
-    public static function of(Plan $was, array $ticked, string $title, Stock $stock, Period $period, Tally $counting, Catalogue $catalogue): Plan
-    {
+    public static function of(
+        Plan $was,
+        array $ticked,
+        string $title,
+        Stock $stock,
+        Period $period,
+        Tally $counting,
+        Catalogue $catalogue,
+    ): Plan {
         $new = StarterPlan::like($was, $title, $stock, $period, $counting, $catalogue);
         $old = OldBookOf::plan($was, $ticked, $catalogue);
 

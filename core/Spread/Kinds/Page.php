@@ -91,7 +91,7 @@ final class Page
     {
         return Leaf::of(new Table())
             ->with(['rows_of' => 'items', 'columns_of' => $columns])
-            ->open('items', 'strip', 'column', 'line', 'look', 'sum');
+            ->open('items', ...('months' === $columns ? [Kind::BEFORE] : []), ...['strip', 'column', 'line', 'look', 'sum']);
     }
 
     /** A box for every day of the book, and beside it what the colours stand for. */

@@ -11,6 +11,7 @@ namespace AmpleMargin\Spread\Filling\Table;
 
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Cells;
+use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
@@ -210,6 +211,7 @@ final class Arranged
     {
         self::$axes ??= new \WeakMap();
         $settings = $asked->settings;
+        $before = Axis::MONTHS === $settings->choice('columns_of') ? $settings->textOrNull(Kind::BEFORE) : null;
 
         return self::$axes[$asked] ??= [
             Axis::of(
@@ -218,13 +220,21 @@ final class Arranged
                 $settings->lines('items'),
                 $settings->countOrNull('row_count') ?? 10,
             ),
-            Axis::of(
-                $settings->choice('columns_of'),
-                $asked->calendar,
-                $settings->lines('heads'),
-                $settings->countOrNull('column_count') ?? 10,
-            ),
+            self::columns($asked, $before),
         ];
+    }
+
+    private static function columns(Request $asked, ?string $before): Axis
+    {
+        $settings = $asked->settings;
+        $columns = Axis::of(
+            $settings->choice('columns_of'),
+            $asked->calendar,
+            $settings->lines('heads'),
+            $settings->countOrNull('column_count') ?? 10,
+        );
+
+        return null === $before || '' === trim($before) ? $columns : $columns->behind(trim($before));
     }
 
     /** As wide as the longest name in the person's hand, within bounds; a box for figures. */

@@ -83,6 +83,12 @@ final class Axis
         return [] === $weeks ? $this : new self($this->of, $weeks);
     }
 
+    /** With one before the months, for what was before them: the totals of another book. */
+    public function behind(string $name): self
+    {
+        return new self($this->of, [new Entry($name, mb_substr($name, 0, 3), mb_substr($name, 0, 1)), ...$this->entries]);
+    }
+
     /** One column without a name. */
     public static function none(): self
     {
