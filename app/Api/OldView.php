@@ -80,7 +80,8 @@ final class OldView
     {
         $kind = $carried->book->catalogue()->kind($one->spread->kind);
         $placed = $carried->placed($one);
-        $before = array_values(array_filter($old->gone, static fn (Gone $gone): bool => '' !== $gone->kind && $gone->kind === $one->spread->kind));
+        $isOfItsKind = static fn (Gone $gone): bool => '' !== $gone->kind && $gone->kind === $one->spread->kind;
+        $before = array_values(array_filter($old->gone, $isOfItsKind));
 
         return [
             'id' => $one->spread->id,

@@ -60,7 +60,8 @@ final class BookCarryCommand extends Command
         try {
             [$was, $ticked] = $this->files->read($this->contents($this->said($input->getArgument('plan'))));
             $plan = $this->new($was, $ticked, $input);
-            $carried = Carried::of($plan, $this->catalogue) ?? throw PlanProblem::at('to', 'Say which months the new book is for: --to=2028-01..2028-12.');
+            $carried = Carried::of($plan, $this->catalogue)
+                ?? throw PlanProblem::at('to', 'Say which months the new book is for: --to=2028-01..2028-12.');
             $output->writeln($this->report($carried), OutputInterface::OUTPUT_RAW);
             $into = $input->getOption('into');
             if (\is_string($into)) {
@@ -134,8 +135,13 @@ final class BookCarryCommand extends Command
         if (!\is_string($said)) {
             return $old;
         }
-        if (1 !== preg_match('/^([A-Za-z0-9 ]+):(\d{1,3})x(\d{1,3}):(\d{1,4})$/D', $said, $found) || null === ($size = PaperSize::tryFrom($found[1]))) {
-            throw PlanProblem::at('stock', "“{$said}” is no paper: write its size, the boxes across and down, and the pages, as A5:26x38:192.");
+        $isPaper = 1 === preg_match('/^([A-Za-z0-9 ]+):(\d{1,3})x(\d{1,3}):(\d{1,4})$/D', $said, $found);
+        $size = $isPaper ? PaperSize::tryFrom($found[1]) : null;
+        if (null === $size) {
+            throw PlanProblem::at(
+                'stock',
+                "“{$said}” is no paper: write its size, the boxes across and down, and the pages, as A5:26x38:192.",
+            );
         }
         try {
             return new Stock(...[...$size->micrometres(), $old->pitch, (int) $found[2], (int) $found[3], (int) $found[4], $old->firstLeaf]);
@@ -184,7 +190,8 @@ final class BookCarryCommand extends Command
         if (null === $taken->median()) {
             return [];
         }
-        $over = array_map(static fn (string $month): string => $names->monthAndYear(Month::read($month) ?? $old->period->start), array_keys($taken->over()));
+        $name = static fn (string $month): string => $names->monthAndYear(Month::read($month) ?? $old->period->start);
+        $over = array_map($name, array_keys($taken->over()));
 
         return ["Months of the old book: {$taken->median()} pages in the middle, {$taken->most()} at most"
             .([] === $over ? '.' : '; '.Listed::all($over).' ran over.')];

@@ -77,7 +77,9 @@ final class NotebookController
         $like = $values->textOrNull('like', 40);
 
         if (null === $like) {
-            return $this->add($asked->plan($values->choice('as', Beginning::class, Beginning::Usual), PlanReader::title($values), $this->catalogue));
+            $as = $values->choice('as', Beginning::class, Beginning::Usual);
+
+            return $this->add($asked->plan($as, PlanReader::title($values), $this->catalogue));
         }
         $old = $this->notebooks->get($like);
         $ticked = array_count_values(array_column($this->notebooks->ticked($old), 'drawing'));

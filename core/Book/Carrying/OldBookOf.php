@@ -137,7 +137,8 @@ final class OldBookOf
             $plan->months->patterns,
             static fn (Pattern $pattern): bool => isset($used[$pattern->id]) && [] !== $pattern->parts,
         ));
-        usort($patterns, static fn (Pattern $one, Pattern $other): int => ($other->id === $plan->months->usual) <=> ($one->id === $plan->months->usual));
+        $isUsual = static fn (Pattern $pattern): bool => $pattern->id === $plan->months->usual;
+        usort($patterns, static fn (Pattern $one, Pattern $other): int => $isUsual($other) <=> $isUsual($one));
 
         return $patterns;
     }

@@ -63,8 +63,8 @@ final class OldForeEdge
     {
         $first = $one->page ?? (Section::Back === $one->spread->section ? $last - $one->pagesTaken() + 1 : null);
 
-        return null === $first || 0 === $one->pagesTaken()
-            ? []
-            : array_values(array_filter(range($first, $first + $one->pagesTaken() - 1), static fn (int $page): bool => $page >= 1 && $page <= $last));
+        $pages = null === $first || 0 === $one->pagesTaken() ? [] : range($first, $first + $one->pagesTaken() - 1);
+
+        return array_values(array_filter($pages, static fn (int $page): bool => $page >= 1 && $page <= $last));
     }
 }

@@ -61,8 +61,9 @@ final class TypedBook
             $id = self::freeId($kind->id ?? substr(OwnKind::idOf($words), \strlen(OwnKind::OWN)), $taken);
             $taken[$id] = true;
             $section = $kind->section ?? Section::Trackers;
+            $named = mb_strtolower($kind->name ?? '') === mb_strtolower($words);
             $olds[] = new OldSpread(
-                new PlannedSpread($id, $kind->id ?? '', $section, mb_strtolower($kind->name ?? '') === mb_strtolower($words) ? null : $words),
+                new PlannedSpread($id, $kind->id ?? '', $section, $named ? null : $words),
                 Section::Back === $section ? null : $page,
                 $pages,
             );
@@ -84,7 +85,10 @@ final class TypedBook
             [$words, $page] = self::counted($line, 0);
             $month = $this->month($words);
             if (null === $month || $page < 1) {
-                throw PlanProblem::at('months', "Line $number, “{$line}”: write a month of the book, then its last page, such as “March 48”.");
+                throw PlanProblem::at(
+                    'months',
+                    "Line $number, “{$line}”: write a month of the book, then its last page, such as “March 48”.",
+                );
             }
             if ($page > $last) {
                 throw PlanProblem::at('months', "Line $number, “{$line}”: the book has $last pages.");
@@ -129,10 +133,12 @@ final class TypedBook
     private function month(string $words): ?Month
     {
         $said = mb_strtolower(trim($words, ' .:'));
+        $english = new Names('en');
         foreach ($this->period->months() as $month) {
-            $known = [$month->iso(), $this->names->month($month->month), $this->names->monthShort($month->month), $this->names->monthAndYear($month)];
-            $english = new Names('en');
-            array_push($known, $english->month($month->month), $english->monthShort($month->month), $english->monthAndYear($month));
+            $known = [$month->iso()];
+            foreach ([$this->names, $english] as $names) {
+                array_push($known, $names->month($month->month), $names->monthShort($month->month), $names->monthAndYear($month));
+            }
             if (\in_array($said, array_map(static fn (string $one): string => mb_strtolower(trim($one, '.')), $known), true)) {
                 return $month;
             }
