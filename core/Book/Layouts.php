@@ -108,7 +108,7 @@ final class Layouts
     }
 
     /**
-     * A kind with nothing said of it, whether the plan has it or not; on its side where it does not fit upright.
+     * A kind with nothing said of it, whether the plan has it or not; where it does not fit upright on its side, or as its form offers.
      *
      * @param list<IndexRow> $index
      */
@@ -117,12 +117,21 @@ final class Layouts
         $form = $this->formOf($kind, $index);
         $asked = $this->sampleRequest($kind);
         $upright = $form->layOut($asked);
-        if (null === $upright->broken() || !$asked->settings->mayBeTurned()) {
-            return new Sample($upright);
+        $ways = [];
+        if (null !== $upright->broken() && $asked->settings->mayBeTurned()) {
+            $ways[] = [Settings::TURNED => true];
         }
-        $turned = $form->layOut($asked->with([Settings::TURNED => true]));
+        foreach ($upright->broken()->offers ?? [] as $offer) {
+            $ways[] = $offer->changes();
+        }
+        foreach (array_filter($ways, static fn (array $way): bool => [] !== $way) as $settings) {
+            $other = $form->layOut($asked->with($settings));
+            if (null === $other->broken()) {
+                return new Sample($other, $settings);
+            }
+        }
 
-        return null === $turned->broken() ? new Sample($turned, [Settings::TURNED => true]) : new Sample($upright);
+        return new Sample($upright);
     }
 
     /**

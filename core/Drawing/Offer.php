@@ -25,6 +25,14 @@ final class Offer
         return self::spread($spread, $say, ['settings' => $settings]);
     }
 
+    /** @return array<string, mixed> the settings of a spread it changes; none where it does something else */
+    public function changes(): array
+    {
+        $settings = 'set-spread' === $this->edit['type'] ? $this->edit['settings'] ?? [] : [];
+
+        return \is_array($settings) ? array_filter($settings, is_string(...), \ARRAY_FILTER_USE_KEY) : [];
+    }
+
     public static function leaveOut(string $spread, string $say = 'Leave it out'): self
     {
         return new self($say, ['type' => 'remove-spread', 'spread' => $spread]);

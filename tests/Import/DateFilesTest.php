@@ -208,10 +208,12 @@ final class DateFilesTest extends TestCase
         foreach (json_decode((string) file_get_contents($file), true, 8, \JSON_THROW_ON_ERROR) as [$calendar, $days]) {
             $entries = array_map(static fn (Found $one, int $i): Entry => ($one->entry ?? throw new \LogicException($one->says))->with(['id' => "e-$i"]), $found = self::read($calendar)->found, array_keys($found));
             self::assertCount(8, $entries);
-            $ours = array_map(
-                static fn (Occurrence $once): string => "{$once->day?->iso()} {$once->entry->uid}",
+            // What goes on into another month is written there too; the other library says where it begins.
+            $begun = array_filter(
                 Agenda::of(new KnownDates($entries), new Month(2027, 1), new Month(2027, 12))->all(),
+                static fn (Occurrence $once): bool => null !== $once->day && [] !== $once->entry->begins($once->day, $once->day),
             );
+            $ours = array_map(static fn (Occurrence $once): string => "{$once->day?->iso()} {$once->entry->uid}", $begun);
             sort($ours);
             self::assertSame($days, $ours, $calendar);
             foreach ($entries as $entry) {

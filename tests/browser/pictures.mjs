@@ -1,6 +1,6 @@
 // One picture of each main view, from the sample notebook: node pictures.mjs ADDRESS FOLDER (bin/pictures).
 import { execFileSync } from 'node:child_process';
-import { writeFileSync } from 'node:fs';
+import { readFileSync, writeFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 
 const [, , address, folder] = process.argv;
@@ -34,9 +34,14 @@ const undo = async () => {
   const { version } = await (await page.request.get(`${address}/api/notebooks/${id}`)).json();
   await page.request.post(`${address}/api/notebooks/${id}/undo`, { headers: { Origin: address }, data: { version } });
 };
-await edit({ type: 'several', edits: [{ type: 'set-weeks', weeks: { first: 1, school: 'split', pages: '2' } }, { type: 'set-used', month: '2027-01', page: 38 }] });
-await take('months-runs-out', '/notebooks/:id/months');
-await undo();
+const post = async (path, data) => (await page.request.post(`${address}/api/notebooks/${id}${path}`, { headers: { Origin: address }, data })).json();
+const { old } = await post('/old/read', { plan: readFileSync('app/Plan/samples/last-year-2026.plan.json', 'utf8') });
+await edit({ type: 'set-old', old });
+const said = { 0: 'keep', 1: 'keep', 2: 'keep', 3: 'keep', 4: 'drop', 5: 'refer', 6: 'keep', 7: 'keep', 8: 'keep' };
+for (const [i, verdict] of Object.entries(said)) await edit({ type: 'judge', spread: old.spreads[i].id, verdict });
+await edit({ type: 'judge', spread: old.spreads[9].id, looked: 'often' });
+await take('old-book', '/notebooks/:id/old');
+for (let i = 0; i < 11; i++) await undo();
 await take('drawer', '/notebooks/:id/spreads', {
   act: async () => {
     await page.getByLabel('Find a kind of spread').fill('read');
