@@ -27,9 +27,12 @@ use App\Plan\SamplePlans;
 
 final class Books
 {
+    /** It reads the schema once. */
+    private static ?PlanFiles $files = null;
+
     public static function files(): PlanFiles
     {
-        return new PlanFiles(\dirname(__DIR__).'/docs/plan.schema.json');
+        return self::$files ??= new PlanFiles(\dirname(__DIR__).'/docs/plan.schema.json');
     }
 
     public static function sample(): Plan

@@ -25,6 +25,11 @@ final class PlanFiles
 
     private const WRITTEN = \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE | \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION;
 
+    /** What the schema calls itself. */
+    private const SCHEMA = 'urn:ample-margin:plan:2';
+
+    private ?Validator $validator = null;
+
     public function __construct(private readonly string $schema)
     {
     }
@@ -124,13 +129,20 @@ final class PlanFiles
         return rtrim(rtrim(number_format(ceil($bytes / 100_000) / 10, 1), '0'), '.');
     }
 
+    /** It reads the schema once, which takes longer than most plans. */
+    private function validator(): Validator
+    {
+        if (null === $this->validator) {
+            $this->validator = new Validator();
+            $this->validator->resolver()?->registerFile(self::SCHEMA, $this->schema);
+        }
+
+        return $this->validator;
+    }
+
     private function check(string $json): void
     {
-        $validator = new Validator();
-        $result = $validator->validate(
-            json_decode($json, false, ExactJson::DEEPEST, \JSON_THROW_ON_ERROR),
-            (string) file_get_contents($this->schema),
-        );
+        $result = $this->validator()->validate(json_decode($json, false, ExactJson::DEEPEST, \JSON_THROW_ON_ERROR), self::SCHEMA);
         if (!$result->isValid() && null !== $result->error()) {
             /** @var array<string, list<string>> $errors */
             $errors = (new ErrorFormatter())->format($result->error(), true);

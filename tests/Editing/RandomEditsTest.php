@@ -91,7 +91,9 @@ final class RandomEditsTest extends TestCase
             );
             self::assertNotSame('', $edited->said);
             $plan = $edited->plan;
-            $this->isWhole($plan, "seed $seed, ".json_encode($edit));
+            if (0 === $seed % 2) {
+                $this->isWhole($plan, "seed $seed, ".json_encode($edit), 0 === $seed % 4);
+            }
         }
         foreach (array_keys($described) as $type) {
             self::assertGreaterThan(0, $made[$type] ?? 0, "$type came through");
@@ -99,7 +101,8 @@ final class RandomEditsTest extends TestCase
         }
     }
 
-    private function isWhole(Plan $plan, string $about): void
+    /** @param bool $drawn whether its pages are drawn as well, which takes most of the time */
+    private function isWhole(Plan $plan, string $about, bool $drawn): void
     {
         $written = Books::files()->write($plan);
         self::assertSame($written, Books::files()->write(Books::files()->read($written)[0]), $about);
@@ -108,7 +111,7 @@ final class RandomEditsTest extends TestCase
         foreach ($book->spreadPages() as $page) {
             self::assertArrayNotHasKey($page, $seen, "$about: page $page is two things");
             $seen[$page] = true;
-            self::assertNotNull($book->drawing($page), "$about: page $page");
+            self::assertTrue(!$drawn || null !== $book->drawing($page), "$about: page $page");
         }
     }
 

@@ -21,6 +21,10 @@ test('a rich half-year is seen before it is chosen, and the next notebook is beg
   await page.getByRole('radio', { name: /^As “July to December/ }).check();
   await page.getByLabel('Title on the shelf, if you like').fill('The next one');
   await page.getByRole('button', { name: 'Make the plan' }).click();
+  // The one before is reviewed first; its spreads are there already.
+  await expect(page.getByRole('main').getByRole('status')).toHaveText(/^0 of \d+ judged$/);
+  await page.keyboard.press('g');
+  await page.keyboard.press('p');
   await expect(page.getByRole('heading', { name: 'The next one' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Items behind doors, pages/ }).first()).toBeVisible();
   expect(said).toEqual([]);
