@@ -171,6 +171,7 @@ final class OldView
                 array_keys($counts),
                 $counts,
             ),
+            'two' => $carried->two(),
             'pages' => $book->plan->stock->pages,
             'spreads' => \count($book->plan->whole->spreads),
             'reserved' => $book->reserved(),

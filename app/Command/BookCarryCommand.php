@@ -175,6 +175,12 @@ final class BookCarryCommand extends Command
         $lines[] = $carried->book->runOut->sentence($names);
         if (null !== $lasting) {
             $lines[] = LastingWords::of($lasting, $names);
+            $counts = $carried->counts();
+            $lines[] = 'Of 100 years it lasts with '.implode(', ', array_map(
+                static fn (int $pages, int $of): string => "$pages pages in $of",
+                array_keys($counts),
+                $counts,
+            ))."; two books of it in {$carried->two()}.";
         }
         foreach ($carried->tight() as $finding) {
             $lines[] = "$finding->about: $finding->says";

@@ -41,7 +41,7 @@ final class Book
      * @param array<int, Slot>                 $slots    page → what stands there, pages past the end among them
      * @param list<MonthBlock>                 $months
      * @param list<IndexRow>                   $index
-     * @param \Closure(int): ?Lasting           $lasting
+     * @param \Closure(int, int): list<Lasting>  $lasting
      * @param list<IndexCorrection>            $corrections to an index inked before the book was in use
      */
     public function __construct(
@@ -73,7 +73,15 @@ final class Book
     /** How sure it lasts; null for a book without months to come. @param int $more pages it would have more, or fewer */
     public function lasting(int $more = 0): ?Lasting
     {
-        return ($this->lasting)($more);
+        return ($this->lasting)($more, 1)[0] ?? null;
+    }
+
+    /** The share of years in which so many books of this paper would last together, 0 to 1; null as above. */
+    public function lastingAs(int $books): ?float
+    {
+        $lasting = ($this->lasting)(0, $books);
+
+        return [] === $lasting ? null : array_product(array_map(static fn (Lasting $one): float => $one->share, $lasting));
     }
 
     /** Pages held for its months. */

@@ -24,14 +24,18 @@ final class HowSure
     }
 
     /**
-     * Null for a book without months to come.
+     * Of so many books of this paper that share its months, each with the same pages in front and behind. None for a book
+     * without months to come.
      *
      * @param list<MonthBlock> $planned as it was meant before the book was in use
      * @param list<MonthBlock> $now
      * @param int              $first   page there is for months
      * @param int              $last    page there is for them
+     * @param int              $books   1 or more
+     *
+     * @return list<Lasting> one a book
      */
-    public function lasting(array $planned, array $now, int $first, int $last): ?Lasting
+    public function lasting(array $planned, array $now, int $first, int $last, int $books = 1): array
     {
         $used = $this->plan->inUse->used;
         $overruns = $this->ofOldBook();
@@ -47,7 +51,13 @@ final class HowSure
             $coming[] = $this->planned($block->month, $this->plan->months, $this->plan->period);
         }
 
-        return [] === $coming ? null : Lasting::of($coming, $overruns, $next, $last);
+        $runs = [] === $coming ? [] : array_chunk($coming, max(1, (int) ceil(\count($coming) / $books)));
+
+        return array_map(
+            static fn (array $run, int $i): Lasting => Lasting::of($run, $overruns, 0 === $i ? $next : $first, $last),
+            $runs,
+            array_keys($runs),
+        );
     }
 
     /** @return list<int> pages the months of the old book took more than this book holds for the same month of the year, or fewer */

@@ -19,7 +19,7 @@ final class Paged
     /**
      * @param list<MonthBlock>      $months
      * @param list<IndexCorrection> $corrections
-     * @param \Closure(int): ?Lasting $lasting   reckoned when somebody asks, with so many pages more
+     * @param \Closure(int, int): list<Lasting> $lasting   reckoned when somebody asks, with so many pages more
      */
     public function __construct(
         public readonly Placement $front,

@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Carrying\Lasting;
 use AmpleMargin\Paging\Forecast;
 use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
@@ -76,7 +75,8 @@ final class Pager
             RunOut::of($months, $last, $front->next - 1),
             [...IndexCorrection::ofSpreads($inkedFront, $front), ...IndexCorrection::ofMonths($inked, $months, $this->layouts->names)],
             Forecast::of($inked, $months, $inUse->used, $last),
-            fn (int $more): ?Lasting => (new HowSure($this->plan, $this->parts))->lasting($inked, $months, $front->next, $last + $more),
+            fn (int $more, int $books): array => (new HowSure($this->plan, $this->parts))
+                ->lasting($inked, $months, $front->next, $last + $more, $books),
         );
     }
 

@@ -61,6 +61,28 @@ final class LastingTest extends TestCase
         }
     }
 
+    /** Where a month ends nine times of ten is where a library of statistics has its twentieths. */
+    public function testTheBandOfAMonthIsThatOfALibraryOfStatistics(): void
+    {
+        $file = \dirname(__DIR__, 2).'/var/reference-quantiles.json';
+        self::assertFileExists($file, 'Run node tests/Reference/quantiles.mjs var/reference-quantiles.json first; bin/test does.');
+        $cases = json_decode((string) file_get_contents($file), true, 8, \JSON_THROW_ON_ERROR);
+        self::assertCount(60, $cases);
+        foreach ($cases as $case) {
+            $months = array_map(
+                static fn (array $pages, int $i): PlannedMonth => new PlannedMonth(new Month(2027, $i + 1), $pages[0], $pages[1]),
+                $case['months'],
+                array_keys($case['months']),
+            );
+            $lasting = Lasting::of($months, $case['overruns'], $case['next'], 1_000);
+            foreach (array_values($lasting->ends) as $i => $band) {
+                foreach ($i < 2 ? [] : [0, 1] as $end) {
+                    self::assertEqualsWithDelta($case['ends'][$i][$end], $band[$end], 1, "month $i of ".json_encode($case));
+                }
+            }
+        }
+    }
+
     /** Twelve months, ten thousand years by lot: within the error of so many throws. */
     public function testAYearOfTwelveMonthsIsAsDiceHaveIt(): void
     {

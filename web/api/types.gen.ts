@@ -1826,6 +1826,8 @@ export interface components {
                 fits: boolean;
                 sentence: string;
                 sure: string | null;
+                /** @description years of a hundred in which two books of its paper would last */
+                two: number | null;
                 counts: {
                     pages: number;
                     of_hundred: number;

@@ -26,7 +26,10 @@
 {#if review.after.counts.length > 0}
   <table class="figures">
     <thead><tr><th scope="col">Pages to buy</th><th scope="col">Lasts, of 100 years</th></tr></thead>
-    <tbody>{#each review.after.counts as one (one.pages)}<tr aria-current={one.pages === review.after.pages ? 'true' : undefined}><td>{one.pages}</td><td>{one.of_hundred}</td></tr>{/each}</tbody>
+    <tbody>
+      {#each review.after.counts as one (one.pages)}<tr aria-current={one.pages === review.after.pages ? 'true' : undefined}><td>{one.pages}</td><td>{one.of_hundred}</td></tr>{/each}
+      {#if review.after.two !== null}<tr><td>two of {review.after.pages}</td><td>{review.after.two}</td></tr>{/if}
+    </tbody>
   </table>
 {/if}
 {#each review.after.tight as finding, i (i)}<p class="note broken">{finding.says}</p>{/each}

@@ -124,6 +124,14 @@ final class Carried
         ));
     }
 
+    /** Years of a hundred in which two books of its paper would last, one after the other; null for a book without months to come. */
+    public function two(): ?int
+    {
+        $share = $this->book->lastingAs(2);
+
+        return null === $share ? null : (int) round(100 * $share);
+    }
+
     /** @return array<int, int> pages of a book to buy → years of a hundred in which it would last */
     public function counts(): array
     {
