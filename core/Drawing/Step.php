@@ -54,6 +54,12 @@ final class Step
         return substr(hash('xxh3', "$page $key"), 0, 12);
     }
 
+    /** The same step with more said behind its words. */
+    public function adding(string $more): self
+    {
+        return new self($this->number, $this->key, $this->task, "$this->text $more", $this->edge, $this->ticks, $this->note, $this->page);
+    }
+
     /** The same step further down the page; its counts begin at its own part's upper edge, and the words say where that is. */
     public function below(int $boxes, int $after, string $prefix, string $where): self
     {

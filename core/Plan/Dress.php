@@ -29,6 +29,8 @@ final class Dress
      * @param bool|null   $band   behind the title
      * @param bool|null   $line   round the grid
      * @param string|null $pen    of the title, #rrggbb
+     * @param string|null $lines  the pen lines are drawn with, #rrggbb; what has a pen of its own keeps it
+     * @param string|null $words  the pen words and figures are written with, but for titles
      * @param int|null    $border boxes on each side of the page for a pattern of one's own, 0 to 3; all else stands within
      * @param int|null    $foot   boxes left free at the foot for drawing or tape, 0 to 15
      */
@@ -41,6 +43,8 @@ final class Dress
         public readonly ?string $pen = null,
         public readonly ?int $border = null,
         public readonly ?int $foot = null,
+        public readonly ?string $lines = null,
+        public readonly ?string $words = null,
     ) {
     }
 
@@ -56,6 +60,8 @@ final class Dress
             $other->pen ?? $this->pen,
             $other->border ?? $this->border,
             $other->foot ?? $this->foot,
+            $other->lines ?? $this->lines,
+            $other->words ?? $this->words,
         );
     }
 
@@ -77,6 +83,8 @@ final class Dress
             'pen' => $this->pen,
             'border' => $this->border,
             'foot' => $this->foot,
+            'lines' => $this->lines,
+            'words' => $this->words,
         ], static fn (int|string|bool|null $value): bool => null !== $value);
     }
 
@@ -88,10 +96,6 @@ final class Dress
         if (null !== $place && !\in_array($place, self::PLACES, true)) {
             throw PlanProblem::at($values->path('place'), 'Titles stand left, or in the middle of the grid.');
         }
-        $pen = $values->textOrNull('pen', 7);
-        if (null !== $pen && 1 !== preg_match('/^#[0-9a-fA-F]{6}$/', $pen)) {
-            throw PlanProblem::at($values->path('pen'), 'A pen is a colour such as #22304A.');
-        }
 
         return new self(
             $values->has('title') ? $values->count('title', 1, self::TALLEST) : null,
@@ -99,9 +103,20 @@ final class Dress
             $flag('larger'),
             $flag('band'),
             $flag('line'),
-            $pen,
+            self::pen($values, 'pen'),
             $values->has('border') ? $values->count('border', 0, self::WIDEST) : null,
             $values->has('foot') ? $values->count('foot', 0, self::FREE) : null,
+            self::pen($values, 'lines'),
+            self::pen($values, 'words'),
         );
+    }
+
+    private static function pen(Values $values, string $name): ?string
+    {
+        $pen = $values->textOrNull($name, 7);
+
+        return null === $pen || 1 === preg_match('/^#[0-9a-fA-F]{6}$/', $pen)
+            ? $pen
+            : throw PlanProblem::at($values->path($name), 'A pen is a colour such as #22304A.');
     }
 }

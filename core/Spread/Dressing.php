@@ -13,13 +13,18 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\OneStepMore;
 use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Penned;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
+use AmpleMargin\Plan\Dress;
 
 /** What stands within a border is ruled in by it. @internal to Spread */
 final class Dressing
 {
     private const NOTE = 'dress';
+
+    /** The note of titles. */
+    private const HEADING = 'heading';
 
     /**
      * @param int $page which of its spread, from 0
@@ -43,7 +48,37 @@ final class Dressing
             );
         }
 
-        return true !== $grid->dress->line || $grid->border > 0 ? $drawn : $more->amid(
+        if (true === $grid->dress->line && 0 === $grid->border) {
+            $drawn = self::lined($more, $drawn, $grid);
+        }
+
+        return self::penned($drawn, $grid->dress);
+    }
+
+    /** Lines and words in the pens of the book; the first step that needs one says so. */
+    private static function penned(PageDrawing $drawn, Dress $dress): PageDrawing
+    {
+        if (null === $dress->lines && null === $dress->words) {
+            return $drawn;
+        }
+        $pens = new Penned($dress->lines, $dress->words, self::HEADING);
+        $says = array_filter([
+            Task::Ink->value => null === $dress->lines ? null : 'Take the pen for lines.',
+            Task::Write->value => null === $dress->words ? null : 'Take the pen for words.',
+        ]);
+        $steps = [];
+        foreach ($drawn->steps as $step) {
+            $of = self::HEADING === $step->note ? '' : $step->task->value;
+            $steps[] = isset($says[$of]) ? $step->adding($says[$of]) : $step;
+            unset($says[$of]);
+        }
+
+        return $drawn->with(['marks' => array_map(static fn (Mark $mark): Mark => $mark->visit($pens), $drawn->marks), 'steps' => $steps]);
+    }
+
+    private static function lined(OneStepMore $more, PageDrawing $drawn, PageGrid $grid): PageDrawing
+    {
+        return $more->amid(
             $drawn,
             Task::Ink,
             "Rule a line round the grid: $grid->across boxes across, $grid->down down.",
@@ -59,7 +94,7 @@ final class Dressing
      */
     private static function title(PageDrawing $drawn): ?array
     {
-        $of = array_filter($drawn->marks, static fn (Mark $mark): bool => $mark instanceof Words && 'heading' === $mark->note);
+        $of = array_filter($drawn->marks, static fn (Mark $mark): bool => $mark instanceof Words && self::HEADING === $mark->note);
         if ([] === $of) {
             return null;
         }

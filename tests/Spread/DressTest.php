@@ -82,6 +82,32 @@ final class DressTest extends TestCase
         self::assertEqualsWithDelta($line($larger[0]), $line($larger[1]), 0.1 * Grain::PER_BOX);
     }
 
+    /** Each line and word in its pen, titles and what has a pen of its own as before; the first step that needs one says so. */
+    public function testLinesAndWordsHaveTheirPens(): void
+    {
+        $plain = self::pages(new Dress());
+        $penned = self::pages(new Dress(lines: '#2e6b5e', words: '#1f5fa8'));
+        $changed = 0;
+        foreach ($plain as $spread => $page) {
+            foreach ($page->marks as $i => $mark) {
+                $now = $penned[$spread]->marks[$i];
+                $expected = match (true) {
+                    null !== $mark->colour, 'heading' === $mark->note => $mark->colour,
+                    Layer::Ink === $mark->layer => '#2e6b5e',
+                    Layer::Writing === $mark->layer => '#1f5fa8',
+                    default => null,
+                };
+                self::assertSame($expected, $now->colour, $spread);
+                self::assertSame([$mark->x, $mark->y, $mark->wide, $mark->tall], [$now->x, $now->y, $now->wide, $now->tall], $spread);
+                $changed += $expected === $mark->colour ? 0 : 1;
+            }
+            $texts = array_column($penned[$spread]->steps, 'text');
+            self::assertLessThanOrEqual(1, \count(preg_grep('/Take the pen for lines\.$/', $texts) ?: []), $spread);
+            self::assertLessThanOrEqual(1, \count(preg_grep('/Take the pen for words\.$/', $texts) ?: []), $spread);
+        }
+        self::assertGreaterThan(500, $changed);
+    }
+
     /** All of a page stands between its border and its free foot, and is counted from there; what is cut, and spacing sheets, have none. */
     public function testABorderAndAFreeFootAreKeptByEveryPage(): void
     {

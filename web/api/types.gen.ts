@@ -1167,6 +1167,10 @@ export interface components {
             line?: boolean;
             /** @description of the title, #rrggbb */
             pen?: string;
+            /** @description the pen lines are drawn with, #rrggbb */
+            lines?: string;
+            /** @description the pen words and figures are written with, #rrggbb */
+            words?: string;
         };
         /** @description what a section, the months or a spread says goes over what is said for all */
         Wardrobe: {

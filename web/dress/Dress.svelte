@@ -100,15 +100,17 @@
           <span>Boxes left free at the foot</span>
           <input class="input figures" type="number" min="0" max="15" placeholder={String(above.foot ?? 0)} value={dress.foot ?? ''} onchange={(event) => set({ foot: event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber })} />
         </label>
-        <fieldset>
-          <legend class="quiet">Written with</legend>
-          <div class="pens">
-            <label><input type="radio" name="pen" class="radio radio-sm" checked={dress.pen === undefined} onchange={() => set({ pen: null })} /> {above.pen ? 'the pen around it' : 'ink'}</label>
-            {#each book.palette as pen (pen.colour)}
-              <label><input type="radio" name="pen" class="radio radio-sm" checked={dress.pen === pen.colour} onchange={() => set({ pen: pen.colour })} /><svg width="18" height="18" aria-hidden="true"><rect width="18" height="18" fill={pen.colour} /></svg> {pen.means}</label>
-            {/each}
-          </div>
-        </fieldset>
+        {#each [['pen', 'Titles are written with'], ['words', 'Words and figures'], ['lines', 'Lines are drawn with']] as const as [name, says] (name)}
+          <fieldset>
+            <legend class="quiet">{says}</legend>
+            <div class="pens">
+              <label><input type="radio" {name} class="radio radio-sm" checked={dress[name] === undefined} onchange={() => set({ [name]: null })} /> {above[name] ? 'the pen around it' : 'ink'}</label>
+              {#each book.palette as pen (pen.colour)}
+                <label><input type="radio" {name} class="radio radio-sm" checked={dress[name] === pen.colour} onchange={() => set({ [name]: pen.colour })} /><svg width="18" height="18" aria-hidden="true"><rect width="18" height="18" fill={pen.colour} /></svg> {pen.means}</label>
+              {/each}
+            </div>
+          </fieldset>
+        {/each}
       </div>
     {/key}
     {#if Object.keys(dress).length > 0}<button class="btn small mt-3" onclick={() => open.edit({ type: 'set-dress', dress: {}, ...(kind === 'section' ? { section: id } : kind === 'spread' ? { spread: id } : {}) } as Edit)}>Take this dress off</button>{/if}
