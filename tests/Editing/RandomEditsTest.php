@@ -209,7 +209,7 @@ final class RandomEditsTest extends TestCase
             'half' => 0 === mt_rand(0, 1),
             'items' => $one([[], [['words' => 'Varnish'], ['words' => 'Sail', 'as' => 'reached']], [['words' => '']]]),
             'missing' => $one([[], ['mood', 'gratitude'], ['none such']]),
-            'months' => $one([['2027-01' => 14, '2027-02' => 0], ['2031-01' => 4], ['2027-01' => -1]]),
+            'months' => $one([['2027-01' => 14, '2027-02' => 0, '2027-03' => null], ['2031-01' => 4], ['2027-01' => -1]]),
             'hold' => mt_rand(0, 13),
             'note' => $one(['note-1', 'note-1', 'note-9']),
             'about' => $one([null, 'Goals', str_repeat('long ', 50)]),

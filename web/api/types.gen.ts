@@ -1703,8 +1703,9 @@ export interface components {
              */
             type: "set-review";
             missing?: string[];
+            /** @description pages by month, null where nobody knows; the others stay */
             months?: {
-                [key: string]: number;
+                [key: string]: number | null;
             };
             hold?: number;
         };

@@ -33,9 +33,17 @@
   });
   const shown = $derived<Dress>({ ...above, ...dress });
 
-  function set(changes: Partial<Record<keyof Dress, unknown>>) {
-    const next = Object.fromEntries(Object.entries({ ...dress, ...changes }).filter(([, value]) => value !== null && value !== undefined));
-    open.edit({ type: 'set-dress', dress: next, ...(kind === 'section' ? { section: id } : kind === 'spread' ? { spread: id } : {}) } as Edit);
+  /** A dress that was sent and is not answered yet: the next change builds on it. */
+  let sent: { whose: string; dress: Dress } | null = null;
+  let under = 0;
+
+  async function set(changes: Partial<Record<keyof Dress, unknown>>) {
+    const now = sent?.whose === whose ? sent.dress : dress;
+    const next = Object.fromEntries(Object.entries({ ...now, ...changes }).filter(([, value]) => value !== null && value !== undefined)) as Dress;
+    sent = { whose, dress: next };
+    under++;
+    await open.edit({ type: 'set-dress', dress: next, ...(kind === 'section' ? { section: id } : kind === 'spread' ? { spread: id } : {}) } as Edit);
+    if (--under === 0) sent = null;
   }
 
   const pages = $derived(

@@ -5,14 +5,10 @@
 
   let { review }: { review: OldReview } = $props();
 
-  const known = $derived(Object.fromEntries(review.months.flatMap((one) => (one.took === null ? [] : [[one.month, one.took]]))) as Record<string, number>);
-
   function took(month: string, event: Event) {
     const said = (event.currentTarget as HTMLInputElement).value.trim();
-    const months: Record<string, unknown> = { ...known };
-    if (said === '') delete months[month];
-    else months[month] = Number.isInteger(Number(said)) ? Number(said) : said;
-    open.edit({ type: 'set-review', months } as Edit);
+    const pages = said === '' ? null : Number.isInteger(Number(said)) ? Number(said) : said;
+    open.edit({ type: 'set-review', months: { [month]: pages } } as Edit);
   }
 </script>
 

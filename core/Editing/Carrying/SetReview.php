@@ -17,8 +17,8 @@ use AmpleMargin\Spread\Catalogue;
 final class SetReview implements Edit
 {
     /**
-     * @param list<string>|null       $missing kinds
-     * @param array<string, int>|null $months  month → pages it took
+     * @param list<string>|null            $missing kinds
+     * @param array<string, int|null>|null $months  month → pages it took, null where nobody knows; the others stay
      */
     public function __construct(
         private readonly ?array $missing = null,
@@ -36,12 +36,7 @@ final class SetReview implements Edit
     {
         return new self(
             $values->has('missing') ? array_values(array_unique($values->words('missing', OldBook::MOST_MISSING))) : null,
-            $values->has('months') ? $values->byMonth(
-                'months',
-                0,
-                OldBook::MOST_PAGES,
-                'a month took from 0 to '.OldBook::MOST_PAGES.' pages',
-            ) : null,
+            $values->has('months') ? self::months($values) : null,
             $values->has('hold') ? $values->count('hold', 1, 12) : null,
         );
     }
@@ -62,9 +57,40 @@ final class SetReview implements Edit
 
         return new Edited($plan->with(['old' => $old->with(array_filter([
             'missing' => $this->missing,
-            'months' => $this->months,
+            'months' => null === $this->months ? null : self::known($this->months + $old->months),
             'hold' => $this->hold,
         ], static fn (mixed $said): bool => null !== $said))]), 'The old book reviewed');
+    }
+
+    /** @return array<string, int|null> */
+    private static function months(Values $values): array
+    {
+        $said = $values->map('months');
+        $counted = array_filter($said, static fn (mixed $pages): bool => null !== $pages);
+        $pages = Values::of(['months' => $counted], 'edit')->byMonth(
+            'months',
+            0,
+            OldBook::MOST_PAGES,
+            'a month took from 0 to '.OldBook::MOST_PAGES.' pages',
+        );
+        foreach (array_keys(array_diff_key($said, $counted)) as $month) {
+            $pages[(string) $month] = null;
+        }
+
+        return $pages;
+    }
+
+    /**
+     * @param array<string, int|null> $months
+     *
+     * @return array<string, int> rising
+     */
+    private static function known(array $months): array
+    {
+        $known = array_filter($months, static fn (?int $pages): bool => null !== $pages);
+        ksort($known);
+
+        return $known;
     }
 
     public function written(): array
