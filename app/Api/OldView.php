@@ -164,6 +164,7 @@ final class OldView
 
         return [
             'fits' => $book->runOut->fits,
+            'short' => $book->runOut->fits ? 0 : $book->runOut->pages,
             'sentence' => $book->runOut->sentence($this->names),
             'sure' => null === $lasting ? null : LastingWords::of($lasting, $this->names),
             'counts' => array_map(

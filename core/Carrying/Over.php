@@ -115,17 +115,27 @@ final class Over
         $this->old = $this->old->judged($old->with(['became' => $new->id]));
     }
 
-    /** What came of it goes; a spread the person made themselves is none of its. */
+    /**
+     * What came of it goes. The first time one of its kind goes too that the plan began with and nobody touched since: it would
+     * be drawn again. What a person made themselves is none of its.
+     */
     private function leave(OldSpread $old): void
     {
-        if (null === $old->became) {
+        $began = $this->old->carried ? null : $this->alike($old);
+        $gone = $old->became ?? (null === $began || !self::isUntouched($began) ? null : $began->id);
+        if (null === $gone) {
             return;
         }
         $this->plan = $this->plan->with(['spreads' => array_values(array_filter(
             $this->plan->spreads,
-            static fn (PlannedSpread $spread): bool => $spread->id !== $old->became,
+            static fn (PlannedSpread $spread): bool => $spread->id !== $gone,
         ))]);
         $this->old = $this->old->judged($old->with(['became' => null]));
+    }
+
+    private static function isUntouched(PlannedSpread $spread): bool
+    {
+        return [] === $spread->settings && null === $spread->title && null === $spread->pin && null === $spread->faces;
     }
 
     /** A spread of the new plan that is of its kind and came of nothing else: the plan had it already. */

@@ -64,8 +64,10 @@ final class OverTest extends TestCase
                 }
             }
             self::assertSame($became, array_values(array_unique($became)), "seed $seed: nothing came of two");
-            // What the new plan had of its own is still there.
-            self::assertSame([], array_diff(array_column(Books::starter()->spreads, 'id'), $ids), "seed $seed");
+            // What the new plan had of its own is still there, but for the kinds that were dropped or left in the old book.
+            $left = array_filter($old->spreads, static fn (OldSpread $one): bool => null !== $one->verdict && !$one->goesOn());
+            $kinds = array_map(static fn (OldSpread $one): string => $one->spread->kind, $left);
+            self::assertSame([], array_diff(array_column(Books::starter()->spreads, 'id'), $ids, $kinds), "seed $seed");
         }
         self::assertCount(\count(ItemBecame::cases()), $seen, 'each of them happened');
     }
@@ -86,6 +88,16 @@ final class OverTest extends TestCase
             $dropped = Over::into($once->with(['old' => $once->old->judged($kept->with(['verdict' => Verdict::Drop]))]), $catalogue);
             self::assertNull($dropped->spread((string) $kept->became), "seed $seed");
         }
+    }
+
+    /** A year that is left in the old book is not drawn again because the new plan began with one; one that was made one's own stays. */
+    public function testWhatTheNewPlanBeganWithGoesWithWhatIsLeftBehind(): void
+    {
+        $old = self::book([self::spread('year-at-a-glance', Verdict::Refer), self::spread('notes', Verdict::Drop)]);
+        $began = Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => 'notes', 'title' => 'Mine']]);
+        $plan = Over::into($began->with(['old' => $old]), new Catalogue());
+        self::assertNull($plan->spread('year-at-a-glance'));
+        self::assertSame('Mine', $plan->spread('notes')?->title);
     }
 
     public function testWhatAPersonAddedOrTookOutSinceIsLeftAlone(): void

@@ -1829,6 +1829,8 @@ export interface components {
             /** @description the book that would come of it */
             after: {
                 fits: boolean;
+                /** @description pages missing */
+                short: number;
                 sentence: string;
                 sure: string | null;
                 /** @description years of a hundred in which two books of its paper would last */

@@ -101,7 +101,7 @@
   }
   .verdicts[role='group'] {
     display: grid;
-    grid-template-columns: repeat(3, minmax(0, 1fr)) minmax(0, 1.6fr);
+    grid-template-columns: repeat(auto-fit, minmax(7.5rem, 1fr));
     gap: 0.4rem;
   }
   .verdicts .btn {

@@ -10,9 +10,12 @@
   const shelf = new Loader<Head[]>();
   shelf.load(async () => (await api.shelf()).notebooks.filter((one) => one.id !== book.id));
   let wrong = $state<{ field: string | null; detail: string } | null>(null);
+  /** Whether what is wrong was typed: it is said where that stands. */
+  let typed = $state(false);
 
   async function take(asked: Parameters<typeof api.readOld>[1]) {
     wrong = null;
+    typed = 'typed' in asked;
     try {
       const { old } = await api.readOld(book, asked);
       await open.edit({ type: 'set-old', old } as Edit);
@@ -27,7 +30,7 @@
 </script>
 
 <h2>Which book comes before this one?</h2>
-{#if wrong && wrong.field !== 'spreads' && wrong.field !== 'months'}<p class="note stop" role="alert">{wrong.detail}</p>{/if}
+{#if wrong && !typed}<p class="note stop" role="alert">{wrong.detail}</p>{/if}
 <section>
   <h3>From the shelf</h3>
   {#if shelf.value && shelf.value.length === 0}
@@ -46,7 +49,7 @@
 </section>
 <section>
   <h3>A book this program never saw</h3>
-  <Typed {book} {take} {wrong} />
+  <Typed {book} {take} wrong={typed ? wrong : null} />
 </section>
 
 <style>

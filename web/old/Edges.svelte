@@ -28,7 +28,7 @@
       <path class:chosen={line.id === chosen} d="M{line.from} 0 C{line.from} 5 {line.to} 5 {line.to} 10" onclick={() => choose(line.id)}><title>{line.title}</title></path>
     {/each}
   </svg>
-  <ForeEdge {title} pages={review.after.pages} stretches={review.after.fore_edge} short={review.after.fits ? 0 : 1} />
+  <ForeEdge {title} pages={review.after.pages} stretches={review.after.fore_edge} short={review.after.short} />
   <p class="quiet" dir="auto">{title}{review.carried ? '' : ', as it would be'}</p>
 </div>
 

@@ -1,6 +1,7 @@
 <!-- An old book typed in from its pages, in two minutes: a spread a line, a month a line. -->
 <script lang="ts">
   import { api, type Book } from '../api/client';
+  import { catalogue } from '../state/catalogue.svelte';
 
   interface Props {
     book: Book;
@@ -17,6 +18,8 @@
   };
   const length = $derived((Number(book.period.end.slice(0, 4)) - Number(book.period.start.slice(0, 4))) * 12 + Number(book.period.end.slice(5)) - Number(book.period.start.slice(5)) + 1);
   let title = $state('The book before');
+  /** The name of its page size; none for that of the new book. */
+  let size = $state('');
   let across = $state('');
   let down = $state('');
   let pages = $state('');
@@ -28,7 +31,8 @@
 
   function read(event: SubmitEvent) {
     event.preventDefault();
-    const { width, height, pitch, first_leaf } = book.stock;
+    const { pitch, first_leaf } = book.stock;
+    const { width, height } = catalogue.all?.papers.find((one) => one.name === size) ?? book.stock;
     take({
       typed: {
         title,
@@ -40,7 +44,6 @@
       },
     });
   }
-  const elsewhere = $derived(wrong !== null && wrong.field !== 'spreads' && wrong.field !== 'months');
 </script>
 
 <form onsubmit={read} novalidate>
@@ -48,6 +51,13 @@
     <label class="field"><span>Title</span><input class="input" bind:value={title} /></label>
     <label class="field"><span>From</span><input class="input" bind:value={start} placeholder={before(book.period.start, length)} /></label>
     <label class="field"><span>To</span><input class="input" bind:value={end} placeholder={before(book.period.start, 1)} /></label>
+    <label class="field">
+      <span>Page size</span>
+      <select class="select" bind:value={size}>
+        <option value="">as the new book</option>
+        {#each catalogue.all?.papers ?? [] as paper (paper.name)}<option value={paper.name}>{paper.name}</option>{/each}
+      </select>
+    </label>
     <label class="field"><span>Boxes across</span><input class="input figures" inputmode="numeric" bind:value={across} placeholder={String(book.stock.across)} /></label>
     <label class="field"><span>Boxes down</span><input class="input figures" inputmode="numeric" bind:value={down} placeholder={String(book.stock.down)} /></label>
     <label class="field"><span>Pages</span><input class="input figures" inputmode="numeric" bind:value={pages} placeholder={String(book.stock.pages)} /></label>
@@ -62,14 +72,14 @@
       <textarea class="textarea" rows="9" bind:value={months} placeholder={LIKE.months} aria-invalid={wrong?.field === 'months' ? 'true' : undefined}></textarea>
     </label>
   </div>
-  {#if wrong && !elsewhere}<p class="wrong" role="alert">{wrong.detail}</p>{/if}
+  {#if wrong}<p class="wrong" role="alert">{wrong.detail}</p>{/if}
   <button class="btn chief mt-2">Take this book</button>
 </form>
 
 <style>
   .paper {
     display: grid;
-    grid-template-columns: 2fr repeat(5, minmax(5rem, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(8.5rem, 1fr));
     gap: 0.5rem;
     margin-top: 0.4rem;
   }
