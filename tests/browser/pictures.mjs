@@ -37,11 +37,11 @@ const undo = async () => {
 const post = async (path, data) => (await page.request.post(`${address}/api/notebooks/${id}${path}`, { headers: { Origin: address }, data })).json();
 const { old } = await post('/old/read', { plan: readFileSync('app/Plan/samples/last-year-2026.plan.json', 'utf8') });
 await edit({ type: 'set-old', old });
-const said = { 0: 'keep', 1: 'keep', 2: 'keep', 3: 'keep', 4: 'drop', 5: 'refer', 6: 'keep', 7: 'keep', 8: 'keep' };
-for (const [i, verdict] of Object.entries(said)) await edit({ type: 'judge', spread: old.spreads[i].id, verdict });
-await edit({ type: 'judge', spread: old.spreads[9].id, looked: 'often' });
+const said = ['keep', 'keep', 'keep', 'keep', 'drop', 'refer', 'keep', 'keep', 'keep', 'keep', 'drop', 'keep', 'change'];
+for (const [i, verdict] of said.entries()) await edit({ type: 'judge', spread: old.spreads[i].id, verdict });
+await edit({ type: 'judge', spread: old.spreads[said.length].id, looked: 'often', filled: 31 });
 await take('old-book', '/notebooks/:id/old');
-for (let i = 0; i < 11; i++) await undo();
+for (let i = 0; i < said.length + 2; i++) await undo();
 await take('drawer', '/notebooks/:id/spreads', {
   act: async () => {
     await page.getByLabel('Find a kind of spread').fill('read');

@@ -62,7 +62,7 @@
       {#if review.notes.length > 0}
         <h3 class="mt-3">You wrote for next time</h3>
         <ul class="notes">
-          {#each review.notes as one (one.id)}<li class="note" dir="auto">{one.words}{#if one.about} <span class="quiet">· {one.about}</span>{/if}</li>{/each}
+          {#each review.notes as one (one.id)}<li class="note" dir="auto">{one.words}{#if one.about}<span class="quiet ml-1">· {one.about}</span>{/if}</li>{/each}
         </ul>
       {/if}
       {#if spread}
