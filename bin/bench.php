@@ -123,6 +123,21 @@ if ('core' === $argv[1]) {
         AmpleMargin\Dates\Preview::of($plan->dates, $files->read('a.ics', $calendar)->found, $plan->period);
     }));
     said('what would be too late, with every layout drawn', timed(15, static fn () => Composer::compose($plan)->dates->findingsWithLayouts()));
+    $files = new PlanFiles(dirname(__DIR__).'/docs/plan.schema.json');
+    $was = (new SamplePlans($files))->lastYear();
+    $old = AmpleMargin\Book\Carrying\OldBookOf::plan($was);
+    $reviewed = $plan->with(['old' => $old->with(['spreads' => array_map(
+        static fn ($one) => $one->with(['verdict' => AmpleMargin\Plan\Old\Verdict::Keep]),
+        $old->spreads
+    )])]);
+    said('an old book of '.count($old->spreads).' spreads carried over and composed', timed(15, static function () use ($reviewed, $catalogue): void {
+        AmpleMargin\Book\Carrying\Carried::of($reviewed, $catalogue);
+    }));
+    $carried = AmpleMargin\Book\Carrying\Carried::of($reviewed, $catalogue) ?? throw new LogicException('There is an old book.');
+    said('how sure it lasts, and on four counts of pages', timed(30, static function () use ($carried): void {
+        $carried->book->lasting();
+        $carried->counts();
+    }));
     said(
         'PDF of the whole front matter',
         timed(10, static fn () => (new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides($book->spreadPages()), 'bench'))

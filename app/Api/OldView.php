@@ -173,6 +173,7 @@ final class OldView
                 $counts,
             ),
             'two' => $carried->two(),
+            'more' => $carried->more(),
             'pages' => $book->plan->stock->pages,
             'spreads' => \count($book->plan->whole->spreads),
             'reserved' => $book->reserved(),

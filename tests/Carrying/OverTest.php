@@ -14,6 +14,11 @@ use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Carrying\ItemBecame;
 use AmpleMargin\Carrying\Over;
+use AmpleMargin\Counting\Division;
+use AmpleMargin\Drawing\Frame;
+use AmpleMargin\Drawing\Grain;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Old\ItemFate;
@@ -204,6 +209,21 @@ final class OverTest extends TestCase
             }
         }
         self::assertGreaterThan(5, $sound);
+    }
+
+    /** On other paper parts are those the counting bench divides its sides into. */
+    public function testOnOtherPaperPartsAreThoseOfTheCountingBench(): void
+    {
+        foreach ([[26, 38], [31, 46], [19, 27], [40, 52]] as [$across, $down]) {
+            $stock = new Stock($across * 5_000 + 10_000, $down * 5_000 + 10_000, 5_000, $across, $down, 160);
+            $old = self::book([self::spread('focus', Verdict::Keep)]);
+            $page = Composer::compose(Over::into(Books::starter($stock)->with(['old' => $old]), new Catalogue()))->spreadDrawings('focus')[0];
+            $wide = array_unique(array_map(
+                static fn (Frame $frame): int => intdiv($frame->wide, Grain::PER_BOX),
+                array_values(array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Frame && Layer::Ink === $mark->layer)),
+            ));
+            self::assertSame([Division::containers($across, 2)?->size()], array_values($wide), "$across boxes");
+        }
     }
 
     /** What lies ahead of the new book comes with it once; what is over, dropped or there already does not. */

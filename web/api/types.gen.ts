@@ -1833,6 +1833,8 @@ export interface components {
                 short: number;
                 sentence: string;
                 sure: string | null;
+                /** @description pages that all that was judged takes more than in the old book */
+                more: number;
                 /** @description years of a hundred in which two books of its paper would last */
                 two: number | null;
                 counts: {

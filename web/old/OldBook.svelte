@@ -72,6 +72,7 @@
           <p class="quiet">{spread.new_pages === (spread.took ?? spread.pages) ? 'As many pages as before.' : `${spread.new_pages} ${spread.new_pages === 1 ? 'page' : 'pages'}, ${spread.took ?? spread.pages} before.`}</p>
         {/if}
       {/if}
+      {#if review.judged > 0}<p class="quiet figures mt-1">All that is judged: {review.after.more === 0 ? 'as many pages as before' : review.after.more > 0 ? `${review.after.more} more than before` : `${-review.after.more} pages won`}.</p>{/if}
       <Sure {review} />
       <button class="btn small plain mt-4" onclick={() => open.edit({ type: 'set-old', old: null } as Edit)}>Put this old book away</button>
     {/if}

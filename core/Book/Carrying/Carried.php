@@ -101,6 +101,17 @@ final class Carried
         return $this->placed($old)?->spread->pages() ?? 0;
     }
 
+    /** Pages that all that was judged takes more than in the old book; fewer where that is negative. */
+    public function more(): int
+    {
+        $more = 0;
+        foreach ($this->old->spreads as $old) {
+            $more += null === $old->verdict ? 0 : $this->pages($old) - $old->pagesTaken();
+        }
+
+        return $more;
+    }
+
     /** @return list<array{OldItem, ItemBecame}> the things of its list, each once */
     public function items(OldSpread $old): array
     {
