@@ -87,17 +87,20 @@ final class NotebookController
         return $this->add($asked->after($this->files->stored($old->plan()), $ticked, PlanReader::title($values), $this->catalogue));
     }
 
-    /** The ways to begin on a person's own paper, and as the notebooks that were changed last: each as it would be. */
+    /** The ways to begin on a person's own paper, as the notebooks that were changed last, and as one that is named: each as it would be. */
     #[Route('/starters', methods: 'POST')]
     public function starters(Request $request): JsonResponse
     {
-        $asked = NewBook::read(Body::values($request));
+        $values = Body::values($request);
+        $asked = NewBook::read($values);
+        $like = $values->textOrNull('like', 40);
         $starters = array_map(
             fn (Beginning $as): array => StarterView::of($asked->plan($as, 'New', $this->catalogue), $this->catalogue)
                 + ['as' => $as->value, 'like' => null, 'name' => $as->name(), 'says' => $as->says()],
             Beginning::cases(),
         );
-        foreach ($this->notebooks->some(0, self::LIKE) as $notebook) {
+        $others = array_column($this->notebooks->some(0, self::LIKE), null, 'id');
+        foreach ($others + (null === $like ? [] : [$like => $this->notebooks->get($like)]) as $notebook) {
             try {
                 $old = $this->files->stored($notebook->plan());
                 $starters[] = StarterView::of($asked->like($old, 'New', $this->catalogue), $this->catalogue) + [

@@ -21,6 +21,23 @@ final class StartersTest extends ApiTestCase
         }
     }
 
+    /** Of the last three notebooks each is a way to begin; of the others the one that is named. */
+    public function testAnyNotebookOfTheShelfCanBeBegunAs(): void
+    {
+        $first = $this->make(['title' => 'First']);
+        foreach (['Second', 'Third', 'Fourth'] as $title) {
+            $this->make(['title' => $title]);
+        }
+        $likes = fn (array $more = []): array => array_values(array_filter(array_column(
+            $this->call('POST', '/notebooks/starters', $more + self::asked())['starters'],
+            'like',
+        )));
+        self::assertNotContains($first['id'], $likes());
+        self::assertCount(4, $likes(['like' => $first['id']]));
+        self::assertSame($first['id'], $likes(['like' => $first['id']])[3]);
+        $this->call('POST', '/notebooks/starters', ['like' => '00000000-0000-7000-8000-000000000000'] + self::asked(), 404);
+    }
+
     public function testANotebookIsMadeInTheWayThatWasChosenOrAsAnother(): void
     {
         $rich = $this->call('POST', '/notebooks', self::asked() + ['title' => 'Rich', 'as' => 'rich'], 201);

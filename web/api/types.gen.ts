@@ -2863,6 +2863,7 @@ export interface operations {
                     "application/json": components["schemas"]["Starters"];
                 };
             };
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

@@ -1,7 +1,7 @@
 <!-- The ways to begin, each drawn on the person's own paper: its fore-edge and its first pages, before it is chosen. -->
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { api, type Beginning, type Mark } from '../api/client';
+  import { api, type Beginning, type Head, type Mark } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
   import ForeEdge from '../parts/ForeEdge.svelte';
 
@@ -15,11 +15,32 @@
   let { asked, across, down, begin = $bindable() }: Props = $props();
 
   let ways = $state.raw<Beginning[]>([]);
+  /** Another notebook than those changed last. */
+  let other = $state('');
+  let shelf = $state.raw<Head[]>([]);
+
+  /** All that are on the shelf. */
+  async function look() {
+    const found: Head[] = [];
+    for (let from: number | null = 0; from !== null; ) {
+      const answer: Awaited<ReturnType<typeof api.shelf>> = await api.shelf(from);
+      found.push(...answer.notebooks);
+      from = answer.next;
+    }
+    shelf = found;
+  }
+  // Without it the ways above are all there are.
+  look().catch(() => {});
+
+  function choose(id: string) {
+    other = id;
+    begin = id === '' ? { as: 'usual', like: null } : { as: null, like: id };
+  }
   const chosen = (way: Beginning) => way.as === begin.as && way.like === begin.like;
 
   // Asked for anew a moment after the last answer; what cannot be yet leaves the ones there were.
   $effect(() => {
-    const now = JSON.stringify(asked);
+    const now = JSON.stringify({ ...asked, ...(other === '' ? {} : { like: other }) });
     let stale = false;
     const wait = setTimeout(async () => {
       try {
@@ -55,9 +76,19 @@
       {/if}
     </label>
   {/each}
+  <label class="field others">
+    <span>As another notebook of the shelf</span>
+    <select class="select" value={other} onchange={(event) => choose(event.currentTarget.value)}>
+      <option value="">one of those above</option>
+      {#each shelf as one (one.id)}<option value={one.id}>{one.title}</option>{/each}
+    </select>
+  </label>
 </fieldset>
 
 <style>
+  .others {
+    max-width: 24rem;
+  }
   .ways {
     display: grid;
     gap: 0.7rem;
