@@ -149,7 +149,7 @@
   header {
     display: flex;
     align-items: center;
-    gap: 1.4rem;
+    gap: 0.9rem;
     padding: 0.4rem 1.1rem;
     border-bottom: 1px solid var(--color-base-300);
     flex-wrap: wrap;
@@ -172,8 +172,8 @@
   }
   .room + .room {
     border-left: 1px solid var(--color-base-300);
-    padding-left: 0.4rem;
-    margin-left: 0.2rem;
+    padding-left: 0.3rem;
+    margin-left: 0.1rem;
   }
   nav u {
     text-decoration-color: var(--color-base-content);
@@ -182,7 +182,7 @@
   }
   nav a {
     white-space: nowrap;
-    padding: 0.45rem 0.65rem;
+    padding: 0.45rem 0.5rem;
     text-decoration: none;
     border-bottom: 3px solid transparent;
   }

@@ -129,6 +129,20 @@ final class SwitchingTest extends TestCase
         self::assertSame(19, self::pages($pattern, '2026-12', new PartsOfCatalogue(new Catalogue()), $plan->weeks));
     }
 
+    /** A month that took none is held by any; one that took sixty by pages for notes in parts of twenty. */
+    public function testMonthsOfNoPagesAndOfSixty(): void
+    {
+        $old = Olds::random(0)->with(['months' => ['2026-01' => 0, '2026-02' => 60], 'hold' => 12]);
+        $plan = Books::starter();
+        $kinds = new PartsOfCatalogue(new Catalogue());
+        $holding = HoldingPattern::smallest($plan, $old, $kinds) ?? self::fail('None holds them.');
+        self::assertSame(2, $holding->held($old));
+        self::assertSame(60, self::pages($holding->pattern, '2026-02', $kinds, $plan->weeks));
+        self::assertLessThanOrEqual(20, max(array_column($holding->pattern->parts, 'pages')));
+        $one = HoldingPattern::smallest($plan, $old->with(['months' => ['2026-05' => 3]]), $kinds);
+        self::assertSame(1, $one?->held($old->with(['months' => ['2026-05' => 3]])));
+    }
+
     public function testMonthsInBothBooksOrInNeitherAreSaid(): void
     {
         $of = static fn (string $start, string $end): Period => new Period(

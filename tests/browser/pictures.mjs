@@ -7,6 +7,9 @@ const [, , address, folder] = process.argv;
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
 const context = await browser.newContext({ reducedMotion: 'reduce' });
 const page = await context.newPage();
+for (const name of ['last-year-2026', 'half-year-2027']) {
+  await page.request.post(`${address}/api/notebooks/import`, { headers: { Origin: address, 'Content-Type': 'application/json' }, data: readFileSync(`app/Plan/samples/${name}.plan.json`, 'utf8') });
+}
 const { id } = await (await page.request.post(`${address}/api/notebooks/sample`, { headers: { Origin: address } })).json();
 
 async function take(name, path, { width = 1280, height = 800, theme = 'paper', act } = {}) {

@@ -3,6 +3,7 @@
   import { tick, untrack } from 'svelte';
   import { about, type Book, type DateTime } from '../api/client';
   import Findings from '../parts/Findings.svelte';
+  import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
@@ -57,6 +58,7 @@
         <p><a href="/api{about(book, '/dates.ics')}" download>As a calendar</a> · <a href="/api{about(book, '/dates.csv')}" download>As a table</a></p>
       {/if}
     {/if}
+    <NextTime {book} />
     <Saving />
   {/snippet}
 

@@ -3,6 +3,7 @@
   import { untrack } from 'svelte';
   import { api, type Book, type Drawings, type Edit, type Mark } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
+  import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
@@ -130,6 +131,7 @@
       <h3 class="mt-4">Titles that do not fit</h3>
       {#each long as one, i (i)}<p class="note" class:broken={one.broken}>{one.says}</p>{/each}
     {/if}
+    <NextTime {book} />
     <Saving />
   {/snippet}
 

@@ -1,6 +1,7 @@
 <!-- Sheets to print at true size. -->
 <script lang="ts">
   import { about, type Book } from '../api/client';
+  import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
 
@@ -49,6 +50,7 @@
     <p class="my-2">Print at 100 %, without “fit to page”. Then lay a ruler on the line at the foot of the sheet: it must be 100 mm. If it is not, no tick on the sheet stands where it should.</p>
     <p class="note">1 box = {book.stock.pitch} mm. A guide has a tick a box along its four edges, every fifth numbered; cut at the crop marks, it is laid against the page.</p>
     <p class="quiet">Cut with scissors where they will do. With a knife: a mat, a steel ruler, several light passes, fingers behind the blade’s path, cap on, out of children’s reach.</p>
+    <NextTime {book} />
     <Saving />
   {/snippet}
 

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import type { Book, Edit, Estimate } from '../api/client';
+  import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
@@ -54,6 +55,7 @@
     <h2>Stock{volume ? ` of book ${volume.book}` : ''}</h2>
     <CountNote {estimate} {answers} />
     <p class="my-2">{book.fit.sentence}</p>
+    <NextTime {book} />
     <Saving />
   {/snippet}
 

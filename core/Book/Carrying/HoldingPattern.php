@@ -20,8 +20,9 @@ use AmpleMargin\Plan\Plan;
 
 final class HoldingPattern
 {
-    /** A part of a pattern has so many pages at most. */
-    private const MOST_MORE = 20;
+    /** A part of a pattern has so many pages at most, and a pattern so many parts. */
+    private const MOST_PAGES = 20;
+    private const MOST_PARTS = 20;
 
     /** Pages for notes more from which on it is another pattern. From memory. */
     private const MUCH = 4;
@@ -151,8 +152,8 @@ final class HoldingPattern
             return $pattern;
         }
         $parts = $pattern->parts;
-        if ($more > 0) {
-            $parts[] = new PatternPart(self::NOTES, $more);
+        for ($left = max(0, $more); $left > 0; $left -= self::MOST_PAGES) {
+            $parts[] = new PatternPart(self::NOTES, min(self::MOST_PAGES, $left));
         }
         for ($i = \count($parts) - 1; $i >= 0 && $more < 0; --$i) {
             if (self::NOTES === $parts[$i]->kind) {
@@ -167,7 +168,7 @@ final class HoldingPattern
         ));
         $by = self::sum($parts) - self::sum($pattern->parts);
 
-        return $by > self::MOST_MORE || \count($parts) > 20 || [] === $parts ? null : new Pattern(
+        return \count($parts) > self::MOST_PARTS || [] === $parts ? null : new Pattern(
             mb_substr($pattern->id, 0, 30).($by > 0 ? "-$by-more" : '-'.-$by.'-fewer'),
             "$pattern->name, ".($by > 0 ? "$by more" : -$by.' fewer'),
             $parts,
