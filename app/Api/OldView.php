@@ -181,6 +181,7 @@ final class OldView
             'fore_edge' => ForeEdge::of($book),
             'tight' => array_map(BookView::finding(...), $carried->tight()),
             'edit' => $carried->edit->written(),
+            'months_edit' => $carried->monthsAgain()?->written(),
         ];
     }
 

@@ -16,7 +16,7 @@ final class LastingWords
     public static function of(Lasting $lasting, Names $names): string
     {
         $years = $lasting->isOwn
-            ? 'years like your months so far'
+            ? 'years like your last months'
             : 'years as most people’s (from memory, until four months of yours have ended)';
         $of = $lasting->ofHundred();
         if (100 === $of) {

@@ -39,6 +39,14 @@ final class OldTest extends ApiTestCase
         self::assertSame([32, 21], [$carried['books-read']['settings']['first'], $carried['books-read']['settings']['rows']]);
         self::assertArrayNotHasKey('mood', $carried);
         self::assertTrue($this->review($book)['carried']);
+        // Its months are sized once; asked to hold them all, they can be sized anew.
+        self::assertNull($this->review($book)['after']['months_edit']);
+        $all = $this->edit($book, ['type' => 'set-review', 'hold' => 12, 'months' => ['2026-02' => 30]]);
+        $sized = $this->edit($all, $this->review($all)['after']['months_edit']);
+        self::assertGreaterThan(array_sum(array_column($book['months'], 'pages')), array_sum(array_column($sized['months'], 'pages')));
+        self::assertNull($this->review($sized)['after']['months_edit']);
+        $sized = $this->call('POST', "/notebooks/{$book['id']}/undo", ['version' => $sized['version']]);
+        $book = $this->call('POST', "/notebooks/{$book['id']}/undo", ['version' => $sized['version']]);
         $again = $this->edit($book, $this->review($book)['after']['edit']);
         self::assertSame(array_column($book['spreads'], 'id'), array_column($again['spreads'], 'id'));
 

@@ -123,8 +123,8 @@ final class LastingTest extends TestCase
         mt_srand(1);
         $months = self::months(3);
         $says = static fn (array $overruns, int $last): string => LastingWords::of(Lasting::of($months, $overruns, 10, $last), new Names('en'));
-        self::assertSame('Lasts in all years like your months so far.', $says([0, 0, 0, 0], 300));
-        self::assertStringStartsWith('Lasts in none of 100 years like your months so far: it runs out in January 2027. ', $says([9, 9, 9, 9], 12));
+        self::assertSame('Lasts in all years like your last months.', $says([0, 0, 0, 0], 300));
+        self::assertStringStartsWith('Lasts in none of 100 years like your last months: it runs out in January 2027. ', $says([9, 9, 9, 9], 12));
         self::assertMatchesRegularExpression('/^Lasts in \d+ of 100 years as most people’s .*; in the others it runs out in .*March 2027\. \d+ pages? more would make it 99\.$/', $says([], 10 + array_sum(array_map(static fn (PlannedMonth $one): int => $one->right, $months))));
     }
 

@@ -1848,6 +1848,8 @@ export interface components {
                 fore_edge: components["schemas"]["Stretch"][];
                 tight: components["schemas"]["Finding"][];
                 edit: components["schemas"]["Edit"];
+                /** @description once it was carried over: its months sized anew, where that changes anything */
+                months_edit: components["schemas"]["Edit"] | null;
             };
         };
         /** @description one time that something is */

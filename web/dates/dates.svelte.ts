@@ -70,7 +70,7 @@ export class DatesState {
   /** Writes the line down; the next can be typed at once. */
   async add(): Promise<boolean> {
     const { day, words, category, is } = this.line;
-    const edit = { type: 'add-date', day, words, is, category, near: this.dates.value?.month ?? '', ...(is === 'duty' ? { lead: 14 } : {}) } as Edit;
+    const edit = { type: 'add-date', day, words, is, category, near: this.month || (this.dates.value?.month ?? ''), ...(is === 'duty' ? { lead: 14 } : {}) } as Edit;
     if (!(await this.edit(edit))) return false;
     this.line = { day: '', words: '', category, is };
     return true;

@@ -32,7 +32,12 @@
       {#each [6, 7, 8, 9, 10, 11, 12].includes(review.hold) ? [6, 7, 8, 9, 10, 11, 12] : [review.hold, 6, 7, 8, 9, 10, 11, 12] as n (n)}<option value={n}>{n}</option>{/each}
     </select>
   </label>
-  <p class="quiet">Months that took more get a pattern of their own when you carry over for the first time.</p>
+  {#if review.after.months_edit}
+    {@const edit = review.after.months_edit as Edit}
+    <button class="btn small mt-2" onclick={() => open.edit(edit)}>Size the new months by these</button>
+  {:else if !review.carried}
+    <p class="quiet">Months that took more get a pattern of their own when you carry over for the first time.</p>
+  {/if}
 </section>
 
 <style>

@@ -15,6 +15,7 @@ use AmpleMargin\Carrying\Switching;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Editing\Edit;
+use AmpleMargin\Editing\Several;
 use AmpleMargin\Paging\Placed;
 use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldItem;
@@ -22,6 +23,7 @@ use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\Old\Verdict;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Spread\Catalogue;
 
 final class Carried
@@ -99,6 +101,25 @@ final class Carried
     public function pages(OldSpread $old): int
     {
         return $this->placed($old)?->spread->pages() ?? 0;
+    }
+
+    /**
+     * The months sized anew once the old book was carried over; null before that, and where they are so already.
+     *
+     * @throws PlanProblem
+     */
+    public function monthsAgain(): ?Edit
+    {
+        $plan = $this->book->plan->whole;
+        $edits = $this->before->carried ? CarryEdit::months($plan, $this->old, $this->catalogue) : [];
+        if ([] === $edits) {
+            return null;
+        }
+        $edit = Several::of($edits, 'Months as those of the old book really were');
+
+        $written = static fn (Plan $one): string|false => json_encode(PlanWriter::plan($one)['months']);
+
+        return $written($edit->on($plan, $this->catalogue)->plan) === $written($plan) ? null : $edit;
     }
 
     /** Pages that all that was judged takes more than in the old book; fewer where that is negative. */

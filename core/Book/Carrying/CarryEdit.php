@@ -43,6 +43,9 @@ final class CarryEdit
         }
         $patterns = array_fill_keys(array_column($plan->months->patterns, 'id'), true);
         $usual = self::named($holding->pattern, $plan);
+        if (!isset($patterns[$usual->id]) && \count($patterns) >= self::MOST_PATTERNS) {
+            return [];
+        }
         $edits = isset($patterns[$usual->id]) ? [] : [new SetPattern($usual)];
         $patterns[$usual->id] = true;
         $edits[] = new UsePattern($usual->id);
