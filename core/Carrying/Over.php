@@ -11,12 +11,14 @@ declare(strict_types=1);
 namespace AmpleMargin\Carrying;
 
 use AmpleMargin\Calendar\Names;
+use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Plan\Side;
 use AmpleMargin\Spread\Catalogue;
 
 final class Over
@@ -103,12 +105,14 @@ final class Over
             return;
         }
         $kind = $this->settled->kindOf($old);
-        $new = ($claimed ?? new PlannedSpread($this->freeId($old->spread->id), $kind, $old->spread->section))->with([
-            'kind' => $kind,
-            'title' => $old->spread->title,
-            'settings' => $this->settled->of($old),
-            'side' => $old->spread->side,
-            'medium' => $old->spread->medium,
+        $said = $claimed ?? new PlannedSpread($this->freeId($old->spread->id), $kind, $old->spread->section);
+        $said = $said->with(['settings' => $said->settings + $this->settled->of($old)]);
+        $new = $said->with([
+            // What was said of it in the new plan already goes over what was said in the old one.
+            'title' => $said->title ?? $old->spread->title,
+            'settings' => $this->settled->again($old, $said),
+            'side' => Side::Any === $said->side ? $old->spread->side : $said->side,
+            'medium' => Medium::Dry === $said->medium ? $old->spread->medium : $said->medium,
             'worth' => $old->looked?->worth() ?? $old->spread->worth,
         ]);
         null === $claimed ? $this->plan = $this->plan->with(['spreads' => [...$this->plan->spreads, $new]]) : $this->put($new);
@@ -171,7 +175,7 @@ final class Over
             $this->plan->spreads,
             static fn (PlannedSpread $spread): bool => self::LEFT_OPEN === $spread->kind,
         ))[0] ?? null;
-        $left = (new Settled($this->old, $this->plan->period, $this->catalogue, new Names($this->plan->language)))->left($listed?->id);
+        $left = $this->settled->left($this->old, $listed?->id);
         $setting = $this->catalogue->kind(self::LEFT_OPEN)?->undone();
         if (null === $setting || ([] === $left && null === $listed)) {
             return;

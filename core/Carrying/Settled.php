@@ -102,19 +102,20 @@ final class Settled
     /**
      * Unfinished things that have no list to go on in.
      *
-     * @param string|null $in id of the spread they are listed in; what that one goes on with stands before them
+     * @param OldBook     $now as it is carried by now
+     * @param string|null $in  id of the spread they are listed in; what that one goes on with stands before them
      *
      * @return list<string>
      */
-    public function left(?string $in): array
+    public function left(OldBook $now, ?string $in): array
     {
         $left = [];
-        foreach ($this->old->spreads as $old) {
+        foreach ($now->spreads as $old) {
             if (null !== $in && $old->became === $in) {
                 $left = self::withHeads($old->items);
             }
         }
-        foreach ($this->old->spreads as $old) {
+        foreach ($now->spreads as $old) {
             $goesOn = $old->goesOn() && null !== $this->catalogue->kind($old->spread->kind)?->undone();
             if (null !== $old->verdict && !$goesOn) {
                 array_push($left, ...self::carried($old->items));

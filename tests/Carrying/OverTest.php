@@ -30,6 +30,7 @@ use AmpleMargin\Plan\Old\OldWriter;
 use AmpleMargin\Plan\Old\Verdict;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\WeekPlan;
 use AmpleMargin\Spread\Catalogue;
 use PHPUnit\Framework\TestCase;
@@ -103,6 +104,29 @@ final class OverTest extends TestCase
         $plan = Over::into($began->with(['old' => $old]), new Catalogue());
         self::assertNull($plan->spread('year-at-a-glance'));
         self::assertSame('Mine', $plan->spread('notes')?->title);
+    }
+
+    /** What was said in the new plan before anything is carried is kept over what was said in the old one. */
+    public function testWhatWasSaidInTheNewPlanAlreadyStays(): void
+    {
+        $notes = new OldSpread(
+            new PlannedSpread('notes', 'notes', Section::Back, 'Old notes', ['pages' => 3, 'line' => '2']),
+            verdict: Verdict::Keep,
+        );
+        $began = Books::edited(Books::starter(), [
+            ['type' => 'set-spread', 'spread' => 'notes', 'title' => 'Mine', 'settings' => ['line' => '1']],
+        ]);
+        $began = Books::edited($began, [
+            ['type' => 'add-spread', 'kind' => 'goals-by-quarter', 'settings' => ['within' => ['My own']]],
+        ]);
+        $goals = self::spread('goals-by-quarter', Verdict::Keep, [new OldItem('Varnish'), new OldItem('Sail', ItemFate::Reached)]);
+        $plan = Over::into($began->with(['old' => self::book([$notes, $goals])]), new Catalogue());
+        self::assertSame(['Varnish', 'My own'], $plan->spread('goals-by-quarter')?->settings['within']);
+        self::assertSame(['Mine', '1', 3], [
+            $plan->spread('notes')?->title,
+            $plan->spread('notes')->settings['line'] ?? null,
+            $plan->spread('notes')->settings['pages'] ?? null,
+        ]);
     }
 
     public function testWhatAPersonAddedOrTookOutSinceIsLeftAlone(): void
