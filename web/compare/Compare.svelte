@@ -3,6 +3,7 @@
   import { untrack } from 'svelte';
   import { api, type Book, type Candidate, type Mark } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
+  import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
@@ -47,6 +48,7 @@
         {#each found.refused as one (one.name)}<li class="note"><strong>{one.name}</strong><br /><span class="quiet">{one.says}</span></li>{/each}
       </ul>
     {/if}
+    <NextTime {book} />
     <Saving />
     {#if spread?.page}<p class="mt-3"><a href={route.to('bench', spread.page)}>Back to the bench</a></p>{/if}
   {/snippet}

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import type { Book } from '../api/client';
+  import NextTime from '../parts/NextTime.svelte';
   import Screen from '../parts/Screen.svelte';
   import { route } from '../state/route.svelte';
   import Colours from './Colours.svelte';
@@ -54,6 +55,7 @@
       <button class="btn small my-1 w-full" title={starter.says} onclick={() => draft.begin(starter)}>{starter.name}</button>
     {/each}
     {#if spread?.page}<p class="mt-3"><a href={route.to('bench', spread.page)}>Back to the bench</a></p>{/if}
+    <NextTime {book} />
   {/snippet}
 
   {#if spread}

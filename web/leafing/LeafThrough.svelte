@@ -3,6 +3,7 @@
   import { untrack } from 'svelte';
   import type { Book } from '../api/client';
   import { BOX, RIM } from '../parts/marks';
+  import NextTime from '../parts/NextTime.svelte';
   import Screen from '../parts/Screen.svelte';
   import { keys } from '../state/keys.svelte';
   import { route } from '../state/route.svelte';
@@ -163,6 +164,7 @@
     {#if leafing.thickness}<p class="mt-3"><strong class="figures">{leafing.thickness.figure}</strong> <span class="quiet">{leafing.thickness.arithmetic}</span></p>{/if}
     {#if shown.some((page) => (leafing.page(page)?.flips.length ?? 0) > 0)}<p class="mt-3"><button class="btn small" onclick={() => (leafing.unfolded = !leafing.unfolded)}>{leafing.unfolded ? 'Fold it in' : 'Fold it out'} <span class="quiet">o</span></button></p>{/if}
     <p class="quiet mt-3">Turn with ← and →, by a click, or take a leaf and draw it over. The fore-edge below opens the book anywhere.</p>
+    <NextTime {book} />
   {/snippet}
 
   <div class="table" class:small={leafing.unfolded && shown.some((page) => (leafing.page(page)?.flips.length ?? 0) > 0)} style:--ratio={ratio} style:--step="{2 * (across + 1)}px">

@@ -3,6 +3,7 @@
   import { untrack } from 'svelte';
   import type { Book, PartChange } from '../api/client';
   import Findings from '../parts/Findings.svelte';
+  import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
@@ -80,6 +81,7 @@
         <KeepNote {book} {spread} {page} {fillings} own={book.kinds.find((one) => one.kind === spread.kind)} />
       {/key}
     {/if}
+    <NextTime {book} />
     <Saving />
   {/snippet}
 
