@@ -48,11 +48,11 @@ final class NewBook
     /**
      * The same with the old book beside it, to be reviewed.
      *
-     * @param array<string, int> $ticked spread of the old one → steps of it that are ticked
+     * @param list<array{drawing: string, step: string}> $ticks steps of the old one that are ticked
      */
-    public function after(Plan $old, array $ticked, string $title, Catalogue $catalogue): Plan
+    public function after(Plan $old, array $ticks, string $title, Catalogue $catalogue): Plan
     {
-        return AsLastBook::of($old, $ticked, $title, $this->stock, $this->period, $this->counting, $catalogue);
+        return AsLastBook::of($old, $ticks, $title, $this->stock, $this->period, $this->counting, $catalogue);
     }
 
     public function like(Plan $old, string $title, Catalogue $catalogue): Plan

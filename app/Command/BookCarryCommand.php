@@ -91,7 +91,7 @@ final class BookCarryCommand extends Command
             $title = $input->getOption('title');
             $was = AsLastBook::of(
                 $was,
-                array_count_values(array_column($ticked, 'drawing')),
+                $ticked,
                 \is_string($title) && '' !== trim($title) ? $title : $period->years(),
                 self::stock($input->getOption('stock'), $was->stock),
                 $period,

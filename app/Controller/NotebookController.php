@@ -82,9 +82,9 @@ final class NotebookController
             return $this->add($asked->plan($as, PlanReader::title($values), $this->catalogue));
         }
         $old = $this->notebooks->get($like);
-        $ticked = array_count_values(array_column($this->notebooks->ticked($old), 'drawing'));
+        $ticks = $this->notebooks->ticked($old);
 
-        return $this->add($asked->after($this->files->stored($old->plan()), $ticked, PlanReader::title($values), $this->catalogue));
+        return $this->add($asked->after($this->files->stored($old->plan()), $ticks, PlanReader::title($values), $this->catalogue));
     }
 
     /** The ways to begin on a person's own paper, as the notebooks that were changed last, and as one that is named: each as it would be. */

@@ -46,7 +46,6 @@ final class OldController
         return new JsonResponse([
             'version' => $notebook->version(),
             'old' => (new OldView($this->catalogue))->of($plan),
-            'next_time' => OldWriter::notes($plan->nextTime),
         ]);
     }
 
@@ -80,16 +79,12 @@ final class OldController
                 throw PlanProblem::at('notebook', 'A notebook cannot be the one before itself.');
             }
 
-            return OldBookOf::plan(
-                $this->files->stored($notebook->plan()),
-                array_count_values(array_column($this->notebooks->ticked($notebook), 'drawing')),
-                $this->catalogue,
-            );
+            return OldBookOf::plan($this->files->stored($notebook->plan()), $this->notebooks->ticked($notebook), $this->catalogue);
         }
         if ($values->has('plan')) {
-            [$plan, $ticked] = $this->files->read($values->text('plan', '', PlanFiles::LARGEST));
+            [$plan, $ticks] = $this->files->read($values->text('plan', '', PlanFiles::LARGEST));
 
-            return OldBookOf::plan($plan, array_count_values(array_column($ticked, 'drawing')), $this->catalogue);
+            return OldBookOf::plan($plan, $ticks, $this->catalogue);
         }
         $typed = $values->inside('typed');
 

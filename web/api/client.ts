@@ -56,7 +56,6 @@ export type DateEntry = Schemas['DateEntry'];
 export type DateCategory = Schemas['DateCategory'];
 export type OldReview = Schemas['OldReview'];
 export type OldSpread = Schemas['OldSpread'];
-export type NextTime = Schemas['NextTime'];
 export type DatesTransfer = Schemas['DatesTransfer'];
 export type DatesPreview = Schemas['DatesPreview'];
 export interface DatesAsked {
@@ -129,6 +128,17 @@ export function about({ id, book }: Ref, of = ''): string {
 /** The book after an answer that leaves out the parts that are as they were. */
 function merged(book: Book, changes: Partial<Book>): Book {
   return { ...book, ...changes };
+}
+
+/** Every notebook of the shelf; it is answered some at a time. */
+export async function wholeShelf(): Promise<Head[]> {
+  const found: Head[] = [];
+  for (let from: number | null = 0; from !== null; ) {
+    const answer: Shelf = await api.shelf(from);
+    found.push(...answer.notebooks);
+    from = answer.next;
+  }
+  return found;
 }
 
 export const api = {

@@ -3143,7 +3143,6 @@ export interface operations {
                     "application/json": {
                         version: number;
                         old: components["schemas"]["OldReview"] | null;
-                        next_time: components["schemas"]["NextTime"][];
                     };
                 };
             };

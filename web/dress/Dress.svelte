@@ -9,6 +9,7 @@
   import { open } from '../state/book.svelte';
   import { Loader } from '../state/loader.svelte';
   import { route } from '../state/route.svelte';
+  import { Sent } from '../state/sent.svelte';
 
   let { book }: { book: Book } = $props();
 
@@ -34,17 +35,13 @@
   });
   const shown = $derived<Dress>({ ...above, ...dress });
 
-  /** A dress that was sent and is not answered yet: the next change builds on it. */
-  let sent: { whose: string; dress: Dress } | null = null;
-  let under = 0;
+  const sent = new Sent<Dress>();
 
   async function set(changes: Partial<Record<keyof Dress, unknown>>) {
-    const now = sent?.whose === whose ? sent.dress : dress;
-    const next = Object.fromEntries(Object.entries({ ...now, ...changes }).filter(([, value]) => value !== null && value !== undefined)) as Dress;
-    sent = { whose, dress: next };
-    under++;
-    await open.edit({ type: 'set-dress', dress: next, ...(kind === 'section' ? { section: id } : kind === 'spread' ? { spread: id } : {}) } as Edit);
-    if (--under === 0) sent = null;
+    const next = Object.fromEntries(Object.entries({ ...sent.now(whose, dress), ...changes }).filter(([, value]) => value !== null && value !== undefined)) as Dress;
+    const on = kind === 'section' ? { section: id } : kind === 'spread' ? { spread: id } : {};
+    await sent.send(whose, next, () => open.edit({ type: 'set-dress', dress: next, ...on } as Edit));
+    sent.shown();
   }
 
   const pages = $derived(

@@ -1,6 +1,6 @@
 <!-- Which book comes before this one: from the shelf, a plan file, or typed in from its pages. -->
 <script lang="ts">
-  import { api, type Book, type Edit, type Head } from '../api/client';
+  import { api, type Book, type Edit, type Head, wholeShelf } from '../api/client';
   import { asProblem, open } from '../state/book.svelte';
   import { Loader } from '../state/loader.svelte';
   import Typed from './Typed.svelte';
@@ -8,7 +8,7 @@
   let { book }: { book: Book } = $props();
 
   const shelf = new Loader<Head[]>();
-  shelf.load(async () => (await api.shelf()).notebooks.filter((one) => one.id !== book.id));
+  shelf.load(async () => (await wholeShelf()).filter((one) => one.id !== book.id));
   let wrong = $state<{ field: string | null; detail: string } | null>(null);
   /** Whether what is wrong was typed: it is said where that stands. */
   let typed = $state(false);

@@ -1,6 +1,7 @@
 // What the Old book screen holds: the review, the spread that is judged now, its pages as they were drawn.
 import { api, type Book, type Edit, type OldReview, type OldSpread } from '../api/client';
 import { Loader } from '../state/loader.svelte';
+import { Sent } from '../state/sent.svelte';
 
 export type Looked = 'often' | 'sometimes' | 'never';
 export type Verdict = 'keep' | 'change' | 'drop' | 'refer';
@@ -27,9 +28,7 @@ export class OldState {
   /** The id of the spread that is looked at; null for the first that is not judged. */
   chosen = $state<string | null>(null);
 
-  /** A list that was sent and is not answered yet: the next change of it builds on that. */
-  private sent: { spread: string; items: Item[] } | null = null;
-  private under = 0;
+  private readonly sent = new Sent<Item[]>();
 
   constructor(
     private readonly book: () => Book,
@@ -38,8 +37,7 @@ export class OldState {
 
   async load() {
     const book = this.book();
-    const loaded = await this.review.load(() => api.old(book));
-    if (loaded && this.under === 0) this.sent = null;
+    if (await this.review.load(() => api.old(book))) this.sent.shown();
   }
 
   get old(): OldReview | null {
@@ -92,17 +90,13 @@ export class OldState {
   }
 
   private get items(): Item[] {
-    const spread = this.spread;
-    return this.sent && this.sent.spread === spread?.id ? this.sent.items : (spread?.items ?? []).map(({ words, as, reworded }) => ({ words, as, reworded }));
+    const shown = (this.spread?.items ?? []).map(({ words, as, reworded }) => ({ words, as, reworded }));
+    return this.sent.now(this.spread?.id ?? '', shown);
   }
 
   private async list(items: Item[]) {
     const spread = this.spread;
-    if (!spread) return;
-    this.sent = { spread: spread.id, items };
-    this.under++;
-    await this.edit({ type: 'judge', spread: spread.id, items } as Edit);
-    this.under--;
+    if (spread) await this.sent.send(spread.id, items, () => this.edit({ type: 'judge', spread: spread.id, items } as Edit));
   }
 
   /** Things of the old list that were written by hand, a line each. */

@@ -1,7 +1,7 @@
 <!-- The ways to begin, each drawn on the person's own paper: its fore-edge and its first pages, before it is chosen. -->
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { api, type Beginning, type Head, type Mark } from '../api/client';
+  import { api, type Beginning, type Head, type Mark, wholeShelf } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
   import ForeEdge from '../parts/ForeEdge.svelte';
 
@@ -19,18 +19,11 @@
   let other = $state('');
   let shelf = $state.raw<Head[]>([]);
 
-  /** All that are on the shelf. */
-  async function look() {
-    const found: Head[] = [];
-    for (let from: number | null = 0; from !== null; ) {
-      const answer: Awaited<ReturnType<typeof api.shelf>> = await api.shelf(from);
-      found.push(...answer.notebooks);
-      from = answer.next;
-    }
-    shelf = found;
-  }
   // Without it the ways above are all there are.
-  look().catch(() => {});
+  wholeShelf().then(
+    (all) => (shelf = all),
+    () => {},
+  );
 
   function choose(id: string) {
     other = id;

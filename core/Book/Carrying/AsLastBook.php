@@ -17,10 +17,10 @@ use AmpleMargin\Spread\Catalogue;
 
 final class AsLastBook
 {
-    /** @param array<string, int> $ticked spread of the old one → steps of it that are ticked */
+    /** @param list<array{drawing: string, step: string}> $ticks steps of the old one that are ticked */
     public static function of(
         Plan $was,
-        array $ticked,
+        array $ticks,
         string $title,
         Stock $stock,
         Period $period,
@@ -28,7 +28,7 @@ final class AsLastBook
         Catalogue $catalogue,
     ): Plan {
         $new = StarterPlan::like($was, $title, $stock, $period, $counting, $catalogue);
-        $old = OldBookOf::plan($was, $ticked, $catalogue);
+        $old = OldBookOf::plan($was, $ticks, $catalogue);
 
         return $new->with(['old' => $old->with([
             // What lies ahead has come along already, and so has every spread.

@@ -23,9 +23,10 @@ use AmpleMargin\Spread\Catalogue;
 
 final class OldBookOf
 {
-    /** @param array<string, int> $ticked spread → steps of it that are ticked */
-    public static function plan(Plan $plan, array $ticked = [], Catalogue $catalogue = new Catalogue()): OldBook
+    /** @param list<array{drawing: string, step: string}> $ticks steps that are ticked, of spreads and months */
+    public static function plan(Plan $plan, array $ticks = [], Catalogue $catalogue = new Catalogue()): OldBook
     {
+        $ticked = array_count_values(array_column($ticks, 'drawing'));
         $books = Composer::all($plan, $catalogue);
         $meant = $plan->inUse->isEmpty() ? $books : Composer::all($plan->with(['inUse' => new InUse([], [])]), $catalogue);
         $spreads = $months = $planned = [];
@@ -58,7 +59,7 @@ final class OldBookOf
     }
 
     /**
-     * @param array<string, int> $ticked
+     * @param array<array-key, int> $ticked drawing → steps of it that are ticked
      *
      * @return list<OldSpread> in the order of its pages; what had no page last
      */
