@@ -14,7 +14,7 @@ test('the next change builds on what was sent last, of the same thing alone', as
 
 test('once it is shown it is remembered no more, but not while another is under way', async () => {
   const sent = new Sent<string[]>();
-  let answer = (_: boolean) => {};
+  let answer: (made: boolean) => void = () => {};
   const first = sent.send('goals', ['Sail'], () => new Promise((done) => (answer = done)));
   sent.shown();
   expect(sent.now('goals', [])).toEqual(['Sail']);
