@@ -19,6 +19,7 @@ use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\Placed;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\BookPlan;
+use AmpleMargin\Plan\Making\Slip;
 use AmpleMargin\Plan\Old\OldWriter;
 use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Plan\Pattern;
@@ -166,19 +167,35 @@ final class BookView
                 $book->plan->taken,
             ),
             'next_time' => OldWriter::notes($book->plan->whole->nextTime),
+            'slips' => array_map(
+                static fn (Slip $slip): array => [
+                    'id' => $slip->id,
+                    'kind' => $slip->kind->value,
+                    'words' => $slip->kind->words(),
+                    'on' => $slip->on,
+                    'nth' => $slip->nth,
+                    'page' => $slip->page,
+                    'title' => $slip->title,
+                    'saved' => $slip->saved,
+                ],
+                $book->plan->whole->making->slips,
+            ),
             'mixing' => array_column($book->plan->mixing, 'value'),
             'in_use' => [
                 'lost' => $book->plan->inUse->lost,
-                'corrections' => array_map(
-                    static fn (IndexCorrection $one): array => ['name' => $one->name, 'was' => $one->was, 'now' => $one->now],
-                    $book->corrections,
-                ),
+                'corrections' => array_map(self::correction(...), $book->corrections),
                 'forecast' => $book->forecast?->sentence($book->names()),
                 'forecast_end' => $book->forecast?->end,
                 'sure' => self::sure($book),
             ],
             'placement' => ['empty' => $book->front->empty, 'moved' => $book->front->moved, 'proven' => $book->front->proven],
         ];
+    }
+
+    /** @return array{name: string, was: string, now: string} */
+    public static function correction(IndexCorrection $one): array
+    {
+        return ['name' => $one->name, 'was' => $one->was, 'now' => $one->now];
     }
 
     /** @return array<string, mixed>|null how sure it lasts */

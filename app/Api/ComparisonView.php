@@ -8,6 +8,7 @@ namespace App\Api;
 
 use AmpleMargin\Compare\Candidate;
 use AmpleMargin\Compare\Comparison;
+use AmpleMargin\Making\Pace;
 use AmpleMargin\Paper\Stock;
 
 final class ComparisonView
@@ -17,14 +18,14 @@ final class ComparisonView
      *
      * @return array<string, mixed>
      */
-    public static function of(Comparison $comparison, string $title, Stock $stock, ?\Closure $known = null): array
+    public static function of(Comparison $comparison, string $title, Stock $stock, Pace $pace, ?\Closure $known = null): array
     {
         return [
             'title' => $title,
             'across' => $stock->across,
             'down' => [] === $comparison->candidates ? $stock->down : $comparison->candidates[0]->pages[0]->down,
             'candidates' => array_map(
-                static fn (Candidate $one): array => self::candidate($one) + ['known' => null === $known ? null : $known($one)],
+                static fn (Candidate $one): array => self::candidate($one, $pace) + ['known' => null === $known ? null : $known($one)],
                 $comparison->candidates,
             ),
             'refused' => array_map(
@@ -38,7 +39,7 @@ final class ComparisonView
     }
 
     /** @return array<string, mixed> */
-    private static function candidate(Candidate $one): array
+    private static function candidate(Candidate $one, Pace $pace): array
     {
         $measures = $one->measures;
         $rooms = [];
@@ -58,7 +59,7 @@ final class ComparisonView
             'left_over' => $measures->leftOver,
             'figures' => $measures->figures,
             'lines' => $measures->lines,
-            'minutes' => $measures->minutes,
+            'minutes' => MinutesView::of($pace->minutes($measures->work, $measures->pages)),
             'shown' => $measures->shown,
             'limits' => $measures->limits,
         ];

@@ -23,6 +23,7 @@ final class KindView
             'section' => $kind->section?->value,
             'purpose' => $kind->purpose,
             'record' => $kind->record,
+            'private' => $kind->privacy(),
             'names' => $kind->names,
             'opposite' => $kind->opposite,
             'monthly' => $kind->suitsMonth(),

@@ -10,7 +10,6 @@ use AmpleMargin\Book\Book;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Paper\ShowThrough;
 use AmpleMargin\Paper\Thickness;
-use AmpleMargin\Plan\Medium;
 use AmpleMargin\Spread\Part\FlipOut;
 
 final class LeavesView
@@ -24,8 +23,6 @@ final class LeavesView
             $slot = $book->slot($page);
             $drawing = $book->drawing($page);
             $spread = '' === $slot->spread ? null : $book->plan->spread($slot->spread);
-            $reverse = $book->slot(Leaf::reverse($page));
-            $behind = '' === $reverse->spread ? null : $book->plan->spread($reverse->spread);
             $pages[] = [
                 'page' => $page,
                 'is' => $slot->is,
@@ -37,7 +34,7 @@ final class LeavesView
                     static fn (FlipOut $flip): array => DrawingView::regions([$flip->place])[0] + ['hinge' => $flip->hinge],
                     $book->flips($page),
                 ),
-                'through' => ShowThrough::of($stock->grammage, Medium::Bleeds === $behind?->medium),
+                'through' => ShowThrough::of($stock->grammage, $book->comesThrough(Leaf::reverse($page))),
             ];
         }
 

@@ -11,8 +11,7 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Room;
-use AmpleMargin\Making\Count;
-use AmpleMargin\Making\Minutes;
+use AmpleMargin\Making\Worked;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Refused;
 use AmpleMargin\Spread\Fillings;
@@ -49,7 +48,7 @@ final class PartsView
             'across' => $page->across,
             'down' => $page->down,
             'pages' => \count($pages),
-            'minutes' => Minutes::of(Count::of($pages)),
+            'minutes' => MinutesView::of($book->pace()->minutes(Worked::of($pages), \count($pages))),
             'drawn' => array_map(DrawingView::marks(...), $sheets),
             'sheets' => array_map(static fn (int $sheet): string => $parts?->name($sheet) ?? 'Page 1', array_keys($sheets)),
             'cut' => null === $cut ? null : [

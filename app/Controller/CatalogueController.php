@@ -11,6 +11,7 @@ use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paper\CountEstimate;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Paper\PaperSize;
+use AmpleMargin\Plan\Making\SlipKind;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Spread\Catalogue;
@@ -45,6 +46,10 @@ final class CatalogueController
         return new JsonResponse([
             'spreads' => array_map(KindView::of(...), $catalogue->spreads()),
             'month_parts' => array_map(KindView::of(...), $catalogue->monthParts()),
+            'slips' => array_map(
+                static fn (SlipKind $kind): array => ['id' => $kind->value, 'words' => $kind->words(), 'asks' => $kind->asks()],
+                SlipKind::cases(),
+            ),
             'patterns' => array_map(PlanWriter::pattern(...), StarterPlan::patterns()),
             'fillings' => array_map(
                 static fn (Filling $filling, string $word): array => [

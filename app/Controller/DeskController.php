@@ -7,9 +7,13 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use AmpleMargin\Book\Patience;
+use AmpleMargin\Book\Slips\Asked;
+use AmpleMargin\Book\Slips\Saving;
+use AmpleMargin\Book\Slips\WhatNow;
 use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Compare\Candidate;
+use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanWriter;
@@ -23,6 +27,7 @@ use App\Api\DrawingView;
 use App\Api\KindView;
 use App\Api\LeavesView;
 use App\Api\NotFound;
+use App\Api\TimingView;
 use App\Entity\TickedStep;
 use App\Repository\Kinds;
 use App\Repository\Notebooks;
@@ -127,7 +132,7 @@ final class DeskController
         $asked = $book->catalogue()->kind($kind) ?? throw new NotFound('The catalogue has no such kind.');
         $comparison = $book->layoutsOf($asked) ?? throw new NotFound("$asked->name has one layout only.");
 
-        return new JsonResponse(ComparisonView::of($comparison, $asked->name, $book->plan->stock));
+        return new JsonResponse(ComparisonView::of($comparison, $asked->name, $book->plan->stock, $book->pace()));
     }
 
     #[Route('/openings/{page}', requirements: ['page' => '[0-9]{1,4}'], methods: 'GET')]
@@ -142,6 +147,14 @@ final class DeskController
         return new JsonResponse(DrawingView::opening($book, $page) + [
             'version' => $notebook->version(),
             'ticked' => $this->notebooks->ticked($notebook),
+            'timing' => TimingView::of(
+                $book,
+                array_values(array_filter(
+                    [Leaf::openingOf($page), Leaf::openingOf($page) + 1],
+                    static fn (int $one): bool => $one > 0,
+                )),
+                $this->notebooks->tickedAt($notebook),
+            ),
         ]);
     }
 
@@ -186,8 +199,30 @@ final class DeskController
             $comparison,
             $book->catalogue()->title($planned),
             $book->plan->stock,
+            $book->pace(),
             static fn (Candidate $one): ?int => $book->dates->tooFewIn($planned, $one->layout->settings, $one->pages),
         ));
+    }
+
+    /** {kind, page, x, y, …}: what saves a slip, cheapest first. */
+    #[Route('/what-now', methods: 'POST')]
+    public function whatNow(string $id, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
+        $found = WhatNow::of($book, Asked::read(Body::values($request)));
+
+        return new JsonResponse([
+            'version' => $notebook->version(),
+            'where' => $found->where,
+            'ways' => array_map(static fn (Saving $one): array => [
+                'say' => $one->say,
+                'how' => $one->how,
+                'minutes' => $one->minutes,
+                'corrections' => array_map(BookView::correction(...), $one->corrections),
+                'edit' => $one->edit,
+            ], $found->ways),
+        ]);
     }
 
     #[Route('/ticks', methods: 'PUT')]

@@ -76,6 +76,19 @@ final class SheetController
         return $this->pdf($sheets, $book, 'months-to-cut-out');
     }
 
+    /** Cover strips and patches, to cut out. */
+    #[Route('/patches.pdf', methods: 'GET')]
+    public function patches(string $id, Request $request): Response
+    {
+        $book = $this->book($id, $request);
+        $sheets = (new BookSheets($book, $this->paper($request)))->patches();
+        if ([] === $sheets) {
+            throw PlanProblem::at('slips', 'No slip of this book is covered with paper: choose a way that does under “What now?”.');
+        }
+
+        return $this->pdf($sheets, $book, 'patches');
+    }
+
     private function book(string $id, Request $request): Book
     {
         return $this->view->compose($this->notebooks->get($id), AskedBook::of($request));

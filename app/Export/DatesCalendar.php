@@ -10,6 +10,8 @@ declare(strict_types=1);
 namespace App\Export;
 
 use AmpleMargin\Book\Book;
+use AmpleMargin\Book\Making\Sittings;
+use AmpleMargin\Book\Making\SittingWords;
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Dates\Entry;
@@ -40,6 +42,7 @@ final class DatesCalendar
                 self::add($calendar, $entry, $book);
             }
             self::ranges($calendar, $book);
+            self::sittings($calendar, $book);
 
             return $calendar->serialize();
         });
@@ -104,6 +107,36 @@ final class DatesCalendar
                 $event->add(self::IS, 'pages');
             }
         }
+    }
+
+    /** Evenings for drawing, with what is drawn in each. */
+    public static function sittings(VCalendar $calendar, Book $book, ?Sittings $sittings = null): void
+    {
+        if ([] === $book->plan->whole->making->evenings) {
+            return;
+        }
+        $sittings ??= Sittings::of($book);
+        foreach ($sittings->evenings as $evening) {
+            $words = SittingWords::of($sittings, $evening);
+            if ([] !== $words) {
+                $event = self::event($calendar, self::OWN.'sitting-'.strtr($evening->key(), [':' => '']), 'Drawing the notebook: '.$book->plan->title);
+                $event->add('DTSTART', self::date($evening->day).'T'.self::clock($evening->from));
+                $event->add('DURATION', "PT{$evening->minutes}M");
+                $event->add('DESCRIPTION', implode("\n", $words));
+                $event->add(self::IS, 'sitting');
+            }
+        }
+    }
+
+    /** The evenings alone. */
+    public static function ofSittings(Book $book, Sittings $sittings): string
+    {
+        return Quietly::do(static function () use ($book, $sittings): string {
+            $calendar = new VCalendar(['PRODID' => '-//Ample Margin//EN']);
+            self::sittings($calendar, $book, $sittings);
+
+            return $calendar->serialize();
+        });
     }
 
     private static function event(VCalendar $calendar, string $uid, string $words): Component

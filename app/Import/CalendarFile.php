@@ -77,7 +77,7 @@ final class CalendarFile
         }
         $uid = Properties::text($event, 'UID');
         $is = Properties::text($event, DatesCalendar::IS);
-        if ('pages' === $is) {
+        if (\in_array($is, ['pages', 'sitting'], true)) {
             return [];
         }
         $of = Properties::moment($event, 'RECURRENCE-ID');

@@ -208,6 +208,32 @@ final class Notebooks
     }
 
     /**
+     * The same as a core reads them: drawing → keys of the steps that are done.
+     *
+     * @return array<string, array<string, true>>
+     */
+    public function doneSteps(Notebook $notebook): array
+    {
+        $done = [];
+        foreach ($this->ticked($notebook) as $tick) {
+            $done[$tick['drawing']][$tick['step']] = true;
+        }
+
+        return $done;
+    }
+
+    /** @return list<array{drawing: string, step: string, at: int}> when each was ticked, in seconds, the first first */
+    public function tickedAt(Notebook $notebook): array
+    {
+        /** @var list<array{drawing: string, step: string, at: \DateTimeImmutable}> $rows */
+        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step, t.at FROM '.TickedStep::class.' t WHERE t.notebook = :notebook '
+            .'ORDER BY t.at, t.drawing, t.step')
+            ->execute(['notebook' => $notebook]);
+
+        return array_map(static fn (array $row): array => ['at' => $row['at']->getTimestamp()] + $row, $rows);
+    }
+
+    /**
      * A step done, or not. Ticks are a set: to tick what is ticked changes nothing, whoever else does it at the same time.
      *
      * @throws PlanProblem where the notebook has more ticks than any book has steps

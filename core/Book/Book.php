@@ -7,17 +7,21 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Book\Dates\BookDates;
+use AmpleMargin\Book\Making\PensOnPages;
+use AmpleMargin\Book\Slips\Mended;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Carrying\Lasting;
 use AmpleMargin\Compare\Comparison;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Making\Pace;
 use AmpleMargin\Paging\Forecast;
 use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Plan\BookPlan;
+use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
@@ -36,6 +40,10 @@ final class Book
 {
     /** @var list<Finding>|null */
     private ?array $findings = null;
+
+    private ?Pace $pace = null;
+
+    private ?PensOnPages $pens = null;
 
     /**
      * @param array<int, Slot>                 $slots    page → what stands there, pages past the end among them
@@ -57,6 +65,7 @@ final class Book
         private readonly Drawings $drawings,
         private readonly Layouts $layouts,
         private readonly TakenTicks $taken,
+        private readonly Mended $mended,
         private readonly BookFindings $said,
         public readonly CutLeaves $cut,
         public readonly BookDates $dates,
@@ -84,6 +93,20 @@ final class Book
         return [] === $lasting ? null : array_product(array_map(static fn (Lasting $one): float => $one->share, $lasting));
     }
 
+    /** Whether what is on a page comes through to its back: by what it is made with, or by a pen that was seen to on this paper. */
+    public function comesThrough(int $page): bool
+    {
+        $this->pens ??= new PensOnPages($this->plan, $this->drawings, $this->layouts->catalogue);
+
+        return Medium::Bleeds === $this->plan->spread($this->slot($page)->spread)?->medium || $this->pens->comesThrough($this->drawn($page));
+    }
+
+    /** How fast the hand works that draws it, as far as that is known. */
+    public function pace(): Pace
+    {
+        return $this->pace ??= Pace::learned($this->plan->whole->making->timed);
+    }
+
     /** Pages held for its months. */
     public function reserved(): int
     {
@@ -103,14 +126,18 @@ final class Book
         return '' === $name ? "page-$page" : $name;
     }
 
-    /** The drawing of a page, ticks taken from the counting bench among it, or null where nothing is drawn there. */
+    /** The drawing of a page, ticks from the counting bench and what saved slips among it, or null where nothing is drawn there. */
     public function drawing(int $page): ?PageDrawing
     {
-        return $this->taken->onto(
-            $this->drawn($page),
-            $this->drawingName($page),
-            '' === $this->slot($page)->drawing ? 0 : $this->slot($page)->nth,
-        );
+        [$name, $nth] = $this->nameAndNth($page);
+
+        return $this->mended->onto($this->taken->onto($this->drawn($page), $name, $nth), $name, $nth);
+    }
+
+    /** @return array{string, int} what is drawn on a page, and which of its pages this is, from 0 */
+    public function nameAndNth(int $page): array
+    {
+        return [$this->drawingName($page), '' === $this->slot($page)->drawing ? 0 : $this->slot($page)->nth];
     }
 
     private function drawn(int $page): ?PageDrawing
@@ -172,7 +199,7 @@ final class Book
     /** The layouts of a kind that is not in the book yet; null where it has one only. */
     public function layoutsOf(Kind $kind): ?Comparison
     {
-        return Comparison::of($this->layouts->formOf($kind, $this->index), $this->layouts->sampleRequest($kind));
+        return Comparison::of($this->layouts->formOf($kind, $this->index), $this->layouts->sampleRequest($kind), $this->pace());
     }
 
     /** The layouts of a spread side by side on this book's stock; null where it has one only. */
@@ -180,7 +207,7 @@ final class Book
     {
         $form = $this->layouts->form($spread, $this->index);
 
-        return null === $form ? null : Comparison::of($form, $this->layouts->request($spread));
+        return null === $form ? null : Comparison::of($form, $this->layouts->request($spread), $this->pace());
     }
 
     /**
@@ -194,6 +221,17 @@ final class Book
         $form = $this->layouts->form($spread, $this->index);
 
         return $form instanceof HasParts ? $form->parts($this->layouts->request($spread)) : null;
+    }
+
+    /** The parts a spread is drawn as; null where it is drawn by a hand of its own, or cannot be parted as the plan says. */
+    public function partsDrawn(PlannedSpread $spread): ?PartsOfPage
+    {
+        $form = $this->layouts->form($spread, $this->index);
+        try {
+            return $form instanceof HasParts && $form->isDrawnAsParts() ? $form->parts($this->layouts->request($spread)) : null;
+        } catch (PartRefused|NoRoom) {
+            return null;
+        }
     }
 
     /**

@@ -7,6 +7,8 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Book\Dates\BookDates;
+use AmpleMargin\Book\Making\PensOnPages;
+use AmpleMargin\Book\Slips\Mended;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Editing\Month\SetLost;
@@ -24,6 +26,7 @@ final class BookFindings
         private readonly Paged $paged,
         private readonly Drawings $drawings,
         private readonly TakenTicks $taken,
+        private readonly Mended $mended,
         private readonly CutLeaves $cut,
         private readonly BookDates $dates,
     ) {
@@ -38,6 +41,8 @@ final class BookFindings
             ...$this->wrongParts(),
             ...$this->lost($this->paged),
             ...$this->taken->findings(),
+            ...$this->mended->findings(),
+            ...(new PensOnPages($this->plan, $this->drawings, $this->layouts->catalogue))->findings(),
             ...$this->cut->findings(),
             ...$this->dates->findings(),
         ];

@@ -9,7 +9,15 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Book\Dates\DatesInk;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Drawing\Caution;
+use AmpleMargin\Drawing\Grain;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Mark;
+use AmpleMargin\Drawing\Moving;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Stretched;
 use AmpleMargin\Paper\PaperSize;
+use AmpleMargin\Plan\Making\Mend;
+use AmpleMargin\Plan\Making\MendKind;
 use AmpleMargin\Sheet\Pocket;
 use AmpleMargin\Sheet\Sheet;
 use AmpleMargin\Sheet\SheetRefused;
@@ -42,11 +50,75 @@ final class BookSheets
             if (null !== $drawing) {
                 $title = "Page $page: {$this->book->slot($page)->title} ({$this->book->plan->title})";
                 $drawing = $dates ? $drawing : $drawing->without(DatesInk::NOTE);
-                $sheets[] = TrueSize::sheet($drawing, $stock->pitch, $this->paper, $title, [$stock->width, $stock->height]);
+                $sheets[] = TrueSize::sheet(
+                    $drawing,
+                    $stock->pitch,
+                    $this->paper,
+                    $title,
+                    [$stock->width, $stock->height],
+                    caution: $this->privacy($page),
+                );
             }
         }
 
         return $sheets;
+    }
+
+    /** What is said of a private page where it lies in the printer; "" where it is none. */
+    private function privacy(int $page): string
+    {
+        $slot = $this->book->slot($page);
+        $kind = $slot->part->kind ?? $this->book->plan->spread($slot->spread)->kind ?? '';
+
+        return $this->book->catalogue()->kind($kind)?->privacy() ?? '';
+    }
+
+    /**
+     * Pieces of paper that cover slips, with what is drawn on them again, to cut out along whole boxes.
+     *
+     * @return list<Sheet>
+     *
+     * @throws SheetRefused
+     */
+    public function patches(): array
+    {
+        $sheets = [];
+        for ($page = 1; $page <= $this->book->plan->stock->pages; ++$page) {
+            [$name, $nth] = $this->book->nameAndNth($page);
+            foreach ($this->book->plan->whole->making->slips as $slip) {
+                $drawing = $slip->on === $name && $slip->nth === $nth ? $this->book->drawing($page)?->lying() : null;
+                foreach (null === $drawing ? [] : $slip->mends as $mend) {
+                    if (MendKind::Patch === $mend->is && null !== $drawing && $mend->x + $mend->wide <= $drawing->across
+                        && $mend->y + $mend->tall <= $drawing->down) {
+                        $sheets[] = TrueSize::sheet(
+                            self::piece($drawing, $mend),
+                            $this->book->plan->stock->pitch,
+                            $this->paper,
+                            "To cover a slip on page $page, from box $mend->x across and $mend->y down ({$this->book->plan->title})",
+                            null,
+                            false,
+                            self::KNIFE,
+                        );
+                    }
+                }
+            }
+        }
+
+        return $sheets;
+    }
+
+    /** What lies whole within a piece of a page. */
+    private static function piece(PageDrawing $drawing, Mend $mend): PageDrawing
+    {
+        [$x, $y, $wide, $tall] = array_map(Grain::of(...), [$mend->x, $mend->y, $mend->wide, $mend->tall]);
+        $in = array_filter($drawing->marks, static function (Mark $mark) use ($x, $y, $wide, $tall): bool {
+            [$left, $upper, $w, $t] = Stretched::round($mark);
+
+            return $left >= $x && $upper >= $y && $left + $w <= $x + $wide && $upper + $t <= $y + $tall && Layer::Pencil !== $mark->layer;
+        });
+        $marks = array_map(static fn (Mark $mark): Mark => $mark->visit(new Moving(-$x, -$y, 0, null)), array_values($in));
+
+        return new PageDrawing($mend->wide, $mend->tall, $marks, [], [], []);
     }
 
     /**

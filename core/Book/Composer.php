@@ -9,6 +9,7 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Book\Dates\BookDates;
 use AmpleMargin\Book\Dates\DatesInk;
 use AmpleMargin\Book\Dates\DatesOfBook;
+use AmpleMargin\Book\Slips\Mended;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Counting\Hand;
 use AmpleMargin\Plan\BookPlan;
@@ -104,6 +105,7 @@ final class Composer
         $drawings = new Drawings($this->plan, $this->layouts, $index, $numbering, $ink);
         $known = new BookDates($dates, $this->plan, $this->layouts, $drawings, $index);
         $taken = new TakenTicks($this->plan);
+        $mended = new Mended($this->plan);
         $slots = (new Slots($this->plan, $this->layouts))->fill($paged->front, $paged->back, $paged->months);
         $cut = new CutLeaves($slots, $drawings, $this->plan->stock->pages);
 
@@ -120,7 +122,8 @@ final class Composer
             $drawings,
             $this->layouts,
             $taken,
-            new BookFindings($this->plan, $this->layouts, $paged, $drawings, $taken, $cut, $known),
+            $mended,
+            new BookFindings($this->plan, $this->layouts, $paged, $drawings, $taken, $mended, $cut, $known),
             $cut,
             $known,
             $paged->lasting,

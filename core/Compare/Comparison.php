@@ -9,6 +9,7 @@ namespace AmpleMargin\Compare;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
+use AmpleMargin\Making\Pace;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Layout;
@@ -33,7 +34,7 @@ final class Comparison
     }
 
     /** Null where the form has one layout only. */
-    public static function of(Form $form, Request $request): ?self
+    public static function of(Form $form, Request $request, Pace $pace): ?self
     {
         if (!$form instanceof HasLayouts) {
             return null;
@@ -67,7 +68,7 @@ final class Comparison
         }
         $best = self::best($candidates);
 
-        return new self($candidates, $refused, $best, null === $best ? '' : self::reason($candidates[$best], $candidates));
+        return new self($candidates, $refused, $best, null === $best ? '' : self::reason($candidates[$best], $candidates, $pace));
     }
 
     /**
@@ -134,7 +135,7 @@ final class Comparison
     }
 
     /** @param list<Candidate> $candidates */
-    private static function reason(Candidate $best, array $candidates): string
+    private static function reason(Candidate $best, array $candidates, Pace $pace): string
     {
         $measures = $best->measures;
         $said = [[] === $measures->limits
@@ -149,7 +150,7 @@ final class Comparison
         if (0 < $measures->shown) {
             $said[] = "shows $measures->shown divisions";
         }
-        $said[] = "about $measures->minutes minutes to draw, without decoration";
+        $said[] = "takes {$pace->minutes($measures->work, $measures->pages)->says()} to draw, without decoration";
         $alike = array_filter($candidates, static fn (Candidate $one): bool => $one !== $best && self::rank($one) === self::rank($best));
 
         return 'Of '.\count($candidates).' that fit: '.implode(', ', $said).'.'.([] === $alike ? '' : ' '.implode(

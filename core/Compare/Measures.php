@@ -12,8 +12,8 @@ use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Room;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Making\Count;
-use AmpleMargin\Making\Minutes;
+use AmpleMargin\Making\Worked;
+use AmpleMargin\Plan\Making\Work;
 
 /** @internal to Compare */
 final class Measures
@@ -31,7 +31,8 @@ final class Measures
         public readonly int $leftOver,
         public readonly int $figures,
         public readonly int $lines,
-        public readonly int $minutes,
+        /** What there is to draw. */
+        public readonly Work $work,
         public readonly array $limits,
         /** Divisions of a side that can be looked up; 0 where it is no sheet of divisions. */
         public readonly int $shown,
@@ -41,7 +42,7 @@ final class Measures
     /** @param list<PageDrawing> $pages */
     public static function of(array $pages): self
     {
-        $count = Count::of($pages);
+        $work = Worked::of($pages);
         $rooms = [];
         foreach ($pages as $page) {
             foreach ($page->rooms as $room) {
@@ -55,12 +56,12 @@ final class Measures
         }
 
         return new self(
-            $count->pages,
+            $work->pages,
             $rooms,
             array_sum(array_map(self::free(...), $pages)),
-            $count->figures,
-            $count->lines,
-            Minutes::of($count),
+            $work->figures,
+            $work->lines,
+            $work,
             self::limits($pages),
             \count(array_unique(array_merge(...array_map(static fn (PageDrawing $page): array => $page->shown, $pages)))),
         );

@@ -35,6 +35,21 @@ final class OneStepMore
     }
 
     /**
+     * When all is drawn, before it is left to dry.
+     *
+     * @param \Closure(Canvas): void $draw
+     */
+    public function beforeDrying(PageDrawing $drawn, Task $task, string $text, string $note, \Closure $draw): PageDrawing
+    {
+        $at = \count($drawn->steps);
+        foreach (array_reverse($drawn->steps, true) as $i => $step) {
+            $at = \in_array($step->task, [Task::Wait, Task::Erase, Task::Check], true) ? $i : $at;
+        }
+
+        return $this->at($at, $drawn, $task, $text, $note, $draw);
+    }
+
+    /**
      * Before all others.
      *
      * @param \Closure(Canvas): void $draw

@@ -54,6 +54,18 @@ final class Step
         return substr(hash('xxh3', "$page $key"), 0, 12);
     }
 
+    /**
+     * A step in other words and counts: it is not done by what was done before.
+     *
+     * @param list<string> $ticks
+     */
+    public function retold(string $text, array $ticks): self
+    {
+        $key = substr(hash('xxh3', "$this->page {$this->task->value} $text"), 0, 12);
+
+        return new self($this->number, $key, $this->task, $text, $this->edge, $ticks, $this->note, $this->page);
+    }
+
     /** The same step with more said behind its words. */
     public function adding(string $more): self
     {

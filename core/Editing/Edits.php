@@ -33,6 +33,15 @@ use AmpleMargin\Editing\Dates\TakeDates;
 use AmpleMargin\Editing\Kind\AddKind;
 use AmpleMargin\Editing\Kind\KeepKind;
 use AmpleMargin\Editing\Kind\RemoveKind;
+use AmpleMargin\Editing\Making\AddSlip;
+use AmpleMargin\Editing\Making\Decorate;
+use AmpleMargin\Editing\Making\LeaveForLater;
+use AmpleMargin\Editing\Making\PutPage;
+use AmpleMargin\Editing\Making\RemovePen;
+use AmpleMargin\Editing\Making\RemoveSlip;
+use AmpleMargin\Editing\Making\SetEvenings;
+use AmpleMargin\Editing\Making\SetPen;
+use AmpleMargin\Editing\Making\TimePage;
 use AmpleMargin\Editing\Month\RemovePattern;
 use AmpleMargin\Editing\Month\SetLost;
 use AmpleMargin\Editing\Month\SetPattern;
@@ -98,6 +107,15 @@ final class Edits
         CarryOver::class,
         AddNote::class,
         RemoveNote::class,
+        AddSlip::class,
+        RemoveSlip::class,
+        SetEvenings::class,
+        LeaveForLater::class,
+        PutPage::class,
+        Decorate::class,
+        TimePage::class,
+        SetPen::class,
+        RemovePen::class,
         AddBook::class,
         SetBook::class,
         RemoveBook::class,

@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\MarkVisitor;
 use AmpleMargin\Drawing\Ring;
 use AmpleMargin\Drawing\Words;
+use AmpleMargin\Plan\Making\Work;
 
 /**
  * @internal to counting; the only thing here that changes
@@ -22,17 +23,22 @@ use AmpleMargin\Drawing\Words;
  */
 final class MarkCounter implements MarkVisitor
 {
-    public int $figures = 0;
+    private int $figures = 0;
 
-    public int $words = 0;
+    private int $words = 0;
 
-    public int $letters = 0;
+    private int $letters = 0;
 
-    public int $lines = 0;
+    private int $lines = 0;
 
-    public int $ticks = 0;
+    private int $ticks = 0;
 
-    public int $bands = 0;
+    private int $bands = 0;
+
+    public function work(): Work
+    {
+        return new Work($this->figures, $this->words, $this->letters, $this->lines, $this->ticks, $this->bands);
+    }
 
     public function line(Line $line): mixed
     {

@@ -13,6 +13,7 @@ use AmpleMargin\Counting\Hand;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\Stock;
+use AmpleMargin\Plan\Making\MakingPlan;
 use AmpleMargin\Plan\Old\NextTime;
 use AmpleMargin\Plan\Old\OldBook;
 
@@ -33,6 +34,7 @@ final class Plan
      * @param KnownDates          $dates    what is already known about the year
      * @param OldBook|null        $old      the book before this one, with what is said of it
      * @param list<NextTime>      $nextTime notes for the next one
+     * @param MakingPlan          $making   how it is made: evenings, minutes, pens, slips
      */
     public function __construct(
         public readonly string $title,
@@ -54,6 +56,7 @@ final class Plan
         public readonly KnownDates $dates = new KnownDates(),
         public readonly ?OldBook $old = null,
         public readonly array $nextTime = [],
+        public readonly MakingPlan $making = new MakingPlan(),
     ) {
     }
 
@@ -65,7 +68,7 @@ final class Plan
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>, dress: Wardrobe, dates: KnownDates, old: OldBook|null, nextTime: list<NextTime>} $all */
+        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>, dress: Wardrobe, dates: KnownDates, old: OldBook|null, nextTime: list<NextTime>, making: MakingPlan} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

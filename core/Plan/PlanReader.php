@@ -21,6 +21,7 @@ use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\FirstLeaf;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Paper\StockRefused;
+use AmpleMargin\Plan\Making\MakingPlan;
 use AmpleMargin\Plan\Old\OldReader;
 
 final class PlanReader
@@ -80,6 +81,7 @@ final class PlanReader
             dates: $values->has('dates') ? DatesReader::dates($values->inside('dates')) : new KnownDates(),
             old: $values->has('old') ? OldReader::book($values->inside('old')) : null,
             nextTime: OldReader::notes($values, 'next_time'),
+            making: $values->has('making') ? MakingPlan::read($values->inside('making')) : new MakingPlan(),
         );
     }
 

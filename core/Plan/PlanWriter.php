@@ -78,6 +78,11 @@ final class PlanWriter
             $written['next_time'] = OldWriter::notes($plan->nextTime);
         }
 
+        $making = $plan->making->written();
+        if ([] !== $making) {
+            $written['making'] = (object) $making;
+        }
+
         return $written;
     }
 

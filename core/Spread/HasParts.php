@@ -16,6 +16,9 @@ interface HasParts
     /** Whether one of its parts is reckoned by the months of the book, so that it means nothing within a month. */
     public function isByMonth(): bool;
 
+    /** Whether it is drawn as those parts already, and not by a hand of its own. */
+    public function isDrawnAsParts(): bool;
+
     /** How a page of it is parted. @throws PartRefused where what the plan says of it is no parting */
     public function parting(Request $request): Piece;
 

@@ -58,6 +58,8 @@ final class Kind
      * @param string|null $theme     the one that takes the theme of its month
      * @param string|null $record    what is said beside it where it keeps health, mood or money
      * @param TakesDates|string|null $takes what of the known dates is written into it, or the setting that says so
+     * @param bool $address whether it holds an address
+     * @param bool $forPens whether pens are tried on it
      * @param array<string, string> $formerly setting of an older plan → what it is called now
      */
     private function __construct(
@@ -90,6 +92,8 @@ final class Kind
         public readonly ?string $themes = null,
         public readonly ?string $theme = null,
         public readonly TakesDates|string|null $takes = null,
+        private readonly bool $address = false,
+        public readonly bool $forPens = false,
     ) {
     }
 
@@ -121,6 +125,28 @@ final class Kind
         $record = "A record, no {$of}advice.";
 
         return $this->with(['record' => $record, 'purpose' => "$this->purpose $record"]);
+    }
+
+    /** It says where somebody lives. */
+    public function holdsAnAddress(): self
+    {
+        return $this->with(['address' => true]);
+    }
+
+    /** Pens are tried on it: what is seen there is kept for the book. */
+    public function triesPens(): self
+    {
+        return $this->with(['forPens' => true]);
+    }
+
+    /** What is said of a private page where it is planned and where it is printed; null where it is none. */
+    public function privacy(): ?string
+    {
+        return match (true) {
+            $this->address => 'Private: write only what a finder needs.',
+            null !== $this->record => 'Private: think of who may see it, in the book and on a sheet left in the printer.',
+            default => null,
+        };
     }
 
     /** Whether it can be a part of a month's pattern. */
@@ -298,7 +324,7 @@ final class Kind
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function with(array $changes): self
     {
-        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool, formerly: array<string, string>, record: string|null, themes: string|null, theme: string|null, takes: TakesDates|string|null} $all */
+        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool, formerly: array<string, string>, record: string|null, themes: string|null, theme: string|null, takes: TakesDates|string|null, address: bool, forPens: bool} $all */
         $all = array_replace(array_diff_key(get_object_vars($this), ['all' => true]), $changes);
 
         return new self(...$all);

@@ -12,9 +12,10 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Making\Count;
-use AmpleMargin\Making\Minutes;
+use AmpleMargin\Making\Pace;
+use AmpleMargin\Making\Worked;
 use AmpleMargin\Paper\Stock;
+use AmpleMargin\Plan\Making\Work;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\HasLayouts;
@@ -39,10 +40,7 @@ final class ComparisonTest extends TestCase
         self::assertSame([2, 8, 2, 10], [$measures->pages, $measures->rooms['2027-05']['lines'], $measures->figures, $measures->lines]);
         self::assertSame(2 * (100 - 4 * 5 - 4), $measures->leftOver);
         self::assertSame(['lines of less than 1½ boxes'], $measures->limits);
-        self::assertSame(
-            intdiv(2 * (Minutes::FIGURE + Minutes::WORDS + 3 * Minutes::LETTER + 5 * Minutes::LINE + Minutes::PAGE) + 59, 60),
-            $measures->minutes,
-        );
+        self::assertEquals(new Work(figures: 2, words: 2, letters: 6, lines: 10, pages: 2), $measures->work);
     }
 
     public function testFiguresInLessThanABoxBreakALimit(): void
@@ -65,7 +63,7 @@ final class ComparisonTest extends TestCase
                 Books::starter(),
                 [['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['way' => $way]]],
             );
-            $minutes[$way] = Minutes::of(Count::of(Composer::compose($plan)->spreadDrawings('year-at-a-glance')));
+            $minutes[$way] = Pace::starting()->minutes(Worked::of(Composer::compose($plan)->spreadDrawings('year-at-a-glance')))->likely;
         }
         self::assertEqualsWithDelta(17, $minutes['matrix'], 6);
         self::assertEqualsWithDelta(60, $minutes['mini'], 10);
@@ -217,7 +215,10 @@ final class ComparisonTest extends TestCase
                 "$about: {$best->layout->name} before {$other->layout->name}",
             );
         }
-        self::assertStringContainsString("about {$best->measures->minutes} minutes", $comparison->reason);
+        self::assertStringContainsString(
+            'takes '.Pace::starting()->minutes($best->measures->work, $best->measures->pages)->says(),
+            $comparison->reason,
+        );
     }
 
     /** @return array{Comparison, Plan, string} with the id of the spread that is compared */

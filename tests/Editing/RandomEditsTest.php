@@ -66,11 +66,11 @@ final class RandomEditsTest extends TestCase
                 default => $plan,
             };
             // A split is dropped only where one was taken: these two come one after the other.
-            $type = [38 => 'take-split', 39 => 'drop-split'][$seed % 40] ?? (string) array_rand($described);
+            $type = [37 => 'set-date', 38 => 'take-split', 39 => 'drop-split'][$seed % 40] ?? (string) array_rand($described);
             $edit = ['type' => $type];
             foreach ($described[$type] as $name) {
                 if (0 !== mt_rand(0, 9)) {
-                    $edit[$name] = self::value(\in_array($name, ['spread', 'kind'], true) ? ['part-page' => 'parted', 'keep-kind' => 'parted', 'set-key' => 'keyed', 'remove-kind' => 'own kind', 'judge' => 'judged'][$type] ?? $name : $name, $plan);
+                    $edit[$name] = self::value(\in_array($name, ['spread', 'kind', 'slip', 'pen', 'months', 'edits'], true) ? ['part-page' => 'parted', 'keep-kind' => 'parted', 'set-key' => 'keyed', 'remove-kind' => 'own kind', 'judge' => 'judged', 'remove-slip' => 'slipped', 'remove-pen' => 'penned', 'set-evenings' => 'month count'][$type] ?? $name : $name, $plan);
                 }
             }
             $before = Books::files()->write($plan);
@@ -220,6 +220,23 @@ final class RandomEditsTest extends TestCase
             ]),
             'symbols' => [['name' => 'task', 'strokes' => [[mt_rand(0, 4), 0, 2, mt_rand(1, 5)]], 'states' => []]],
             'mixing' => $one([[], ['goals', 'trackers'], ['attic']]),
+            'slip' => ['kind' => $one(['count', 'figure', 'soup']), 'on' => $one([...$ids, 'page-3']), 'nth' => mt_rand(0, 1), 'page' => mt_rand(1, 60), 'saved' => $one(['A patch', 'A patch', '']), 'mends' => [$one([
+                ['is' => 'patch', 'x' => mt_rand(0, 9), 'y' => 0, 'wide' => mt_rand(1, 30), 'tall' => mt_rand(1, 50), 'say' => 'Glue it on.'],
+                ['is' => 'struck', 'x' => 0, 'y' => mt_rand(0, 40), 'wide' => 9, 'tall' => 2],
+                ['is' => 'banded', 'x' => 0, 'y' => 4, 'wide' => 26, 'tall' => 34, 'say' => 'Band them.'],
+                ['is' => 'moved', 'x' => 0, 'y' => 0, 'wide' => 26, 'tall' => 38, 'down' => 0 === mt_rand(0, 1), 'was' => [840, 8400], 'now' => $one([[1680, 8400], [0, 0], [9000, 8400]])],
+            ])]],
+            'slipped' => $one(['slip-1', 'slip-1', 'slip-9']),
+            'evenings' => $one([[], [['day' => '2026-12-20', 'from' => '19:00', 'minutes' => mt_rand(1, 700)]], [['day' => '2026-12-20', 'minutes' => 90], ['day' => '2026-12-20', 'from' => '20:00', 'minutes' => 5]], [['day' => 'soon']]]),
+            'drawing' => $one([...$ids, '2027-01/weeks-1', 'Attic!']),
+            'later', 'said' => 0 === mt_rand(0, 1),
+            'evening' => $one([null, '2026-12-20T19:00', '2027-12-20T19:00']),
+            'minutes' => $one([null, 1, 40, 540, 601]),
+            'work' => $one([[], ['figures' => mt_rand(0, 400), 'pages' => 1], ['figures' => -1]]),
+            'pen' => $one([['name' => 'Blue gel', 'sort' => 'gel', 'bleeds' => 0 === mt_rand(0, 1), 'dries' => mt_rand(0, 9), 'uses' => ['writing']], ['name' => 'Red', 'colour' => '#c8553d', 'sort' => 'alcohol', 'bleeds' => true], ['name' => '']]),
+            'month count' => $one([null, 0, 1, 3, 13]),
+            'edits' => $one([[], [['type' => 'set-lost', 'page' => mt_rand(1, 40)]]]),
+            'penned' => $one(['pen-1', 'pen-1', 'pen-9']),
             default => null,
         };
     }

@@ -722,6 +722,116 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/what-now": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What saves a slip, cheapest first */
+        post: operations["whatNow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/sittings": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** Free evenings with what is drawn in each */
+        get: operations["sittings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/sittings.ics": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** The evenings as a calendar file */
+        get: operations["sittingsCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/sittings/read": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Evenings as a person says them, to be sent with set-evenings */
+        post: operations["readEvenings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/pens": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** Pens as they were seen on this paper, with what follows for each */
+        get: operations["pens"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/layouts/{spread}": {
         parameters: {
             query?: {
@@ -850,6 +960,28 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/sheets/patches.pdf": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** Cover strips and patches, to cut out */
+        get: operations["patches"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -954,7 +1086,7 @@ export interface components {
                 figures: number;
                 /** @description to rule */
                 lines: number;
-                minutes: number;
+                minutes: components["schemas"]["Minutes"];
                 /** @description divisions of a side that can be looked up; 0 where it is no sheet of divisions */
                 shown: number;
                 /** @description readability limits broken */
@@ -1088,7 +1220,7 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditSetOld"] | components["schemas"]["EditJudge"] | components["schemas"]["EditSetReview"] | components["schemas"]["EditCarryOver"] | components["schemas"]["EditAddNote"] | components["schemas"]["EditRemoveNote"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
+        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditSetOld"] | components["schemas"]["EditJudge"] | components["schemas"]["EditSetReview"] | components["schemas"]["EditCarryOver"] | components["schemas"]["EditAddNote"] | components["schemas"]["EditRemoveNote"] | components["schemas"]["EditAddSlip"] | components["schemas"]["EditRemoveSlip"] | components["schemas"]["EditSetEvenings"] | components["schemas"]["EditLeaveForLater"] | components["schemas"]["EditPutPage"] | components["schemas"]["EditDecorate"] | components["schemas"]["EditTimePage"] | components["schemas"]["EditSetPen"] | components["schemas"]["EditRemovePen"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
         EditSetTitle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1390,7 +1522,7 @@ export interface components {
             across: number;
             down: number;
             pages: number;
-            minutes: number;
+            minutes: components["schemas"]["Minutes"];
             /** @description the marks of each page that is divided; it lies on its side where the spread does */
             drawn: components["schemas"]["Mark"][][];
             /** @description what each of them is called: "Page 2", "A face" */
@@ -1715,6 +1847,314 @@ export interface components {
              * @enum {string}
              */
             type: "carry-over";
+        };
+        EditAddSlip: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "add-slip";
+            /** @description kind, on, nth, page, title, saved, mends; as what-now answers it */
+            slip: Record<string, never>;
+            /** @description changes that save it */
+            edits?: components["schemas"]["Edit"][];
+        };
+        EditRemoveSlip: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "remove-slip";
+            slip: string;
+        };
+        EditSetEvenings: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-evenings";
+            evenings: components["schemas"]["Evening"][];
+            /** @description how many months are drawn before the first day, 0 to 12 */
+            months?: number | null;
+        };
+        EditLeaveForLater: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "leave-for-later";
+            drawing: string;
+            later?: boolean;
+        };
+        EditPutPage: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "put-page";
+            drawing: string;
+            nth?: number;
+            /** @description its key, 2026-12-20T19:00; null packs the page again */
+            evening?: string | null;
+        };
+        EditDecorate: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "decorate";
+            drawing: string;
+            /** @description a page, 1 to 600; null for none */
+            minutes?: number | null;
+        };
+        EditTimePage: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "time-page";
+            drawing: string;
+            nth?: number;
+            /** @description 1 to 600; null forgets them */
+            minutes?: number | null;
+            /** @description by the person, and not by the timer */
+            said?: boolean;
+            work?: components["schemas"]["Work"];
+        };
+        EditSetPen: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-pen";
+            /** @description without an id a new one: name, sort, colour, ghosts, bleeds, feathers, dries, layered, uses */
+            pen: Record<string, never>;
+        };
+        EditRemovePen: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "remove-pen";
+            pen: string;
+        };
+        Evening: {
+            /** @description 2026-12-20 */
+            day: string;
+            /** @description 19:00 */
+            from?: string;
+            /** @description 5 to 600 */
+            minutes: number;
+        };
+        /** @description what there was to draw */
+        Work: {
+            figures?: number;
+            words?: number;
+            letters?: number;
+            lines?: number;
+            ticks?: number;
+            bands?: number;
+            cuts?: number;
+            glued?: number;
+            pages?: number;
+            /** @description minutes */
+            decoration?: number;
+        };
+        /** @description four times of five it takes no less and no more */
+        Minutes: {
+            least: number;
+            likely: number;
+            most: number;
+            /** @description 21 to 30 min */
+            says: string;
+        };
+        Slip: {
+            id: string;
+            kind: string;
+            words: string;
+            on: string;
+            nth: number;
+            page: number;
+            title: string;
+            saved: string;
+        };
+        Correction: {
+            name: string;
+            was: string;
+            now: string;
+        };
+        SlipAsked: {
+            /** @enum {unknown} */
+            kind: "count" | "skipped" | "doubled" | "figure" | "last" | "title-wide" | "title-off" | "wrong-page" | "ruined" | "leaf" | "through" | "cut-far" | "tabs" | "months" | "sticker";
+            page: number;
+            /** @description boxes from the left edge of the upright page */
+            x?: number;
+            /** @description boxes from its upper edge */
+            y?: number;
+            /** @description boxes it is off */
+            by?: number;
+            /** @description whether the count went down the side */
+            down?: boolean;
+            /** @description the page it belonged on */
+            other?: number;
+            /** @description mm */
+            wide?: number;
+            /** @description mm */
+            tall?: number;
+        };
+        WhatNow: {
+            version: number;
+            where: string;
+            ways: {
+                say: string;
+                /** @description with its counts */
+                how: string;
+                minutes: number;
+                /** @description entries of an inked index */
+                corrections: components["schemas"]["Correction"][];
+                edit: components["schemas"]["Edit"];
+            }[];
+        };
+        SlipKind: {
+            id: string;
+            words: string;
+            /**
+             * @description what must be pointed at
+             * @enum {unknown}
+             */
+            asks: "line" | "box" | "length" | "other page" | "page";
+        };
+        Timing: {
+            page: number;
+            drawing: string;
+            nth: number;
+            estimate: components["schemas"]["Minutes"];
+            /** @description minutes a person keeps for it */
+            decoration: number;
+            /** @description minutes that are kept */
+            took: number | null;
+            /** @description whether the person said so */
+            said: boolean;
+            /** @description minutes by the timer */
+            running: number;
+            work: components["schemas"]["Work"];
+        };
+        SittingPage: {
+            page: number;
+            title: string;
+            drawing: string;
+            nth: number;
+            minutes: number;
+            /** @description minutes until it may be erased */
+            dries: number;
+            /** @enum {unknown} */
+            part: "whole" | "begun" | "rest";
+            /** @description their keys */
+            steps: string[];
+            /** @description on this evening by hand */
+            put: boolean;
+        };
+        Sitting: {
+            day: string;
+            from: string;
+            minutes: number;
+            key: string;
+            weekday: string;
+            over: boolean;
+            today: boolean;
+            after_first_day: boolean;
+            /** @description minutes that are left of it */
+            free: number;
+            /** @description minutes with pauses and waiting */
+            planned: number;
+            /** @description minutes */
+            too_long: number;
+            minutes_range: components["schemas"]["Minutes"];
+            /** @description minutes drawn that day */
+            taken: number;
+            pages: components["schemas"]["SittingPage"][];
+            acts: {
+                /** @enum {unknown} */
+                is: "draw" | "finish" | "dry" | "pause" | "lay-out";
+                /** @description minutes from its beginning */
+                at: number;
+                clock: string;
+                minutes: number;
+                page: number | null;
+                says: string;
+            }[];
+            tools: string[];
+            pens: string[];
+            /** @description to print first */
+            sheets: string[];
+            cautions: string[];
+        };
+        Sittings: {
+            version: number;
+            across: number;
+            down: number;
+            first_day: string;
+            /** @description that are drawn before the first day */
+            months: number;
+            pace: string | null;
+            evenings: components["schemas"]["Sitting"][];
+            /** @description what has no room */
+            left: components["schemas"]["SittingPage"][];
+            /** @description left until the book is in use */
+            later: components["schemas"]["SittingPage"][];
+            pages: number;
+            done: number;
+            minutes: components["schemas"]["Minutes"];
+            free: number;
+            /** @description minutes that have no room */
+            short: number;
+            /** @description minutes that have none however the pages are packed */
+            bound: number;
+            proven: boolean;
+            /** @description minutes drawn later than they are needed */
+            late: number;
+            ways: {
+                say: string;
+                saves: number;
+                edit: components["schemas"]["Edit"];
+            }[];
+            drawings: {
+                page: number;
+                marks: components["schemas"]["Mark"][];
+            }[];
+        };
+        Pens: {
+            version: number;
+            grammage: number | null;
+            pens: components["schemas"]["TestedPen"][];
+            sorts: {
+                id: string;
+                words: string;
+                solvent: boolean;
+            }[];
+            palette: {
+                colour: string;
+                means: string;
+            }[];
+            test_page: number | null;
+        };
+        TestedPen: {
+            id: string;
+            name: string;
+            sort: string;
+            colour?: string;
+            /** @enum {unknown} */
+            ghosts?: "none" | "slight" | "strong";
+            bleeds?: boolean;
+            feathers?: boolean;
+            /** @description minutes */
+            dries?: number;
+            layered?: boolean;
+            uses?: ("lines" | "bands" | "writing" | "decoration")[];
+            bleeds_here: boolean;
+            /** @description false where it is said from memory */
+            seen: boolean;
+            says: string;
         };
         EditAddNote: {
             /**
@@ -2083,6 +2523,8 @@ export interface components {
             purpose: string;
             /** @description said beside the pages of what keeps health or mood or money */
             record: string | null;
+            /** @description said of a private page where it is planned and where it is printed */
+            private: string | null;
             /** @description other words people have for it */
             names: string[];
             /** @description kinds that stand well on the other page of its opening */
@@ -2111,6 +2553,8 @@ export interface components {
         Catalogue: {
             spreads: components["schemas"]["Kind"][];
             month_parts: components["schemas"]["Kind"][];
+            /** @description what can go wrong with ink on the page */
+            slips: components["schemas"]["SlipKind"][];
             /** @description month patterns to start from */
             patterns: components["schemas"]["Pattern"][];
             /** @description what a part of a page can be filled with */
@@ -2350,15 +2794,13 @@ export interface components {
             }[];
             /** @description notes for the next book */
             next_time: components["schemas"]["NextTime"][];
+            /** @description what went wrong and what saved it */
+            slips: components["schemas"]["Slip"][];
             mixing: components["schemas"]["SectionId"][];
             in_use: {
                 /** @description pages skipped or ruined */
                 lost: number[];
-                corrections: {
-                    name: string;
-                    was: string;
-                    now: string;
-                }[];
+                corrections: components["schemas"]["Correction"][];
                 forecast: string | null;
                 /** @description the page the last month will end on at the pace so far */
                 forecast_end: number | null;
@@ -2481,6 +2923,7 @@ export interface components {
             version: number;
             /** @description 0 where page 1 faces the cover */
             left: number;
+            timing: components["schemas"]["Timing"][];
             /** @description the left page of the last opening */
             last: number;
             across: number;
@@ -3616,6 +4059,153 @@ export interface operations {
             };
         };
     };
+    whatNow: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["SlipAsked"];
+            };
+        };
+        responses: {
+            /** @description ways */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatNow"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    sittings: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                /** @description by the person's own clock, as 2026-12-20T19:20 */
+                now?: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description sittings */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sittings"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    sittingsCalendar: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description iCalendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    readEvenings: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    say: string;
+                    now?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description evenings */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        evenings: components["schemas"]["Evening"][];
+                    };
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    pens: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description pens */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pens"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
     layouts: {
         parameters: {
             query?: {
@@ -3758,6 +4348,33 @@ export interface operations {
         };
     };
     printedMonths: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                paper?: "A4" | "Letter";
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description PDF at true size */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    patches: {
         parameters: {
             query?: {
                 /** @description which of the plan's books */

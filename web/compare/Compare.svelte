@@ -83,7 +83,7 @@
                   </select>
                 {/if}
               </th>
-              {#each state.shown as one (one.name)}<td class="figures" class:best={one === best} class:limits={measure.id === 'limits'}>{measure.id === 'limits' ? one.limits.join(', ') || 'none' : (measure.value(one, state.at) ?? '–')}{#if measure.id === 'at' && measure.value(one, state.at) !== null}<small>{one.rooms.find((room) => room.for === state.at)?.wide} boxes long</small>{/if}</td>{/each}
+              {#each state.shown as one (one.name)}<td class="figures" class:best={one === best} class:limits={measure.id === 'limits'}>{measure.id === 'limits' ? one.limits.join(', ') || 'none' : (measure.says?.(one) ?? measure.value(one, state.at) ?? '–')}{#if measure.id === 'at' && measure.value(one, state.at) !== null}<small>{one.rooms.find((room) => room.for === state.at)?.wide} boxes long</small>{/if}</td>{/each}
             </tr>
           {/each}
         </tbody>

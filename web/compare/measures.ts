@@ -7,6 +7,8 @@ export interface Measure {
   /** Whether more is better. */
   most: boolean;
   value: (one: Candidate, at: string) => number | null;
+  /** What stands in the table, where that is more than the number. */
+  says?: (one: Candidate) => string;
 }
 
 export const MEASURES: Measure[] = [
@@ -19,7 +21,7 @@ export const MEASURES: Measure[] = [
   { id: 'left', name: 'Boxes left over', most: false, value: (one) => one.left_over },
   { id: 'figures', name: 'Figures to write', most: false, value: (one) => one.figures },
   { id: 'lines', name: 'Lines to rule', most: false, value: (one) => one.lines },
-  { id: 'minutes', name: 'Minutes, undecorated', most: false, value: (one) => one.minutes },
+  { id: 'minutes', name: 'Minutes, undecorated', most: false, value: (one) => one.minutes.likely, says: (one) => one.minutes.says },
   { id: 'limits', name: 'Limits broken', most: false, value: (one) => one.limits.length },
 ];
 

@@ -88,7 +88,7 @@
   {#if page}
     <div class="bar">
       <h2 class="title wrap-anywhere" dir="auto">{page.title}</h2>
-      <span class="quiet">{page.parts.length === 1 ? 'One part' : `${page.parts.length} parts`}, {page.minutes} minutes{page.pages > 1 ? `, ${page.pages} pages` : ''}</span>
+      <span class="quiet">{page.parts.length === 1 ? 'One part' : `${page.parts.length} parts`}, {page.minutes.says}{page.pages > 1 ? `, ${page.pages} pages` : ''}</span>
       <span class="sheets" role="group" aria-label="Pages that are divided">
         {#if page.drawn.length > 1}
           {#each Array.from(page.drawn.keys()) as sheet (sheet)}<button class="btn small plain" aria-pressed={sheet === parting.sheet} onclick={() => parting.turn(sheet)}>{page.sheets[sheet]}</button>{/each}

@@ -21,6 +21,11 @@ trait OpensAsParts
 {
     abstract public function parting(Request $request): Piece;
 
+    public function isDrawnAsParts(): bool
+    {
+        return false;
+    }
+
     public function parts(Request $request): PartsOfPage
     {
         return PartsOfPage::of($this->parting($request), new Asker($request));

@@ -84,6 +84,11 @@ final class OwnParts implements Form, HasParts
         }
     }
 
+    public function isDrawnAsParts(): bool
+    {
+        return true;
+    }
+
     public function isByMonth(): bool
     {
         try {

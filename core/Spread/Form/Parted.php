@@ -131,6 +131,11 @@ final class Parted implements Form, HasParts
         ), $findings);
     }
 
+    public function isDrawnAsParts(): bool
+    {
+        return true;
+    }
+
     public function isByMonth(): bool
     {
         if (null !== Run::cutOf($this->piece)) {

@@ -51,6 +51,11 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
         return $this->parted->layOut($request);
     }
 
+    public function isDrawnAsParts(): bool
+    {
+        return true;
+    }
+
     public function isByMonth(): bool
     {
         return $this->parted->isByMonth();

@@ -26,6 +26,7 @@ final class FrontKinds
     {
         return [
             Kind::spread('name-page', 'Name page', Section::Front, new CentredWords())
+                ->holdsAnAddress()
                 ->whichIs('Whose notebook it is; only what a finder needs. Keep the address short: the book is private.')
                 ->alsoCalled('owner', 'address', 'belongs to', 'first page')
                 ->unlessSaid(['lines' => ['This notebook belongs to', '…', 'If found, please write to', '…']])

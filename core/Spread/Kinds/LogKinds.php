@@ -83,6 +83,7 @@ final class LogKinds
             self::log('pen-test', 'Pens on this paper', ['Pen 7', 'Stroke 8+', 'On the back 6'], null, false, Section::Back)
                 ->whichIs('Each pen tried on this paper: the stroke, and what shows on the back. Solvent markers: open a window.')
                 ->unlessSaid(['line' => '2'])
+                ->triesPens()
                 ->alsoCalled('pen test', 'ghosting', 'bleeding', 'ink'),
             self::list('left-open', 'Left open', ['ticked' => true, 'line' => '1.5'], Section::Goals)
                 ->whichIs('What was not finished in the last book, each with a box to tick.')

@@ -6,20 +6,24 @@ declare(strict_types=1);
 
 namespace Tests\Making;
 
+use AmpleMargin\Book\Composer;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Making\Count;
-use AmpleMargin\Making\Minutes;
+use AmpleMargin\Making\Pace;
+use AmpleMargin\Making\PageSteps;
+use AmpleMargin\Making\Worked;
+use AmpleMargin\Plan\Making\Work;
 use PHPUnit\Framework\TestCase;
+use Tests\Books;
 
-final class CountTest extends TestCase
+final class WorkedTest extends TestCase
 {
     public function testEveryKindOfWorkIsCountedOnce(): void
     {
-        $count = Count::of([$this->page(static function (Canvas $canvas): void {
+        $work = Worked::of([$this->page(static function (Canvas $canvas): void {
             $canvas->step(Task::Cut, 'Cut the leaf.');
             $canvas->tick(Edge::Top, 5);
             $canvas->line(Layer::Ink, 0, 3, 26, 0);
@@ -33,15 +37,12 @@ final class CountTest extends TestCase
                 $canvas->words(Layer::Writing, 2, 6, 1, 1, (string) $figure);
             }
         }), $this->page(static fn (Canvas $canvas) => $canvas->words(Layer::Writing, 0, 0, 9, 1, '12345'))]);
-        self::assertSame(
-            ['pages' => 2, 'figures' => 3, 'words' => 2, 'letters' => 16, 'lines' => 6, 'ticks' => 3, 'bands' => 1, 'cuts' => 1],
-            get_object_vars($count),
-        );
+        self::assertEquals(new Work(figures: 3, words: 2, letters: 16, lines: 6, ticks: 3, bands: 1, cuts: 1, pages: 2), $work);
     }
 
     public function testMinutesGrowWithEveryThingThereIsToDraw(): void
     {
-        $bare = Minutes::of(Count::of([$this->page(static fn () => null)]));
+        $bare = Pace::starting()->minutes(Worked::of([$this->page(static fn () => null)]))->likely;
         self::assertGreaterThan(0, $bare, 'a page is opened, and dried');
         foreach ([
             static fn (Canvas $canvas) => $canvas->line(Layer::Ink, 0, 3, 26, 0),
@@ -54,14 +55,30 @@ final class CountTest extends TestCase
         ] as $draw) {
             $before = $bare;
             foreach ([200, 400] as $times) {
-                $minutes = Minutes::of(Count::of([$this->page(static function (Canvas $canvas) use ($draw, $times): void {
+                $minutes = Pace::starting()->minutes(Worked::of([$this->page(static function (Canvas $canvas) use ($draw, $times): void {
                     for ($i = 0; $i < $times; ++$i) {
                         $draw($canvas);
                     }
-                })]));
+                })]))->likely;
                 self::assertGreaterThan($before, $minutes);
                 $before = $minutes;
             }
+        }
+    }
+
+    public function testTheStepsOfAPageAreAllOfItsWork(): void
+    {
+        $book = Composer::compose(Books::sample());
+        foreach ($book->spreadPages() as $page) {
+            $drawing = $book->drawing($page) ?? self::fail("page $page");
+            $steps = Worked::steps($drawing);
+            $sum = new Work(pages: 1);
+            foreach ($steps as $work) {
+                $sum = $sum->plus($work);
+            }
+            self::assertEquals(Worked::of([$drawing]), $sum, "page $page");
+            $seconds = array_sum(array_map(static fn ($step): float => $step->seconds, PageSteps::of($drawing, Pace::starting())));
+            self::assertEqualsWithDelta(Pace::starting()->likely($sum), $seconds, 0.001, "page $page: set out, erased and checked among it");
         }
     }
 

@@ -1,0 +1,162 @@
+<?php
+
+/* Evenings with what is drawn in each, as the API answers them. */
+
+declare(strict_types=1);
+
+namespace App\Api;
+
+use AmpleMargin\Book\Making\LaidOut;
+use AmpleMargin\Book\Making\Pending;
+use AmpleMargin\Book\Making\Short;
+use AmpleMargin\Book\Making\Sittings;
+use AmpleMargin\Book\Making\SittingWords;
+use AmpleMargin\Making\Sitting\Act;
+use AmpleMargin\Making\Sitting\Piece;
+use AmpleMargin\Making\Sitting\StepTime;
+use AmpleMargin\Making\Sitting\ToDraw;
+use AmpleMargin\Plan\Making\Evening;
+
+final class SittingsView
+{
+    /**
+     * @param int|null           $now   minutes from the first midnight of 1970 by the person's clock
+     * @param array<string, int> $taken minutes that were drawn, by day
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(Sittings $sittings, ?int $now, array $taken): array
+    {
+        $book = $sittings->book;
+        $packed = $sittings->packed;
+        $pages = $sittings->pending->pages;
+        $marks = [];
+        foreach ([...$pages, ...$sittings->pending->later] as $page) {
+            $drawing = $book->drawing($page->page);
+            $marks[] = ['page' => $page->page, 'marks' => null === $drawing ? [] : DrawingView::marks($drawing)];
+        }
+
+        return [
+            'across' => $book->plan->stock->across,
+            'down' => $book->plan->stock->down,
+            'first_day' => $book->plan->period->start->iso().'-01',
+            'months' => $book->plan->whole->making->months,
+            'pace' => $book->pace()->says(),
+            'evenings' => array_map(static fn (Evening $one): array => self::evening($sittings, $one, $now, $taken), $sittings->evenings),
+            'left' => array_map(static fn (ToDraw $one): array => self::page($sittings, $one->whole()), $packed->left),
+            'later' => array_map(static fn (ToDraw $one): array => self::page($sittings, $one->whole()), $sittings->pending->later),
+            'pages' => \count($pages),
+            'done' => $sittings->pending->done,
+            'minutes' => self::range($sittings, array_map(static fn (ToDraw $one): Piece => $one->whole(), $pages)),
+            'free' => array_sum($sittings->minutes),
+            'short' => $packed->short(),
+            'bound' => $packed->bound,
+            'proven' => $packed->proven,
+            'late' => $packed->cost[2],
+            'ways' => array_map(
+                static fn (Short $one): array => ['say' => $one->say, 'saves' => $one->saves, 'edit' => $one->edit],
+                Short::ways($sittings, $now),
+            ),
+            'drawings' => $marks,
+        ];
+    }
+
+    /**
+     * @param array<string, int> $taken
+     *
+     * @return array<string, mixed>
+     */
+    private static function evening(Sittings $sittings, Evening $evening, ?int $now, array $taken): array
+    {
+        $pieces = $sittings->packed->pieces[$evening->key()] ?? [];
+        $line = $sittings->packed->timelines[$evening->key()] ?? null;
+        $laid = LaidOut::for($sittings->book, $pieces);
+        $today = null !== $now && intdiv($now, 1440) === $evening->day->number;
+
+        return $evening->written() + [
+            'key' => $evening->key(),
+            'weekday' => $sittings->book->names()->weekday($evening->day->weekday()),
+            'over' => null !== $now && $evening->ends() <= $now,
+            'today' => $today,
+            'after_first_day' => $evening->day->number >= intdiv(Pending::first($sittings->book), 1440),
+            'free' => $sittings->minutes[$evening->key()] ?? 0,
+            'planned' => $line->length ?? 0,
+            'too_long' => max(0, ($line->length ?? 0) - ($sittings->minutes[$evening->key()] ?? 0)),
+            'minutes_range' => self::range($sittings, $pieces),
+            'taken' => $taken[$evening->day->iso()] ?? 0,
+            'pages' => array_map(static fn (Piece $one): array => self::page($sittings, $one), self::inActs($pieces, $line->acts ?? [])),
+            'acts' => array_map(static fn (Act $act): array => [
+                'is' => $act->is,
+                'at' => $act->at,
+                'clock' => SittingWords::clock($evening, $act->at),
+                'minutes' => $act->minutes,
+                'page' => $act->piece?->page->page,
+                'says' => SittingWords::act($sittings, $act),
+            ], $line->acts ?? []),
+            'tools' => $laid->tools,
+            'pens' => $laid->pens,
+            'sheets' => $laid->sheets,
+            'cautions' => $laid->cautions,
+        ];
+    }
+
+    /**
+     * In the order in which they are drawn.
+     *
+     * @param list<Piece> $pieces
+     * @param list<Act>   $acts
+     *
+     * @return list<Piece>
+     */
+    private static function inActs(array $pieces, array $acts): array
+    {
+        $order = [];
+        foreach ($acts as $act) {
+            if (null !== $act->piece) {
+                $order[$act->piece->page->key.' '.$act->piece->from] ??= $act->piece;
+            }
+        }
+        foreach ($pieces as $piece) {
+            $order[$piece->page->key.' '.$piece->from] ??= $piece;
+        }
+
+        return array_values($order);
+    }
+
+    /** @return array<string, mixed> */
+    private static function page(Sittings $sittings, Piece $piece): array
+    {
+        [$drawing, $nth] = $sittings->book->nameAndNth($piece->page->page);
+
+        return [
+            'page' => $piece->page->page,
+            'title' => $sittings->book->slot($piece->page->page)->title,
+            'drawing' => $drawing,
+            'nth' => $nth,
+            'minutes' => max(1, $piece->minutes()),
+            'dries' => $piece->wet ? $piece->page->dries : 0,
+            'part' => match (true) {
+                $piece->isWhole() => 'whole',
+                0 === $piece->from => 'begun',
+                default => 'rest',
+            },
+            'steps' => array_map(
+                static fn (StepTime $step): string => $step->key,
+                \array_slice($piece->page->steps, $piece->from, $piece->to - $piece->from),
+            ),
+            'put' => null !== $piece->page->put,
+        ];
+    }
+
+    /**
+     * @param list<Piece> $pieces
+     *
+     * @return array<string, mixed>
+     */
+    private static function range(Sittings $sittings, array $pieces): array
+    {
+        $minutes = array_sum(array_map(static fn (Piece $one): int => $one->minutes(), $pieces));
+
+        return MinutesView::of($sittings->book->pace()->range(60.0 * $minutes, \count($pieces)));
+    }
+}

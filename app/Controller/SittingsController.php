@@ -1,0 +1,92 @@
+<?php
+
+/* Evenings and what is drawn in them. */
+
+declare(strict_types=1);
+
+namespace App\Controller;
+
+use AmpleMargin\Book\Making\Sittings;
+use AmpleMargin\Calendar\Day;
+use AmpleMargin\Plan\Making\Evening;
+use AmpleMargin\Plan\Making\SaidEvenings;
+use AmpleMargin\Plan\PlanProblem;
+use App\Api\AskedBook;
+use App\Api\Body;
+use App\Api\BookView;
+use App\Api\SittingsView;
+use App\Api\TimingView;
+use App\Export\DatesCalendar;
+use App\Repository\Notebooks;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/api/notebooks/{id}/sittings')]
+final class SittingsController
+{
+    public function __construct(private readonly Notebooks $notebooks, private readonly BookView $view)
+    {
+    }
+
+    /** `now`, by the person's own clock, as 2026-12-20T19:20. */
+    #[Route('', methods: 'GET')]
+    public function sittings(string $id, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
+        $now = self::now($request->query->getString('now'));
+        $ticks = $this->notebooks->tickedAt($notebook);
+        $sittings = Sittings::of($book, $this->notebooks->doneSteps($notebook), $now);
+
+        return new JsonResponse(
+            ['version' => $notebook->version()] + SittingsView::of($sittings, $now, TimingView::byDay($ticks)),
+        );
+    }
+
+    /** The evenings as a calendar file. */
+    #[Route('.ics', methods: 'GET')]
+    public function calendar(string $id, Request $request): Response
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
+        $sittings = Sittings::of($book, $this->notebooks->doneSteps($notebook), self::now($request->query->getString('now')));
+
+        return new Response(DatesCalendar::ofSittings($book, $sittings), 200, [
+            'Content-Type' => 'text/calendar; charset=utf-8',
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'sittings.ics'),
+        ]);
+    }
+
+    /** {say, now}: "Tuesdays and Sundays, 90 minutes" as evenings, to be sent with set-evenings. */
+    #[Route('/read', methods: 'POST')]
+    public function read(string $id, Request $request): JsonResponse
+    {
+        $book = $this->view->plan($this->notebooks->get($id), AskedBook::of($request));
+        $values = Body::values($request);
+        $now = self::now($values->text('now', '', 20));
+        $first = Day::of($book->period->start, 1);
+        $after = null === $now ? $first->plus(-8) : Day::numbered(intdiv($now, 1440) - 1);
+
+        return new JsonResponse(['evenings' => array_map(
+            static fn (Evening $one): array => $one->written(),
+            SaidEvenings::read($values->text('say', '', 2_000), $after, $first, 'say'),
+        )]);
+    }
+
+    /** Minutes from the first midnight of 1970; null where nobody says. */
+    public static function now(string $said): ?int
+    {
+        if ('' === $said) {
+            return null;
+        }
+        $day = Day::read(substr($said, 0, 10));
+        if (null === $day || 1 !== preg_match('/^.{10}T([01]\d|2[0-3]):([0-5]\d)$/D', $said, $found)) {
+            throw PlanProblem::at('now', 'Write the time now as 2026-12-20T19:20.');
+        }
+
+        return 1440 * $day->number + 60 * (int) $found[1] + (int) $found[2];
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+/* The pages of a book that are to be drawn before its first day, each with its steps, and those that may wait. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book\Making;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Calendar\Day;
+use AmpleMargin\Making\Drying;
+use AmpleMargin\Making\PageSteps;
+use AmpleMargin\Making\Sitting\ToDraw;
+use AmpleMargin\Plan\Making\MakingPlan;
+
+final class Pending
+{
+    private const DAY = 1440;
+
+    /**
+     * @param list<ToDraw>       $pages
+     * @param list<ToDraw>       $later left until the book is in use
+     * @param int                $done  pages that are drawn
+     */
+    private function __construct(public readonly array $pages, public readonly array $later, public readonly int $done)
+    {
+    }
+
+    /** @param array<string, array<string, true>> $ticked drawing → keys of the steps that are done */
+    public static function of(Book $book, array $ticked = []): self
+    {
+        $making = $book->plan->whole->making;
+        $drying = new Drying($making->pens);
+        $later = array_fill_keys($making->later, true);
+        $ranks = self::months($book, $making);
+        $pages = $waiting = [];
+        $done = 0;
+        foreach ($book->slots as $page => $slot) {
+            $month = $slot->month?->iso();
+            if ($page > $book->plan->stock->pages || (null !== $month && !isset($ranks[$month])) || '' === $slot->drawing) {
+                continue;
+            }
+            $drawing = $book->drawing($page);
+            if (null === $drawing || [] === $drawing->steps) {
+                continue;
+            }
+            [$name, $nth] = $book->nameAndNth($page);
+            $decoration = $making->decorate[$name] ?? 0;
+            // Keys of steps differ from page to page of a spread.
+            $steps = PageSteps::of($drawing, $book->pace(), $ticked[$name] ?? [], $decoration);
+            if ([] === $steps) {
+                ++$done;
+                continue;
+            }
+            $key = MakingPlan::page($name, $nth);
+            [$rank, $needed] = null === $month ? [0, self::first($book)] : $ranks[$month];
+            $closes = $drying->closes($drawing);
+            $one = new ToDraw($key, $page, $rank, $needed, $steps, $closes, Drying::erases($closes), $making->put[$key] ?? null);
+            isset($later[$name]) ? $waiting[] = $one : $pages[] = $one;
+        }
+
+        return new self($pages, $waiting, $done);
+    }
+
+    /** Minutes to the first day of use. */
+    public static function first(Book $book): int
+    {
+        return Day::of($book->plan->period->start, 1)->number * self::DAY;
+    }
+
+    /** @return array<string, array{int, int}> month → its rank and when it is needed */
+    private static function months(Book $book, MakingPlan $making): array
+    {
+        $ranks = [];
+        foreach (\array_slice($book->months, 0, $making->months) as $i => $block) {
+            $ranks[$block->month->iso()] = [1 + $i, $block->month->firstDayNumber() * self::DAY];
+        }
+
+        return $ranks;
+    }
+}

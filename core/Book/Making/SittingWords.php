@@ -1,0 +1,69 @@
+<?php
+
+/* A sitting as text: what is laid out, then what is done, minute by minute. For the command line and the calendar. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book\Making;
+
+use AmpleMargin\Making\Sitting\Act;
+use AmpleMargin\Making\Sitting\Piece;
+use AmpleMargin\Plan\Making\Evening;
+
+final class SittingWords
+{
+    /** @return list<string> lines; none where nothing is drawn that evening */
+    public static function of(Sittings $sittings, Evening $evening): array
+    {
+        $pieces = $sittings->packed->pieces[$evening->key()] ?? [];
+        if ([] === $pieces) {
+            return [];
+        }
+        $laid = LaidOut::for($sittings->book, $pieces);
+        $lines = [];
+        foreach (['Lay out' => [...$laid->tools, ...$laid->pens], 'Print first' => $laid->sheets] as $head => $things) {
+            if ([] !== $things) {
+                $lines[] = "$head: ".implode(', ', $things).'.';
+            }
+        }
+        array_push($lines, ...$laid->cautions);
+        foreach ($sittings->packed->timelines[$evening->key()]->acts as $act) {
+            $lines[] = self::clock($evening, $act->at).'  '.self::act($sittings, $act);
+        }
+
+        return $lines;
+    }
+
+    public static function act(Sittings $sittings, Act $act): string
+    {
+        $minutes = " ($act->minutes min)";
+
+        return match ($act->is) {
+            Act::PAUSE => "Pause: put the pen down.$minutes",
+            Act::DRY => "Let it dry before the book is turned.$minutes",
+            Act::LAY_OUT => "Lay out mat, knife and steel ruler.$minutes",
+            Act::FINISH => 'Erase and check '.self::page($sittings, $act->piece).$minutes,
+            default => ucfirst(self::page($sittings, $act->piece).$minutes),
+        };
+    }
+
+    /** "page 12, Goals by area"; where it is drawn in two, which steps. */
+    public static function page(Sittings $sittings, ?Piece $piece): string
+    {
+        if (null === $piece) {
+            return '';
+        }
+        $page = $piece->page->page;
+        $steps = $piece->isWhole() ? '' : ', steps '.($piece->from + 1)."–$piece->to of those left";
+
+        return "page $page, {$sittings->book->slot($page)->title}$steps";
+    }
+
+    /** "19:25", so many minutes after it began. */
+    public static function clock(Evening $evening, int $after): string
+    {
+        $at = $evening->begins() + $after;
+
+        return \sprintf('%02d:%02d', intdiv($at, 60) % 24, $at % 60);
+    }
+}

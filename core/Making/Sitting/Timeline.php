@@ -1,0 +1,130 @@
+<?php
+
+/*
+ * What is done in one sitting, minute by minute. Figures come first while one is fresh, with a pause every 25 minutes of them; what
+ * wants a knife comes together; an opening is turned only when it is dry to the touch; what has dried meanwhile is finished, and
+ * what has not at the end. The book may be left lying open.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Making\Sitting;
+
+final class Timeline
+{
+    /** Minutes of figures after which a hand rests (handbook, "Care": every 20 to 30), and for how long. The latter from memory. */
+    public const FIGURES = 25;
+    public const PAUSE = 5;
+
+    /** Minutes to lay out mat, knife and ruler, and to clear them away. From memory. */
+    public const KNIFE = 5;
+
+    /** @var list<Act> */
+    public readonly array $acts;
+
+    /** Minutes in all. */
+    public readonly int $length;
+
+    /** Minutes with nothing to do but wait. */
+    public readonly int $idle;
+
+    /** @param list<Piece> $pieces */
+    public function __construct(array $pieces)
+    {
+        $acts = [];
+        $now = $rested = $figures = 0;
+        $open = null;
+        /** @var array<int, int> $wet opening → when it may be closed */
+        $wet = [];
+        $laidOut = false;
+        /** @var list<array{int, Piece}> $drying when it may be finished */
+        $drying = [];
+        $do = static function (string $is, int $minutes, ?Piece $piece = null) use (&$acts, &$now): void {
+            if ($minutes > 0) {
+                $acts[] = new Act($is, $now, $minutes, $piece);
+                $now += $minutes;
+            }
+        };
+        $turn = static function (int $to) use (&$open, &$wet, &$now, $do): void {
+            if (null !== $open && $open !== $to) {
+                $do(Act::DRY, ($wet[$open] ?? 0) - $now);
+            }
+            $open = $to;
+        };
+        foreach (self::inOrder($pieces) as $piece) {
+            // What has dried on another opening is finished when this one is left anyway.
+            if (null !== $open && $open !== $piece->page->opening()) {
+                $turn($piece->page->opening());
+                foreach ($drying as $i => [$ready, $waiting]) {
+                    if ($ready <= $now) {
+                        $do(Act::FINISH, $waiting->finish, $waiting);
+                        unset($drying[$i]);
+                    }
+                }
+            }
+            $turn($piece->page->opening());
+            if ($piece->craft && !$laidOut) {
+                $do(Act::LAY_OUT, self::KNIFE);
+                $laidOut = true;
+            }
+            // A rest before the figures that would be too many, and within a page that has more of them than that.
+            if ($figures > 0 && $piece->figures > 0 && $figures + $piece->figures > self::FIGURES) {
+                $do(Act::PAUSE, self::PAUSE);
+                $figures = 0;
+            }
+            $figures += $piece->figures;
+            $rests = intdiv(max(0, $figures - 1), self::FIGURES);
+            for ($part = 0; $part <= $rests; ++$part) {
+                $do(Act::DRAW, intdiv($piece->main * ($part + 1), $rests + 1) - intdiv($piece->main * $part, $rests + 1), $piece);
+                if ($part < $rests) {
+                    $do(Act::PAUSE, self::PAUSE);
+                }
+            }
+            $figures -= $rests * self::FIGURES;
+            $drawn = $now;
+            if ($piece->wet) {
+                $wet[$piece->page->opening()] = max($wet[$piece->page->opening()] ?? 0, $drawn + $piece->page->closes);
+            }
+            if ($piece->finish > 0) {
+                $drying[] = [$drawn + ($piece->wet ? $piece->page->dries : 0), $piece];
+            }
+        }
+        usort($drying, static fn (array $one, array $two): int => $one[0] <=> $two[0]);
+        foreach ($drying as [$ready, $piece]) {
+            $turn($piece->page->opening());
+            $do(Act::DRY, $ready - $now);
+            $do(Act::FINISH, $piece->finish, $piece);
+        }
+        $this->acts = $acts;
+        $this->length = $now;
+        $this->idle = array_sum(array_map(static fn (Act $act): int => Act::DRY === $act->is ? $act->minutes : 0, $acts));
+    }
+
+    /**
+     * What only has to be finished, then figures, then the rest, then what wants a knife; the pages of an opening one after another.
+     *
+     * @param list<Piece> $pieces
+     *
+     * @return list<Piece>
+     */
+    private static function inOrder(array $pieces): array
+    {
+        $figures = $craft = $begun = [];
+        foreach ($pieces as $piece) {
+            $opening = $piece->page->opening();
+            $figures[$opening] = ($figures[$opening] ?? 0) + $piece->figures;
+            $craft[$opening] = ($craft[$opening] ?? false) || $piece->craft;
+            $begun[$opening] = ($begun[$opening] ?? true) && !$piece->wet;
+        }
+        $keys = [];
+        foreach ($pieces as $i => $piece) {
+            $opening = $piece->page->opening();
+            // One number a piece, the first of these the heaviest: a sitting is put in order thousands of times.
+            $kind = ($begun[$opening] ? 0 : 2) + ($craft[$opening] ? 1 : 0);
+            $keys[$i] = (($kind * 2048 + 2047 - min(2047, $figures[$opening])) * 2048 + $piece->page->page) * 256 + min(255, $piece->from);
+        }
+        asort($keys);
+
+        return array_map(static fn (int $i): Piece => $pieces[$i], array_keys($keys));
+    }
+}

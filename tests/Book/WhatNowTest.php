@@ -1,0 +1,293 @@
+<?php
+
+/* What saves a slip: every way is an edit that can be made, its counts add up, and the page then stands as it is on paper. */
+
+declare(strict_types=1);
+
+namespace Tests\Book;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\Slips\Asked;
+use AmpleMargin\Book\Slips\Saving;
+use AmpleMargin\Book\Slips\Trial;
+use AmpleMargin\Book\Slips\WhatNow;
+use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Remainder;
+use AmpleMargin\Drawing\Grain;
+use AmpleMargin\Drawing\Mark;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Stretched;
+use AmpleMargin\Drawing\Words;
+use AmpleMargin\Plan\Making\SlipKind;
+use AmpleMargin\Plan\Plan;
+use PHPUnit\Framework\TestCase;
+use Tests\Books;
+
+final class WhatNowTest extends TestCase
+{
+    /** A week on one page: eight boxes of 4, no gap, below a title and a box of air. */
+    public function testACountThatWasOffIsDividedAgainByEverySchool(): void
+    {
+        $book = Composer::compose(Books::sample());
+        $page = (int) array_key_first(array_filter($book->slots, static fn ($slot): bool => 'January 2027: week 1' === $slot->title));
+        $lines = [];
+        foreach ($book->drawing($page)->marks ?? [] as $mark) {
+            if (0 === $mark->x && 0 === $mark->tall && 'pencil' === $mark->layer->value && $mark->wide < Grain::PER_BOX) {
+                $lines[] = intdiv($mark->y, Grain::PER_BOX);
+            }
+        }
+        self::assertContains(18, $lines);
+        // A line was drawn at 19 and not at 18: 37 − 19 = 18 boxes are left for four parts.
+        $ways = self::ways($book, new Asked(SlipKind::Count, $page, 1, 18, 1, true));
+        foreach ([[Remainder::After, 'at the end'], [Remainder::Exact, 'exactly'], [Remainder::IntoParts, 'into the parts'], [Remainder::Outside, 'outside']] as [$school, $word]) {
+            $division = Division::of(18, 4, 0, $school) ?? self::fail($word);
+            $said = array_values(array_filter($ways, static fn (Saving $one): bool => str_contains($one->say, $word)));
+            self::assertCount(1, $said, $word);
+            self::assertStringContainsString($division->run(), $said[0]->how);
+            self::assertStringContainsString($division->working(), $said[0]->how);
+        }
+    }
+
+    public function testThePageStandsThenAsItIsOnPaper(): void
+    {
+        $plan = Books::edited(Books::starter(), [['type' => 'add-spread', 'kind' => 'goals-by-area']]);
+        $book = Composer::compose($plan);
+        $page = (int) $book->pageOf('goals-by-area');
+        $way = self::ways($book, new Asked(SlipKind::Count, $page, 1, 21, 1, true))[1];
+        self::assertSame('The last one takes what is left', $way->say);
+        $after = Composer::compose(Books::edited($plan, [self::sent($way->edit)]));
+        $was = self::lying($book, $page);
+        $now = self::lying($after, $page);
+        self::assertSame(self::words($was), self::words($now), 'every word is still there');
+        $step = array_values(array_filter($now->steps, static fn ($one): bool => str_contains($one->text, 'divided again')))[0];
+        self::assertNotContains($step->key, array_column($was->steps, 'key'), 'ticks done before are not taken for those to do');
+        self::assertStringContainsString('22', implode(' ', $step->ticks));
+        $back = Composer::compose(Books::edited($plan, [self::sent($way->edit), ['type' => 'remove-slip', 'slip' => 'slip-1']]));
+        self::assertEquals($book->drawing($page), $back->drawing($page));
+    }
+
+    /** Six rows of a month, five boxes down: the row of the fifth week was skipped. */
+    public function testAPatchIsCutInWholeBoxesAndSaysItsMillimetres(): void
+    {
+        $book = Composer::compose(Books::sample());
+        foreach ($book->spreadPages() as $page) {
+            foreach ([SlipKind::Skipped, SlipKind::Figure, SlipKind::TitleWide, SlipKind::Last] as $kind) {
+                foreach (self::ways($book, new Asked($kind, $page, 5, 12)) as $way) {
+                    foreach ($way->edit['slip']['mends'] ?? [] as $mend) {
+                        if ('patch' !== $mend['is']) {
+                            continue;
+                        }
+                        $mm = 5 * $mend['wide'].' × '. 5 * $mend['tall'].' mm';
+                        self::assertStringContainsString("{$mend['wide']} × {$mend['tall']} ", $way->how);
+                        self::assertStringContainsString($mm, $way->how);
+                        self::assertStringContainsString($mm, $mend['say']);
+                        self::assertLessThanOrEqual(26, $mend['x'] + $mend['wide']);
+                        self::assertLessThanOrEqual(38, $mend['y'] + $mend['tall']);
+                    }
+                }
+            }
+        }
+    }
+
+    public function testASixthRowThatWasSkippedSharesTheLastBox(): void
+    {
+        $plan = Books::edited(Books::starter(), [['type' => 'add-spread', 'kind' => 'books-read']]);
+        $book = Composer::compose($plan);
+        $page = (int) $book->pageOf('books-read');
+        $ways = self::ways($book, new Asked(SlipKind::Skipped, $page, 4, 10));
+        self::assertStringContainsString('split the last box', $ways[0]->say);
+        self::assertStringContainsString('2.5 mm each', $ways[0]->how);
+        $after = Composer::compose(Books::edited($plan, [self::sent($ways[0]->edit)]));
+        self::assertSame(self::words(self::lying($book, $page)), self::words(self::lying($after, $page)), 'every row number is still there');
+    }
+
+    public function testAWrongFigureSaysTheCheckThatClosesItsMonth(): void
+    {
+        $book = Composer::compose(Books::starter());
+        $page = (int) $book->pageOf('year-at-a-glance');
+        $figure = array_values(array_filter($book->drawing($page)->marks ?? [], static fn (Mark $one): bool => $one instanceof Words && '17' === $one->text))[0];
+        $found = WhatNow::of($book, new Asked(SlipKind::Figure, $page, intdiv($figure->x, Grain::PER_BOX), intdiv($figure->y, Grain::PER_BOX)));
+        self::assertStringContainsString('“17”', $found->where);
+        self::assertStringContainsString('The check that closes it', $found->where);
+        self::assertSame('Correction pen over it', $found->ways[0]->say);
+        $block = array_values(array_filter($found->ways, static fn (Saving $one): bool => 'Cover the whole block' === $one->say))[0];
+        self::assertMatchesRegularExpression('/7 × [456] boxes \(35 × (20|25|30) mm\).*(28|29|30|31) figures/', $block->how);
+    }
+
+    /** Whatever happened, wherever: each way can be made, is written and read as the same plan, and leaves a whole book. */
+    public function testEveryWayOfRandomSlipsCanBeMadeAndTakenOutInAnyOrder(): void
+    {
+        $made = [];
+        for ($seed = 1; $seed <= 60; ++$seed) {
+            $plan = 0 === $seed % 3 ? Books::sample() : Books::random($seed);
+            mt_srand($seed);
+            $first = $plan;
+            for ($n = 0; $n < 6; ++$n) {
+                $book = Composer::compose($plan);
+                $kind = SlipKind::cases()[mt_rand(0, \count(SlipKind::cases()) - 1)];
+                $page = mt_rand(1, min(60, $book->plan->stock->pages));
+                $asked = new Asked(
+                    $kind,
+                    $page,
+                    mt_rand(0, 40),
+                    mt_rand(0, 60),
+                    mt_rand(0, 1) ? mt_rand(1, 3) : -mt_rand(1, 3),
+                    [null, true, false][mt_rand(0, 2)],
+                    mt_rand(1, min(60, $book->plan->stock->pages)),
+                    1000 * mt_rand(5, 90),
+                    1000 * mt_rand(5, 90),
+                );
+                $found = WhatNow::of($book, $asked);
+                self::assertMatchesRegularExpression('/\.$/', $found->where, "seed $seed");
+                if ([] === $found->ways) {
+                    continue;
+                }
+                foreach ($found->ways as $way) {
+                    self::assertGreaterThan(0, $way->minutes);
+                    self::assertMatchesRegularExpression('/[.]$/u', $way->how, $way->say);
+                }
+                $way = $found->ways[mt_rand(0, \count($found->ways) - 1)];
+                $plan = Books::edited($plan, [self::sent($way->edit)]);
+                $made[$kind->value] = true;
+                $written = Books::files()->write($plan);
+                self::assertSame($written, Books::files()->write(Books::files()->read($written)[0]), "seed $seed");
+                $after = Composer::compose($plan);
+                foreach ($after->spreadPages() as $one) {
+                    $this->isOnThePage($after->drawing($one), "seed $seed, {$kind->value}, page $one");
+                }
+                self::assertSame(
+                    self::compared(Trial::corrections($book->index, $after->index)),
+                    self::compared($way->corrections),
+                    "seed $seed: {$kind->value}, $way->say",
+                );
+            }
+            $ids = array_column($plan->making->slips, 'id');
+            shuffle($ids);
+            foreach ($ids as $id) {
+                $plan = Books::edited($plan, [['type' => 'remove-slip', 'slip' => $id]]);
+                $book = Composer::compose($plan);
+                foreach ($book->spreadPages() as $one) {
+                    $this->isOnThePage($book->drawing($one), "seed $seed, without $id");
+                }
+            }
+            if ($plan->spreads == $first->spreads && $plan->inUse == $first->inUse) {
+                self::assertSame(Books::files()->write($first), Books::files()->write($plan), "seed $seed: nothing of it is left");
+            }
+        }
+        self::assertGreaterThan(12, \count($made));
+    }
+
+    /** Every way to stand single pages on pages, by trying all: none changes fewer entries of the index than the first one offered. */
+    public function testNoOrderOfThePagesNeedsFewerCorrections(): void
+    {
+        for ($seed = 1; $seed <= 12; ++$seed) {
+            mt_srand($seed);
+            $count = mt_rand(3, 5);
+            $edits = [];
+            for ($i = 0; $i < $count; ++$i) {
+                $edits[] = ['type' => 'add-spread', 'kind' => 'quote', 'title' => "Quote $i", 'section' => 'front'];
+            }
+            $plan = Books::edited(Books::starter(Books::a5(40))->with(['spreads' => []]), $edits);
+            $book = Composer::compose($plan);
+            [$drawn, $there] = [mt_rand(1, $count), mt_rand(1, $count)];
+            if ($drawn === $there) {
+                continue;
+            }
+            $ways = self::ways($book, new Asked(SlipKind::WrongPage, $drawn, other: $there));
+            $fewest = min(array_map(static fn (Saving $one): int => \count($one->corrections), $ways));
+            self::assertCount($fewest, $ways[0]->corrections, 'the fewest come first');
+            $ids = array_column($plan->spreads, 'id');
+            $moved = $book->slot($there)->spread;
+            $best = \PHP_INT_MAX;
+            foreach (self::orders(array_values(array_diff($ids, [$moved]))) as $order) {
+                array_splice($order, $drawn - 1, 0, [$moved]);
+                $changed = array_filter($order, static fn (string $id, int $i): bool => $book->pageOf($id) !== $i + 1, \ARRAY_FILTER_USE_BOTH);
+                $best = min($best, \count($changed));
+            }
+            self::assertSame($best, $fewest, "seed $seed: page $there drawn on page $drawn of $count");
+        }
+    }
+
+    public function testWhatCannotBeIsSaidInWords(): void
+    {
+        $book = Composer::compose(Books::sample());
+        $spare = (int) array_key_last(array_filter($book->slots, static fn ($slot): bool => 'spare' === $slot->is));
+        foreach ([
+            'Nothing is drawn on page' => new Asked(SlipKind::Count, $spare),
+            'there is no page 999' => new Asked(SlipKind::Count, 999),
+            'Measure it' => new Asked(SlipKind::Sticker, 10),
+            'Say which page it belonged on' => new Asked(SlipKind::WrongPage, 10),
+        ] as $says => $asked) {
+            $found = WhatNow::of($book, $asked);
+            self::assertStringContainsString($says, $found->where);
+            self::assertSame([], $found->ways);
+        }
+    }
+
+    /** @return list<Saving> */
+    private static function ways(Book $book, Asked $asked): array
+    {
+        return WhatNow::of($book, $asked)->ways;
+    }
+
+    /** @param array<string, mixed> $edit @return array<string, mixed> as it goes over the wire */
+    private static function sent(array $edit): array
+    {
+        return json_decode((string) json_encode($edit), true);
+    }
+
+    private static function lying(Book $book, int $page): PageDrawing
+    {
+        return $book->drawing($page)?->lying() ?? self::fail("nothing is drawn on page $page");
+    }
+
+    /** @return list<string> */
+    private static function words(PageDrawing $page): array
+    {
+        $words = array_map(
+            static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '',
+            array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Words),
+        );
+        sort($words);
+
+        return $words;
+    }
+
+    private function isOnThePage(?PageDrawing $page, string $about): void
+    {
+        self::assertNotNull($page, $about);
+        $numbers = array_column($page->steps, 'number');
+        self::assertSame($numbers, array_values(array_unique($numbers)), "$about: each step has its number");
+        foreach ($page->marks as $mark) {
+            [$x, $y, $wide, $tall] = Stretched::round($mark);
+            self::assertTrue(
+                $x >= 0 && $y >= 0 && $x + $wide <= Grain::of($page->across) && $y + $tall <= Grain::of($page->down),
+                "$about: $x $y $wide $tall",
+            );
+        }
+    }
+
+    /** @param list<\AmpleMargin\Paging\IndexCorrection> $all @return list<string> */
+    private static function compared(array $all): array
+    {
+        return array_map(static fn ($one): string => "$one->name $one->was $one->now", $all);
+    }
+
+    /**
+     * @param list<string> $all
+     *
+     * @return iterable<list<string>>
+     */
+    private static function orders(array $all): iterable
+    {
+        if ([] === $all) {
+            yield [];
+        }
+        foreach ($all as $i => $one) {
+            foreach (self::orders(array_values(array_diff_key($all, [$i => true]))) as $rest) {
+                yield [$one, ...$rest];
+            }
+        }
+    }
+}
