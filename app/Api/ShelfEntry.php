@@ -9,6 +9,7 @@ namespace App\Api;
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Book\ForeEdge;
+use AmpleMargin\Plan\Making\Evening;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Volume;
 
@@ -18,7 +19,7 @@ final class ShelfEntry
      * Raised when an entry holds something else, or when books come to other pages than before: entries kept with
      * notebooks are made anew then.
      */
-    public const FORM = 1;
+    public const FORM = 2;
 
     /** @return array<string, mixed> without the notebook's id and version */
     public static function of(ComposedPlan $composed): array
@@ -50,6 +51,7 @@ final class ShelfEntry
                 'reserved' => $book->reserved(),
             ],
             'fore_edge' => ForeEdge::of($book),
+            'evenings' => array_map(static fn (Evening $one): string => $one->key(), $book->plan->whole->making->evenings),
         ];
     }
 

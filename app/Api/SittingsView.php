@@ -47,6 +47,11 @@ final class SittingsView
             'later' => array_map(static fn (ToDraw $one): array => self::page($sittings, $one->whole()), $sittings->pending->later),
             'pages' => \count($pages),
             'done' => $sittings->pending->done,
+            'states' => array_map(
+                static fn (int $page, string $state): array => ['page' => $page, 'state' => $state],
+                array_keys($sittings->pending->states),
+                array_values($sittings->pending->states),
+            ),
             'minutes' => self::range($sittings, array_map(static fn (ToDraw $one): Piece => $one->whole(), $pages)),
             'free' => array_sum($sittings->minutes),
             'short' => $packed->short(),

@@ -98,7 +98,8 @@ final class Book
     {
         $this->pens ??= new PensOnPages($this->plan, $this->drawings, $this->layouts->catalogue);
 
-        return Medium::Bleeds === $this->plan->spread($this->slot($page)->spread)?->medium || $this->pens->comesThrough($this->drawn($page));
+        return Medium::Bleeds === $this->plan->spread($this->slot($page)->spread)?->medium
+            || $this->pens->comesThrough($this->drawn($page));
     }
 
     /** How fast the hand works that draws it, as far as that is known. */

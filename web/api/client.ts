@@ -58,6 +58,15 @@ export type OldReview = Schemas['OldReview'];
 export type OldSpread = Schemas['OldSpread'];
 export type DatesTransfer = Schemas['DatesTransfer'];
 export type DatesPreview = Schemas['DatesPreview'];
+export type SlipAsked = Schemas['SlipAsked'];
+export type WhatNow = Schemas['WhatNow'];
+export type Timing = Schemas['Timing'];
+export type Sittings = Schemas['Sittings'];
+export type Sitting = Schemas['Sitting'];
+export type SittingPage = Schemas['SittingPage'];
+export type Evening = Schemas['Evening'];
+export type TestedPens = Schemas['Pens'];
+export type TestedPen = Schemas['TestedPen'];
 export interface DatesAsked {
   text?: string;
   files?: { name: string; content: string }[];
@@ -130,6 +139,12 @@ function merged(book: Book, changes: Partial<Book>): Book {
   return { ...book, ...changes };
 }
 
+/** The time by the person's own clock, as 2026-12-20T19:20. */
+export function now(): string {
+  const date = new Date();
+  return new Date(date.getTime() - date.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+}
+
 /** Every notebook of the shelf; it is answered some at a time. */
 export async function wholeShelf(): Promise<Head[]> {
   const found: Head[] = [];
@@ -181,5 +196,9 @@ export const api = {
   old: (ref: Ref) => call<{ version: number; old: OldReview | null }>('GET', about(ref, '/old')),
   oldSpread: (ref: Ref, spread: string) => call<{ spread: string; pages: { across: number; down: number; marks: Mark[] }[] }>('GET', about(ref, `/old/spreads/${encodeURIComponent(spread)}`)),
   readOld: (ref: Ref, asked: { notebook: string } | { plan: string } | { typed: Record<string, unknown> }) => call<{ old: unknown }>('POST', about(ref, '/old/read'), asked),
+  whatNow: (ref: Ref, asked: SlipAsked) => call<WhatNow>('POST', about(ref, '/what-now'), asked),
+  sittings: (ref: Ref) => call<Sittings>('GET', about(ref, `/sittings?now=${now()}`)),
+  readEvenings: (ref: Ref, say: string) => call<{ evenings: Evening[] }>('POST', about(ref, '/sittings/read'), { say, now: now() }),
+  pens: (ref: Ref) => call<TestedPens>('GET', about(ref, '/pens')),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
 };

@@ -1855,7 +1855,9 @@ export interface components {
              */
             type: "add-slip";
             /** @description kind, on, nth, page, title, saved, mends; as what-now answers it */
-            slip: Record<string, never>;
+            slip: {
+                [key: string]: unknown;
+            };
             /** @description changes that save it */
             edits?: components["schemas"]["Edit"][];
         };
@@ -1928,7 +1930,9 @@ export interface components {
              */
             type: "set-pen";
             /** @description without an id a new one: name, sort, colour, ghosts, bleeds, feathers, dries, layered, uses */
-            pen: Record<string, never>;
+            pen: {
+                [key: string]: unknown;
+            };
         };
         EditRemovePen: {
             /**
@@ -2104,6 +2108,11 @@ export interface components {
             later: components["schemas"]["SittingPage"][];
             pages: number;
             done: number;
+            states: {
+                page: number;
+                /** @enum {unknown} */
+                state: "pencilled" | "inked" | "done";
+            }[];
             minutes: components["schemas"]["Minutes"];
             free: number;
             /** @description minutes that have no room */
@@ -2620,6 +2629,8 @@ export interface components {
         Head: {
             id: string;
             version: number;
+            /** @description free ones for drawing, 2026-12-20T19:00 */
+            evenings: string[];
             title: string;
             stock: components["schemas"]["Stock"];
             period: {

@@ -13,12 +13,17 @@
   import DrawerDialog from '../spreads/DrawerDialog.svelte';
   import { DrawerState } from '../spreads/drawer.svelte';
   import { BenchState } from './bench.svelte';
+  import { SlipState } from '../slips/slips.svelte';
+  import WhatNow from '../slips/WhatNow.svelte';
+  import Minutes from './Minutes.svelte';
   import Pages from './Pages.svelte';
 
   let { book }: { book: Book } = $props();
 
   const LAYERS = ['pencil', 'band', 'ink', 'writing'] as const;
   const bench = new BenchState();
+  const slip = new SlipState(() => book);
+  const shownPages = $derived((bench.opening?.pages ?? []).flatMap((page) => (page ? [page.page] : [])));
 
   $effect(() => {
     const [page, current] = [route.page, book];
@@ -99,7 +104,7 @@
         {#if /^\d{4}-\d{2}/.test(group.drawing)}<a href={route.to('transfer', group.drawing.slice(0, 7))}>Transfer its dates</a>{/if}
         {#if group.copying.length > 0}<a href={route.to('copy', group.copying[0]?.page ?? route.page)}>Copying view</a>{/if}
       </p>
-      {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}{#if kindOf(one.kind)?.record}<p class="quiet">{kindOf(one.kind)?.record}</p>{/if}{/each}
+      {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}{#if kindOf(one.kind)?.record}<p class="quiet">{kindOf(one.kind)?.record}</p>{/if}{#if kindOf(one.kind)?.private}<p class="quiet">{kindOf(one.kind)?.private}</p>{/if}{/each}
       <Findings findings={group.findings} />
       <ol class="steps">
         {#each group.steps as step (step.key)}
@@ -152,24 +157,14 @@
     {#each book.taken.filter((one) => opening?.pages.some((page) => page?.drawing === one.on && page.nth === one.nth)) as one (one.id)}
       <p class="note">Taken from the counting bench: {one.says} <button class="btn small" onclick={() => open.edit({ type: 'drop-split', taken: one.id })}>Leave its ticks out</button></p>
     {/each}
-    {#if opening && book.book === '1'}
-      <h3 class="mt-4">What now?</h3>
-      <p class="quiet">Counted one off? <a href={route.to('count', here)}>Split what is left</a> from where the pen stands.</p>
-      <p class="quiet">A page skipped, or ruined in ink: everything behind it moves on, and no opening is split.</p>
-      <div class="mt-1 flex flex-wrap gap-1.5">
-        {#each opening.pages as page (page?.page)}
-          {#if page}
-            {#if book.in_use.lost.includes(page.page)}
-              <button class="btn small" onclick={() => open.edit({ type: 'set-lost', page: page.page, lost: false })}>Page {page.page} can be used after all</button>
-            {:else}
-              <button class="btn small" onclick={() => open.edit({ type: 'set-lost', page: page.page, lost: true })}>Page {page.page} is lost</button>
-            {/if}
-          {/if}
-        {/each}
-      </div>
-    {/if}
+    {#each bench.timing as one (one.page)}<Minutes {one} />{/each}
+    {#if opening}<WhatNow {book} {slip} pages={shownPages} />{/if}
+    {#each opening?.pages ?? [] as page (page?.page)}
+      {#if page && book.in_use.lost.includes(page.page)}
+        <button class="btn small mt-2" onclick={() => open.edit({ type: 'set-lost', page: page.page, lost: false })}>Page {page.page} can be used after all</button>
+      {/if}
+    {/each}
     {#if opening}<NextTime {book} about={spreads[0]?.title ?? null} />{/if}
-    <p class="quiet mt-3">Small repeated figures: pause every 20 to 30 minutes, change your grip, stop when it hurts.</p>
     <Saving />
   {/snippet}
 
@@ -188,7 +183,7 @@
       <a class="btn small" href={route.to('count', here)}>Count and split</a>
       <a class="btn small" href={route.to('desk', Math.max(1, route.page))}>Desk</a>
     </div>
-    <div class="sheet"><Pages {book} {bench} /></div>
+    <div class="sheet"><Pages {book} {bench} picked={slip.kind === '' ? null : slip.at} pick={slip.kind === '' ? undefined : (page, x, y) => slip.pick(page, x, y)} /></div>
   {/if}
 </Screen>
 {#if filling}<DrawerDialog {book} drawer={filling.drawer} label="Fill page {filling.page}" where="page {filling.page}" drawn={() => api.drawer(book)} add={fill} close={() => (filling = null)} />{/if}

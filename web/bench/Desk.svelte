@@ -4,20 +4,57 @@
   import type { Book } from '../api/client';
   import { route } from '../state/route.svelte';
   import { keys } from '../state/keys.svelte';
+  import { SlipState } from '../slips/slips.svelte';
+  import WhatNow from '../slips/WhatNow.svelte';
   import { BenchState } from './bench.svelte';
+  import { SittingState } from './sitting.svelte';
   import Pages from './Pages.svelte';
 
   let { book }: { book: Book } = $props();
   const bench = new BenchState();
+  const sitting = new SittingState();
+  const slip = new SlipState(() => book);
+  let helping = $state(false);
 
   $effect(() => {
     const [page, current] = [route.page, book];
     untrack(() => bench.load(current, page));
   });
+  $effect(() => {
+    const [page, id] = [route.page, book.id];
+    untrack(() => {
+      // A page chosen by hand is looked for in the evening; one the evening led to is there already.
+      if (id && sitting.act?.page !== page) sitting.load(book, page);
+    });
+  });
 
   const current = $derived(bench.current);
   const isDone = $derived(current !== null && bench.isTicked(current.group.drawing, current.step.key));
   const nth = $derived(current ? bench.steps.findIndex(({ group, step }) => group === current.group && step === current.step) + 1 : 0);
+  const timing = $derived(bench.timing.find((one) => one.page === current?.step.page));
+  const pages = $derived((bench.opening?.pages ?? []).flatMap((page) => (page ? [page.page] : [])));
+
+  /** What the evening asks for between two pages: drying, a pause, the knife. */
+  const between = $derived(sitting.act !== null && sitting.act.is !== 'draw' && sitting.act.is !== 'finish' ? sitting.act : null);
+
+  /** Whether what this evening asks of the page is done: until it dries, or to its end. */
+  function isThrough(page: number, is: string): boolean {
+    const steps = bench.steps.filter(({ step }) => step.page === page);
+    const dries = steps.findIndex(({ step }) => step.task === 'wait');
+    const asked = is === 'draw' && dries > 0 ? steps.slice(0, dries) : steps;
+    return asked.every(({ group, step }) => bench.isTicked(group.drawing, step.key));
+  }
+
+  function onward() {
+    const next = sitting.go();
+    if (next?.page) route.go(route.to('desk', next.page));
+  }
+
+  async function done() {
+    await bench.done(book.id);
+    const act = sitting.act;
+    if (act?.page && (act.is === 'draw' || act.is === 'finish') && isThrough(act.page, act.is) && sitting.next) onward();
+  }
 
   onMount(() => {
     let lock: WakeLockSentinel | null = null;
@@ -45,29 +82,43 @@
   $effect(() =>
     keys.use([
       { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'the step before or after', press: (key) => bench.turn(key === 'ArrowLeft' ? -1 : 1) },
-      { on: [' '], shown: 'Space', says: 'tick the step', press: () => bench.done(book.id) },
+      { on: [' '], shown: 'Space', says: 'tick the step', press: () => (between ? onward() : done()) },
     ]),
   );
 </script>
 
-<main class="desk">
+<main class="desk" class:helping>
   <h1 class="sr-only">Desk</h1>
   <header>
     <a class="btn" href={route.to('bench', route.page)}>Bench</a>
-    <span class="figures">{#if nth}step {nth} of {bench.steps.length}{/if}</span>
+    <span class="figures">
+      {#if nth}step {nth} of {bench.steps.length}{/if}
+      {#if timing}<span class="quiet time">{timing.took ?? timing.running} of {timing.estimate.says}</span>{/if}
+    </span>
+    <button class="btn" aria-expanded={helping} onclick={() => (helping = !helping)}>{helping ? 'Go on' : 'What now?'}</button>
   </header>
   {#if bench.wrong}<p role="alert" class="note stop">{bench.wrong}</p>{/if}
   {#if bench.opening}
-    {#if current}
+    {#if helping}
+      <div class="help"><WhatNow {book} {slip} {pages} /></div>
+    {:else if between}
+      <p class="step" aria-live="polite"><span class="task figures">{between.clock}</span>{between.says}</p>
+    {:else if current}
       <p class="step" aria-live="polite"><span class="task">{current.step.task}, page {current.step.page}</span>{current.step.text}</p>
     {:else}
       <p class="step">Nothing is drawn on this opening.</p>
     {/if}
-    <div class="drawing"><Pages {book} {bench} single /></div>
+    <div class="drawing"><Pages {book} {bench} single picked={helping && slip.kind !== '' ? slip.at : null} pick={helping && slip.kind !== '' ? (page, x, y) => slip.pick(page, x, y) : undefined} /></div>
     <div class="controls">
-      <button class="btn" aria-label="Step before" disabled={nth <= 1} onclick={() => bench.turn(-1)}>←</button>
-      <button class="btn chief big" disabled={!current} onclick={() => bench.done(book.id)}>{isDone ? 'Not done after all' : 'Done'}</button>
-      <button class="btn" aria-label="Step after" disabled={nth >= bench.steps.length} onclick={() => bench.turn(1)}>→</button>
+      {#if between}
+        <span></span>
+        <button class="btn chief big" onclick={onward}>Go on</button>
+        <span></span>
+      {:else}
+        <button class="btn" aria-label="Step before" disabled={nth <= 1} onclick={() => bench.turn(-1)}>←</button>
+        <button class="btn chief big" disabled={!current} onclick={done}>{isDone ? 'Not done after all' : 'Done'}</button>
+        <button class="btn" aria-label="Step after" disabled={nth >= bench.steps.length} onclick={() => bench.turn(1)}>→</button>
+      {/if}
     </div>
   {/if}
 </main>
@@ -105,6 +156,15 @@
     display: block;
     font-size: 0.95rem;
     font-weight: 700;
+  }
+  .help {
+    max-height: 46dvh;
+    overflow-y: auto;
+  }
+  .time {
+    display: block;
+    font-size: 0.85rem;
+    text-align: center;
   }
   .drawing {
     min-height: 0;

@@ -10,8 +10,11 @@
     bench: BenchState;
     /** Shows only the page of the step at hand. */
     single?: boolean;
+    /** Where the pen stands, and who is told when it is pointed out. */
+    picked?: { page: number; x: number; y: number } | null;
+    pick?: (page: number, x: number, y: number) => void;
   }
-  let { book, bench, single = false }: Props = $props();
+  let { book, bench, single = false, picked = null, pick }: Props = $props();
 
   const opening = $derived(bench.opening!);
   const shown = $derived(single ? opening.pages.filter((page) => page !== null && page.page === (bench.current?.step.page ?? opening.pages.find((one) => one !== null)?.page)) : opening.pages);
@@ -36,6 +39,8 @@
           note={lit.note}
           step={lit.step}
           layers={bench.layers}
+          region={picked?.page === page.page ? { x: picked.x, y: picked.y, wide: 1, tall: 1 } : null}
+          pick={pick ? (x, y) => pick(page.page, x, y) : undefined}
           point={(note) => (bench.note = note ? { drawing: page.drawing, note } : null)}
         />
         <figcaption><span class="figures">{page.page}</span> {page.title}</figcaption>

@@ -1,5 +1,5 @@
 // The opening on the bench: its drawings, its steps, which are ticked, which is lit. Bench and desk share it.
-import { api, type Book, type Group, type Opening, type OpeningPage, type Step } from '../api/client';
+import { api, type Book, type Group, type Opening, type OpeningPage, type Step, type Timing } from '../api/client';
 import { asProblem, open } from '../state/book.svelte';
 import { Loader } from '../state/loader.svelte';
 
@@ -32,6 +32,17 @@ export class BenchState {
     return this.opening?.groups.flatMap((group) => group.steps.map((step) => ({ group, step }))) ?? [];
   }
 
+  /** Minutes of each page of the opening. */
+  get timing(): Timing[] {
+    return this.opening?.timing ?? [];
+  }
+
+  /** The steps of a page, and whether all are ticked. */
+  isDrawn(page: number): boolean {
+    const steps = this.steps.filter(({ step }) => step.page === page);
+    return steps.length > 0 && steps.every(({ group, step }) => this.isTicked(group.drawing, step.key));
+  }
+
   get current(): { group: Group; step: Step } | null {
     return this.steps.find(({ group, step }) => group.drawing === this.at?.drawing && step.key === this.at.key) ?? null;
   }
@@ -46,11 +57,22 @@ export class BenchState {
     this.ticked = next;
     try {
       await api.tick(id, drawing, key, done);
+      await this.timed(drawing, key, done);
     } catch (error) {
       this.wrong = asProblem(error).detail;
       next[done ? 'delete' : 'add'](`${drawing} ${key}`);
       this.ticked = new Set(next);
     }
+  }
+
+  /** A page whose last step was ticked keeps the minutes it took; what a person said of it stays. */
+  private async timed(drawing: string, key: string, done: boolean) {
+    const page = this.steps.find(({ group, step }) => group.drawing === drawing && step.key === key)?.step.page;
+    const book = open.book;
+    if (!done || page === undefined || !book || !this.isDrawn(page)) return;
+    const now = (await api.opening(book, page)).timing.find((one) => one.page === page);
+    if (!now || now.said || now.running < 1 || now.running === now.took) return;
+    await open.edit({ type: 'time-page', drawing: now.drawing, nth: now.nth, minutes: now.running, work: now.work });
   }
 
   /** Ticks the step at hand and goes on to the next. */

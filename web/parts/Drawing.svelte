@@ -26,8 +26,10 @@
     behind?: { marks: Mark[]; removed: Cut[] }[];
     /** A region marked on the page, in boxes. */
     region?: { x: number; y: number; wide: number; tall: number } | null;
+    /** Told the box that is pointed at, from the upper left corner of the upright page. */
+    pick?: (x: number, y: number) => void;
   }
-  let { across, down, marks, label, large = false, counting = 'boxes', turned = false, lying = false, note = null, step = null, layers = new Set(['pencil', 'band', 'ink', 'writing']), point, removed = [], behind = [], region = null }: Props = $props();
+  let { across, down, marks, label, large = false, counting = 'boxes', turned = false, lying = false, note = null, step = null, layers = new Set(['pencil', 'band', 'ink', 'writing']), point, removed = [], behind = [], region = null, pick }: Props = $props();
 
   const uid = $props.id();
   const drawn = $derived(gather(marks));
@@ -53,12 +55,21 @@
   const isLit = (one: { note: string | null; step: number }) => (step !== null ? one.step === step : note !== null && one.note === note);
   /** Every fifth, and the last; a fifth that stands too close to the last gives way. */
   const numbered = (i: number, last: number) => i === last || (i % 5 === 0 && last - i >= 2);
+  let page: SVGGElement | undefined = $state();
+  function picked(event: MouseEvent) {
+    const matrix = page?.getScreenCTM();
+    if (!pick || !matrix) return;
+    const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+    const box = (place: number, most: number) => Math.max(0, Math.min(most - 1, Math.floor(place / BOX)));
+    pick(box(at.x, across), box(at.y, down));
+  }
   const counts = (n: number) => Array.from({ length: n + 1 }, (_, i) => i);
 </script>
 
-<svg viewBox={box} role={label ? 'img' : 'presentation'} aria-label={label || undefined} aria-hidden={label ? undefined : 'true'} class:large>
+<!-- Pointing at a box is an extra for the hand: beside the page its counts can be typed. -->
+<svg viewBox={box} class:picking={pick !== undefined} onclick={pick ? picked : undefined} role={label ? 'img' : 'presentation'} aria-label={label || undefined} aria-hidden={label ? undefined : 'true'} class:large>
   <!-- A lying page is the upright one turned: its left edge comes to the top. -->
-  <g transform={lying ? 'rotate(90)' : undefined}>
+  <g bind:this={page} transform={lying ? 'rotate(90)' : undefined}>
     {#if large}
       <defs>
         <pattern id="{uid}-dots" width={BOX} height={BOX} patternUnits="userSpaceOnUse" x={-BOX / 2} y={-BOX / 2}>
@@ -123,6 +134,9 @@
     background: var(--sheet);
     width: 100%;
     height: 100%;
+  }
+  .picking {
+    cursor: crosshair;
   }
   path {
     fill: none;

@@ -15,8 +15,10 @@
     go?: (page: number) => void;
     /** It can be drawn along, and goes wherever the finger is. */
     scrub?: boolean;
+    /** How far pages are, drawn below their leaves. */
+    states?: { page: number; state: string }[];
   }
-  let { title, pages, stretches, short, at = null, href, go, scrub = false }: Props = $props();
+  let { title, pages, stretches, short, at = null, href, go, scrub = false, states = [] }: Props = $props();
 
   let along = false;
   function draw(event: PointerEvent) {
@@ -58,6 +60,7 @@
       </li>
     {/each}
   </ol>
+  {#each states as one (one.page)}<span class="state {one.state}" style:left={percent(one.page - 1)} style:width={percent(1)} aria-hidden="true"></span>{/each}
   {#if at !== null}<span class="at" style:left={percent(at - 0.5)} aria-hidden="true"></span>{/if}
   {#if short > 0}<span class="cut" aria-hidden="true">{short} short</span>{/if}
 </div>
@@ -151,6 +154,21 @@
     margin-left: -1px;
     background: var(--rule);
     pointer-events: none;
+  }
+  .state {
+    position: absolute;
+    bottom: 0;
+    background: var(--done);
+    pointer-events: none;
+  }
+  .pencilled {
+    height: 4px;
+  }
+  .inked {
+    height: 11px;
+  }
+  .done {
+    height: 22px;
   }
   .cut {
     position: absolute;

@@ -1,9 +1,10 @@
 <!-- The shelf: notebooks as fore-edges, one above another. -->
 <script lang="ts">
-  import { api, type Shelf, type Unreadable } from '../api/client';
+  import { api, now, type Shelf, type Unreadable } from '../api/client';
   import { edges } from '../parts/edges';
   import ForeEdge from '../parts/ForeEdge.svelte';
   import Screen from '../parts/Screen.svelte';
+  import NextSitting from './NextSitting.svelte';
   import { asProblem, open } from '../state/book.svelte';
   import { keys } from '../state/keys.svelte';
   import { route } from '../state/route.svelte';
@@ -143,6 +144,7 @@
           {#each edges(notebook) as edge (edge.volume)}
             <div class="my-1.5"><ForeEdge {...edge} href={(page) => `/notebooks/${notebook.id}/bench/${page}${edge.volume === '1' ? '' : `?book=${edge.volume}`}`} /></div>
           {/each}
+          {#if notebook.evenings.some((key) => key.slice(0, 10) >= now().slice(0, 10))}<NextSitting id={notebook.id} />{/if}
           <p class="figures">
             <strong class:short={!notebook.fit.fits}>{notebook.fit.sentence}</strong>
             <span class="quiet">{notebook.fit.planned} pages of spreads, {notebook.fit.reserved} reserved for months, {notebook.stock.pages} in all</span>

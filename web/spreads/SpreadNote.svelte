@@ -38,6 +38,7 @@
 </div>
 <p class="quiet">{spread.kind_name}, {spread.range || 'without a page'}</p>
 {#if kind?.record}<p class="quiet">{kind.record}</p>{/if}
+{#if kind?.private}<p class="quiet">{kind.private}</p>{/if}
 {#if spread.why}<p class="note">{spread.why}</p>{/if}
 <Findings findings={open.findingsOn(spread.id)} />
 

@@ -8,6 +8,9 @@ namespace AmpleMargin\Book\Making;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Calendar\Day;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Step;
+use AmpleMargin\Drawing\Task;
 use AmpleMargin\Making\Drying;
 use AmpleMargin\Making\PageSteps;
 use AmpleMargin\Making\Sitting\ToDraw;
@@ -21,9 +24,14 @@ final class Pending
      * @param list<ToDraw>       $pages
      * @param list<ToDraw>       $later left until the book is in use
      * @param int                $done  pages that are drawn
+     * @param array<int, string> $states page → "pencilled", "inked" or "done"; pages nothing is done on are left out
      */
-    private function __construct(public readonly array $pages, public readonly array $later, public readonly int $done)
-    {
+    private function __construct(
+        public readonly array $pages,
+        public readonly array $later,
+        public readonly int $done,
+        public readonly array $states,
+    ) {
     }
 
     /** @param array<string, array<string, true>> $ticked drawing → keys of the steps that are done */
@@ -33,7 +41,7 @@ final class Pending
         $drying = new Drying($making->pens);
         $later = array_fill_keys($making->later, true);
         $ranks = self::months($book, $making);
-        $pages = $waiting = [];
+        $pages = $waiting = $states = [];
         $done = 0;
         foreach ($book->slots as $page => $slot) {
             $month = $slot->month?->iso();
@@ -48,6 +56,7 @@ final class Pending
             $decoration = $making->decorate[$name] ?? 0;
             // Keys of steps differ from page to page of a spread.
             $steps = PageSteps::of($drawing, $book->pace(), $ticked[$name] ?? [], $decoration);
+            $states[$page] = self::state($drawing, $ticked[$name] ?? []);
             if ([] === $steps) {
                 ++$done;
                 continue;
@@ -59,7 +68,25 @@ final class Pending
             isset($later[$name]) ? $waiting[] = $one : $pages[] = $one;
         }
 
-        return new self($pages, $waiting, $done);
+        return new self($pages, $waiting, $done, array_filter($states, static fn (string $state): bool => '' !== $state));
+    }
+
+    /**
+     * How far a page is: "done", "inked", "pencilled", or "" where nothing is done.
+     *
+     * @param array<string, true> $ticked
+     */
+    private static function state(PageDrawing $drawing, array $ticked): string
+    {
+        $done = array_filter($drawing->steps, static fn (Step $step): bool => isset($ticked[$step->key]));
+        $inked = array_filter($done, static fn (Step $step): bool => \in_array($step->task, [Task::Band, Task::Ink, Task::Write], true));
+
+        return match (true) {
+            [] === $done => '',
+            \count($done) === \count($drawing->steps) => 'done',
+            [] !== $inked => 'inked',
+            default => 'pencilled',
+        };
     }
 
     /** Minutes to the first day of use. */

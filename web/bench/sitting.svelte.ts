@@ -1,0 +1,40 @@
+// What is done this evening, one thing after another: the desk goes from page to page by it.
+import { api, type Book, type Sitting } from '../api/client';
+
+export type Act = Sitting['acts'][number];
+
+export class SittingState {
+  evening = $state.raw<Sitting | null>(null);
+  /** The act at hand, by its place; -1 before anything. */
+  at = $state(-1);
+  private asked = '';
+
+  /** The evening that goes on now or is next, where the page is drawn in it. */
+  async load(book: Book, page: number) {
+    const asked = (this.asked = `${book.id} ${book.book}`);
+    try {
+      const all = await api.sittings(book);
+      if (asked !== this.asked) return;
+      this.evening = all.evenings.find((one) => !one.over && one.pages.length > 0) ?? null;
+      this.at = this.evening?.acts.findIndex((act) => act.page === page && (act.is === 'draw' || act.is === 'finish')) ?? -1;
+    } catch {
+      // The desk works without it, page by page.
+      this.evening = null;
+    }
+  }
+
+  get act(): Act | null {
+    return this.evening?.acts[this.at] ?? null;
+  }
+
+  get next(): Act | null {
+    return this.evening?.acts[this.at + 1] ?? null;
+  }
+
+  /** Goes on to the next thing; null where the evening is over. */
+  go(): Act | null {
+    if (!this.evening || this.at + 1 >= this.evening.acts.length) return null;
+    this.at += 1;
+    return this.act;
+  }
+}

@@ -1,0 +1,223 @@
+<!-- One evening: a bar as long as it is, filled minute by minute; what to lay out; its pages, each of which may go to another. -->
+<script lang="ts">
+  import type { Mark, Sitting } from '../api/client';
+  import Drawing from '../parts/Drawing.svelte';
+  import { route } from '../state/route.svelte';
+  import type { SittingsState } from './sittings.svelte';
+
+  interface Props {
+    evening: Sitting;
+    evenings: Sitting[];
+    marks: Map<number, Mark[]>;
+    across: number;
+    down: number;
+    /** Minutes of the longest of all. */
+    longest: number;
+    state: SittingsState;
+  }
+  let { evening, evenings, marks, across, down, longest, state: sittings }: Props = $props();
+
+  let over = $state(false);
+  let changing = $state(false);
+  let minutes = $state(0);
+  const percent = (of: number) => `${(100 * of) / longest}%`;
+  const WORDS = { dry: 'Drying', pause: 'Pause', 'lay-out': 'Mat and knife', draw: '', finish: 'Erase and check' };
+  const date = $derived(new Date(`${evening.day}T12:00:00`).toLocaleDateString(undefined, { day: 'numeric', month: 'long', year: 'numeric' }));
+
+  function drop(event: DragEvent) {
+    event.preventDefault();
+    over = false;
+    const page = JSON.parse(event.dataTransfer?.getData('application/json') || 'null') as { drawing: string; nth: number } | null;
+    if (page) sittings.put(page, evening.key);
+  }
+</script>
+
+<li class="evening" class:today={evening.today} class:past={evening.over} aria-label="{evening.weekday} {date}">
+  <div class="head">
+    <h3>{evening.weekday} {date}</h3>
+    {#if evening.today}<strong class="now">today</strong>{/if}
+    <span class="quiet figures">{evening.from}, {evening.minutes} min{evening.planned > 0 ? `; ${evening.planned} planned` : ''}{evening.taken > 0 ? `; ${evening.taken} taken` : ''}</span>
+    {#if evening.after_first_day}<span class="quiet">after the first day</span>{/if}
+    <span class="tools">
+      {#if evening.pages[0] && !evening.over}<a class="btn small" href={route.to('desk', evening.pages[0].page)}>Sit down<span class="sr-only">, {evening.weekday} {date}</span></a>{/if}
+      <button class="btn small plain" aria-expanded={changing} onclick={() => ((changing = !changing), (minutes = evening.minutes))}>Change<span class="sr-only"> {evening.weekday} {date}</span></button>
+    </span>
+  </div>
+  {#if changing}
+    <form
+      class="mb-2 flex flex-wrap items-end gap-2"
+      onsubmit={async (event) => {
+        event.preventDefault();
+        if (await sittings.resize(evening, minutes)) changing = false;
+      }}
+    >
+      <label class="field w-28"><span>Minutes</span><input class="input figures" type="number" min="5" max="600" bind:value={minutes} /></label>
+      <button class="btn small">Pack again</button>
+      <button class="btn small plain" type="button" onclick={() => sittings.remove(evening)}>It is not free</button>
+    </form>
+  {/if}
+  <!-- Dragging is an extra for the mouse: below, each page has a list of evenings. -->
+  <!-- svelte-ignore a11y_no_static_element_interactions -->
+  <div
+    class="bar"
+    class:over
+    style:width={percent(Math.max(evening.minutes, evening.planned))}
+    ondragover={(event) => (event.preventDefault(), (over = true))}
+    ondragleave={() => (over = false)}
+    ondrop={drop}
+  >
+    {#each evening.acts as act (act.at)}
+      <span class="act {act.is}" style:left={`${(100 * act.at) / Math.max(evening.minutes, evening.planned)}%`} style:width={`${(100 * act.minutes) / Math.max(evening.minutes, evening.planned)}%`} title="{act.clock} {act.says}">
+        {#if act.is === 'draw' && act.page !== null}
+          {@const one = evening.pages.find((page) => page.page === act.page)}
+          <span class="page" draggable="true" ondragstart={(event) => event.dataTransfer?.setData('application/json', JSON.stringify({ drawing: one?.drawing, nth: one?.nth }))}>
+            <span class="thumb"><Drawing {across} {down} marks={marks.get(act.page) ?? []} label="" /></span>
+            <span class="number figures">{act.page}</span>
+          </span>
+        {/if}
+        {#if act.is !== 'draw'}<span class="sr-only">{WORDS[act.is]}, {act.minutes} minutes</span>{/if}
+      </span>
+    {/each}
+    {#if evening.too_long > 0}<span class="end" style:left={`${(100 * evening.minutes) / evening.planned}%`} aria-hidden="true"></span>{/if}
+  </div>
+  {#if evening.too_long > 0}<p class="note broken figures">{evening.too_long} minutes too long: what was put on it by hand is more than it holds.</p>{/if}
+  {#if evening.pages.length > 0}
+    <details>
+      <summary class="quiet">
+        <span class="figures">{evening.pages.length === 1 ? '1 page' : `${evening.pages.length} pages`}, {evening.minutes_range.says}.</span>
+        {#if evening.tools.length + evening.pens.length > 0}Lay out {[...evening.tools, ...evening.pens].join(', ')}.{/if}
+      </summary>
+      {#if evening.sheets.length > 0}<p>Print first: {evening.sheets.join('; ')}. <a href={route.to('sheets')}>Sheets</a></p>{/if}
+      {#each evening.cautions as one (one)}<p class="note">{one}</p>{/each}
+      <ul class="pages">
+        {#each evening.pages as one (one.drawing + one.nth + one.part)}
+          <li>
+            <a href={route.to('desk', one.page)}><span class="figures">{one.page}</span> {one.title}</a>
+            <span class="quiet figures">{one.minutes} min{one.part === 'begun' ? ', begun here' : one.part === 'rest' ? ', the rest of it' : ''}</span>
+            <select class="select select-sm" aria-label="Evening of page {one.page}" value={one.put ? evening.key : ''} onchange={(event) => sittings.put(one, event.currentTarget.value || null)}>
+              <option value="">packed by itself</option>
+              {#each evenings.filter((other) => !other.over) as other (other.key)}<option value={other.key}>{other.weekday} {other.day}, {other.from}</option>{/each}
+            </select>
+          </li>
+        {/each}
+      </ul>
+      <ol class="when figures" aria-label="What is done when">
+        {#each evening.acts as act (act.at)}<li class={act.is}>{act.clock} {act.says}</li>{/each}
+      </ol>
+    </details>
+  {:else if !evening.over}
+    <p class="quiet">Nothing to draw.</p>
+  {/if}
+</li>
+
+<style>
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 0.2rem 0.8rem;
+    margin-bottom: 0.4rem;
+  }
+  .tools {
+    margin-left: auto;
+    display: flex;
+    gap: 0.4rem;
+  }
+  .now {
+    color: var(--rule);
+  }
+  .past {
+    opacity: 0.75;
+  }
+  .today .bar {
+    border-color: var(--rule);
+  }
+  .bar {
+    position: relative;
+    height: 92px;
+    border: 1px solid color-mix(in srgb, var(--color-base-content) 50%, transparent);
+    background: var(--color-base-100);
+    overflow: hidden;
+  }
+  .bar.over {
+    outline: 2px dashed var(--rule);
+  }
+  .act {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    overflow: hidden;
+    border-right: 1px solid color-mix(in srgb, var(--color-base-content) 30%, transparent);
+  }
+  .draw {
+    background: var(--sheet);
+  }
+  .finish {
+    background: var(--color-base-300);
+  }
+  .dry {
+    background: repeating-linear-gradient(45deg, transparent 0 4px, color-mix(in srgb, var(--pencil) 55%, transparent) 4px 5px);
+  }
+  .pause {
+    background: radial-gradient(circle, var(--pencil) 1px, transparent 1.4px) 0 0 / 6px 6px;
+  }
+  .lay-out {
+    background: repeating-linear-gradient(0deg, transparent 0 4px, color-mix(in srgb, var(--caution) 60%, transparent) 4px 5px);
+  }
+  .page {
+    display: block;
+    height: 100%;
+    cursor: grab;
+    color: #22304a;
+  }
+  .thumb {
+    display: block;
+    height: 70px;
+    width: 48px;
+    margin: 2px;
+  }
+  .number {
+    position: absolute;
+    left: 4px;
+    bottom: 0;
+    font-size: 0.78rem;
+    font-weight: 700;
+  }
+  .end {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    border-left: 3px double var(--color-error);
+  }
+  details {
+    margin-top: 0.3rem;
+  }
+  summary {
+    cursor: pointer;
+    min-height: 1.9rem;
+  }
+  .pages li {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.2rem 0.8rem;
+    padding-block: 0.2rem;
+  }
+  .pages .select {
+    width: auto;
+    margin-left: auto;
+  }
+  .pages a .figures {
+    font-weight: 700;
+  }
+  .when {
+    margin-top: 0.4rem;
+    line-height: 1.5;
+  }
+  .when .dry,
+  .when .pause,
+  .when .lay-out {
+    background: none;
+    color: var(--color-neutral);
+  }
+</style>

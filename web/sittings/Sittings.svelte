@@ -1,0 +1,150 @@
+<!-- Free evenings at their honest length, filled with the pages that are drawn in each; what is laid out, what is short. -->
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { about, type Book, type Mark, type SittingPage } from '../api/client';
+  import Drawing from '../parts/Drawing.svelte';
+  import { edges } from '../parts/edges';
+  import ForeEdge from '../parts/ForeEdge.svelte';
+  import NextTime from '../parts/NextTime.svelte';
+  import Saving from '../parts/Saving.svelte';
+  import Screen from '../parts/Screen.svelte';
+  import { open } from '../state/book.svelte';
+  import { route } from '../state/route.svelte';
+  import EveningRow from './EveningRow.svelte';
+  import { SittingsState } from './sittings.svelte';
+
+  let { book }: { book: Book } = $props();
+  const sittings = new SittingsState();
+  $effect(() => {
+    const now = book;
+    untrack(() => sittings.load(now));
+  });
+
+  const all = $derived(sittings.value);
+  const marks = $derived(new Map(all?.drawings.map((one) => [one.page, one.marks as Mark[]]) ?? []));
+  const longest = $derived(Math.max(60, ...(all?.evenings.map((one) => Math.max(one.minutes, one.planned)) ?? [])));
+  const edge = $derived(edges(book).find((one) => one.volume === book.book));
+  const pages = (count: number) => (count === 1 ? '1 page' : `${count} pages`);
+  const minutes = (list: SittingPage[]) => list.reduce((sum, one) => sum + one.minutes, 0);
+  /** A drawing's pages together: they are left, and taken up, as one. */
+  const byDrawing = (list: SittingPage[]) => [...new Set(list.map((one) => one.drawing))].map((drawing) => list.filter((one) => one.drawing === drawing));
+</script>
+
+<Screen title="Sittings" handle={all ? (all.short > 0 ? `${all.short} minutes short` : 'Minutes and evenings') : 'Minutes'}>
+  {#snippet margin()}
+    <h2>Sittings</h2>
+    <p class="quiet my-2">Evenings before the first day, and what is drawn in each. Say when you are free; the pages pack themselves.</p>
+    <form
+      class="grid gap-1.5"
+      onsubmit={(event) => {
+        event.preventDefault();
+        sittings.add(book);
+      }}
+    >
+      <label class="field"><span>Free evenings</span><input class="input" placeholder="Tuesdays and Sundays, 90 minutes" bind:value={sittings.said} /></label>
+      <p class="quiet">Or days: 2026-12-20 19:00 90, 2026-12-22 19:00 120</p>
+      <button class="btn small w-fit" disabled={sittings.said.trim() === ''}>Add them</button>
+    </form>
+    {#if sittings.wrong}<p class="note stop" role="alert">{sittings.wrong}</p>{/if}
+    {#if all}
+      <p class="figures mt-3"><strong>{pages(all.pages)} to draw, {all.minutes.says}.</strong>{all.done > 0 ? ` ${pages(all.done)} drawn.` : ''} {all.free > 0 ? `${all.free} minutes are free.` : ''}</p>
+      {#if all.pace}<p class="quiet figures">{all.pace}</p>{:else}<p class="quiet">At the usual pace. Tick the steps at the desk and it becomes yours.</p>{/if}
+      <label class="field mt-2 max-w-56">
+        <span>Months drawn before the first day</span>
+        <select class="select" value={all.months} onchange={(event) => sittings.months(Number(event.currentTarget.value))}>
+          {#each Array.from({ length: Math.min(12, book.months.length) + 1 }, (_, i) => i) as count (count)}<option value={count}>{count === 0 ? 'none' : count}</option>{/each}
+        </select>
+      </label>
+      {#if all.evenings.length > 0}
+        {#if all.short === 0}
+          <p class="note">Everything has room before {all.first_day}.</p>
+        {:else}
+          <div class="note broken">
+            <p class="figures">{all.short} minutes have no room{all.bound > 0 ? `; ${all.bound} of them have none however the pages are packed` : ''}.</p>
+            <div class="mt-1 grid gap-1.5">
+              {#each all.ways as way (way.say)}<button class="btn small offer" onclick={() => open.edit(way.edit)}>{way.say}</button>{/each}
+            </div>
+          </div>
+        {/if}
+        {#if all.late > 0}<p class="note broken figures">{all.late} minutes of it are drawn after they are needed.</p>{/if}
+        <p class="quiet">{all.proven ? 'No packing leaves less or draws fewer pages in two.' : 'The best packing found; a better one may exist.'} Ink dries before a page is turned and before it is erased.</p>
+        <a class="btn small mt-1" href="/api{about(book, '/sittings.ics')}" download>Evenings for the calendar</a>
+      {/if}
+      {#each [['Without room', all.left, false], ['Left for later', all.later, true]] as const as [head, list, later] (head)}
+        {#if list.length > 0}
+          <h3 class="mt-3">{head}</h3>
+          <ul class="list">
+            {#each byDrawing(list) as group (group[0]?.drawing)}
+              {@const one = group[0]}
+              {#if one}<li class="figures">
+                <a href={route.to('bench', one.page)}>{one.title}</a>, {minutes(group)} min
+                <button class="btn small plain" onclick={() => sittings.later(one, !later)}>{later ? 'Draw it after all' : 'Leave it for later'}<span class="sr-only">: {one.title}</span></button>
+              </li>{/if}
+            {/each}
+          </ul>
+        {/if}
+      {/each}
+    {/if}
+    <NextTime {book} />
+    <Saving />
+  {/snippet}
+
+  {#if all}
+    {#if all.evenings.length === 0}
+      <p class="max-w-prose">No evenings yet. Say when you are free, such as <em>Tuesdays and Sundays, 90 minutes</em>: what is needed from the first day is drawn first, figures while you are fresh, and nothing is turned on wet ink.</p>
+    {/if}
+    <ol class="evenings" aria-label="Evenings">
+      {#each all.evenings as evening (evening.key)}
+        <EveningRow {evening} {marks} across={all.across} down={all.down} {longest} evenings={all.evenings} state={sittings} />
+      {/each}
+    </ol>
+    {#if edge && all.states.length > 0}
+      <section class="mt-6" aria-label="How far the book is">
+        <h2 class="mb-2">How far the book is</h2>
+        <ForeEdge {...edge} states={all.states} href={(page) => route.to('desk', page)} />
+        <p class="quiet figures mt-1">Below the leaves: pencilled a thin line, inked a thick one, done a filled one. {pages(all.states.filter((one) => one.state === 'done').length)} done, {all.states.filter((one) => one.state === 'inked').length} inked, {all.states.filter((one) => one.state === 'pencilled').length} pencilled.</p>
+      </section>
+    {/if}
+    {#if all.evenings.length === 0 && all.drawings.length > 0}
+      <h2 class="mt-6 mb-2">To draw</h2>
+      <ul class="todo">
+        {#each all.left as one (one.drawing + one.nth)}
+          <li><a href={route.to('desk', one.page)}><span class="thumb"><Drawing across={all.across} down={all.down} marks={marks.get(one.page) ?? []} label="" /></span><span class="figures">{one.page}</span> {one.minutes} min<span class="sr-only">, {one.title}</span></a></li>
+        {/each}
+      </ul>
+    {/if}
+  {/if}
+</Screen>
+
+<style>
+  .evenings {
+    display: grid;
+    gap: 1.4rem;
+  }
+  .offer {
+    height: auto;
+    min-height: 1.9rem;
+    padding-block: 0.25rem;
+    white-space: normal;
+    text-align: left;
+    line-height: 1.3;
+  }
+  .list li {
+    padding-block: 0.15rem;
+  }
+  .todo {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(5.2rem, 1fr));
+    gap: 0.8rem;
+  }
+  .todo a {
+    font-size: 0.85rem;
+  }
+  .thumb {
+    display: block;
+    border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
+  }
+  .todo .figures {
+    font-weight: 700;
+  }
+</style>
