@@ -149,7 +149,7 @@
   header {
     display: flex;
     align-items: center;
-    gap: 0.9rem;
+    gap: 0.7rem;
     padding: 0.4rem 1.1rem;
     border-bottom: 1px solid var(--color-base-300);
     flex-wrap: wrap;
@@ -182,7 +182,7 @@
   }
   nav a {
     white-space: nowrap;
-    padding: 0.45rem 0.5rem;
+    padding: 0.45rem 0.36rem;
     text-decoration: none;
     border-bottom: 3px solid transparent;
   }

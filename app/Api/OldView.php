@@ -13,9 +13,12 @@ use AmpleMargin\Book\ForeEdge;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Carrying\LastingWords;
+use AmpleMargin\Carrying\Over;
 use AmpleMargin\Carrying\Switching;
 use AmpleMargin\Carrying\Taken;
 use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Making\Pace;
+use AmpleMargin\Plan\Making\SlipKind;
 use AmpleMargin\Plan\Old\Gone;
 use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldSpread;
@@ -129,6 +132,7 @@ final class OldView
         $day = $taken->lastDay();
 
         return [
+            'made' => self::made($old),
             'front' => $old->front,
             'median' => $taken->median(),
             'most' => $taken->most(),
@@ -141,6 +145,25 @@ final class OldView
             'half' => array_map(fn (OldSpread $one): string => $this->catalogue->title($one->spread), $taken->halfFilled()),
             'never' => $taken->neverUsed(),
         ];
+    }
+
+    /** @return list<string> what is remembered of its making */
+    private static function made(OldBook $old): array
+    {
+        $said = [];
+        $slips = [];
+        foreach ($old->made->slips as $slip) {
+            $slips[$slip->kind->value] = [$slip->kind, ($slips[$slip->kind->value][1] ?? 0) + 1];
+        }
+        if ([] !== $slips) {
+            $words = array_map(static fn (array $one): string => $one[0]->counted($one[1]), array_values($slips));
+            $said[] = ucfirst(implode(', ', $words)).'.'.($old->made->slipsOf(SlipKind::counting()) >= Over::OFTEN
+                ? ' With the carrying over every fifth dot is marked first, to count from.'
+                : '');
+        }
+        $pace = Pace::learned($old->made->timed)->says();
+
+        return null === $pace ? $said : [...$said, $pace];
     }
 
     /** @return array<string, mixed> */

@@ -14,6 +14,7 @@ use AmpleMargin\Counting\Tally;
 use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\InUse;
+use AmpleMargin\Plan\Making\MakingPlan;
 use AmpleMargin\Plan\MonthPlan;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
@@ -105,6 +106,7 @@ final class StarterPlan
             'dates' => CarriedDates::onto(new KnownDates(), $old->dates, $period)[0],
             'old' => null,
             'nextTime' => [],
+            'making' => (new MakingPlan())->after($old->making, $old->stock, $stock),
         ]);
     }
 

@@ -11,6 +11,8 @@ declare(strict_types=1);
 namespace AmpleMargin\Carrying;
 
 use AmpleMargin\Calendar\Names;
+use AmpleMargin\Plan\Dress;
+use AmpleMargin\Plan\Making\SlipKind;
 use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldSpread;
@@ -25,6 +27,9 @@ final class Over
 {
     /** The kind that lists what has no list to go on in. */
     public const LEFT_OPEN = 'left-open';
+
+    /** Slips in counting from which a hand should be helped. From memory. */
+    public const OFTEN = 3;
 
     private Plan $plan;
 
@@ -65,12 +70,30 @@ final class Over
         if (!$this->old->carried) {
             $this->order();
         }
+        $this->remember();
         $dates = CarriedDates::onto($this->plan->dates, $this->old->dates, $this->plan->period);
 
         return $this->plan->with([
             'dates' => $dates[0],
             'old' => $this->old->with(['dates' => $dates[1], 'carried' => true]),
         ]);
+    }
+
+    /**
+     * The hand and its pens come along with the first carrying; and where counts went wrong often, every fifth dot is marked from now
+     * on, unless the new book says otherwise.
+     */
+    private function remember(): void
+    {
+        if ($this->old->carried) {
+            return;
+        }
+        $making = $this->plan->making->after($this->old->made, $this->old->stock, $this->plan->stock);
+        $dress = $this->plan->dress;
+        if ($this->old->made->slipsOf(SlipKind::counting()) >= self::OFTEN && null === $dress->all->fives) {
+            $dress = $dress->with($dress->all->under(new Dress(fives: true)), null, null);
+        }
+        $this->plan = $this->plan->with(['making' => $making, 'dress' => $dress]);
     }
 
     /** Kinds of the person's own that its spreads are of and this plan has not, as far as there is room for them. */

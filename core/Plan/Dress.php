@@ -33,6 +33,7 @@ final class Dress
      * @param string|null $words  the pen words and figures are written with, but for titles
      * @param int|null    $border boxes on each side of the page for a pattern of one's own, 0 to 3; all else stands within
      * @param int|null    $foot   boxes left free at the foot for drawing or tape, 0 to 15
+     * @param bool|null   $fives  every fifth dot is marked in pencil along both edges before anything is counted
      */
     public function __construct(
         public readonly ?int $title = null,
@@ -45,6 +46,7 @@ final class Dress
         public readonly ?int $foot = null,
         public readonly ?string $lines = null,
         public readonly ?string $words = null,
+        public readonly ?bool $fives = null,
     ) {
     }
 
@@ -62,6 +64,7 @@ final class Dress
             $other->foot ?? $this->foot,
             $other->lines ?? $this->lines,
             $other->words ?? $this->words,
+            $other->fives ?? $this->fives,
         );
     }
 
@@ -85,6 +88,7 @@ final class Dress
             'foot' => $this->foot,
             'lines' => $this->lines,
             'words' => $this->words,
+            'fives' => $this->fives,
         ], static fn (int|string|bool|null $value): bool => null !== $value);
     }
 
@@ -108,6 +112,7 @@ final class Dress
             $values->has('foot') ? $values->count('foot', 0, self::FREE) : null,
             self::pen($values, 'lines'),
             self::pen($values, 'words'),
+            $flag('fives'),
         );
     }
 

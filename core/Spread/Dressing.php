@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread;
 
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Mark;
@@ -18,10 +19,13 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Plan\Dress;
 
-/** What stands within a border is ruled in by it. @internal to Spread */
+/** What stands within a border is ruled in by it. */
 final class Dressing
 {
     private const NOTE = 'dress';
+
+    /** The note of marks that only help to count: no line of the page stands at them. */
+    public const FIVES = 'fives';
 
     /** The note of titles. */
     private const HEADING = 'heading';
@@ -52,7 +56,32 @@ final class Dressing
             $drawn = self::lined($more, $drawn, $grid);
         }
 
-        return self::penned($drawn, $grid->dress);
+        $drawn = self::penned($drawn, $grid->dress);
+
+        return true === $grid->dress->fives ? self::fives($more, $drawn, $grid) : $drawn;
+    }
+
+    /** Every fifth dot marked before anything is counted: a hand that was one off by one counts from the nearest. */
+    private static function fives(OneStepMore $more, PageDrawing $drawn, PageGrid $grid): PageDrawing
+    {
+        $of = static fn (int $side): array => $side > 5 ? range(5, $side - 1, 5) : [];
+        [$across, $down] = [$of($grid->across), $of($grid->down)];
+
+        return $more->first(
+            $drawn,
+            Task::Pencil,
+            'Mark every fifth dot lightly, '.$grid->tally->places($across).' along the top and '.$grid->tally->places($down)
+                .' down the side, and count from the nearest.',
+            self::FIVES,
+            static function (Canvas $canvas) use ($across, $down): void {
+                foreach ($across as $at) {
+                    $canvas->tick(Edge::Top, $at);
+                }
+                foreach ($down as $at) {
+                    $canvas->tick(Edge::Side, $at);
+                }
+            },
+        );
     }
 
     /** Lines and words in the pens of the book; the first step that needs one says so. */

@@ -61,8 +61,8 @@ final class ShelfTest extends ApiTestCase
             '',
             'no JSON',
             '[]',
-            '{"form": 1}',
-            str_replace('"form":1', '"form":0', $kept),
+            '{"form": '.ShelfEntry::FORM.'}',
+            str_replace('"form":'.ShelfEntry::FORM, '"form":0', $kept),
             str_replace('"of":"', '"of":"0', $kept),
         ] as $entry) {
             $database->executeStatement(

@@ -1293,6 +1293,8 @@ export interface components {
             border?: number;
             /** @description boxes left free at the foot */
             foot?: number;
+            /** @description every fifth dot is marked before anything is counted */
+            fives?: boolean;
             /** @description behind the title */
             band?: boolean;
             /** @description round the grid */
@@ -2248,6 +2250,8 @@ export interface components {
                 front: number;
                 median: number | null;
                 most: number | null;
+                /** @description what is remembered of its making */
+                made: string[];
                 over: {
                     name: string;
                     more: number;

@@ -23,6 +23,8 @@
   const LAYERS = ['pencil', 'band', 'ink', 'writing'] as const;
   const bench = new BenchState();
   const slip = new SlipState(() => book);
+  /** Something went wrong: what saves it stands before the steps. */
+  let helping = $state(false);
   const shownPages = $derived((bench.opening?.pages ?? []).flatMap((page) => (page ? [page.page] : [])));
 
   $effect(() => {
@@ -89,9 +91,10 @@
   const comparable = $derived(spreads.filter((one) => kindOf(one.kind)?.layouts));
 </script>
 
-<Screen title="Bench" handle={bench.current ? `Step ${bench.current.step.number}: ${bench.current.step.task}` : 'Steps'}>
+<Screen title="Bench" handle={helping ? 'What now?' : bench.current ? `Step ${bench.current.step.number}: ${bench.current.step.task}` : 'Steps'}>
   {#snippet margin()}
     {#if bench.wrong}<p class="note stop" role="alert">{bench.wrong}</p>{/if}
+    {#if opening && helping}<WhatNow {book} {slip} pages={shownPages} />{/if}
     {#each opening?.groups ?? [] as group (group.drawing)}
       <h2 class="mt-2 line-clamp-3 wrap-anywhere" dir="auto">{group.title}</h2>
       <p class="ways">
@@ -158,7 +161,6 @@
       <p class="note">Taken from the counting bench: {one.says} <button class="btn small" onclick={() => open.edit({ type: 'drop-split', taken: one.id })}>Leave its ticks out</button></p>
     {/each}
     {#each bench.timing as one (one.page)}<Minutes {one} />{/each}
-    {#if opening}<WhatNow {book} {slip} pages={shownPages} />{/if}
     {#each opening?.pages ?? [] as page (page?.page)}
       {#if page && book.in_use.lost.includes(page.page)}
         <button class="btn small mt-2" onclick={() => open.edit({ type: 'set-lost', page: page.page, lost: false })}>Page {page.page} can be used after all</button>
@@ -182,6 +184,7 @@
       <span class="quiet">{done} of {bench.steps.length} steps done</span>
       <a class="btn small" href={route.to('count', here)}>Count and split</a>
       <a class="btn small" href={route.to('desk', Math.max(1, route.page))}>Desk</a>
+      <button class="btn small" aria-expanded={helping} onclick={() => ((helping = !helping), helping || (slip.kind = ''))}>What now?</button>
     </div>
     <div class="sheet"><Pages {book} {bench} picked={slip.kind === '' ? null : slip.at} pick={slip.kind === '' ? undefined : (page, x, y) => slip.pick(page, x, y)} /></div>
   {/if}

@@ -22,7 +22,7 @@
   }
 </script>
 
-<p class="quiet figures mt-2">
+<p class="quiet figures minutes">
   Page {one.page}: {one.estimate.says}{one.decoration > 0 ? `, ${one.decoration} of decoration among them` : short ? '' : ', without decoration'}{one.took !== null ? `; took ${one.took}${one.said ? ', as you say' : ''}` : one.running > 0 ? `; ${one.running} so far` : ''}.
   {#if !short}<button class="btn small plain" aria-expanded={correcting} onclick={() => (correcting = !correcting)}>Put right<span class="sr-only"> the minutes of page {one.page}</span></button>{/if}
 </p>
@@ -33,3 +33,12 @@
     <button class="btn small">Keep</button>
   </form>
 {/if}
+
+<style>
+  .minutes {
+    margin-top: 0.5rem;
+  }
+  .minutes :global(.btn) {
+    display: inline-flex;
+  }
+</style>

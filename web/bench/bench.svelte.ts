@@ -12,6 +12,8 @@ export class BenchState {
   note = $state<{ drawing: string; note: string } | null>(null);
   layers = $state(new Set(['pencil', 'band', 'ink', 'writing']));
   private ticked = $state.raw(new Set<string>());
+  /** The page that was asked for last: its steps come first. */
+  private asked = 0;
 
   async load(book: Book, page: number) {
     const before = this.opening?.left;
@@ -19,7 +21,8 @@ export class BenchState {
     this.wrong = this.fetched.wrong;
     if (!opening) return;
     this.ticked = new Set(opening.ticked.map((tick) => `${tick.drawing} ${tick.step}`));
-    if (opening.left !== before || !this.current) this.at = this.firstOpen();
+    if (opening.left !== before || page !== this.asked || !this.current) this.at = this.firstOpen(page);
+    this.asked = page;
     // Drawn from a later book than the one on the screen: that was changed elsewhere meanwhile.
     await open.outdated(opening.version);
   }
@@ -99,9 +102,10 @@ export class BenchState {
     return { note: null, step: current && current.group.drawing === page.drawing && current.step.page === page.page ? current.step.number : null };
   }
 
-  private firstOpen() {
+  private firstOpen(page: number) {
     const steps = this.steps;
-    const open = steps.find(({ group, step }) => !this.isTicked(group.drawing, step.key)) ?? steps[0];
+    const isOpen = ({ group, step }: { group: Group; step: Step }) => !this.isTicked(group.drawing, step.key);
+    const open = steps.find((one) => one.step.page === page && isOpen(one)) ?? steps.find(isOpen) ?? steps[0];
     return open ? { drawing: open.group.drawing, key: open.step.key } : null;
   }
 }

@@ -91,7 +91,7 @@
             <option value="middle">in the middle of the grid</option>
           </select>
         </label>
-        {#each [['larger', 'First letter twice as large'], ['band', 'A band behind it'], ['line', 'A line round the grid']] as const as [name, says] (name)}
+        {#each [['larger', 'First letter twice as large'], ['band', 'A band behind it'], ['line', 'A line round the grid'], ['fives', 'Every fifth dot marked first, to count from']] as const as [name, says] (name)}
           <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={shown[name] ?? false} onchange={(event) => set({ [name]: event.currentTarget.checked === (above[name] ?? false) ? null : event.currentTarget.checked })} /> {says}</label>
         {/each}
         <label class="field">

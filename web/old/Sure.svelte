@@ -12,6 +12,7 @@
 {#if measured.over.length > 0}<p class="quiet">{measured.over.map((one) => `${one.name} ran over by ${one.more}`).join(', ')}.</p>{/if}
 {#if measured.last_day}<p class="quiet figures">Used to page {measured.last_page}, {dates(measured.last_day)}.</p>{/if}
 {#if measured.half.length > 0}<p class="quiet">Given up half-way: {measured.half.join(', ')}.</p>{/if}
+{#each measured.made as one (one)}<p class="quiet figures">{one}</p>{/each}
 {#if measured.never > 0}<p class="quiet figures">{measured.never} {measured.never === 1 ? 'page was' : 'pages were'} never looked at.</p>{/if}
 
 {#if review.switch}

@@ -36,6 +36,7 @@
   const read = (value: string) => (value === '' ? null : value === 'yes');
   const USES = ['lines', 'bands', 'writing', 'decoration'] as const;
   const use = (pen: TestedPen, one: (typeof USES)[number], on: boolean) => set(pen, { uses: USES.filter((other) => (other === one ? on : pen.uses?.includes(other))) });
+  const drawn = $derived(book.findings.filter((one) => one.offers.length > 0 && /was seen to bleed/.test(one.says)));
   const findings = $derived(book.findings.filter((one) => /bleeds? on this paper|bleed on this paper/.test(one.says)));
 </script>
 
@@ -47,12 +48,17 @@
     {#if all && all.test_page === null}
       <button class="btn small" onclick={() => open.edit({ type: 'add-spread', kind: 'pen-test', section: 'back', book: book.book })}>Put in a test page at the back</button>
     {/if}
-    {#each findings as finding, i (i)}
-      <div class="note broken">
-        <p>{finding.says}</p>
-        {#each finding.offers as offer (offer.say)}<button class="btn small mt-1" onclick={() => open.edit(offer.edit)}>{offer.say}</button>{/each}
-      </div>
-    {/each}
+    {#each findings.filter((one) => one.offers.length === 0) as finding, i (i)}<p class="note broken">{finding.says}</p>{/each}
+    {#if drawn.length > 0}
+      <details class="note broken">
+        <summary>{drawn.length === 1 ? 'One spread is' : `${drawn.length} spreads are`} drawn with a pen that bleeds: the reverse must be blank, glued shut or decoration.</summary>
+        <button class="btn small mt-1" onclick={() => open.edit({ type: 'several', say: 'Spreads drawn with a pen that bleeds', edits: drawn.flatMap((one) => one.offers.map((offer) => offer.edit)) })}>Place {drawn.length === 1 ? 'it' : 'them all'} as what bleeds</button>
+        {#each drawn as finding, i (i)}
+          <p class="mt-2">{finding.says}</p>
+          {#each finding.offers as offer (offer.say)}<button class="btn small mt-1" onclick={() => open.edit(offer.edit)}>{offer.say}</button>{/each}
+        {/each}
+      </details>
+    {/if}
     <p class="quiet mt-2">Solvent markers: fresh air. What was not tested is said from memory, and says so. A new notebook on the same paper begins with these.</p>
     <NextTime {book} />
     <Saving />

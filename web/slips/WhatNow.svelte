@@ -95,9 +95,9 @@
 
 <style>
   .slip {
-    margin-top: 1rem;
-    border-top: 1px solid var(--color-base-300);
-    padding-top: 0.5rem;
+    border-bottom: 1px solid var(--color-base-300);
+    padding-bottom: 0.7rem;
+    margin-bottom: 0.5rem;
   }
   .where {
     display: flex;

@@ -55,6 +55,7 @@ final class OldBookOf
             $plan->dates,
             notes: $plan->nextTime,
             gone: self::gone($plan, $catalogue->having($plan)),
+            made: $plan->making->remembered(),
         );
     }
 

@@ -74,7 +74,8 @@ final class LaidOut
             }
             $record = null === $spread ? '' : $book->catalogue()->kind($spread->kind)->record ?? '';
             if ('' !== $record && null !== $spread) {
-                $private[$name] = "{$book->catalogue()->title($spread)} is private: think of who may see it before the book is carried around.";
+                $private[$name] = "{$book->catalogue()->title($spread)} is private: think of who may see it before the book is carried "
+                    .'around.';
             }
         }
         $cuts = isset($tasks[Task::Cut->value]);
@@ -88,9 +89,11 @@ final class LaidOut
         $pens = self::pens($book, $layers, $colours);
 
         return new self($tools, array_column($pens, 'name'), array_values($sheets), [
-            ...($cuts ? ['Cut '.Caution::KNIFE.'. Cut away from the binding, pull the ribbons out of the way, cap the knife, and keep it from '
+            ...($cuts ? ['Cut '.Caution::KNIFE.'. Cut away from the binding, pull the ribbons out of the way, cap the knife, and keep it '
+                .'from '
                 .'children. Scissors where they will do.'] : []),
-            ...($figures > self::MANY_FIGURES ? ["$figures small figures: pause every 20 to 30 minutes, change your grip, stop when it hurts."] : []),
+            ...($figures > self::MANY_FIGURES ? ["$figures small figures: pause every 20 to 30 minutes, change your grip, stop when it "
+                .'hurts.'] : []),
             ...([] !== array_filter($pens, static fn (array $pen): bool => $pen['solvent']) ? ['Solvent markers: open a window.'] : []),
             ...($glued > 0 ? ['Glue: stick for thin paper, tape for thick; what is glued in thickens the book by a leaf a layer.'] : []),
             ...array_values($private),
@@ -117,7 +120,8 @@ final class LaidOut
             }
             $used = array_filter($tested, static fn (TestedPen $pen): bool => \in_array($use, $pen->uses, true));
             foreach ([] === $used ? [null] : $used as $pen) {
-                $name = $pen->name ?? ['bands' => 'a highlighter', 'lines' => 'a pen for lines', 'writing' => 'a pen for writing'][$use->value];
+                $name = $pen->name ?? ['bands' => 'a highlighter', 'lines' => 'a pen for lines', 'writing' => 'a pen for '
+                    .'writing'][$use->value];
                 $pens[$name] = ['name' => $name, 'solvent' => ($pen->sort ?? $usual)->isSolvent()];
             }
         }

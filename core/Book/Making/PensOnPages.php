@@ -50,7 +50,8 @@ final class PensOnPages
             if (true === $pen->bleeds && (\in_array(PenUse::Lines, $pen->uses, true) || \in_array(PenUse::Writing, $pen->uses, true))
                 && (null === $pen->colour || !$this->isInPalette($pen->colour))) {
                 $findings[] = new Finding('book', "“{$pen->name}” bleeds on this paper, and is used for all "
-                    .(\in_array(PenUse::Writing, $pen->uses, true) ? 'writing' : 'lines').': every page would come through. Take another pen.', [], false);
+                    .(\in_array(PenUse::Writing, $pen->uses, true) ? 'writing' : 'lines').': every page would come through. Take another '
+                        .'pen.', [], false);
             }
         }
         foreach ($this->plan->pens->pens as $pen) {
@@ -73,7 +74,8 @@ final class PensOnPages
                 if (null !== $pen) {
                     $findings[] = new Finding(
                         $spread->id,
-                        "{$this->catalogue->title($spread)} is drawn with “{$pen->name}”, which was seen to bleed on this paper: its reverse must "
+                        "{$this->catalogue->title($spread)} is drawn with “{$pen->name}”, which was seen to bleed on this paper: its "
+                            .'reverse must '
                             .'be blank, glued shut or decoration.',
                         [Offer::spread($spread->id, 'Place it as what bleeds', ['medium' => Medium::Bleeds->value])],
                         false,

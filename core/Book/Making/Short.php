@@ -1,6 +1,6 @@
 <?php
 
-/* What helps where the evenings are too short: another evening, a quicker layout, a spread left for later; each an edit, with what it saves. */
+/* What helps where evenings are too short: another, a quicker layout, a spread left for later; each an edit, with what it saves. */
 
 declare(strict_types=1);
 
@@ -68,7 +68,11 @@ final class Short
                 $all = [...$evenings, $more];
                 usort($all, static fn (Evening $one, Evening $two): int => $one->begins() <=> $two->begins());
 
-                return [new self("Another evening, {$more->day->iso()}, $minutes minutes", min($short, $minutes), (new SetEvenings($all))->written())];
+                return [new self(
+                    "Another evening, {$more->day->iso()}, $minutes minutes",
+                    min($short, $minutes),
+                    (new SetEvenings($all))->written(),
+                )];
             }
         }
 

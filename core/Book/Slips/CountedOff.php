@@ -119,7 +119,8 @@ final class CountedOff
             $found[] = [
                 'Go on with the same counts',
                 $same,
-                'everything behind it stands '.Plural::boxes(Fraction::of(abs($moved), Grain::PER_BOX)).($moved > 0 ? ' further' : ' nearer').', '
+                'everything behind it stands '.Plural::boxes(Fraction::of(abs($moved), Grain::PER_BOX)).($moved > 0 ? ' further' : ' '
+                    .'nearer').', '
                     .Plural::boxes($left).' left at the end',
             ];
         }

@@ -146,7 +146,12 @@ final class Here
     {
         $said = [];
         $counts = $work->all();
-        foreach (['figures' => ['figure', 'figures'], 'words' => ['word', 'words'], 'lines' => ['line', 'lines'], 'bands' => ['band', 'bands']] as $of => $words) {
+        foreach ([
+            'figures' => ['figure', 'figures'],
+            'words' => ['word', 'words'],
+            'lines' => ['line', 'lines'],
+            'bands' => ['band', 'bands'],
+        ] as $of => $words) {
             if ($counts[$of] > 0) {
                 $said[] = Plural::of($counts[$of], ...$words);
             }

@@ -29,6 +29,7 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Making\Mend;
 use AmpleMargin\Plan\Making\MendKind;
 use AmpleMargin\Plan\Making\Slip;
+use AmpleMargin\Spread\Dressing;
 
 /** @internal to Book */
 final class Mended
@@ -76,12 +77,14 @@ final class Mended
         $findings = [];
         foreach ($this->slips as $slips) {
             foreach ($slips as $slip) {
-                $off = array_filter($slip->mends, fn (Mend $mend): bool => !self::fits($mend, $this->plan->stock->across, $this->plan->stock->down)
-                    && !self::fits($mend, $this->plan->stock->down, $this->plan->stock->across));
+                [$across, $down] = [$this->plan->stock->across, $this->plan->stock->down];
+                $off = array_filter($slip->mends, static fn (Mend $mend): bool => !self::fits($mend, $across, $down)
+                    && !self::fits($mend, $down, $across));
                 if ([] !== $off) {
                     $findings[] = new Finding(
                         null === $this->plan->spread($slip->on) ? 'book' : $slip->on,
-                        "What saved a slip here ($slip->saved) is not on a page of {$this->plan->stock->across} × {$this->plan->stock->down} "
+                        "What saved a slip here ($slip->saved) is not on a page of {$this->plan->stock->across} × "
+                            ."{$this->plan->stock->down} "
                             .'boxes any more.',
                         [new Offer('Take it off the page', (new RemoveSlip($slip->id))->written())],
                         false,
@@ -118,7 +121,8 @@ final class Mended
             ),
         };
         if (self::hasStep($mend) && \in_array($mend->is, [MendKind::Moved, MendKind::Banded], true)) {
-            $mended = $more->amid($mended, MendKind::Moved === $mend->is ? Task::Pencil : Task::Band, $mend->say, $note, static fn () => null);
+            $task = MendKind::Moved === $mend->is ? Task::Pencil : Task::Band;
+            $mended = $more->amid($mended, $task, $mend->say, $note, static fn () => null);
         }
 
         return $drawing->turned ? $mended->with(['turned' => false])->upright() : $mended;
@@ -156,7 +160,12 @@ final class Mended
         $stretched = new Stretched($stretch);
         $marks = $touched = [];
         foreach ($drawing->marks as $mark) {
-            $now = self::isEdgeTick($mark) ? $this->tick($mark, $mend, $stretched) : $stretched->of($mark);
+            // What only helps to count stays where the dots are.
+            $now = match (true) {
+                Dressing::FIVES === $mark->note => $mark,
+                self::isEdgeTick($mark) => $this->tick($mark, $mend, $stretched),
+                default => $stretched->of($mark),
+            };
             if (null !== $now) {
                 $marks[] = $now;
             }
@@ -200,7 +209,7 @@ final class Mended
     /** A short pencil line at the upper or left edge. */
     public static function isEdgeTick(Mark $mark): bool
     {
-        return $mark instanceof Line && Layer::Pencil === $mark->layer
+        return $mark instanceof Line && Layer::Pencil === $mark->layer && Dressing::FIVES !== $mark->note
             && ((0 === $mark->wide && 0 === $mark->y && abs($mark->tall) < Grain::PER_BOX)
                 || (0 === $mark->tall && 0 === $mark->x && abs($mark->wide) < Grain::PER_BOX));
     }

@@ -26,7 +26,8 @@ final class MovedPages
         $there = $asked->other ?? 0;
         $spread = $book->plan->spread($book->slot($there)->spread);
         if (null === $spread && 'month' === $book->slot($there)->is && $there !== $asked->page && Volume::FIRST === $book->plan->id) {
-            $try->add('Pass the page over', "What was drawn on page $asked->page is glued shut or covered; {$book->slot($there)->title} is drawn "
+            $try->add('Pass the page over', "What was drawn on page $asked->page is glued shut or covered; {$book->slot($there)->title} "
+                .'is drawn '
                 .'where it is planned.', $try->drawing($there), [new SetLost($asked->page, true)]);
 
             return ["{$book->slot($there)->title}, planned for page $there.", $try->fewestFirst()];
@@ -76,7 +77,8 @@ final class MovedPages
             foreach ($try->free($page) as $to) {
                 $try->add(
                     "Draw it on page $to instead",
-                    "{$book->catalogue()->title($spread)} goes to page $to, which is free; page $page is closed: glue it shut, or paint or paste it "
+                    "{$book->catalogue()->title($spread)} goes to page $to, which is free; page $page is closed: glue it shut, or paint "
+                        .'or paste it '
                         .'over.',
                     $try->drawing($page),
                     [new SetLost($page, true), Trial::pin($spread->id, $to)],
@@ -99,7 +101,8 @@ final class MovedPages
         if (Volume::FIRST === $book->plan->id) {
             $try->add(
                 'Everything moves on by a leaf',
-                "Pages $front and $back are closed: glue the leaf shut, or keep it for notes and pictures. What stood there and everything behind "
+                "Pages $front and $back are closed: glue the leaf shut, or keep it for notes and pictures. What stood there and "
+                    .'everything behind '
                     .'it moves on by two, so openings stay openings.',
                 4,
                 [new SetLost($front, true), new SetLost($back, true)],

@@ -39,7 +39,8 @@ final class OnThePage
         $all = self::figuresOf($here, $figure);
         $row = array_filter($all, static fn (Words $one): bool => $one->y === $figure->y && $one->x >= $figure->x);
         $rest = array_filter($all, static fn (Words $one): bool => [$one->y, $one->x] >= [$figure->y, $figure->x]);
-        foreach ([['The row from here is off: cover it', $row], ['All from here are off: cover them', $rest], ['Cover the whole block', $all]] as [$say, $some]) {
+        foreach ([['The row from here is off: cover it', $row], ['All from here are off: cover them', $rest], ['Cover the whole '
+            .'block', $all]] as [$say, $some]) {
             if (\count($some) > 1) {
                 $ways[] = $here->patch($say, 'a patch', ...self::round($some));
             }
@@ -119,7 +120,8 @@ final class OnThePage
         $lines = Lettering::onTwoLines($title->text, $across, max(3, $tall), 7, 0);
         if (null !== $lines) {
             $patch = $here->patch('Cover it, and write it on two lines', 'a strip', 0, $y, $across, max(2, $tall));
-            $ways[] = new Saving($patch->say, "$patch->how Each line in letters ".Plural::boxes($lines[0]->wide)." wide and {$lines[0]->tall} tall.", $patch->minutes, $patch->edit);
+            $ways[] = new Saving($patch->say, "$patch->how Each line in letters ".Plural::boxes($lines[0]->wide).' wide and '
+                ."{$lines[0]->tall} tall.", $patch->minutes, $patch->edit);
         }
 
         return ["“{$title->text}”, ".Plural::boxes($wide)." from box $x.", array_values($ways)];
@@ -145,8 +147,9 @@ final class OnThePage
                 2,
                 [],
             ),
-            $here->saving('Rule a line under it', 'A line over all '.Plural::boxes($across).' below the title: the eye takes its middle.', 1, [
-            ]),
+            $here->saving('Rule a line under it', 'A line over all '.Plural::boxes($across).' below the title: the eye takes its '
+                .'middle.', 1, [
+                ]),
             $here->patch('Cover it, and write it again', 'a strip', 0, $y, $across, $tall),
         ]];
     }
@@ -181,11 +184,13 @@ final class OnThePage
         $ways = [];
         $fits = static fn (array $in, int $w, int $t): bool => $w <= $in[0] && $t <= $in[1];
         if ($fits($place, $tall, $wide) && !$fits($place, $wide, $tall)) {
-            $ways[] = $here->saving('Turn it', "Turned, its {$here->size($tall, $wide)} fit the {$here->size(...$place)} of this place.", 1, []);
+            $ways[] = $here->saving('Turn it', "Turned, its {$here->size($tall, $wide)} fit the {$here->size(...$place)} of this "
+                .'place.', 1, []);
         }
         $free = self::freePlace($here, $wide, $tall);
         if (null !== $free) {
-            $ways[] = $here->saving('Put it elsewhere on the page', "It fits where nothing stands, from box $free[0] across and $free[1] down.", 1, []);
+            $ways[] = $here->saving('Put it elsewhere on the page', "It fits where nothing stands, from box $free[0] across and $free[1] "
+                .'down.', 1, []);
         }
         $less = static fn (int $long, int $room): int => max(0, $long - $room * $pitch);
         [$narrow, $low] = [$less($here->asked->wide, $place[0]), $less($here->asked->tall, $place[1])];
@@ -197,7 +202,8 @@ final class OnThePage
         }
         foreach ($here->book->slots as $page => $slot) {
             if ($page <= $here->book->plan->stock->pages && \in_array($slot->is, ['empty', 'spare'], true)) {
-                $ways[] = $here->saving("Keep it for page $page", "Page $page is free: all of ".$here->size($wide, $tall).' have room there.', 1, []);
+                $ways[] = $here->saving("Keep it for page $page", "Page $page is free: all of ".$here->size($wide, $tall).' have room '
+                    .'there.', 1, []);
                 break;
             }
         }
@@ -224,10 +230,18 @@ final class OnThePage
                 3,
                 [],
             ),
-            $here->patch('Back it with a strip', 'a strip', max(0, min($here->x, $across - 2)), max(0, min($here->y, $down - $long - 2)), 2, min($down, $long + 2)),
+            $here->patch(
+                'Back it with a strip',
+                'a strip',
+                max(0, min($here->x, $across - 2)),
+                max(0, min($here->y, $down - $long - 2)),
+                2,
+                min($down, $long + 2),
+            ),
             $here->saving(
                 'Glue a tab on',
-                'Cut a tab '.$here->size(3, $long + 2).' from the same paper, fold it over the edge, and glue both sides. Cut '.Caution::KNIFE.'.',
+                'Cut a tab '.$here->size(3, $long + 2).' from the same paper, fold it over the edge, and glue both sides. Cut '
+                    .''.Caution::KNIFE.'.',
                 6,
                 [],
             ),
@@ -272,7 +286,8 @@ final class OnThePage
     {
         $all = array_values(array_filter(
             $here->drawing->marks,
-            static fn (Mark $mark): bool => $mark instanceof Words && $mark->isFigure() && $mark->step === $figure->step && $mark->note === $figure->note,
+            static fn (Mark $mark): bool => $mark instanceof Words && $mark->isFigure() && $mark->step === $figure->step
+                && $mark->note === $figure->note,
         ));
 
         return $all;
@@ -311,7 +326,8 @@ final class OnThePage
         $places = [...$here->drawing->cells, ...array_column($here->drawing->rooms, 'place')];
         foreach ($places as [$x, $y, $wide, $tall]) {
             [$px, $py] = [Grain::of($here->x), Grain::of($here->y)];
-            if ($px >= $x && $px < $x + $wide && $py >= $y && $py < $y + $tall && intdiv($wide, Grain::PER_BOX) * intdiv($tall, Grain::PER_BOX) < $best[0] * $best[1]) {
+            $in = $px >= $x && $px < $x + $wide && $py >= $y && $py < $y + $tall;
+            if ($in && intdiv($wide, Grain::PER_BOX) * intdiv($tall, Grain::PER_BOX) < $best[0] * $best[1]) {
                 $best = [max(1, intdiv($wide, Grain::PER_BOX)), max(1, intdiv($tall, Grain::PER_BOX))];
             }
         }

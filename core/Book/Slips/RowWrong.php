@@ -68,7 +68,8 @@ final class RowWrong
         $ways = [...$ways, ...self::bands($here, $region, $start, $tall)];
         $first = intdiv($start, Grain::PER_BOX);
         $high = max(1, intdiv($start + $tall + Grain::PER_BOX - 1, Grain::PER_BOX) - $first);
-        $ways[] = $here->patch('Cover the row', 'a strip', $region->x, $first, $region->wide, min($high, $region->y + $region->tall - $first));
+        $high = min($high, $region->y + $region->tall - $first);
+        $ways[] = $here->patch('Cover the row', 'a strip', $region->x, $first, $region->wide, $high);
 
         return [$where, $ways];
     }

@@ -25,4 +25,19 @@ final class Saving
         public readonly array $corrections = [],
     ) {
     }
+
+    /**
+     * Fewest corrections first, then least work; ways of the same cost stay in the order in which people try them.
+     *
+     * @param list<self> $ways
+     *
+     * @return list<self>
+     */
+    public static function cheapestFirst(array $ways): array
+    {
+        $cost = static fn (self $way): array => [\count($way->corrections), $way->minutes];
+        usort($ways, static fn (self $one, self $two): int => $cost($one) <=> $cost($two));
+
+        return $ways;
+    }
 }

@@ -125,10 +125,8 @@ final class Trial
         foreach ($this->ways as $way) {
             $ways[json_encode([$way->corrections, \count($way->corrections) > 0 ? 0 : $way->say], \JSON_THROW_ON_ERROR)] ??= $way;
         }
-        $ways = array_values($ways);
-        usort($ways, static fn (Saving $one, Saving $two): int => [\count($one->corrections), $one->minutes] <=> [\count($two->corrections), $two->minutes]);
 
-        return $ways;
+        return Saving::cheapestFirst(array_values($ways));
     }
 
     /**
@@ -229,7 +227,8 @@ final class Trial
         }
         $this->add(
             $say,
-            'Pages '.min($page, $facing).' and '.max($page, $facing).' are closed: two leaves are one, and the book is a leaf thicker there. Stick for '
+            'Pages '.min($page, $facing).' and '.max($page, $facing).' are closed: two leaves are one, and the book is a leaf thicker '
+                .'there. Stick for '
                 .'thin paper, tape for thick.',
             4,
             [new SetLost($page, true), new SetLost($facing, true)],
@@ -243,7 +242,8 @@ final class Trial
         $mm = Millimetres::written($stock->across * $pitch).' × '.Millimetres::written($stock->down * $pitch);
         $this->add(
             $say,
-            "Cut $what of $stock->across × $stock->down boxes ($mm mm) from paper of the same dots, lay it on so that the dots line up, and glue it at "
+            "Cut $what of $stock->across × $stock->down boxes ($mm mm) from paper of the same dots, lay it on so that the dots line up, "
+                .'and glue it at '
                 .'its edges. What stood there is drawn again.',
             self::COVERING + $this->drawing($page),
             [],

@@ -29,10 +29,8 @@ final class WhatNow
             SlipKind::Through => MovedPages::cameThrough($book, $asked),
             default => self::drawn($book, $asked),
         };
-        // The sorting is stable: ways of the same cost stay in the order in which people try them.
-        usort($ways, static fn (Saving $one, Saving $two): int => [\count($one->corrections), $one->minutes] <=> [\count($two->corrections), $two->minutes]);
 
-        return new self($where, $ways);
+        return new self($where, Saving::cheapestFirst($ways));
     }
 
     /** @return array{string, list<Saving>} */

@@ -18,6 +18,9 @@ final class MakingPlan
     /** Pages put on an evening by hand, and drawings left for later. */
     private const MOST_PUT = 500;
 
+    /** Timed pages of earlier books that are kept: a hand changes. */
+    private const MOST_EARLIER = 200;
+
     /** Minutes of decoration of one page. */
     public const MOST_DECORATION = 600;
 
@@ -63,15 +66,37 @@ final class MakingPlan
         return [] === $this->written();
     }
 
-    /** What of it a new book begins with: the hand's pace; and its pens, where the paper is the same. */
-    public function forNext(Stock $from, Stock $to): self
+    /** What the next book may want to know of it: minutes, pens and slips. */
+    public function remembered(): self
+    {
+        return new self(timed: $this->timed, pens: $this->pens, slips: $this->slips);
+    }
+
+    /**
+     * What of an old book a new one begins with: the hand's pace; and its pens, where the paper is the same. What is said already
+     * stays as it is.
+     */
+    public function after(self $old, Stock $from, Stock $to): self
     {
         $same = $from->grammage === $to->grammage && $from->width === $to->width && $from->height === $to->height;
+        $here = array_filter($this->timed, static fn (TimedPage $page): bool => '' === $page->on);
+        // What came along when the book was begun does not come twice.
+        $before = [] === $here ? array_map(static fn (TimedPage $page): TimedPage => $page->ofEarlier(), $old->timed) : [];
 
-        return new self(
-            timed: \array_slice(array_map(static fn (TimedPage $page): TimedPage => $page->ofEarlier(), $this->timed), -200),
-            pens: $same ? $this->pens : [],
-        );
+        return $this->with([
+            'timed' => \array_slice([...\array_slice($before, -self::MOST_EARLIER), ...$this->timed], 0, TimedPage::MOST),
+            'pens' => [] === $this->pens && $same ? $old->pens : $this->pens,
+        ]);
+    }
+
+    /**
+     * How often it happened.
+     *
+     * @param list<SlipKind> $kinds
+     */
+    public function slipsOf(array $kinds): int
+    {
+        return \count(array_filter($this->slips, static fn (Slip $slip): bool => \in_array($slip->kind, $kinds, true)));
     }
 
     /** @throws PlanProblem naming the field */

@@ -24,6 +24,12 @@ enum SlipKind: string
     case Months = 'months';
     case Sticker = 'sticker';
 
+    /** @return list<self> slips of a hand that counts */
+    public static function counting(): array
+    {
+        return [self::Count, self::Skipped, self::Doubled, self::Tabs];
+    }
+
     /** As a person says it. */
     public function words(): string
     {

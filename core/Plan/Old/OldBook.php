@@ -12,6 +12,7 @@ namespace AmpleMargin\Plan\Old;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\Stock;
+use AmpleMargin\Plan\Making\MakingPlan;
 use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\WeekPlan;
@@ -44,6 +45,7 @@ final class OldBook
      * @param list<Gone>         $gone     dropped from books before it
      * @param int                $hold     of twelve months, those that should fit the new pattern, 1 to 12
      * @param bool               $carried  whether it was carried over once
+     * @param MakingPlan         $made     minutes its pages took, pens on its paper, slips
      */
     public function __construct(
         public readonly string $title,
@@ -62,6 +64,7 @@ final class OldBook
         public readonly array $gone = [],
         public readonly int $hold = self::HOLD,
         public readonly bool $carried = false,
+        public readonly MakingPlan $made = new MakingPlan(),
     ) {
     }
 
@@ -94,7 +97,7 @@ final class OldBook
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<OldSpread>, months: array<string, int>, planned: array<string, int>, front: int, kinds: list<OwnKind>, patterns: list<Pattern>, dates: KnownDates, missing: list<string>, notes: list<NextTime>, gone: list<Gone>, hold: int, carried: bool} $all */
+        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<OldSpread>, months: array<string, int>, planned: array<string, int>, front: int, kinds: list<OwnKind>, patterns: list<Pattern>, dates: KnownDates, missing: list<string>, notes: list<NextTime>, gone: list<Gone>, hold: int, carried: bool, made: MakingPlan} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

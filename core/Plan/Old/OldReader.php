@@ -10,6 +10,7 @@ use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\DatesReader;
 use AmpleMargin\Plan\KindReader;
+use AmpleMargin\Plan\Making\MakingPlan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Values;
@@ -43,6 +44,7 @@ final class OldReader
             array_map(self::gone(...), $values->each('gone', Gone::MOST)),
             $values->count('hold', 1, 12, OldBook::HOLD),
             $values->flag('carried', false),
+            $values->has('made') ? MakingPlan::read($values->inside('made')) : new MakingPlan(),
         );
     }
 

@@ -32,6 +32,7 @@ final class OldWriter
             'gone' => [] === $old->gone ? null : array_map(self::gone(...), $old->gone),
             'hold' => OldBook::HOLD === $old->hold ? null : $old->hold,
             'carried' => $old->carried ? true : null,
+            'made' => $old->made->isEmpty() ? null : (object) $old->made->written(),
         ], static fn (mixed $said): bool => null !== $said);
     }
 
