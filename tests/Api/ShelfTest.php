@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
+use App\Api\ShelfEntry;
+
 final class ShelfTest extends ApiTestCase
 {
     public function testTheShelfIsReadTwentyFourAtATimeTheLastChangedFirst(): void

@@ -1,19 +1,15 @@
 <?php
 
-/* Slips that are saved where they are: a wrong figure, no room for the last, a title, months too many, a sticker, a cut. */
+/* Slips that are saved where they are: a wrong figure, no room for the last, months too many, a sticker, a cut. */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Book\Slips;
 
-use AmpleMargin\Counting\Centring;
-use AmpleMargin\Counting\Fraction;
-use AmpleMargin\Counting\Lettering;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Caution;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Mark;
-use AmpleMargin\Drawing\Stretched;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Plan\Making\Mend;
@@ -24,11 +20,11 @@ final class OnThePage
     /** @return array{string, list<Saving>} */
     public static function figure(Here $here): array
     {
-        $figure = self::words($here, true);
+        $figure = Pointed::words($here, true);
         if (null === $figure) {
             return ['No figure stands near that box.', []];
         }
-        [$x, $y, $wide, $tall] = self::boxes($figure);
+        [$x, $y, $wide, $tall] = Pointed::boxes($figure);
         $ways = [$here->saving(
             'Correction pen over it',
             "Cover “{$figure->text}” with the correction pen, ".$here->size($wide, $tall).'; let it dry, and write it again.',
@@ -42,7 +38,7 @@ final class OnThePage
         foreach ([['The row from here is off: cover it', $row], ['All from here are off: cover them', $rest], ['Cover the whole '
             .'block', $all]] as [$say, $some]) {
             if (\count($some) > 1) {
-                $ways[] = $here->patch($say, 'a patch', ...self::round($some));
+                $ways[] = $here->patch($say, 'a patch', ...Pointed::round($some));
             }
         }
         $check = null;
@@ -58,8 +54,8 @@ final class OnThePage
     /** @return array{string, list<Saving>} */
     public static function last(Here $here): array
     {
-        $last = self::words($here, true);
-        [$x, $y, $wide, $tall] = null === $last ? [$here->x, $here->y, 1, 1] : self::boxes($last);
+        $last = Pointed::words($here, true);
+        [$x, $y, $wide, $tall] = null === $last ? [$here->x, $here->y, 1, 1] : Pointed::boxes($last);
         $ways = [];
         foreach ([['right of', $x + $wide, $y], ['below', $x, $y + $tall], ['left of', $x - $wide, $y]] as [$word, $right, $lower]) {
             $inside = $right >= 0 && $right + $wide <= $here->drawing->across && $lower + $tall <= $here->drawing->down;
@@ -82,76 +78,10 @@ final class OnThePage
         ]);
         if (null !== $last) {
             $all = self::figuresOf($here, $last);
-            $ways[] = $here->patch('Cover the block, and count it again', 'a patch', ...self::round([] === $all ? [$last] : $all));
+            $ways[] = $here->patch('Cover the block, and count it again', 'a patch', ...Pointed::round([] === $all ? [$last] : $all));
         }
 
         return ["The last one that was drawn stands at box $x across, $y down.", $ways];
-    }
-
-    /** @return array{string, list<Saving>} */
-    public static function titleTooWide(Here $here): array
-    {
-        $title = self::words($here, false);
-        if (null === $title) {
-            return ['No title stands near that box.', []];
-        }
-        [$x, $y, $wide, $tall] = self::boxes($title);
-        $across = $here->drawing->across;
-        $ways = [];
-        $size = max(1, intdiv($title->size * 4, 3 * Grain::PER_BOX));
-        foreach ([
-            ['smaller', Lettering::largest($title->text, $across, $tall, max(1, min(7, $size)))],
-            ['smallest', Lettering::sized($title->text, $across, $tall, 1, 0)],
-        ] as [$word, $letters]) {
-            if (null !== $letters && !isset($ways[$letters->wide])) {
-                $centre = Centring::of($across, $letters->width);
-                $patch = $here->patch(
-                    'smaller' === $word ? 'Cover it, and write it in smaller letters' : 'Cover it, and write it in letters of one box',
-                    'a strip',
-                    0,
-                    $y,
-                    $across,
-                    $tall,
-                );
-                $ways[$letters->wide] = new Saving($patch->say, "$patch->how The letters: {$letters->working()}"
-                    .(null === $centre ? '' : "; in the middle they begin after {$centre->before}").'.', $patch->minutes, $patch->edit);
-            }
-        }
-        $lines = Lettering::onTwoLines($title->text, $across, max(3, $tall), 7, 0);
-        if (null !== $lines) {
-            $patch = $here->patch('Cover it, and write it on two lines', 'a strip', 0, $y, $across, max(2, $tall));
-            $ways[] = new Saving($patch->say, "$patch->how Each line in letters ".Plural::boxes($lines[0]->wide).' wide and '
-                ."{$lines[0]->tall} tall.", $patch->minutes, $patch->edit);
-        }
-
-        return ["“{$title->text}”, ".Plural::boxes($wide)." from box $x.", array_values($ways)];
-    }
-
-    /** @return array{string, list<Saving>} */
-    public static function titleOff(Here $here): array
-    {
-        $title = self::words($here, false);
-        if (null === $title) {
-            return ['No title stands near that box.', []];
-        }
-        [, $y, , $tall] = self::boxes($title);
-        $off = abs($here->asked->by);
-        $side = $here->asked->by > 0 ? 'left' : 'right';
-        $across = $here->drawing->across;
-
-        return ["“{$title->text}”, ".Plural::boxes($off).' too far '.('left' === $side ? 'right' : 'left').'.', [
-            $here->saving(
-                "Fill the $side side",
-                'A rule or a small drawing '.Plural::boxes(2 * $off)." wide before the $side end of the title brings the whole into the "
-                    ."middle: 2 × $off, for what is added weighs on one side alone.",
-                2,
-                [],
-            ),
-            $here->saving('Rule a line under it', 'A line over all '.Plural::boxes($across).' below the title: the eye takes its '
-                .'middle.', 1, [
-                ]),
-            $here->patch('Cover it, and write it again', 'a strip', 0, $y, $across, $tall),
-        ]];
     }
 
     /** @return array{string, list<Saving>} */
@@ -248,39 +178,6 @@ final class OnThePage
         ]];
     }
 
-    /** What is written in or next to the box: a figure, or the largest words of its row. */
-    private static function words(Here $here, bool $figure): ?Words
-    {
-        [$x, $y] = [Grain::of($here->x) + intdiv(Grain::PER_BOX, 2), Grain::of($here->y) + intdiv(Grain::PER_BOX, 2)];
-        $best = null;
-        foreach ($here->drawing->marks as $mark) {
-            if (!$mark instanceof Words || ($figure && !$mark->isFigure()) || (!$figure && 0 !== $mark->y && 'heading' !== $mark->note)) {
-                continue;
-            }
-            $far = max($mark->x - $x, 0, $x - $mark->x - $mark->wide) + max($mark->y - $y, 0, $y - $mark->y - $mark->tall);
-            if (null === $best || $far < $best[0]) {
-                $best = [$far, $mark];
-            }
-        }
-
-        // Further off than three boxes somebody pointed at something else.
-        return null !== $best && (!$figure || $best[0] <= 3 * Grain::PER_BOX) ? $best[1] : null;
-    }
-
-    /** @return array{int, int, int, int} whole boxes round it */
-    private static function boxes(Mark $mark): array
-    {
-        [$x, $y, $wide, $tall] = Stretched::round($mark);
-        [$left, $upper] = [intdiv($x, Grain::PER_BOX), intdiv($y, Grain::PER_BOX)];
-
-        return [
-            $left,
-            $upper,
-            max(1, Fraction::of($x + $wide, Grain::PER_BOX)->ceil() - $left),
-            max(1, Fraction::of($y + $tall, Grain::PER_BOX)->ceil() - $upper),
-        ];
-    }
-
     /** @return list<Words> the figures that were written in one go with it */
     private static function figuresOf(Here $here, Words $figure): array
     {
@@ -291,25 +188,6 @@ final class OnThePage
         ));
 
         return $all;
-    }
-
-    /**
-     * @param non-empty-array<int, Words> $marks
-     *
-     * @return array{int, int, int, int}
-     */
-    private static function round(array $marks): array
-    {
-        $boxes = array_map(self::boxes(...), array_values($marks));
-        $x = min(array_column($boxes, 0));
-        $y = min(array_column($boxes, 1));
-
-        return [
-            $x,
-            $y,
-            max(array_map(static fn (array $one): int => $one[0] + $one[2], $boxes)) - $x,
-            max(array_map(static fn (array $one): int => $one[1] + $one[3], $boxes)) - $y,
-        ];
     }
 
     /** @return list<Mark> what takes some boxes */
@@ -341,7 +219,7 @@ final class OnThePage
         [$across, $down] = [$here->drawing->across, $here->drawing->down];
         $taken = [];
         foreach ($here->drawing->marks as $mark) {
-            [$x, $y, $w, $t] = self::boxes($mark);
+            [$x, $y, $w, $t] = Pointed::boxes($mark);
             for ($row = $y; $mark->takesRoom() && $row < min($down, $y + $t); ++$row) {
                 for ($column = $x; $column < min($across, $x + $w); ++$column) {
                     $taken[$row][$column] = true;
