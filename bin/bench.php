@@ -138,6 +138,29 @@ if ('core' === $argv[1]) {
         $carried->book->lasting();
         $carried->counts();
     }));
+    $evenings = [];
+    for ($i = 0; $i < 12; ++$i) {
+        $evenings[] = ['day' => sprintf('2026-12-%02d', 3 + 2 * $i), 'from' => '19:00', 'minutes' => 90];
+    }
+    $evening = Tests\Books::edited($plan, [['type' => 'set-evenings', 'evenings' => $evenings, 'months' => 3]]);
+    $sixty = Composer::compose($evening);
+    $count = count(AmpleMargin\Book\Making\Pending::of($sixty)->pages);
+    $packed = AmpleMargin\Book\Making\Sittings::of($sixty)->packed;
+    said("sittings of $count pages over 12 evenings, composing among it", timed(15, static function () use ($evening): void {
+        AmpleMargin\Book\Making\Sittings::of(Composer::compose($evening));
+    }));
+    printf("%-52s %8d min, at least %d\n", 'minutes without room', $packed->short(), $packed->bound);
+    said('what now?, a leaf skipped, every way composed', timed(15, static function () use ($book): void {
+        AmpleMargin\Book\Slips\WhatNow::of($book, new AmpleMargin\Book\Slips\Asked(AmpleMargin\Plan\Making\SlipKind::Leaf, 11));
+    }));
+    said('what now?, a count was off', timed(15, static function () use ($book): void {
+        AmpleMargin\Book\Slips\WhatNow::of($book, new AmpleMargin\Book\Slips\Asked(AmpleMargin\Plan\Making\SlipKind::Count, 22, 1, 18));
+    }));
+    printf("\nTwelve pages a practitioner timed, and what they are said to take undecorated\n");
+    foreach (Tests\Practice::pages() as [$what, $took, $said]) {
+        printf("%-52s %8.1f min, %3d said\n", $what, $took, $said);
+    }
+    printf("%-52s %8.1f\n\n", 'the one furthest off, by a factor of', Tests\Practice::factor());
     said(
         'PDF of the whole front matter',
         timed(10, static fn () => (new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides($book->spreadPages()), 'bench'))

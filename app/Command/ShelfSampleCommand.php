@@ -25,7 +25,7 @@ final class ShelfSampleCommand extends Command
     {
         if (0 === $this->notebooks->count()) {
             foreach ([$this->samples->lastYear(), $this->samples->halfYear(), $this->samples->fullYear()] as $plan) {
-                $this->notebooks->add($plan, [], static fn (): bool => true);
+                $this->notebooks->add($plan, SamplePlans::done($plan), static fn (): bool => true);
             }
         }
 

@@ -120,7 +120,9 @@ final class NotebookController
     #[Route('/sample', methods: 'POST')]
     public function sample(SamplePlans $samples): JsonResponse
     {
-        return $this->add($samples->fullYear());
+        $plan = $samples->fullYear();
+
+        return $this->add($plan, SamplePlans::done($plan));
     }
 
     #[Route('/import', methods: 'POST')]

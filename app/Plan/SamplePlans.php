@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace App\Plan;
 
+use AmpleMargin\Book\Composer;
 use AmpleMargin\Plan\Plan;
 
 final class SamplePlans
@@ -30,6 +31,24 @@ final class SamplePlans
     public function lastYear(): Plan
     {
         return $this->read('last-year-2026');
+    }
+
+    /**
+     * The steps that are done of a sample: all of each page that was timed.
+     *
+     * @return list<array{drawing: string, step: string}>
+     */
+    public static function done(Plan $plan): array
+    {
+        $book = Composer::compose($plan);
+        $done = [];
+        foreach ($plan->making->timed as $timed) {
+            foreach ($book->spreadDrawings($timed->on)[$timed->nth]->steps ?? [] as $step) {
+                $done[] = ['drawing' => $timed->on, 'step' => $step->key];
+            }
+        }
+
+        return $done;
     }
 
     private function read(string $name): Plan

@@ -23,6 +23,9 @@ use AmpleMargin\Plan\Making\Work;
  */
 final class MarkCounter implements MarkVisitor
 {
+    /** Boxes of a frame or a line that nobody takes a ruler for. From memory. */
+    private const BY_HAND = 2;
+
     private int $figures = 0;
 
     private int $words = 0;
@@ -42,14 +45,16 @@ final class MarkCounter implements MarkVisitor
 
     public function line(Line $line): mixed
     {
-        Layer::Pencil !== $line->layer && max(abs($line->wide), abs($line->tall)) >= Grain::PER_BOX ? ++$this->lines : ++$this->ticks;
+        $isRuled = Layer::Pencil !== $line->layer && max(abs($line->wide), abs($line->tall)) > self::BY_HAND * Grain::PER_BOX;
+        $isRuled ? ++$this->lines : ++$this->ticks;
 
         return null;
     }
 
     public function frame(Frame $frame): mixed
     {
-        $this->lines += 4;
+        // A box to tick is drawn in one go, without a ruler; an outline of more is four lines along it.
+        max($frame->wide, $frame->tall) <= self::BY_HAND * Grain::PER_BOX ? $this->ticks += 2 : $this->lines += 4;
 
         return null;
     }

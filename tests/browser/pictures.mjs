@@ -24,7 +24,6 @@ async function take(name, path, { width = 1280, height = 800, theme = 'paper', a
 
 const choose = (name) => () => page.getByRole('button', { name }).first().click();
 await take('shelf', '/');
-await take('new-notebook', '/new');
 await take('spreads', '/notebooks/:id/spreads', { act: choose(/^Future log, pages/) });
 await take('dates', '/notebooks/:id/dates', { act: choose(/^December 2027/) });
 await take('transfer-phone', '/notebooks/:id/transfer/2027-12', { width: 390, height: 844 });
@@ -84,11 +83,21 @@ await undo();
 await take('counting', '/count', { act: choose('5') });
 await take('compare', '/notebooks/:id/compare/future-log', { act: choose('Lines in') });
 await take('key', '/notebooks/:id/key/key', { act: choose('task moved on') });
-await take('copying-tablet', '/notebooks/:id/copy/7', { width: 820, height: 1180, act: async () => page.keyboard.press('ArrowDown') });
 await take('bench', '/notebooks/:id/bench/7');
 await take('desk-phone', '/notebooks/:id/desk/8', { width: 390, height: 844, act: async () => page.keyboard.press('ArrowRight') });
+await take('sittings', '/notebooks/:id/sittings', { act: async () => page.getByText(/^\d+ pages?, \d+ to \d+ min\./).nth(1).click() });
+await take('pens', '/notebooks/:id/pens');
+await take('what-now', '/notebooks/:id/bench/22', {
+  act: async () => {
+    await choose('What now?')();
+    await page.getByLabel('What happened').selectOption('count');
+    await page.getByLabel('Boxes down').fill('18');
+    await page.getByLabel('Boxes across').fill('2');
+    await page.getByRole('button', { name: /Divide again, left over into the parts$/ }).waitFor();
+    await page.locator('aside').evaluate((margin) => margin.scrollTo(0, 190));
+  },
+});
 await take('sheets', '/notebooks/:id/sheets');
-await take('stock', '/notebooks/:id/stock');
 writeFileSync(`${folder}/guide.pdf`, await (await page.request.get(`${address}/api/notebooks/${id}/sheets/pages.pdf?pages=9`)).body());
 execFileSync('pdftoppm', ['-r', '60', '-png', '-singlefile', `${folder}/guide.pdf`, `${folder}/page-guide`]);
 execFileSync('rm', [`${folder}/guide.pdf`]);

@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { clearShelf, complaints, edit, isAccessible, isLegible, readOld, sample } from './support';
 
-const SCREENS = ['/', '/new', '/count', 'count/8', 'compare/future-log', 'key/key', 'copy/7', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'parts/page-of-parts', 'sheets', 'stock', 'dress', 'leaf/8', 'dates', 'transfer/2027-12', 'old', 'old/reviewed'];
+const SCREENS = ['/', '/new', '/count', 'count/8', 'compare/future-log', 'key/key', 'copy/7', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'parts/page-of-parts', 'sheets', 'stock', 'dress', 'leaf/8', 'dates', 'transfer/2027-12', 'old', 'old/reviewed', 'sittings', 'pens', 'bench/22/slip'];
 
 for (const screen of SCREENS) {
   test(`${screen}: axe finds nothing, in daylight or under the lamp, and nothing scrolls sideways on a phone or tablet`, async ({ page }) => {
@@ -10,8 +10,15 @@ for (const screen of SCREENS) {
     const shelved = await sample(page);
     const made = screen.startsWith('parts/') ? await edit(page, shelved, { type: 'add-spread', kind: 'page-of-parts' }) : shelved;
     if (screen === 'old/reviewed') await edit(page, made, { type: 'set-old', old: await readOld(page, made) });
+    if (screen === 'sittings') await edit(page, made, { type: 'set-evenings', evenings: [13, 15, 20].map((day) => ({ day: `2099-12-${day}`, from: '19:00', minutes: 90 })) });
     await page.goto(screen.startsWith('/') ? screen : `/notebooks/${made.id}/${screen}`, { waitUntil: 'networkidle' });
     const opened = async () => {
+      if (screen === 'bench/22/slip') {
+        await page.getByRole('button', { name: 'What now?' }).click();
+        await page.getByLabel('What happened').selectOption('count');
+        await expect(page.getByRole('button', { name: /^This is how I save it/ }).first()).toBeVisible();
+      }
+      if (screen === 'sittings') await page.getByText(/^\d+ pages?, \d+ to \d+ min\./).first().click();
       if (screen === 'spreads') await page.getByRole('button', { name: /^Future log, pages [\d–]+$/ }).click();
       if (screen === 'dates') await page.getByRole('button', { name: /^December 2027/ }).click();
       if (screen === 'months') await page.getByRole('button', { name: 'March 2027' }).click();

@@ -109,7 +109,7 @@ test('the pattern in the editor is the shared one until another is chosen, and a
 });
 
 test('layouts are sorted by what is chosen, and lines are looked at in the busiest place unless another is', async () => {
-  const candidate = (name: string, lines: number, pages: number) => ({ name, pages, rooms: [{ for: '2027-12', name: 'December', lines, wide: '12' }], fewest_lines: lines, all_lines: lines, shown: 0, limits: [] });
+  const candidate = (name: string, lines: number, pages: number) => ({ name, pages, rooms: [{ for: '2027-12', name: 'December', lines, wide: '12' }], fewest_lines: lines, all_lines: lines, shown: 0, limits: [], minutes: { least: 1, likely: 2, most: 3, says: '1 to 3 min' } });
   const compare = new CompareState();
   await compare.layouts.load(async () => ({ candidates: [candidate('six', 4, 2), candidate('rows', 9, 1), candidate('four', 6, 3)], best: 2, busiest: '2027-12' }) as unknown as Comparison);
   expect(compare.shown.map((one) => one.name)).toEqual(['six', 'rows', 'four']);

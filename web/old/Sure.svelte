@@ -1,7 +1,7 @@
 <!-- What the old book measures, when to begin the new one, and how sure that lasts. -->
 <script lang="ts">
   import type { OldReview } from '../api/client';
-  import { dates } from './said';
+  import { dates } from '../parts/said';
 
   let { review }: { review: OldReview } = $props();
   const measured = $derived(review.measured);

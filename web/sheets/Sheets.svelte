@@ -70,6 +70,14 @@
       </div>
     </section>
 
+    {#if book.slips.length > 0}
+      <section>
+        <h2>Cover strips and patches</h2>
+        <p class="my-1.5">What covers a slip, at true size with its dots, and what stands on it drawn again.</p>
+        <button class="btn chief" disabled={busy !== ''} onclick={() => get(sheet('patches'), 'patches')}>Download the patches</button>
+      </section>
+    {/if}
+
     {#if printed}
       <section>
         <h2>Months to cut out</h2>

@@ -1,6 +1,7 @@
 <!-- The next evening of a notebook on the shelf: when, what is drawn, what is laid out. -->
 <script lang="ts">
   import { api, type Sitting } from '../api/client';
+  import { dates } from '../parts/said';
 
   let { id }: { id: string } = $props();
   let next = $state.raw<Sitting | null>(null);
@@ -14,12 +15,11 @@
       // The shelf shows its notebooks without it.
       .catch(() => {});
   });
-  const date = $derived(next === null ? '' : new Date(`${next.day}T12:00:00`).toLocaleDateString(undefined, { weekday: 'long', day: 'numeric', month: 'long' }));
 </script>
 
 {#if next}
   <p class="figures">
-    <a href="/notebooks/{id}/sittings">Next sitting: {next.today ? 'today' : date}, {next.from}</a>, {next.pages.length === 1 ? '1 page' : `${next.pages.length} pages`}, {next.minutes_range.says}.
+    <a href="/notebooks/{id}/sittings">Next sitting: {next.today ? 'today' : `${next.weekday} ${dates(next.day)}`}, {next.from}</a>, {next.pages.length === 1 ? '1 page' : `${next.pages.length} pages`}, {next.minutes_range.says}.
     <span class="quiet">Lay out {[...next.tools, ...next.pens].join(', ')}.</span>
   </p>
 {/if}

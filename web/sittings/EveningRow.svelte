@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Mark, Sitting } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
+  import { dates } from '../parts/said';
   import { route } from '../state/route.svelte';
   import type { SittingsState } from './sittings.svelte';
 
@@ -22,7 +23,7 @@
   let minutes = $state(0);
   const percent = (of: number) => `${(100 * of) / longest}%`;
   const WORDS = { dry: 'Drying', pause: 'Pause', 'lay-out': 'Mat and knife', draw: '', finish: 'Erase and check' };
-  const date = $derived(new Date(`${evening.day}T12:00:00`).toLocaleDateString(undefined, { day: 'numeric', month: 'long', year: 'numeric' }));
+  const date = $derived(dates(evening.day));
 
   function drop(event: DragEvent) {
     event.preventDefault();

@@ -34,7 +34,6 @@ export class SittingsState {
       const { evenings } = await api.readEvenings(book, this.said);
       const there = new Set(this.evenings.map((one) => `${one.day}T${one.from}`));
       if (await open.edit({ type: 'set-evenings', evenings: [...this.evenings, ...evenings.filter((one) => !there.has(`${one.day}T${one.from}`))] })) this.said = '';
-      else this.wrong = open.problem?.message ?? '';
     } catch (error) {
       this.wrong = asProblem(error).detail;
     }

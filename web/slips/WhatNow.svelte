@@ -44,11 +44,11 @@
         <label class="field"><span>On page</span><select class="select" value={slip.at.page} onchange={(event) => (slip.at = { ...slip.at, page: Number(event.currentTarget.value) })}>{#each pages as page (page)}<option value={page}>{page}</option>{/each}</select></label>
       {/if}
       {#if asks === 'line' || asks === 'box' || asks === 'length'}
-        <label class="field"><span>Boxes across</span><input class="input figures" type="number" min="0" max="200" value={slip.at.x} onchange={(event) => (slip.at = { ...slip.at, x: number(event) || 0 })} /></label>
-        <label class="field"><span>Boxes down</span><input class="input figures" type="number" min="0" max="200" value={slip.at.y} onchange={(event) => (slip.at = { ...slip.at, y: number(event) || 0 })} /></label>
+        <label class="field"><span>Boxes across</span><input class="input figures" type="number" min="0" max="200" value={slip.at.x} oninput={(event) => (slip.at = { ...slip.at, x: number(event) || 0 })} /></label>
+        <label class="field"><span>Boxes down</span><input class="input figures" type="number" min="0" max="200" value={slip.at.y} oninput={(event) => (slip.at = { ...slip.at, y: number(event) || 0 })} /></label>
       {/if}
       {#if asks === 'line' || asks === 'length' || slip.kind === 'title-off'}
-        <label class="field"><span>{asks === 'length' ? 'Boxes too far' : 'Boxes off (− for short)'}</span><input class="input figures" type="number" min="-20" max="20" value={slip.by} onchange={(event) => (slip.by = number(event))} /></label>
+        <label class="field"><span>{asks === 'length' ? 'Boxes too far' : 'Boxes off (− for short)'}</span><input class="input figures" type="number" min="-20" max="20" value={slip.by} oninput={(event) => (slip.by = number(event))} /></label>
       {/if}
       {#if asks === 'line'}
         <label class="field"><span>Counted</span><select class="select" value={slip.down === null ? '' : slip.down ? 'down' : 'across'} onchange={(event) => (slip.down = event.currentTarget.value === '' ? null : event.currentTarget.value === 'down')}><option value="">to the nearest line</option><option value="down">down the side</option><option value="across">along the top</option></select></label>
@@ -57,8 +57,8 @@
         <label class="field"><span>What was drawn here</span><select class="select" value={slip.other ?? ''} onchange={(event) => (slip.other = event.currentTarget.value === '' ? null : Number(event.currentTarget.value))}><option value="">choose it</option>{#each placed as one (one.id)}<option value={one.page}>{one.title}, page {one.page}</option>{/each}{#each book.pages.filter((one) => one.month !== null && one.drawing !== '') as one (one.page)}<option value={one.page}>{one.title}, page {one.page}</option>{/each}</select></label>
       {/if}
       {#if slip.kind === 'sticker'}
-        <label class="field"><span>mm wide</span><input class="input figures" type="number" min="1" max="400" value={slip.wide ?? ''} onchange={(event) => (slip.wide = number(event) || null)} /></label>
-        <label class="field"><span>mm tall</span><input class="input figures" type="number" min="1" max="400" value={slip.tall ?? ''} onchange={(event) => (slip.tall = number(event) || null)} /></label>
+        <label class="field"><span>mm wide</span><input class="input figures" type="number" min="1" max="400" value={slip.wide ?? ''} oninput={(event) => (slip.wide = number(event) || null)} /></label>
+        <label class="field"><span>mm tall</span><input class="input figures" type="number" min="1" max="400" value={slip.tall ?? ''} oninput={(event) => (slip.tall = number(event) || null)} /></label>
       {/if}
     </div>
     {#if asks === 'line' || asks === 'box' || asks === 'length'}<p class="quiet">Point at the page where the pen stands, or type the boxes before it.</p>{/if}

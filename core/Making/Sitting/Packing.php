@@ -15,6 +15,12 @@ final class Packing
     /** Places tried before the best one found is taken: some 40 ms. */
     public const MOST_TRIED = 1_200;
 
+    /** Pages up to which every packing is walked, if there is time for it. */
+    private const EXACT = 6;
+
+    /** Ways to draw a page in two that are tried for an evening where there are more. */
+    private const LIKELY = 2;
+
     /** @var list<ToDraw> in the order in which they are given room */
     private readonly array $pages;
 
@@ -29,6 +35,9 @@ final class Packing
 
     /** @var list<Piece> each page in one */
     private readonly array $whole;
+
+    /** @var array<int, list<array{Piece, Piece}>> each page in two */
+    private array $halves = [];
 
     /** @var array<int, int> minutes of the pages from one on */
     private array $ahead = [];
@@ -96,7 +105,7 @@ final class Packing
         $free = array_sum(array_map(static fn (Room $room): int => $room->minutes, $this->rooms));
         $bound = max(0, $this->ahead[0] - $free);
         $splits = $this->mustSplit();
-        $proven = $this->tried < $this->most || ($cost[0] + $cost[1] <= $bound && 0 === $cost[2] && $cost[3] <= $splits);
+        $proven = ($this->isExact() && $this->tried < $this->most) || ($cost[0] + $cost[1] <= $bound && 0 === $cost[2] && $cost[3] <= $splits);
 
         return new Packed($timelines, $pieces, $left, $cost, $proven, $bound);
     }
@@ -159,8 +168,8 @@ final class Packing
         if (null !== $this->best && [$so[0], $so[1], $so[2], $so[3] + 1] > \array_slice($this->best[0], 0, 4)) {
             return;
         }
-        foreach ($page->halves() as [$first, $second]) {
-            foreach ($this->rooms as $at => $room) {
+        foreach ($this->rooms as $at => $room) {
+            foreach ($this->halvesFor($i, $page, $room->minutes - $this->work[$at]) as [$first, $second]) {
                 $before = $this->add($at, $first, false);
                 if (null === $before) {
                     continue;
@@ -171,11 +180,35 @@ final class Packing
                         $late = self::late($first, $room) + self::late($second, $this->rooms[$later]);
                         $this->place($i + 1, [$so[0], $so[1], $so[2] + $late, $so[3] + 1], $left);
                         $this->takeBack($later, $then);
+                        if (!$this->isExact()) {
+                            break;
+                        }
                     }
                 }
                 $this->takeBack($at, $before);
             }
         }
+    }
+
+    /** Few enough to walk every way there is to draw each in two. */
+    private function isExact(): bool
+    {
+        return \count($this->pages) <= self::EXACT;
+    }
+
+    /**
+     * A page in two, of which the first has room: every way where there are few pages, else those that leave least of it free.
+     *
+     * @return list<array{Piece, Piece}>
+     */
+    private function halvesFor(int $i, ToDraw $page, int $free): array
+    {
+        $halves = array_values(array_filter(
+            $this->halves[$i] ??= $page->halves(),
+            static fn (array $two): bool => $two[0]->minutes() <= $free,
+        ));
+
+        return $this->isExact() ? $halves : \array_slice(array_reverse($halves), 0, self::LIKELY);
     }
 
     /** @return array{list<Piece>, Timeline}|null how it stood before; null where there is no room */

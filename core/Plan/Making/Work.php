@@ -19,9 +19,9 @@ final class Work
         /** Everything else that is written. */
         public readonly int $words = 0,
         public readonly int $letters = 0,
-        /** Ruled lines of a box or more. */
+        /** Ruled lines of more than two boxes; the outline of a container is four. */
         public readonly int $lines = 0,
-        /** Pencil ticks, short strokes and rings. */
+        /** Pencil ticks, strokes and small boxes drawn by hand, rings. */
         public readonly int $ticks = 0,
         public readonly int $bands = 0,
         /** Cuts with knife or scissors. */
