@@ -93,7 +93,7 @@ await take('what-now', '/notebooks/:id/bench/22', {
     await page.getByLabel('What happened').selectOption('count');
     await page.getByLabel('Boxes down').fill('18');
     await page.getByLabel('Boxes across').fill('2');
-    await page.getByRole('button', { name: /Divide again, left over into the parts$/ }).waitFor();
+    await page.getByRole('button', { name: /Divide again, left over into the gaps$/ }).waitFor();
     await page.locator('aside').evaluate((margin) => margin.scrollTo(0, 190));
   },
 });

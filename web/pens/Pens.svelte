@@ -78,7 +78,7 @@
       {#each all.pens as pen (pen.id)}
         <li>
           <div class="head">
-            <h3 dir="auto">{pen.name}</h3>
+            <h2 dir="auto">{pen.name}</h2>
             <span class="quiet">{all.sorts.find((one) => one.id === pen.sort)?.words}</span>
             {#if !pen.seen}<span class="quiet">not tested</span>{/if}
             <button class="btn small plain" onclick={() => open.edit({ type: 'remove-pen', pen: pen.id })}>Remove<span class="sr-only"> {pen.name}</span></button>

@@ -35,7 +35,7 @@
 
 <li class="evening" class:today={evening.today} class:past={evening.over} aria-label="{evening.weekday} {date}">
   <div class="head">
-    <h3>{evening.weekday} {date}</h3>
+    <h2>{evening.weekday} {date}</h2>
     {#if evening.today}<strong class="now">today</strong>{/if}
     <span class="quiet figures">{evening.from}, {evening.minutes} min{evening.planned > 0 ? `; ${evening.planned} planned` : ''}{evening.taken > 0 ? `; ${evening.taken} taken` : ''}</span>
     {#if evening.after_first_day}<span class="quiet">after the first day</span>{/if}
@@ -103,7 +103,7 @@
         {/each}
       </ul>
       <ol class="when figures" aria-label="What is done when">
-        {#each evening.acts as act (act.at)}<li class={act.is}>{act.clock} {act.says}</li>{/each}
+        {#each evening.acts as act (act.at)}<li class:waiting={act.is !== 'draw' && act.is !== 'finish'}>{act.clock} {act.says}</li>{/each}
       </ol>
     </details>
   {:else if !evening.over}
@@ -215,10 +215,7 @@
     margin-top: 0.4rem;
     line-height: 1.5;
   }
-  .when .dry,
-  .when .pause,
-  .when .lay-out {
-    background: none;
+  .waiting {
     color: var(--color-neutral);
   }
 </style>

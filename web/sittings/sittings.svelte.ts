@@ -30,6 +30,7 @@ export class SittingsState {
   /** Evenings said in words come to those there are. */
   async add(book: Book) {
     this.wrong = '';
+    open.problem = null;
     try {
       const { evenings } = await api.readEvenings(book, this.said);
       const there = new Set(this.evenings.map((one) => `${one.day}T${one.from}`));

@@ -54,7 +54,12 @@ final class SittingWords
             return '';
         }
         $page = $piece->page->page;
-        $steps = $piece->isWhole() ? '' : ', steps '.($piece->from + 1)."–$piece->to of those left";
+        $first = $piece->from + 1;
+        $steps = match (true) {
+            $piece->isWhole() => '',
+            $first === $piece->to => ", step $first of those left",
+            default => ", steps {$first}–$piece->to of those left",
+        };
 
         return "page $page, {$sittings->book->slot($page)->title}$steps";
     }

@@ -93,15 +93,17 @@ final class Lines
         return $best;
     }
 
-    /** Boxes between its parts, where they are whole and the same. */
+    /** Boxes between its parts: those that are met most often. */
     public function gap(): int
     {
         $gaps = [];
         foreach (\array_slice($this->parts, 1) as $i => $part) {
-            $gaps[] = $part[0] - $this->parts[$i][1];
+            $gap = intdiv($part[0] - $this->parts[$i][1], Grain::PER_BOX);
+            $gaps[$gap] = ($gaps[$gap] ?? 0) + 1;
         }
+        arsort($gaps);
 
-        return [] === $gaps ? 0 : intdiv((int) min($gaps), Grain::PER_BOX);
+        return array_key_first($gaps) ?? 0;
     }
 
     /** @return list<self> of the divisions the pen stands in, the innermost first */
@@ -180,7 +182,23 @@ final class Lines
             }
         }
 
-        return [] === $parts ? [[0, $side]] : $parts;
+        return [] === $parts ? [[0, $side]] : self::withoutTitle($parts);
+    }
+
+    /**
+     * A title may be as tall as the parts; it touches the first of them, where all others keep apart.
+     *
+     * @param non-empty-list<array{int, int}> $parts
+     *
+     * @return non-empty-list<array{int, int}>
+     */
+    private static function withoutTitle(array $parts): array
+    {
+        $apart = array_map(static fn (int $i): int => $parts[$i + 1][0] - $parts[$i][1], array_keys(\array_slice($parts, 1)));
+        $others = \array_slice($apart, 1);
+        $rest = \array_slice($parts, 1);
+
+        return [] !== $others && [] !== $rest && 0 === $apart[0] && min($others) > 0 ? $rest : $parts;
     }
 
     /** Grains behind the last part up to what is drawn next, or the edge: room that may be used. */

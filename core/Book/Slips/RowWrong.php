@@ -49,7 +49,7 @@ final class RowWrong
             $left = Fraction::of($limit - $end, Grain::PER_BOX);
             $say = "From $place down, everything is ".Plural::boxes(Fraction::of($tall, Grain::PER_BOX)).' lower.';
             $mend = self::moved($region, [$start, max($end, $start + 1)], [$start + $tall, max($end, $start + 1) + $tall], $say);
-            $ways[] = $here->saving("$what and go on", "$say The last row takes one of the ".Plural::boxes($left).' free below it.', 1, [
+            $ways[] = $here->saving("$what and go on", "$say Below the last row ".Plural::boxes($left).($left->equals(1) ? ' is free for it.' : ' are free for it.'), 1, [
                 $mend,
                 ...$struck,
             ]);
@@ -162,7 +162,8 @@ final class RowWrong
         $rows = [];
         foreach ($here->marksIn($region->x, $region->y, $region->wide, $region->tall) as $mark) {
             [, $y, $wide, $tall] = Stretched::round($mark);
-            if (Layer::Pencil === $mark->layer || $mark instanceof Words || ($mark instanceof Line && 0 === $wide)) {
+            // A box to tick and a short stroke are within a row.
+            if (Layer::Pencil === $mark->layer || $mark instanceof Words || 2 * $wide < Grain::of($region->wide)) {
                 continue;
             }
             if ($mark instanceof Line || $mark instanceof Band || $mark instanceof Frame) {

@@ -104,8 +104,8 @@ final class Packing
         }
         $free = array_sum(array_map(static fn (Room $room): int => $room->minutes, $this->rooms));
         $bound = max(0, $this->ahead[0] - $free);
-        $splits = $this->mustSplit();
-        $proven = ($this->isExact() && $this->tried < $this->most) || ($cost[0] + $cost[1] <= $bound && 0 === $cost[2] && $cost[3] <= $splits);
+        $isLeast = $cost[0] + $cost[1] <= $bound && 0 === $cost[2] && $cost[3] <= $this->mustSplit();
+        $proven = $isLeast || ($this->isExact() && $this->tried < $this->most);
 
         return new Packed($timelines, $pieces, $left, $cost, $proven, $bound);
     }
