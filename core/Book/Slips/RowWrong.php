@@ -49,10 +49,8 @@ final class RowWrong
             $left = Fraction::of($limit - $end, Grain::PER_BOX);
             $say = "From $place down, everything is ".Plural::boxes(Fraction::of($tall, Grain::PER_BOX)).' lower.';
             $mend = self::moved($region, [$start, max($end, $start + 1)], [$start + $tall, max($end, $start + 1) + $tall], $say);
-            $ways[] = $here->saving("$what and go on", "$say Below the last row ".Plural::boxes($left).($left->equals(1) ? ' is free for it.' : ' are free for it.'), 1, [
-                $mend,
-                ...$struck,
-            ]);
+            $free = Plural::boxes($left).($left->equals(1) ? ' is' : ' are').' free for it';
+            $ways[] = $here->saving("$what and go on", "$say Below the last row $free.", 1, [$mend, ...$struck]);
         } elseif ($end - $start >= 2 * $tall) {
             $half = intdiv($tall, 2);
             $mm = Millimetres::written(Grain::micrometres($half, $here->book->plan->stock->pitch));
