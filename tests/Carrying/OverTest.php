@@ -21,6 +21,8 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Paper\Stock;
+use AmpleMargin\Plan\Dress;
+use AmpleMargin\Plan\Making\SlipKind;
 use AmpleMargin\Plan\Old\ItemFate;
 use AmpleMargin\Plan\Old\Looked;
 use AmpleMargin\Plan\Old\OldBook;
@@ -31,8 +33,10 @@ use AmpleMargin\Plan\Old\Verdict;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Plan\Wardrobe;
 use AmpleMargin\Plan\WeekPlan;
 use AmpleMargin\Spread\Catalogue;
+use App\Plan\SamplePlans;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
 use Tests\Olds;
@@ -40,6 +44,28 @@ use Tests\Olds;
 final class OverTest extends TestCase
 {
     /** For 150 random books: each spread is drawn again or not as it was judged, each thing of a list stands where it is said to. */
+    /** Three slips in counting: every fifth dot is marked in the next book, unless it says otherwise; the hand and its pens come along. */
+    public function testTheHandItsPensAndWhatItsSlipsTeachGoOn(): void
+    {
+        $was = (new SamplePlans(Books::files()))->lastYear();
+        $old = OldBookOf::plan($was);
+        self::assertSame(3, $old->made->slipsOf(SlipKind::counting()));
+        $plan = Books::starter()->with(['old' => $old, 'stock' => $was->stock]);
+        $new = Over::into($plan, new Catalogue());
+        self::assertTrue($new->dress->all->fives);
+        self::assertEquals($was->making->pens, $new->making->pens);
+        self::assertCount(\count($was->making->timed), $new->making->timed);
+        self::assertSame([''], array_values(array_unique(array_column($new->making->timed, 'on'))));
+        self::assertSame([], $new->making->slips);
+        self::assertEquals($new, Over::into($new, new Catalogue()), 'carried twice it is the same');
+        $said = Over::into($plan->with(['dress' => new Wardrobe(new Dress(fives: false))]), new Catalogue());
+        self::assertFalse($said->dress->all->fives);
+        $other = Over::into($plan->with(['stock' => new Stock(176_000, 250_000, 5_000, 31, 46, 160)]), new Catalogue());
+        self::assertSame([], $other->making->pens, 'other paper, other pens');
+        $page = Composer::compose($new)->drawing(3) ?? self::fail('The key is drawn.');
+        self::assertStringStartsWith('Mark every fifth dot lightly, at 5, 10, 15, 20, 25 along the top and at 5, 10,', $page->steps[0]->text);
+    }
+
     public function testEverythingOfTheOldBookIsAccountedForOnce(): void
     {
         $catalogue = new Catalogue();

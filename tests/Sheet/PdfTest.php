@@ -6,11 +6,18 @@ namespace Tests\Sheet;
 
 use AmpleMargin\Book\BookSheets;
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\Slips\Asked;
+use AmpleMargin\Book\Slips\Saving;
+use AmpleMargin\Book\Slips\WhatNow;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Drawing\Align;
+use AmpleMargin\Drawing\Grain;
+use AmpleMargin\Drawing\Mark;
+use AmpleMargin\Drawing\Words;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Paper\Stock;
+use AmpleMargin\Plan\Making\SlipKind;
 use AmpleMargin\Sheet\Sheet;
 use AmpleMargin\Sheet\SheetLine;
 use AmpleMargin\Sheet\SheetRefused;
@@ -196,6 +203,51 @@ final class PdfTest extends TestCase
             self::assertLessThan(52.5 + 5 * (38 - $along), $toY, "$word begins above its line");
             self::assertGreaterThan(52.5 + 5 * (38 - $along) - 2.5, $toY, "$word begins right above its line");
             self::assertGreaterThan($toX - $x, $toY - $y, "$word reads upwards");
+        }
+    }
+
+    /** A patch over the figures of a month: 7 × 6 boxes at true size, every day of it read back where its box is. */
+    public function testAPatchIsPrintedAtTrueSizeWithWhatStandsOnIt(): void
+    {
+        $book = Composer::compose(Books::starter());
+        $page = (int) $book->pageOf('year-at-a-glance');
+        $figure = array_values(array_filter(
+            $book->drawing($page)->marks ?? [],
+            static fn (Mark $one): bool => $one instanceof Words && '31' === $one->text,
+        ))[0];
+        $boxes = static fn (int $grains): int => intdiv($grains, Grain::PER_BOX);
+        $found = WhatNow::of($book, new Asked(SlipKind::Figure, $page, $boxes($figure->x), $boxes($figure->y)));
+        $way = array_values(array_filter($found->ways, static fn (Saving $one): bool => 'Cover the whole block' === $one->say))[0];
+        $mend = $way->edit['slip']['mends'][0];
+        $after = Composer::compose(Books::edited(Books::starter(), [json_decode((string) json_encode($way->edit), true)]));
+        $file = $this->file((new PdfWriter())->write((new BookSheets($after, PaperSize::A4))->patches(), 'Patch'));
+        $xml = (string) shell_exec('pdftotext -bbox '.escapeshellarg($file).' -');
+        unlink($file);
+        preg_match_all('/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">(\d{1,2})<\/word>/', $xml, $words, \PREG_SET_ORDER);
+        $middles = array_map(static fn (array $one): array => [
+            ((float) $one[1] + (float) $one[3]) / 2 * self::MM,
+            ((float) $one[2] + (float) $one[4]) / 2 * self::MM,
+        ], $words);
+        // The head of the sheet says where it lies, in figures too.
+        $days = array_filter($middles, static fn (array $one): bool => abs($one[0] - 105) < 20 && $one[1] > 30);
+        self::assertCount(31, $days);
+        // In the middle of the sheet: its left edge is half its width to the left of it.
+        $left = 105 - 2.5 * $mend['wide'];
+        foreach ($days as [$x]) {
+            $box = ($x - $left) / 5;
+            self::assertEqualsWithDelta(0.5, $box - floor($box), 0.1, 'each stands in the middle of a box');
+        }
+    }
+
+    public function testAPrivatePageSaysSoWhereItIsPrinted(): void
+    {
+        $book = Composer::compose(Books::edited(Books::starter(), [['type' => 'add-spread', 'kind' => 'mood']]));
+        foreach (['name-page' => 'Private: write only what a finder needs.', 'mood' => 'Private: think of who may see it', 'key' => ''] as $kind => $says) {
+            $sheets = (new BookSheets($book, PaperSize::A4))->guides([(int) $book->pageOf($kind)]);
+            $file = $this->file((new PdfWriter())->write($sheets, 'Private'));
+            $text = (string) shell_exec('pdftotext '.escapeshellarg($file).' -');
+            unlink($file);
+            '' === $says ? self::assertStringNotContainsString('Private', $text) : self::assertStringContainsString($says, $text);
         }
     }
 
