@@ -13,6 +13,7 @@ use AmpleMargin\Calendar\Names;
 use AmpleMargin\Carrying\LastingWords;
 use AmpleMargin\Counting\Hand;
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Making\PenVerdict;
 use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthPart;
@@ -146,6 +147,7 @@ final class BookView
             'findings' => array_map(self::finding(...), $book->findings()),
             'spare' => $book->plan->months->spare->value,
             'palette' => PlanWriter::palette($book->plan->pens),
+            'bleeding' => self::bleeding($book),
             'own_palette' => null !== $book->plan->whole->palette,
             'dress' => (object) $book->plan->whole->dress->written(),
             'hand' => [
@@ -190,6 +192,21 @@ final class BookView
             ],
             'placement' => ['empty' => $book->front->empty, 'moved' => $book->front->moved, 'proven' => $book->front->proven],
         ];
+    }
+
+    /** @return list<array{colour: string, name: string}> pens that were seen to bleed on this paper, by their colour */
+    private static function bleeding(Book $book): array
+    {
+        $pens = $book->plan->whole->making->pens;
+        $bleeding = [];
+        foreach ($pens as $pen) {
+            $verdict = PenVerdict::of($pen, $pens, $book->plan->stock->grammage);
+            if (null !== $pen->colour && $verdict->seen && $verdict->bleeds) {
+                $bleeding[] = ['colour' => $pen->colour, 'name' => $pen->name];
+            }
+        }
+
+        return $bleeding;
     }
 
     /** @return array{name: string, was: string, now: string} */

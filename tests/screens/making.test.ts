@@ -7,7 +7,10 @@ import { SlipState } from '../../web/slips/slips.svelte';
 const book = { id: 'a', book: '1' } as Book;
 
 test('nothing is asked before it is said what happened, and what must be measured is waited for', () => {
-  const slip = new SlipState(() => book);
+  const slip = new SlipState(
+    () => book,
+    async () => true,
+  );
   expect(slip.asked).toBeNull();
   slip.pick(12, 4, 18);
   slip.kind = 'count';
@@ -26,6 +29,22 @@ test('nothing is asked before it is said what happened, and what must be measure
   expect(slip.asked).toMatchObject({ wide: 54, tall: 86 });
   slip.kind = 'ruined';
   expect(slip.asked).toEqual({ kind: 'ruined', page: 12, x: 4, y: 18 });
+});
+
+test('a way that is taken is said once, and one that is refused stays', async () => {
+  const answers = [false, true];
+  const slip = new SlipState(
+    () => book,
+    async () => answers.shift() ?? true,
+  );
+  const way = { say: 'A patch over it', how: '', minutes: 4, corrections: [], edit: { type: 'remove-slip' as const, slip: 'x' } };
+  slip.kind = 'figure';
+  await slip.take(way);
+  expect([slip.kind, slip.saved]).toEqual(['figure', '']);
+  await slip.take(way);
+  expect([slip.kind, slip.saved]).toEqual(['', 'A patch over it']);
+  slip.pick(3, 1, 1);
+  expect(slip.saved).toBe('');
 });
 
 const act = (is: string, page: number | null, at: number) => ({ is, at, clock: '19:00', minutes: 5, page, says: '' });

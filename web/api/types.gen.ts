@@ -2809,6 +2809,11 @@ export interface components {
             }[];
             /** @description notes for the next book */
             next_time: components["schemas"]["NextTime"][];
+            /** @description pens that were seen to bleed on this paper */
+            bleeding: {
+                colour: string;
+                name: string;
+            }[];
             /** @description what went wrong and what saved it */
             slips: components["schemas"]["Slip"][];
             mixing: components["schemas"]["SectionId"][];

@@ -22,7 +22,10 @@
 
   const LAYERS = ['pencil', 'band', 'ink', 'writing'] as const;
   const bench = new BenchState();
-  const slip = new SlipState(() => book);
+  const slip = new SlipState(
+    () => book,
+    (edit) => open.edit(edit),
+  );
   /** Something went wrong: what saves it stands before the steps. */
   let helping = $state(false);
   const shownPages = $derived((bench.opening?.pages ?? []).flatMap((page) => (page ? [page.page] : [])));

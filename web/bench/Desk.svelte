@@ -2,6 +2,7 @@
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
   import type { Book } from '../api/client';
+  import { open } from '../state/book.svelte';
   import { route } from '../state/route.svelte';
   import { keys } from '../state/keys.svelte';
   import { SlipState } from '../slips/slips.svelte';
@@ -13,7 +14,10 @@
   let { book }: { book: Book } = $props();
   const bench = new BenchState();
   const sitting = new SittingState();
-  const slip = new SlipState(() => book);
+  const slip = new SlipState(
+    () => book,
+    (edit) => open.edit(edit),
+  );
   let helping = $state(false);
 
   $effect(() => {
@@ -33,6 +37,11 @@
   const nth = $derived(current ? bench.steps.findIndex(({ group, step }) => group === current.group && step === current.step) + 1 : 0);
   const timing = $derived(bench.timing.find((one) => one.page === current?.step.page));
   const pages = $derived((bench.opening?.pages ?? []).flatMap((page) => (page ? [page.page] : [])));
+
+  /** Before the first page of an evening: what is laid out and what to mind, once and in full. */
+  let begun = $state(false);
+  const started = $derived(bench.steps.some(({ group, step }) => step.page === sitting.act?.page && bench.isTicked(group.drawing, step.key)));
+  const beginning = $derived(!begun && !helping && sitting.at === 0 && !started);
 
   /** What the evening asks for between two pages: drying, a pause, the knife. */
   const between = $derived(sitting.act !== null && sitting.act.is !== 'draw' && sitting.act.is !== 'finish' ? sitting.act : null);
@@ -82,7 +91,7 @@
   $effect(() =>
     keys.use([
       { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'the step before or after', press: (key) => bench.turn(key === 'ArrowLeft' ? -1 : 1) },
-      { on: [' '], shown: 'Space', says: 'tick the step', press: () => (between ? onward() : done()) },
+      { on: [' '], shown: 'Space', says: 'tick the step', press: () => (beginning ? (begun = true) : between ? onward() : done()) },
     ]),
   );
 </script>
@@ -99,7 +108,14 @@
   </header>
   {#if bench.wrong}<p role="alert" class="note stop">{bench.wrong}</p>{/if}
   {#if bench.opening}
-    {#if helping}
+    {#if beginning && sitting.evening}
+      <div class="step begin">
+        <span class="task figures">{sitting.evening.weekday}, {sitting.evening.from}: {sitting.evening.pages.length === 1 ? '1 page' : `${sitting.evening.pages.length} pages`}, {sitting.evening.minutes_range.says}</span>
+        <p>Lay out {[...sitting.evening.tools, ...sitting.evening.pens].join(', ')}.</p>
+        {#if sitting.evening.sheets.length > 0}<p>Print first: {sitting.evening.sheets.join('; ')}.</p>{/if}
+        {#each sitting.evening.cautions as one (one)}<p class="caution">{one}</p>{/each}
+      </div>
+    {:else if helping}
       <div class="help"><WhatNow {book} {slip} {pages} /></div>
     {:else if between}
       <p class="step" aria-live="polite"><span class="task figures">{between.clock}</span>{between.says}</p>
@@ -110,7 +126,11 @@
     {/if}
     <div class="drawing"><Pages {book} {bench} single picked={helping && slip.kind !== '' ? slip.at : null} pick={helping && slip.kind !== '' ? (page, x, y) => slip.pick(page, x, y) : undefined} /></div>
     <div class="controls">
-      {#if between}
+      {#if beginning}
+        <span></span>
+        <button class="btn chief big" onclick={() => (begun = true)}>Begin</button>
+        <span></span>
+      {:else if between}
         <span></span>
         <button class="btn chief big" onclick={onward}>Go on</button>
         <span></span>
@@ -160,6 +180,14 @@
   .help {
     max-height: 46dvh;
     overflow-y: auto;
+  }
+  .begin p {
+    margin-top: 0.3rem;
+    font-size: 1.05rem;
+  }
+  .caution {
+    border-left: 3px solid var(--caution);
+    padding-left: 0.6rem;
   }
   .time {
     display: block;

@@ -53,6 +53,8 @@
   const boxes = (count: number) => (count === 1 ? '1 box' : `${count} boxes`);
   /** Titles that do not fit, as they are said. */
   const long = $derived(book.findings.filter((one) => /too long for letters|too many to be read/.test(one.says)));
+  /** Pens of this dress that come through the paper. */
+  const bleeding = $derived(book.bleeding.filter((one) => [shown.pen, shown.lines, shown.words].some((pen) => pen?.toLowerCase() === one.colour)));
   const own = $derived([...Object.keys(book.dress.sections ?? {}).map((one) => `section:${one}`), ...Object.keys(book.dress.spreads ?? {}).map((one) => `spread:${one}`)]);
   const called = (one: string) => (one.startsWith('section:') ? (book.sections.find((section) => section.id === one.slice(8))?.words ?? 'Months') : (book.spreads.find((spread) => spread.id === one.slice(7))?.title ?? one.slice(7)));
 </script>
@@ -74,6 +76,7 @@
         </optgroup>
       </select>
     </label>
+    {#each bleeding as one (one.name)}<p class="note broken">“{one.name}” was seen to bleed on this paper: every page dressed in it comes through.</p>{/each}
     {#key whose}
       <div class="mt-3 grid gap-3">
         <label class="field">

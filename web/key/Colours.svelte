@@ -1,8 +1,10 @@
 <!-- The pens of the book: what each colour stands for, what it is good for on paper, and which are taken for one another. -->
 <script lang="ts">
+  import type { Book } from '../api/client';
   import type { KeyState } from './key.svelte';
 
-  let { draft }: { draft: KeyState } = $props();
+  let { draft, book }: { draft: KeyState; book: Book } = $props();
+  const bleeding = $derived(draft.palette.flatMap((pen) => book.bleeding.filter((one) => one.colour === pen.colour.toLowerCase()).map((one) => ({ ...one, means: pen.means }))));
 
   function says(i: number): string {
     const use = draft.checked?.colours[i];
@@ -24,6 +26,9 @@
       </li>
     {/each}
   </ul>
+  {#each bleeding as one (one.colour + one.name)}
+    <p class="note broken">{one.means ? `The pen for “${one.means}”` : 'A pen'} ({one.name}) was seen to bleed on this paper: the reverse of what is drawn with it must be blank, glued shut or decoration.</p>
+  {/each}
   {#each draft.checked?.alike ?? [] as pair, i (i)}
     <p class="note broken">“{draft.palette[pair.one]?.means}” and “{draft.palette[pair.two]?.means}” are taken for one another by {pair.eyes} ({pair.distance} apart in CIELAB, {draft.checked?.apart} are needed).</p>
   {/each}

@@ -77,7 +77,7 @@
         {/each}
         <li><button class="btn small" disabled={draft.symbols.length >= draft.most.symbols} onclick={() => draft.addSymbol()}>Add a symbol</button></li>
       </ol>
-      <Colours {draft} />
+      <Colours {draft} {book} />
       </div>
       {#if draft.symbol}
         <section class="editor" aria-label="Mark being drawn">

@@ -59,7 +59,7 @@
         {/each}
       </details>
     {/if}
-    <p class="quiet mt-2">Solvent markers: fresh air. What was not tested is said from memory, and says so. A new notebook on the same paper begins with these.</p>
+    <p class="quiet mt-2">Solvent markers: fresh air. Smooth, coated paper keeps gel and fountain ink wet two or three times as long; rough paper feathers sooner (from memory). What was not tested is said from memory, and says so. A new notebook on the same paper begins with these.</p>
     <NextTime {book} />
     <Saving />
   {/snippet}

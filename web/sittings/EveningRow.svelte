@@ -41,6 +41,7 @@
     {#if evening.after_first_day}<span class="quiet">after the first day</span>{/if}
     <span class="tools">
       {#if evening.pages[0] && !evening.over}<a class="btn small" href={route.to('desk', evening.pages[0].page)}>Sit down<span class="sr-only">, {evening.weekday} {date}</span></a>{/if}
+      {#if evening.today && evening.free < evening.minutes && evening.minutes - evening.free >= 5}<button class="btn small" onclick={() => sittings.resize(evening, evening.minutes - evening.free)}>Stop here</button>{/if}
       <button class="btn small plain" aria-expanded={changing} onclick={() => ((changing = !changing), (minutes = evening.minutes))}>Change<span class="sr-only"> {evening.weekday} {date}</span></button>
     </span>
   </div>

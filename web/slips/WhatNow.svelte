@@ -4,6 +4,7 @@
   import type { Book } from '../api/client';
   import { open } from '../state/book.svelte';
   import { catalogue } from '../state/catalogue.svelte';
+  import { route } from '../state/route.svelte';
   import type { SlipState, What } from './slips.svelte';
 
   interface Props {
@@ -83,6 +84,12 @@
     {/if}
   {/if}
   {#if slip.saved}<p class="note" role="status">Saved: {slip.saved}. The drawing, its steps and the index are as they stand on paper now.</p>{/if}
+  {#if slip.kind === '' && book.slips.length > logged.length}
+    <details>
+      <summary class="quiet">{book.slips.length === 1 ? 'One slip' : `${book.slips.length} slips`} in this book</summary>
+      <ul class="log">{#each book.slips as one (one.id)}<li><a href={route.to('bench', one.page)}>Page {one.page}</a>, {one.title}: {one.words.toLowerCase()}. {one.saved}.</li>{/each}</ul>
+    </details>
+  {/if}
   {#if logged.length > 0}
     <h4>Slips here</h4>
     <ul class="log">

@@ -1,6 +1,5 @@
 // A slip as it is told: what happened, where the pen stands, and the ways that save it.
-import { api, type Book, type SlipAsked, type WhatNow } from '../api/client';
-import { open } from '../state/book.svelte';
+import { api, type Book, type Edit, type SlipAsked, type WhatNow } from '../api/client';
 import { Loader } from '../state/loader.svelte';
 
 export type What = SlipAsked['kind'];
@@ -20,7 +19,11 @@ export class SlipState {
   /** What saved the last one, said once. */
   saved = $state('');
 
-  constructor(private readonly book: () => Book) {}
+  /** @param edit makes an edit; false where it was refused */
+  constructor(
+    private readonly book: () => Book,
+    private readonly edit: (edit: Edit) => Promise<boolean>,
+  ) {}
 
   get ways(): WhatNow | null {
     return this.kind === '' ? null : this.found.value;
@@ -61,7 +64,7 @@ export class SlipState {
 
   /** Takes a way: the book is then as it stands on paper. */
   async take(way: WhatNow['ways'][number]) {
-    if (await open.edit(way.edit)) {
+    if (await this.edit(way.edit)) {
       this.saved = way.say;
       this.kind = '';
     }
