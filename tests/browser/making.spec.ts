@@ -99,6 +99,7 @@ test('at phone size a page is ticked with one thumb and timed; the desk goes on 
   const made = await edit(page, await make(page), { type: 'set-evenings', evenings: [{ day: '2099-12-20', from: '19:00', minutes: 60 }] });
   await page.goto(`/notebooks/${made.id}/sittings`);
   await page.getByRole('link', { name: /^Sit down/ }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
   const done = page.getByRole('button', { name: 'Done' });
   await expect(done).toBeVisible();
   const start = page.url();
