@@ -220,6 +220,52 @@ final class WhatNowTest extends TestCase
         }
     }
 
+    /** On every page of random books: what is divided again adds up, by each school, to the boxes that are left, tick by tick. */
+    public function testWhatIsDividedAgainAddsUpOnEveryPage(): void
+    {
+        $checked = [];
+        for ($seed = 1; $seed <= 25; ++$seed) {
+            $book = Composer::compose(Books::random($seed));
+            mt_srand($seed);
+            foreach (\array_slice($book->spreadPages(), 0, 20) as $page) {
+                foreach ([true, false] as $down) {
+                    $by = mt_rand(0, 1) ? 1 : -1;
+                    foreach (self::ways($book, new Asked(SlipKind::Count, $page, mt_rand(0, 40), mt_rand(0, 60), $by, $down)) as $way) {
+                        if (1 !== preg_match('/: (\S+) box(?:es)? = .*: ([^:.]+)\.(?: No room|$)/u', $way->how, $found)) {
+                            continue;
+                        }
+                        [, $side, $run] = $found;
+                        $parts = array_sum(array_map(self::number(...), explode(', ', str_replace('skip ', '', $run))));
+                        $left = 1 === preg_match('/\+ (\d+) left over/', $way->how, $over) ? (int) $over[1] : 0;
+                        $before = str_starts_with($run, 'skip ') ? self::number(substr(explode(',', $run)[0], 5)) : 0.0;
+                        self::assertEqualsWithDelta(self::number($side), $parts + max(0.0, $left - $before), 0.01, "seed $seed, page $page: $way->how");
+                        $checked[$way->say] = ($checked[$way->say] ?? 0) + 1;
+                        $mend = $way->edit['slip']['mends'][0];
+                        self::assertSame(\count($mend['was']), \count($mend['now']));
+                        self::assertSame($by * Grain::PER_BOX, $mend['now'][0] - $mend['was'][0], 'the pen stands where it stands');
+                    }
+                }
+            }
+        }
+        self::assertGreaterThan(4, \count($checked), implode(', ', array_keys($checked)));
+        self::assertGreaterThan(100, array_sum($checked));
+    }
+
+    /** "3", "3½", "26/7". */
+    private static function number(string $said): float
+    {
+        foreach (['½' => 1 / 2, '⅓' => 1 / 3, '⅔' => 2 / 3, '¼' => 1 / 4, '¾' => 3 / 4, '⅕' => 1 / 5, '⅖' => 2 / 5, '⅗' => 3 / 5, '⅘' => 4 / 5, '⅙' => 1 / 6, '⅚' => 5 / 6, '⅛' => 1 / 8, '⅜' => 3 / 8, '⅝' => 5 / 8, '⅞' => 7 / 8] as $sign => $share) {
+            if (str_ends_with($said, $sign)) {
+                return (float) str_replace($sign, '', $said) + $share;
+            }
+        }
+        if (1 === preg_match('#^(?:(\d+)\D+)?(\d+)/(\d+)$#u', $said, $found)) {
+            return (float) $found[1] + (int) $found[2] / (int) $found[3];
+        }
+
+        return (float) $said;
+    }
+
     public function testWhatCannotBeIsSaidInWords(): void
     {
         $book = Composer::compose(Books::sample());

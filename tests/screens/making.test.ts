@@ -67,6 +67,18 @@ test('the evening that is next goes from page to page, and ends', async () => {
   expect(sitting.act).toBeNull();
 });
 
+test('a page drawn faster than was thought has no pause left, and none of it is asked again', async () => {
+  vi.spyOn(api, 'sittings').mockResolvedValue({
+    evenings: [evening(false, [7, 8], [act('draw', 7, 0), act('pause', null, 30), act('draw', 7, 35), act('dry', null, 60), act('draw', 8, 64)])],
+  } as unknown as Sittings);
+  const sitting = new SittingState();
+  await sitting.load(book, 7);
+  sitting.through(7);
+  expect(sitting.go()).toMatchObject({ is: 'dry' });
+  sitting.through(7);
+  expect(sitting.go()).toMatchObject({ is: 'draw', page: 8 });
+});
+
 test('without an answer the desk goes on page by page', async () => {
   vi.spyOn(api, 'sittings').mockRejectedValue(new Error('gone'));
   const sitting = new SittingState();

@@ -54,15 +54,42 @@
     return asked.every(({ group, step }) => bench.isTicked(group.drawing, step.key));
   }
 
+  /** A hand rests after 25 minutes on a page of figures. */
+  const REST_AFTER = 25 * 60_000;
+  const MANY_FIGURES = 60;
+  let rested = Date.now();
+  let resting = $state(false);
+
+  /** Everything this evening asked for is done. */
+  let over = $state(false);
+
   function onward() {
     const next = sitting.go();
+    over = next === null;
     if (next?.page) route.go(route.to('desk', next.page));
   }
 
   async function done() {
     await bench.done(book.id);
     const act = sitting.act;
-    if (act?.page && (act.is === 'draw' || act.is === 'finish') && isThrough(act.page, act.is) && sitting.next) onward();
+    if (act?.page && (act.is === 'draw' || act.is === 'finish') && isThrough(act.page, act.is)) {
+      sitting.through(act.page);
+      rested = Date.now();
+      onward();
+    } else if (Date.now() - rested > REST_AFTER && Number(timing?.work.figures ?? 0) > MANY_FIGURES) {
+      resting = true;
+    }
+  }
+
+  function begin() {
+    begun = true;
+    rested = Date.now();
+  }
+
+  function goOn() {
+    rested = Date.now();
+    if (resting) resting = false;
+    else onward();
   }
 
   onMount(() => {
@@ -91,7 +118,7 @@
   $effect(() =>
     keys.use([
       { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'the step before or after', press: (key) => bench.turn(key === 'ArrowLeft' ? -1 : 1) },
-      { on: [' '], shown: 'Space', says: 'tick the step', press: () => (beginning ? (begun = true) : between ? onward() : done()) },
+      { on: [' '], shown: 'Space', says: 'tick the step', press: () => (beginning ? begin() : between || resting ? goOn() : done()) },
     ]),
   );
 </script>
@@ -108,7 +135,9 @@
   </header>
   {#if bench.wrong}<p role="alert" class="note stop">{bench.wrong}</p>{/if}
   {#if bench.opening}
-    {#if beginning && sitting.evening}
+    {#if over && sitting.evening}
+      <p class="step" role="status"><span class="task">This evening is done.</span>Leave the book lying open until the ink is dry. <a href={route.to('sittings')}>Sittings</a></p>
+    {:else if beginning && sitting.evening}
       <div class="step begin">
         <span class="task figures">{sitting.evening.weekday}, {sitting.evening.from}: {sitting.evening.pages.length === 1 ? '1 page' : `${sitting.evening.pages.length} pages`}, {sitting.evening.minutes_range.says}</span>
         <p>Lay out {[...sitting.evening.tools, ...sitting.evening.pens].join(', ')}.</p>
@@ -117,6 +146,8 @@
       </div>
     {:else if helping}
       <div class="help"><WhatNow {book} {slip} {pages} /></div>
+    {:else if resting}
+      <p class="step" role="status"><span class="task">pause</span>Put the pen down for five minutes: shake the hand out, change your grip, stop when it hurts.</p>
     {:else if between}
       <p class="step" aria-live="polite"><span class="task figures">{between.clock}</span>{between.says}</p>
     {:else if current}
@@ -128,11 +159,11 @@
     <div class="controls">
       {#if beginning}
         <span></span>
-        <button class="btn chief big" onclick={() => (begun = true)}>Begin</button>
+        <button class="btn chief big" onclick={begin}>Begin</button>
         <span></span>
-      {:else if between}
+      {:else if between || resting}
         <span></span>
-        <button class="btn chief big" onclick={onward}>Go on</button>
+        <button class="btn chief big" onclick={goOn}>Go on</button>
         <span></span>
       {:else}
         <button class="btn" aria-label="Step before" disabled={nth <= 1} onclick={() => bench.turn(-1)}>←</button>

@@ -12,6 +12,8 @@ export class BenchState {
   note = $state<{ drawing: string; note: string } | null>(null);
   layers = $state(new Set(['pencil', 'band', 'ink', 'writing']));
   private ticked = $state.raw(new Set<string>());
+  /** Minutes as they were answered after the last tick. */
+  private fresh = $state.raw<Timing[] | null>(null);
   /** The page that was asked for last: its steps come first. */
   private asked = 0;
 
@@ -20,6 +22,7 @@ export class BenchState {
     const opening = await this.fetched.load(() => api.opening(book, Math.max(1, Math.min(page, book.stock.pages))));
     this.wrong = this.fetched.wrong;
     if (!opening) return;
+    this.fresh = null;
     this.ticked = new Set(opening.ticked.map((tick) => `${tick.drawing} ${tick.step}`));
     if (opening.left !== before || page !== this.asked || !this.current) this.at = this.firstOpen(page);
     this.asked = page;
@@ -37,7 +40,7 @@ export class BenchState {
 
   /** Minutes of each page of the opening. */
   get timing(): Timing[] {
-    return this.opening?.timing ?? [];
+    return this.fresh ?? this.opening?.timing ?? [];
   }
 
   /** The steps of a page, and whether all are ticked. */
@@ -68,13 +71,14 @@ export class BenchState {
     }
   }
 
-  /** A page whose last step was ticked keeps the minutes it took; what a person said of it stays. */
+  /** The minutes as they are after a tick. A page whose last step was ticked keeps those it took; what a person said of it stays. */
   private async timed(drawing: string, key: string, done: boolean) {
     const page = this.steps.find(({ group, step }) => group.drawing === drawing && step.key === key)?.step.page;
     const book = open.book;
-    if (!done || page === undefined || !book || !this.isDrawn(page)) return;
-    const now = (await api.opening(book, page)).timing.find((one) => one.page === page);
-    if (!now || now.said || now.running < 1 || now.running === now.took) return;
+    if (!done || page === undefined || !book) return;
+    this.fresh = (await api.opening(book, page)).timing;
+    const now = this.fresh.find((one) => one.page === page);
+    if (!this.isDrawn(page) || !now || now.said || now.running < 1 || now.running === now.took) return;
     await open.edit({ type: 'time-page', drawing: now.drawing, nth: now.nth, minutes: now.running, work: now.work });
   }
 

@@ -31,6 +31,13 @@ export class SittingState {
     return this.evening?.acts[this.at + 1] ?? null;
   }
 
+  /** Leaves out what the evening still asks of a page that is done already: it was drawn faster than was thought. */
+  through(page: number) {
+    const acts = this.evening?.acts ?? [];
+    while (acts[this.at + 1]?.page === page && acts[this.at + 1]?.is === 'draw') this.at += 1;
+    while (acts[this.at + 1]?.is === 'pause' && acts[this.at + 2]?.page === page && acts[this.at + 2]?.is === 'draw') this.at += 2;
+  }
+
   /** Goes on to the next thing; null where the evening is over. */
   go(): Act | null {
     if (!this.evening || this.at + 1 >= this.evening.acts.length) return null;

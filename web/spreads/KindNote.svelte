@@ -39,6 +39,7 @@
 {#if drawn && sample}
   {#if sample.says && !variant}<p class="note broken">{sample.says}</p>{/if}
   <div class="sample" style:aspect-ratio="{drawn.across + 1} / {drawn.down + 1}"><Drawing across={drawn.across} down={drawn.down} marks={(variant?.drawings[0] ?? sample.marks) as Mark[]} label="{kind.name} on this paper" /></div>
+  {#if kind.private}<p class="quiet">{kind.private}</p>{/if}
   <p class="quiet">{pages === 1 ? 'One page' : `${pages} pages, the first shown`}, on {drawn.across} × {drawn.down} boxes.{variant ? ` ${variant.minutes.says} to draw.` : ''}</p>
   <button class="btn chief mt-1 mb-2" onclick={() => add(kind.kind)}>Add to {where}</button>
   {#if variants && variants.candidates.length > 1}

@@ -23,6 +23,8 @@ use AmpleMargin\Plan\Making\Work;
 /** @internal to Book */
 final class CountedOff
 {
+    private const FINEST = 8;
+
     private const SCHOOLS = [
         'into-parts' => 'Divide again, left over into the parts',
         'into-gaps' => 'Divide again, left over into the gaps',
@@ -156,7 +158,10 @@ final class CountedOff
     {
         $sizes = array_map(static fn (array $one): int => max(1, intdiv($one[1] - $one[0], Grain::PER_BOX)), $rest);
         if (max($sizes) - min($sizes) <= 1) {
-            return Remainder::ByRatio === $policy ? null : Division::of($side, \count($rest), $gap, $policy);
+            $division = Remainder::ByRatio === $policy ? null : Division::of($side, \count($rest), $gap, $policy);
+
+            // A ruler finds no line finer than eighths of a box (handbook, "Dividing a side").
+            return null === $division || $division->parts[0]->denominator > self::FINEST ? null : $division;
         }
 
         return Remainder::ByRatio === $policy ? Division::byRatio($side, $sizes, $gap) : null;
