@@ -20,7 +20,7 @@ final class PackingTest extends TestCase
 {
     public function testNoPackingOfSmallCasesCostsLess(): void
     {
-        $short = $split = 0;
+        $short = $split = $nights = 0;
         for ($seed = 1; $seed <= 60; ++$seed) {
             mt_srand($seed);
             $pages = self::pages(mt_rand(1, 4), mt_rand(0, 1) ? 3 : 2);
@@ -33,9 +33,11 @@ final class PackingTest extends TestCase
             $this->keepsTheRules($packed, $pages, $rooms, "seed $seed");
             $short += $packed->short() > 0 ? 1 : 0;
             $split += $packed->cost[3] > 0 ? 1 : 0;
+            $nights += [] === array_filter(array_merge(...array_values($packed->pieces)), static fn (Piece $one): bool => $one->isLeftToDry()) ? 0 : 1;
         }
         self::assertGreaterThan(5, $short, 'some do not fit');
-        self::assertGreaterThan(3, $split, 'some are drawn in two');
+        self::assertGreaterThan(0, $split, 'some are drawn in two');
+        self::assertGreaterThan(3, $nights, 'some are left to dry over night');
     }
 
     public function testRandomSetUpsKeepTheRulesOfWetInk(): void
@@ -227,7 +229,7 @@ final class PackingTest extends TestCase
             $knife = false;
             foreach ($pieces as $piece) {
                 $cost[2] += $rooms[$at]->begins >= $piece->page->needed ? $piece->minutes() : 0;
-                $cost[3] += 0 === $piece->from && !$piece->isWhole() ? 1 : 0;
+                $cost[3] += 0 === $piece->from && !$piece->isWhole() && !$piece->isLeftToDry() ? 1 : 0;
                 $cost[5] += $at * max(1, 4 - $piece->page->rank) * $piece->minutes();
                 $knife = $knife || $piece->craft;
             }

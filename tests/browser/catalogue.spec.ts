@@ -24,7 +24,7 @@ test('books are found by that word, looked at in every layout, added in the one 
   await expect(note.getByText('2 pages, the first shown, on 26 × 38 boxes.')).toBeVisible();
   await page.getByRole('button', { name: /^1½ boxes a row, 3 pages/ }).click();
   await expect(note.getByText('3 pages, the first shown', { exact: false })).toBeVisible();
-  await expect(note.getByText(/About \d+ minutes\./)).toBeVisible();
+  await expect(note.getByText(/\d+ to \d+ min to draw\./)).toBeVisible();
   await isAccessible(page);
 
   // One key adds it; it stands in the book with the layout that was looked at.

@@ -68,6 +68,8 @@ test('a ratio, parts divided again, and dots are counted as they are asked', asy
 test('what is left is split from where the pen stands', async ({ page }) => {
   const made = await make(page);
   await page.goto(`/notebooks/${made.id}/bench/10`);
+  await page.getByRole('button', { name: 'What now?' }).click();
+  await page.getByLabel('What happened').selectOption('count');
   await page.getByRole('link', { name: 'Split what is left' }).click();
   await page.getByRole('group', { name: 'Which side' }).first().getByRole('button', { name: 'Down' }).click();
   await page.getByText('Region, ratio, parts divided again').click();

@@ -41,7 +41,10 @@ test('the pages really used move later ranges and list the index corrections', a
 test('a ruined page is passed over from the bench and taken back', async ({ page }) => {
   const made = await sample(page);
   await page.goto(`/notebooks/${made.id}/bench/4`);
-  await page.getByRole('button', { name: 'Page 4 is lost' }).click();
+  await page.getByRole('button', { name: 'What now?' }).click();
+  await page.getByLabel('What happened').selectOption({ label: 'The page is ruined' });
+  await page.getByLabel('On page').selectOption('4');
+  await page.getByRole('button', { name: /Pass the page over$/ }).click();
   await expect(page.getByRole('img', { name: 'Page 5: Motto' })).toBeVisible();
   await page.getByRole('button', { name: 'Page 4 can be used after all' }).click();
   await expect(page.getByRole('img', { name: 'Page 4: Motto' })).toBeVisible();

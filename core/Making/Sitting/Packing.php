@@ -102,12 +102,40 @@ final class Packing
             $pieces[$room->key] = $in[$i];
             $timelines[$room->key] = new Timeline($in[$i]);
         }
-        $free = array_sum(array_map(static fn (Room $room): int => $room->minutes, $this->rooms));
-        $bound = max(0, $this->ahead[0] - $free);
+        $bound = $this->bound();
         $isLeast = $cost[0] + $cost[1] <= $bound && 0 === $cost[2] && $cost[3] <= $this->mustSplit();
         $proven = $isLeast || ($this->isExact() && $this->tried < $this->most);
 
         return new Packed($timelines, $pieces, $left, $cost, $proven, $bound);
+    }
+
+    /**
+     * Minutes of work that have no room however the pages are packed. Beside its work a page that is alone on its opening and wet takes
+     * the minutes until it may be closed, but for the last of each evening; what must be left is least where pages go that take most
+     * for their work.
+     */
+    private function bound(): int
+    {
+        $alone = array_count_values(array_map(static fn (ToDraw $page): int => $page->opening(), $this->pages));
+        $free = array_sum(array_map(static fn (Room $room): int => $room->minutes, $this->rooms));
+        $takes = $closes = [];
+        foreach ($this->whole as $i => $whole) {
+            $closes[$i] = 1 === $alone[$whole->page->opening()] && $whole->wet ? $whole->page->closes : 0;
+            $takes[$i] = [$whole->minutes(), $closes[$i]];
+        }
+        rsort($closes);
+        $over = $this->ahead[0] + array_sum($closes) - array_sum(\array_slice($closes, 0, \count($this->rooms))) - $free;
+        usort($takes, static fn (array $one, array $two): int => $two[1] * $one[0] <=> $one[1] * $two[0]);
+        $left = 0.0;
+        foreach ($takes as [$work, $waits]) {
+            if ($over > 0) {
+                $share = min(1.0, $over / ($work + $waits));
+                $left += $share * $work;
+                $over -= $share * ($work + $waits);
+            }
+        }
+
+        return max(0, $this->ahead[0] - $free, (int) ceil($left - 1e-6));
     }
 
     /** Pages that no sitting has room for in one. */
@@ -151,6 +179,8 @@ final class Packing
                 if (null !== $page->put) {
                     return;
                 }
+            } elseif (!$this->isExact()) {
+                $this->overNight($i, $page, $at, $so, $left);
             }
         }
         $this->inTwo($i, $page, $so, $left);
@@ -159,13 +189,41 @@ final class Packing
     }
 
     /**
+     * Drawn in one evening, left lying open over night, and finished in the next that has a minute for it.
+     *
+     * @param array{int, int, int, int} $so
+     * @param list<ToDraw>              $left
+     */
+    private function overNight(int $i, ToDraw $page, int $at, array $so, array $left): void
+    {
+        foreach ($this->halves[$i] ??= $page->halves() as [$first, $second]) {
+            if (!$first->isLeftToDry()) {
+                continue;
+            }
+            $before = $this->add($at, $first, false);
+            for ($later = $at + 1; null !== $before && $later < \count($this->rooms); ++$later) {
+                $then = $this->add($later, $second, false);
+                if (null !== $then) {
+                    $late = self::late($first, $this->rooms[$at]) + self::late($second, $this->rooms[$later]);
+                    $this->place($i + 1, [$so[0], $so[1], $so[2] + $late, $so[3]], $left);
+                    $this->takeBack($later, $then);
+                    break;
+                }
+            }
+            if (null !== $before) {
+                $this->takeBack($at, $before);
+            }
+        }
+    }
+
+    /**
      * @param array{int, int, int, int} $so
      * @param list<ToDraw>              $left
      */
     private function inTwo(int $i, ToDraw $page, array $so, array $left): void
     {
-        // Where everything has room with fewer in two, there is nothing to be won.
-        if (null !== $this->best && [$so[0], $so[1], $so[2], $so[3] + 1] > \array_slice($this->best[0], 0, 4)) {
+        // Where everything has room with as few in two, there is nothing to be won.
+        if (null !== $this->best && $so > \array_slice($this->best[0], 0, 4)) {
             return;
         }
         foreach ($this->rooms as $at => $room) {
@@ -178,7 +236,7 @@ final class Packing
                     $then = $this->add($later, $second, false);
                     if (null !== $then) {
                         $late = self::late($first, $room) + self::late($second, $this->rooms[$later]);
-                        $this->place($i + 1, [$so[0], $so[1], $so[2] + $late, $so[3] + 1], $left);
+                        $this->place($i + 1, [$so[0], $so[1], $so[2] + $late, $so[3] + ($first->isLeftToDry() ? 0 : 1)], $left);
                         $this->takeBack($later, $then);
                         if (!$this->isExact()) {
                             break;

@@ -63,6 +63,12 @@ final class Piece
         return $this->main + $this->finish;
     }
 
+    /** Whether all that is left of the page after it is to let it dry, and to finish it. */
+    public function isLeftToDry(): bool
+    {
+        return isset($this->page->steps[$this->to]) && $this->page->steps[$this->to]->wait;
+    }
+
     public function isWhole(): bool
     {
         return 0 === $this->from && $this->to === \count($this->page->steps);
