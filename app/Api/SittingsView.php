@@ -92,8 +92,8 @@ final class SittingsView
             'pages' => array_map(static fn (Piece $one): array => self::page($sittings, $one), self::inActs($pieces, $line->acts ?? [])),
             'acts' => array_map(static fn (Act $act): array => [
                 'is' => $act->is,
-                'at' => $act->at,
-                'clock' => SittingWords::clock($evening, $act->at),
+                'at' => $sittings->gone($evening) + $act->at,
+                'clock' => SittingWords::clock($evening, $sittings->gone($evening) + $act->at),
                 'minutes' => $act->minutes,
                 'page' => $act->piece?->page->page,
                 'says' => SittingWords::act($sittings, $act),

@@ -67,6 +67,7 @@ final class MakingTest extends ApiTestCase
         self::assertTrue($later['evenings'][1]['today']);
         self::assertSame([], $later['evenings'][0]['pages'], 'what was missed is packed again');
         self::assertLessThanOrEqual(30, $later['evenings'][1]['planned']);
+        self::assertSame(['20:00', 60], [$later['evenings'][1]['acts'][0]['clock'], $later['evenings'][1]['acts'][0]['at']], 'it goes on from now');
         self::assertSame('now', $this->call('GET', "$path?now=soon", null, 422)['field']);
         foreach (['Someday', 'Tuesdays, 3 minutes', '2026-12-20 19:00 90, 2026-12-20 20:00 30', '2026-02-30 19:00 90', '2026-12-20 25:00 90'] as $say) {
             $problem = $this->call('POST', "$path/read", ['say' => $say, 'now' => '2026-12-14T20:00'], 422);

@@ -21,6 +21,8 @@
   let over = $state(false);
   let changing = $state(false);
   let minutes = $state(0);
+  /** Minutes the bar stands for: what is gone of the evening, and what is drawn in it. */
+  const long = $derived(Math.max(evening.minutes, evening.minutes - evening.free + evening.planned));
   const percent = (of: number) => `${(100 * of) / longest}%`;
   const WORDS = { dry: 'Drying', pause: 'Pause', 'lay-out': 'Mat and knife', draw: '', finish: 'Erase and check' };
   const date = $derived(dates(evening.day));
@@ -63,13 +65,13 @@
   <div
     class="bar"
     class:over
-    style:width={percent(Math.max(evening.minutes, evening.planned))}
+    style:width={percent(long)}
     ondragover={(event) => (event.preventDefault(), (over = true))}
     ondragleave={() => (over = false)}
     ondrop={drop}
   >
     {#each evening.acts as act (act.at)}
-      <span class="act {act.is}" style:left={`${(100 * act.at) / Math.max(evening.minutes, evening.planned)}%`} style:width={`${(100 * act.minutes) / Math.max(evening.minutes, evening.planned)}%`} title="{act.clock} {act.says}">
+      <span class="act {act.is}" style:left={`${(100 * act.at) / long}%`} style:width={`${(100 * act.minutes) / long}%`} title="{act.clock} {act.says}">
         {#if act.is === 'draw' && act.page !== null}
           {@const one = evening.pages.find((page) => page.page === act.page)}
           <span class="page" draggable="true" ondragstart={(event) => event.dataTransfer?.setData('application/json', JSON.stringify({ drawing: one?.drawing, nth: one?.nth }))}>
@@ -80,7 +82,7 @@
         {#if act.is !== 'draw'}<span class="sr-only">{WORDS[act.is]}, {act.minutes} minutes</span>{/if}
       </span>
     {/each}
-    {#if evening.too_long > 0}<span class="end" style:left={`${(100 * evening.minutes) / evening.planned}%`} aria-hidden="true"></span>{/if}
+    {#if evening.too_long > 0}<span class="end" style:left={`${(100 * evening.minutes) / long}%`} aria-hidden="true"></span>{/if}
   </div>
   {#if evening.too_long > 0}<p class="note broken figures">{evening.too_long} minutes too long: what was put on it by hand is more than it holds.</p>{/if}
   {#if evening.pages.length > 0}

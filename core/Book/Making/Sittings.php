@@ -57,6 +57,12 @@ final class Sittings
         return new self($book, $pending, $making->evenings, $minutes, Packing::of($pending->pages, $rooms));
     }
 
+    /** Minutes of an evening that are gone when its first page is begun. */
+    public function gone(Evening $evening): int
+    {
+        return $evening->minutes - ($this->minutes[$evening->key()] ?? $evening->minutes);
+    }
+
     /** The sitting that is next; null where there is none with anything to draw. */
     public function next(): ?Evening
     {
