@@ -142,6 +142,8 @@ final class SittingsView
             'dries' => $piece->wet ? $piece->page->dries : 0,
             'part' => match (true) {
                 $piece->isWhole() => 'whole',
+                $piece->isLeftToDry() => 'dries',
+                $piece->isOnlyFinished() => 'finished',
                 0 === $piece->from => 'begun',
                 default => 'rest',
             },

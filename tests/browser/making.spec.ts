@@ -104,13 +104,13 @@ test('at phone size a page is ticked with one thumb and timed; the desk goes on 
   await expect(done).toBeVisible();
   const start = page.url();
   // What is drawn before the ink must dry; then the evening asks to wait, or for the next page.
-  for (let i = 0; i < 40 && page.url() === start && (await page.getByRole('button', { name: 'Go on' }).count()) === 0; i++) {
-    await done.click();
-    await page.waitForTimeout(60);
-  }
-  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+  const onward = page.getByRole('button', { name: 'Go on' });
+  await expect(async () => {
+    if (await done.isVisible()) await done.click({ timeout: 1_000 });
+    await expect(onward).toBeVisible({ timeout: 150 });
+  }).toPass({ timeout: 40_000, intervals: [10] });
   await expect(page.getByText('Let it dry before the book is turned.', { exact: false })).toBeVisible();
-  await page.getByRole('button', { name: 'Go on' }).click();
+  await onward.click();
   await expect(done).toBeVisible();
   expect(page.url()).not.toBe(start);
   // All of a page, and its minutes are kept.

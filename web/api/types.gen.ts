@@ -2054,7 +2054,7 @@ export interface components {
             /** @description minutes until it may be erased */
             dries: number;
             /** @enum {unknown} */
-            part: "whole" | "begun" | "rest";
+            part: "whole" | "dries" | "finished" | "begun" | "rest";
             /** @description their keys */
             steps: string[];
             /** @description on this evening by hand */

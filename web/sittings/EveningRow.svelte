@@ -24,6 +24,7 @@
   /** Minutes the bar stands for: what is gone of the evening, and what is drawn in it. */
   const long = $derived(Math.max(evening.minutes, evening.minutes - evening.free + evening.planned));
   const percent = (of: number) => `${(100 * of) / longest}%`;
+  const PARTS = { whole: '', dries: ', dries over night', finished: ', erased and checked', begun: ', begun here', rest: ', the rest of it' };
   const WORDS = { dry: 'Drying', pause: 'Pause', 'lay-out': 'Mat and knife', draw: '', finish: 'Erase and check' };
   const date = $derived(dates(evening.day));
 
@@ -97,7 +98,7 @@
         {#each evening.pages as one (one.drawing + one.nth + one.part)}
           <li>
             <a href={route.to('desk', one.page)}><span class="figures">{one.page}</span> {one.title}</a>
-            <span class="quiet figures">{one.minutes} min{one.part === 'begun' ? ', begun here' : one.part === 'rest' ? ', the rest of it' : ''}</span>
+            <span class="quiet figures">{one.minutes} min{PARTS[one.part]}</span>
             <select class="select select-sm" aria-label="Evening of page {one.page}" value={one.put ? evening.key : ''} onchange={(event) => sittings.put(one, event.currentTarget.value || null)}>
               <option value="">packed by itself</option>
               {#each evenings.filter((other) => !other.over) as other (other.key)}<option value={other.key}>{other.weekday} {other.day}, {other.from}</option>{/each}

@@ -42,7 +42,7 @@ final class SittingWords
             Act::PAUSE => "Pause: put the pen down.$minutes",
             Act::DRY => "Let it dry before the book is turned.$minutes",
             Act::LAY_OUT => "Lay out mat, knife and steel ruler.$minutes",
-            Act::FINISH => 'Erase and check '.self::page($sittings, $act->piece).$minutes,
+            Act::FINISH => 'Erase and check '.self::named($sittings, $act->piece).$minutes,
             default => ucfirst(self::page($sittings, $act->piece).$minutes),
         };
     }
@@ -53,15 +53,21 @@ final class SittingWords
         if (null === $piece) {
             return '';
         }
-        $page = $piece->page->page;
         $first = $piece->from + 1;
         $steps = match (true) {
-            $piece->isWhole() => '',
+            $piece->isWhole(), $piece->isLeftToDry() => '',
             $first === $piece->to => ", step $first of those left",
             default => ", steps {$first}–$piece->to of those left",
         };
 
-        return "page $page, {$sittings->book->slot($page)->title}$steps";
+        return self::named($sittings, $piece).$steps;
+    }
+
+    private static function named(Sittings $sittings, ?Piece $piece): string
+    {
+        $page = $piece->page->page ?? 0;
+
+        return "page $page, {$sittings->book->slot($page)->title}";
     }
 
     /** "19:25", so many minutes after it began. */

@@ -69,6 +69,12 @@ final class Piece
         return isset($this->page->steps[$this->to]) && $this->page->steps[$this->to]->wait;
     }
 
+    /** Whether it was left to dry over night, and is finished now. */
+    public function isOnlyFinished(): bool
+    {
+        return $this->from > 0 && $this->page->steps[$this->from]->wait;
+    }
+
     public function isWhole(): bool
     {
         return 0 === $this->from && $this->to === \count($this->page->steps);

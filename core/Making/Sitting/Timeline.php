@@ -75,7 +75,8 @@ final class Timeline
             $figures += $piece->figures;
             $rests = intdiv(max(0, $figures - 1), self::FIGURES);
             for ($part = 0; $part <= $rests; ++$part) {
-                $do(Act::DRAW, intdiv($piece->main * ($part + 1), $rests + 1) - intdiv($piece->main * $part, $rests + 1), $piece);
+                $minutes = intdiv($piece->main * ($part + 1), $rests + 1) - intdiv($piece->main * $part, $rests + 1);
+                $do($piece->isOnlyFinished() ? Act::FINISH : Act::DRAW, $minutes, $piece);
                 if ($part < $rests) {
                     $do(Act::PAUSE, self::PAUSE);
                 }
