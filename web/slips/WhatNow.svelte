@@ -62,7 +62,7 @@
         <label class="field"><span>mm tall</span><input class="input figures" type="number" min="1" max="400" value={slip.tall ?? ''} oninput={(event) => (slip.tall = number(event) || null)} /></label>
       {/if}
     </div>
-    {#if asks === 'line' || asks === 'box' || asks === 'length'}<p class="quiet">Point at the page where the pen stands, or type the boxes before it.{#if asks === 'line'}{' '}Or <a href={route.to('count', slip.at.page)}>split what is left</a> on the counting bench.{/if}</p>{/if}
+    {#if asks === 'line' || asks === 'box' || asks === 'length'}<p class="quiet">Point at the page where the pen stands, or type the boxes before it{#if asks === 'line'}; or <a href={route.to('count', slip.at.page)}>split what is left</a> on the counting bench{/if}.</p>{/if}
     {#if slip.wrong}<p class="note stop" role="alert">{slip.wrong}</p>{/if}
     {#if slip.ways}
       <p class="my-1" aria-live="polite"><strong>{slip.ways.where}</strong></p>
