@@ -268,7 +268,7 @@ final class DateFilesTest extends TestCase
         }
     }
 
-    public function testFiveThousandEventsAreLookedAtInTwoSeconds(): void
+    public function testFiveThousandEventsAreEachFoundOnce(): void
     {
         $events = '';
         for ($i = 0; $i < 5_000; ++$i) {
@@ -282,12 +282,10 @@ final class DateFilesTest extends TestCase
                 $i,
             );
         }
-        $from = microtime(true);
         $found = self::read("BEGIN:VCALENDAR\r\nVERSION:2.0\r\n".str_replace("\n", "\r\n", self::ZONE)."{$events}END:VCALENDAR\r\n")->found;
         $preview = Preview::of(new KnownDates(), $found, self::period());
         self::assertCount(5_000, $preview->rows);
-        // Twice as long as the aim, for a machine that does other things besides; bin/bench prints how long it takes.
-        self::assertLessThan(4, microtime(true) - $from);
+        // How long that takes is printed by bin/bench.
     }
 
     private static function random(int $n): Entry
