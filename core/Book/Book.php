@@ -43,8 +43,6 @@ final class Book
 
     private ?Pace $pace = null;
 
-    private ?PensOnPages $pens = null;
-
     /**
      * @param array<int, Slot>                 $slots    page → what stands there, pages past the end among them
      * @param list<MonthBlock>                 $months
@@ -66,6 +64,7 @@ final class Book
         private readonly Layouts $layouts,
         private readonly TakenTicks $taken,
         private readonly Mended $mended,
+        private readonly PensOnPages $pens,
         private readonly BookFindings $said,
         public readonly CutLeaves $cut,
         public readonly BookDates $dates,
@@ -96,8 +95,6 @@ final class Book
     /** Whether what is on a page comes through to its back: by what it is made with, or by a pen that was seen to on this paper. */
     public function comesThrough(int $page): bool
     {
-        $this->pens ??= new PensOnPages($this->plan, $this->drawings, $this->layouts->catalogue);
-
         return Medium::Bleeds === $this->plan->spread($this->slot($page)->spread)?->medium
             || $this->pens->comesThrough($this->drawn($page));
     }

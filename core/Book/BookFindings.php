@@ -27,6 +27,7 @@ final class BookFindings
         private readonly Drawings $drawings,
         private readonly TakenTicks $taken,
         private readonly Mended $mended,
+        private readonly PensOnPages $pens,
         private readonly CutLeaves $cut,
         private readonly BookDates $dates,
     ) {
@@ -42,7 +43,7 @@ final class BookFindings
             ...$this->lost($this->paged),
             ...$this->taken->findings(),
             ...$this->mended->findings(),
-            ...(new PensOnPages($this->plan, $this->drawings, $this->layouts->catalogue))->findings(),
+            ...$this->pens->findings(),
             ...$this->cut->findings(),
             ...$this->dates->findings(),
         ];

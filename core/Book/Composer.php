@@ -9,6 +9,7 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Book\Dates\BookDates;
 use AmpleMargin\Book\Dates\DatesInk;
 use AmpleMargin\Book\Dates\DatesOfBook;
+use AmpleMargin\Book\Making\PensOnPages;
 use AmpleMargin\Book\Slips\Mended;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Counting\Hand;
@@ -106,6 +107,7 @@ final class Composer
         $known = new BookDates($dates, $this->plan, $this->layouts, $drawings, $index);
         $taken = new TakenTicks($this->plan);
         $mended = new Mended($this->plan);
+        $pens = new PensOnPages($this->plan, $drawings, $this->layouts->catalogue);
         $slots = (new Slots($this->plan, $this->layouts))->fill($paged->front, $paged->back, $paged->months);
         $cut = new CutLeaves($slots, $drawings, $this->plan->stock->pages);
 
@@ -123,7 +125,8 @@ final class Composer
             $this->layouts,
             $taken,
             $mended,
-            new BookFindings($this->plan, $this->layouts, $paged, $drawings, $taken, $mended, $cut, $known),
+            $pens,
+            new BookFindings($this->plan, $this->layouts, $paged, $drawings, $taken, $mended, $pens, $cut, $known),
             $cut,
             $known,
             $paged->lasting,
