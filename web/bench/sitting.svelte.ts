@@ -1,5 +1,6 @@
 // What is done this evening, one thing after another: the desk goes from page to page by it.
 import { api, type Book, type Sitting } from '../api/client';
+import { nextSitting } from '../parts/nextSitting';
 
 export type Act = Sitting['acts'][number];
 
@@ -15,7 +16,7 @@ export class SittingState {
     try {
       const all = await api.sittings(book);
       if (asked !== this.asked) return;
-      this.evening = all.evenings.find((one) => !one.over && one.pages.length > 0) ?? null;
+      this.evening = nextSitting(all);
       this.at = this.evening?.acts.findIndex((act) => act.page === page && (act.is === 'draw' || act.is === 'finish')) ?? -1;
     } catch {
       // The desk works without it, page by page.

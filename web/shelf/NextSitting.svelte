@@ -1,5 +1,6 @@
 <!-- The next evening of a notebook on the shelf: when, what is drawn, what is laid out. -->
 <script lang="ts">
+  import { nextSitting } from '../parts/nextSitting';
   import { api, type Sitting } from '../api/client';
   import { dates } from '../parts/said';
 
@@ -10,7 +11,7 @@
     api
       .sittings({ id: asked, book: '1' })
       .then((all) => {
-        if (asked === id) next = all.evenings.find((one) => !one.over && one.pages.length > 0) ?? null;
+        if (asked === id) next = nextSitting(all);
       })
       // The shelf shows its notebooks without it.
       .catch(() => {});

@@ -1,5 +1,6 @@
 // The sittings of the open book, fetched anew with every change of it; and how their pages are put on other evenings.
 import { api, type Book, type Evening, type Sitting, type SittingPage, type Sittings } from '../api/client';
+import { nextSitting } from '../parts/nextSitting';
 import { asProblem, open } from '../state/book.svelte';
 import { Loader } from '../state/loader.svelte';
 
@@ -20,7 +21,7 @@ export class SittingsState {
 
   /** The sitting that goes on now, or the next one with something to draw. */
   get next(): Sitting | null {
-    return this.value?.evenings.find((one) => !one.over && one.pages.length > 0) ?? null;
+    return nextSitting(this.value);
   }
 
   private get evenings(): Evening[] {
