@@ -4,13 +4,17 @@
 
 declare(strict_types=1);
 
-use AmpleMargin\Book\BookSheets;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\Layouts;
+use AmpleMargin\Book\Printing\BookTray;
+use AmpleMargin\Book\Printing\Context;
+use AmpleMargin\Book\Printing\Printables;
 use AmpleMargin\Paging\PageRules;
 use AmpleMargin\Paging\Placeable;
 use AmpleMargin\Paging\Placer;
 use AmpleMargin\Paper\PaperSize;
+use AmpleMargin\Sheet\PrintRoom;
+use AmpleMargin\Sheet\Tray\Packing;
 use AmpleMargin\Spread\Catalogue;
 use App\Export\PdfWriter;
 use App\Plan\PlanFiles;
@@ -163,8 +167,29 @@ if ('core' === $argv[1]) {
     printf("%-52s %8.1f\n\n", 'the one furthest off, by a factor of', Tests\Practice::factor());
     said(
         'PDF of the whole front matter',
-        timed(10, static fn () => (new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides($book->spreadPages()), 'bench'))
+        timed(10, static fn () => (new PdfWriter())->write((new Tests\Printed($book, PaperSize::A4))->guides($book->spreadPages()), 'bench'))
     );
+    foreach (['guides:front, card, months', 'months, names, titles, letters:2027', 'dummy:half', 'dummy:quarter'] as $print) {
+        $context = new Context($book, new PrintRoom(PaperSize::A4));
+        $asked = Printables::read($print);
+        $tray = BookTray::of($context, $asked);
+        said(
+            "tray of $print: ".count($tray->tray->sheets)." sheets, {$tray->tray->bound} at least",
+            timed(3, static fn () => BookTray::of($context, $asked)),
+        );
+    }
+    foreach ([30, 60, 120, 2_000] as $count) {
+        $sizes = [];
+        mt_srand($count);
+        for ($i = 0; $i < $count; ++$i) {
+            $sizes[] = [1_000 * mt_rand(15, 90), 1_000 * mt_rand(15, 90)];
+        }
+        $packed = Packing::of($sizes, 200_000, 277_000);
+        said(
+            "$count pieces of 15 to 90 mm: ".count($packed->sheets)." sheets, $packed->bound at least",
+            timed(1, static fn () => Packing::of($sizes, 200_000, 277_000)),
+        );
+    }
     foreach ([10, 20, 40, 60, 100, 200, 300] as $count) {
         $taken = [];
         for ($seed = 1; $seed <= 20; ++$seed) {

@@ -149,7 +149,7 @@
   header {
     display: flex;
     align-items: center;
-    gap: 0.7rem;
+    gap: 0.5rem;
     padding: 0.4rem 1.1rem;
     border-bottom: 1px solid var(--color-base-300);
     flex-wrap: wrap;
@@ -172,8 +172,7 @@
   }
   .room + .room {
     border-left: 1px solid var(--color-base-300);
-    padding-left: 0.3rem;
-    margin-left: 0.1rem;
+    padding-left: 0.2rem;
   }
   nav u {
     text-decoration-color: var(--color-base-content);
@@ -182,7 +181,7 @@
   }
   nav a {
     white-space: nowrap;
-    padding: 0.45rem 0.36rem;
+    padding: 0.45rem 0.24rem;
     text-decoration: none;
     border-bottom: 3px solid transparent;
   }

@@ -41,7 +41,8 @@ export const SCREENS: ScreenEntry[] = [
   { screen: 'bench', name: 'Bench', room: 'Draw', key: 'b', load: () => import('./bench/Bench.svelte') },
   { screen: 'desk', name: 'Desk', room: 'Draw', alone: true, load: () => import('./bench/Desk.svelte') },
   { screen: 'copy', name: 'Copying view', room: 'Draw', alone: true, load: () => import('./copying/Copy.svelte') },
-  { screen: 'sheets', name: 'Sheets', room: 'Print', key: 'e', load: () => import('./sheets/Sheets.svelte') },
+  { screen: 'tray', name: 'Tray', room: 'Print', key: 'y', load: () => import('./tray/Tray.svelte') },
+  { screen: 'printer', name: 'Printer', room: 'Print', key: 'r', load: () => import('./printer/Printer.svelte') },
 ];
 
 /** The screens a person goes to by name, room by room. */

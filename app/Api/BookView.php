@@ -168,6 +168,7 @@ final class BookView
                 ],
                 $book->plan->taken,
             ),
+            'tray' => $book->plan->whole->making->tray,
             'next_time' => OldWriter::notes($book->plan->whole->nextTime),
             'slips' => array_map(
                 static fn (Slip $slip): array => [

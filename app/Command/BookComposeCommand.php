@@ -7,11 +7,12 @@ declare(strict_types=1);
 namespace App\Command;
 
 use AmpleMargin\Book\Book;
-use AmpleMargin\Book\BookSheets;
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\Printing\BookTray;
+use AmpleMargin\Book\Printing\Context;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
-use AmpleMargin\Sheet\Sheet;
+use AmpleMargin\Sheet\PrintRoom;
 use AmpleMargin\Sheet\SheetRefused;
 use App\Api\BookView;
 use App\Export\BookText;
@@ -30,6 +31,9 @@ final class BookComposeCommand extends Command
 {
     use ReadsPlan;
 
+    /** Files, and what is printed into each. */
+    private const SHEETS = ['page-guides' => 'guides:front', 'spacing-card' => 'card', 'pocket' => 'pocket', 'months' => 'months'];
+
     public function __construct(private readonly PlanFiles $files, private readonly BookView $view, private readonly PdfWriter $writer)
     {
         parent::__construct();
@@ -42,7 +46,7 @@ final class BookComposeCommand extends Command
             ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text')
             ->addOption('book', null, InputOption::VALUE_REQUIRED, 'which of the plan’s books', '1')
             ->addOption('sheets', null, InputOption::VALUE_REQUIRED, 'a folder to write the sheets to, as PDF at true size')
-            ->addOption('paper', null, InputOption::VALUE_REQUIRED, 'A4 or Letter', 'A4');
+            ->addOption('paper', null, InputOption::VALUE_REQUIRED, 'A4, A5, A3 or Letter', 'A4');
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -89,45 +93,28 @@ final class BookComposeCommand extends Command
 
     private function sheets(Book $book, string $folder, string $paper, OutputInterface $errors): void
     {
-        $size = PaperSize::ofPrinter($paper) ?? throw PlanProblem::at('paper', 'Print on A4 or Letter.');
+        $size = PaperSize::ofPrinter($paper) ?? throw PlanProblem::at('paper', 'Print on A4, A5, A3 or Letter.');
         if (!is_dir($folder) && !@mkdir($folder, 0o777, true) && !is_dir($folder)) {
             throw PlanProblem::at('sheets', "The folder “{$folder}” cannot be made.");
         }
-        $sheets = new BookSheets($book, $size);
-        foreach ([
-            'page-guides' => $sheets->guides($book->spreadPages()),
-            'spacing-card' => $sheets->spacingCard(),
-            'pocket' => $this->pocket($sheets, $errors),
-            'months-to-cut-out' => $sheets->printedMonths(),
-        ] as $name => $list) {
-            if ([] !== $list) {
-                $file = "$folder/$name.pdf";
-                // Whole or not at all: a file that is cut off would print half a page.
-                $part = "$file.part";
-                if (false === @file_put_contents($part, $this->writer->write($list, $book->plan->title)) || !@rename($part, $file)) {
-                    throw PlanProblem::at('sheets', "“{$file}” cannot be written.");
-                }
-                $missing = $this->writer->missing($list);
+        $context = new Context($book, new PrintRoom($size));
+        foreach (self::SHEETS as $name => $asked) {
+            $tray = BookTray::of($context, [$asked]);
+            foreach ($tray->says() as $left) {
+                $errors->writeln($left, OutputInterface::OUTPUT_RAW);
+            }
+            $sides = $tray->sides();
+            if ([] !== $sides) {
+                $this->write("$folder/$name.pdf", $this->writer->write($sides, $book->plan->title));
+                $missing = $this->writer->missing($sides);
                 if ([] !== $missing) {
                     $errors->writeln(
-                        "$file: the print face has no ".implode(' ', $missing).'; their places show a box.',
+                        "$folder/$name.pdf: the print face has no ".implode(' ', $missing).'; their places show a box.',
                         OutputInterface::OUTPUT_RAW,
                     );
                 }
-                $errors->writeln("$file: ".\count($list).' sheets on '.$size->value);
+                $errors->writeln("$folder/$name.pdf: ".\count($tray->tray->sheets).' sheets on '.$size->value);
             }
-        }
-    }
-
-    /** @return list<Sheet> none where it is larger than the paper, which is no reason to leave out the others */
-    private function pocket(BookSheets $sheets, OutputInterface $errors): array
-    {
-        try {
-            return [$sheets->pocket()];
-        } catch (SheetRefused $refused) {
-            $errors->writeln('The pocket of the spacing card is left out. '.$refused->getMessage(), OutputInterface::OUTPUT_RAW);
-
-            return [];
         }
     }
 }

@@ -53,6 +53,16 @@ final class OutlinePdf extends \TCPDF
     }
 
     /**
+     * Scales and moves everything that follows, until StopTransform.
+     *
+     * @param float $right mm, and `$up` mm: from the lower left corner of the sheet
+     */
+    public function transformed(float $across, float $down, float $right, float $up): void
+    {
+        $this->Transform([$across, 0, 0, $down, $right * self::POINTS, $up * self::POINTS]);
+    }
+
+    /**
      * The library would put page numbers in the place of words such as {:ptp:}, which a person may have written.
      *
      * @return array<int, array{u: array{}, a: array{}}>

@@ -8,11 +8,13 @@ namespace App\Export;
 
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Sheet\DotGrid;
+use AmpleMargin\Sheet\Printer\Correction;
 use AmpleMargin\Sheet\Sheet;
 use AmpleMargin\Sheet\SheetArea;
 use AmpleMargin\Sheet\SheetLine;
 use AmpleMargin\Sheet\SheetWords;
 use AmpleMargin\Sheet\Tone;
+use AmpleMargin\Sheet\Turn;
 
 final class PdfWriter
 {
@@ -41,8 +43,9 @@ final class PdfWriter
         foreach ($sheets as $sheet) {
             [$width, $height] = $sheet->paper->micrometres();
             $pdf->AddPage('P', [$width / 1000, $height / 1000]);
-            if (null !== $sheet->grid) {
-                $this->grid($pdf, $sheet->grid, $grids);
+            $this->corrected($pdf, $sheet->correction, $height);
+            foreach ($sheet->grids as $grid) {
+                $this->grid($pdf, $grid, $grids);
             }
             foreach ($sheet->marks as $mark) {
                 match (true) {
@@ -53,9 +56,27 @@ final class PdfWriter
                         : $this->words($pdf, $mark),
                 };
             }
+            if (null !== $sheet->correction) {
+                $pdf->StopTransform();
+            }
         }
 
         return (string) $pdf->Output('', 'S');
+    }
+
+    /**
+     * Everything that follows is sent to where the printer lands it in its place; the caller ends it.
+     *
+     * @param int $height µm of the paper: PDF counts from its lower edge
+     */
+    private function corrected(OutlinePdf $pdf, ?Correction $correction, int $height): void
+    {
+        if (null === $correction) {
+            return;
+        }
+        $pdf->StartTransform();
+        [$right, $upper] = $correction->sent(0, $height);
+        $pdf->transformed(1 / $correction->across, 1 / $correction->down, $right / 1000, ($height - $upper) / 1000);
     }
 
     /**
@@ -144,7 +165,7 @@ final class PdfWriter
         $pitch = $grid->pitch / 1000;
         if (!isset($grids[$key])) {
             $template = $pdf->startTemplate($grid->across * $pitch + 2, $grid->down * $pitch + 2);
-            $pdf->setFillColor(200, 204, 208);
+            $pdf->setFillColorArray(self::rgb(Look::DOT));
             for ($row = 0; $row <= $grid->down; ++$row) {
                 for ($column = 0; $column <= $grid->across; ++$column) {
                     $pdf->Rect(1 + $column * $pitch - 0.14, 1 + $row * $pitch - 0.14, 0.28, 0.28, 'F');
@@ -185,7 +206,7 @@ final class PdfWriter
             $area->tall / 1000,
             'F',
             [],
-            null === $area->colour ? [243, 227, 168] : self::rgb($area->colour),
+            self::rgb($area->colour ?? Look::BAND),
         );
     }
 
@@ -203,31 +224,60 @@ final class PdfWriter
             $pdf->setFont(OutlinePdf::FONT, '', $points * $wide / $width);
         }
         $pdf->setTextColorArray($this->ink($words));
-        $pdf->setXY($words->x / 1000, ($words->upwards ? $words->y + $words->tall : $words->y) / 1000);
+        $pdf->setXY(...self::corner($words));
         $pdf->Cell($wide, $tall, $words->text, 0, 0, match ($words->align) {
             Align::Start => 'L',
             Align::Middle => 'C',
             Align::End => 'R',
         }, false, '', 0, true, 'T', 'M');
-        if ($words->upwards) {
+        $this->turnedBack($pdf, $words);
+    }
+
+    /**
+     * Where a line of words begins, in mm: the corner of its place that is its upper left one as it is read.
+     *
+     * @return array{float, float}
+     */
+    private static function corner(SheetWords $words): array
+    {
+        [$x, $y] = match ($words->turn) {
+            Turn::Upright => [$words->x, $words->y],
+            Turn::Upwards => [$words->x, $words->y + $words->tall],
+            Turn::Over => [$words->x + $words->wide, $words->y + $words->tall],
+            Turn::Downwards => [$words->x + $words->wide, $words->y],
+        };
+
+        return [$x / 1000, $y / 1000];
+    }
+
+    private function turnedBack(\TCPDF $pdf, SheetWords $words): void
+    {
+        if (Turn::Upright !== $words->turn) {
+            $pdf->StopTransform();
+        }
+        if ($words->mirrored) {
             $pdf->StopTransform();
         }
     }
 
     /**
-     * Turns the paper round the lower left corner of words that read upwards; the caller turns it back.
+     * Turns the paper for words that do not stand upright, and mirrors it for mirrored ones; the caller turns it back.
      *
      * @return array{float, float} mm a line of them is wide and tall
      */
     private function turned(\TCPDF $pdf, SheetWords $words): array
     {
-        if (!$words->upwards) {
-            return [$words->wide / 1000, $words->tall / 1000];
+        if ($words->mirrored) {
+            $pdf->StartTransform();
+            $pdf->MirrorH(($words->x + $words->wide / 2) / 1000);
         }
-        $pdf->StartTransform();
-        $pdf->Rotate(90, $words->x / 1000, ($words->y + $words->tall) / 1000);
+        if (Turn::Upright !== $words->turn) {
+            $pdf->StartTransform();
+            $pdf->Rotate(90 * $words->turn->value, ...self::corner($words));
+        }
+        $place = [$words->wide / 1000, $words->tall / 1000];
 
-        return [$words->tall / 1000, $words->wide / 1000];
+        return $words->turn->isAlongTheSide() ? array_reverse($place) : $place;
     }
 
     private function outline(OutlinePdf $pdf, SheetWords $words, Outline $outline): void
@@ -238,43 +288,30 @@ final class PdfWriter
         [$wide, $tall] = $this->turned($pdf, $words);
         $size = min($words->size / 1000, 1000 * $wide / $outline->width);
         $spare = $wide - $size * $outline->width / 1000;
-        $x = $words->x / 1000 + match ($words->align) {
+        [$left, $top] = self::corner($words);
+        $x = $left + match ($words->align) {
             Align::Start => 0,
             Align::Middle => $spare / 2,
             Align::End => $spare,
         };
-        $top = ($words->upwards ? $words->y + $words->tall : $words->y) / 1000;
         $base = $top + $tall / 2 + $size * ($outline->ascent + $outline->descent) / 2000;
         $pdf->setFillColorArray($this->ink($words));
         $pdf->outline($outline, $words->text, $x, $base, $size);
-        if ($words->upwards) {
-            $pdf->StopTransform();
-        }
+        $this->turnedBack($pdf, $words);
     }
 
     /** @return list<int> red, green, blue, 0 to 255 */
     private function ink(SheetWords $words): array
     {
-        return match (true) {
-            null !== $words->colour => self::rgb($words->colour),
-            Tone::Ink === $words->tone => [34, 48, 74],
-            default => [90, 98, 110],
-        };
+        return self::rgb($words->colour ?? Look::words($words->tone));
     }
 
     /** @return array<string, mixed> */
     private function pen(Tone $tone, ?string $colour = null): array
     {
-        $pen = match ($tone) {
-            Tone::Pencil => ['width' => 0.12, 'color' => [115, 123, 134], 'cap' => 'butt', 'dash' => 0],
-            Tone::Ink => ['width' => 0.25, 'color' => [34, 48, 74], 'cap' => 'butt', 'dash' => 0],
-            Tone::Ruler => ['width' => 0.12, 'color' => [90, 98, 110], 'cap' => 'butt', 'dash' => 0],
-            Tone::Cut => ['width' => 0.1, 'color' => [0, 0, 0], 'cap' => 'butt', 'dash' => 0],
-            Tone::Fold => ['width' => 0.12, 'color' => [0, 0, 0], 'cap' => 'butt', 'dash' => '2,1.5'],
-            Tone::Band => ['width' => 0.1, 'color' => [243, 227, 168], 'cap' => 'butt', 'dash' => 0],
-        };
+        [$width, $usual, $dash] = Look::pen($tone);
 
-        return null === $colour ? $pen : ['color' => self::rgb($colour)] + $pen;
+        return ['width' => $width, 'color' => self::rgb($colour ?? $usual), 'cap' => 'butt', 'dash' => '' === $dash ? 0 : $dash];
     }
 
     /** @return list<int> red, green, blue, 0 to 255 */

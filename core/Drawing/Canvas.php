@@ -43,6 +43,9 @@ final class Canvas
     /** @var list<Copying> */
     private array $copying = [];
 
+    /** @var list<Inset> */
+    private array $insets = [];
+
     /** @var array<string, int> how often each step has been said, so that the same words twice are two steps */
     private array $said = [];
     private ?string $note = null;
@@ -226,6 +229,12 @@ final class Canvas
         );
     }
 
+    /** Something of a size of its own is put here. */
+    public function inset(Inset $inset): void
+    {
+        $this->insets[] = $inset;
+    }
+
     /** Words in a place, on one line; the letters shrink until they fit its width. At the left edge they begin behind its ticks. */
     public function words(
         Layer $layer,
@@ -309,6 +318,7 @@ final class Canvas
             $this->cells,
             array_keys($this->shown),
             days: $this->days,
+            insets: $this->insets,
         );
     }
 

@@ -33,6 +33,8 @@ final class PageDrawing
         public readonly bool $turned = false,
         /** @var list<Room> where its days stand */
         public readonly array $days = [],
+        /** @var list<Inset> what is cut to size and put on it */
+        public readonly array $insets = [],
     ) {
     }
 
@@ -122,6 +124,7 @@ final class PageDrawing
             'copying' => [...$this->copying, ...$other->copying],
             'cells' => [...$this->cells, ...$other->cells],
             'shown' => array_values(array_unique([...$this->shown, ...$other->shown])),
+            'insets' => [...$this->insets, ...$other->insets],
         ]);
     }
 
@@ -165,7 +168,7 @@ final class PageDrawing
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{across: int, down: int, marks: list<Mark>, steps: list<Step>, workings: list<Working>, findings: list<Finding>, rooms: list<Room>, copying: list<Copying>, cells: list<array{int, int, int, int}>, shown: list<string>, turned: bool, days: list<Room>} $all */
+        /** @var array{across: int, down: int, marks: list<Mark>, steps: list<Step>, workings: list<Working>, findings: list<Finding>, rooms: list<Room>, copying: list<Copying>, cells: list<array{int, int, int, int}>, shown: list<string>, turned: bool, days: list<Room>, insets: list<Inset>} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

@@ -41,6 +41,7 @@ use AmpleMargin\Editing\Making\RemovePen;
 use AmpleMargin\Editing\Making\RemoveSlip;
 use AmpleMargin\Editing\Making\SetEvenings;
 use AmpleMargin\Editing\Making\SetPen;
+use AmpleMargin\Editing\Making\SetTray;
 use AmpleMargin\Editing\Making\TimePage;
 use AmpleMargin\Editing\Month\RemovePattern;
 use AmpleMargin\Editing\Month\SetLost;
@@ -110,6 +111,7 @@ final class Edits
         AddSlip::class,
         RemoveSlip::class,
         SetEvenings::class,
+        SetTray::class,
         LeaveForLater::class,
         PutPage::class,
         Decorate::class,

@@ -21,7 +21,9 @@ final class Millimetres
     /** Rounded for a sentence: 46.25 to one decimal → "46.3", 46.0 → "46". @param float $millimetres */
     public static function rounded(float $millimetres, int $decimals): string
     {
-        return rtrim(rtrim(number_format($millimetres, $decimals, '.', ''), '0'), '.');
+        $written = number_format($millimetres, $decimals, '.', '');
+
+        return str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
     }
 
     /** Whole boxes that a length takes, rounded up so that it fits. @param int $pitch µm a box */

@@ -8,6 +8,7 @@ namespace AmpleMargin\Paper;
 
 enum PaperSize: string
 {
+    case A3 = 'A3';
     case A4 = 'A4';
     case A5 = 'A5';
     case A6 = 'A6';
@@ -27,6 +28,7 @@ enum PaperSize: string
     public function micrometres(): array
     {
         return match ($this) {
+            self::A3 => [297_000, 420_000],
             self::A4 => [210_000, 297_000],
             self::A5 => [148_000, 210_000],
             self::A6 => [105_000, 148_000],
@@ -38,14 +40,14 @@ enum PaperSize: string
         };
     }
 
-    /** A paper of the printer, by the word for it: "A4" or "Letter"; null for any other. */
+    /** A paper of the printer, by the word for it: "A4", "A5", "A3" or "Letter"; null for any other. */
     public static function ofPrinter(string $word): ?self
     {
-        return ['A4' => self::A4, 'Letter' => self::Letter][$word] ?? null;
+        return ['A4' => self::A4, 'A5' => self::A5, 'A3' => self::A3, 'Letter' => self::Letter][$word] ?? null;
     }
 
     /**
-     * The sizes to choose a notebook from; Letter is only printed on.
+     * The sizes to choose a notebook from; Letter and A3 are only printed on.
      *
      * @return list<self>
      */

@@ -11,21 +11,20 @@ namespace AmpleMargin\Sheet;
 
 use AmpleMargin\Counting\PocketSize;
 use AmpleMargin\Drawing\Align;
-use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Paper\Stock;
+use AmpleMargin\Sheet\Piece\CutAlong;
+use AmpleMargin\Sheet\Piece\Face;
+use AmpleMargin\Sheet\Piece\Piece;
 
 final class Pocket
 {
     private const FLAP = PocketSize::FLAP;
 
-    /** @throws SheetRefused where it is larger than the paper */
-    public static function sheet(Stock $stock, PaperSize $paper): Sheet
+    public static function piece(Stock $stock): Piece
     {
         $size = PocketSize::of($stock->across, $stock->down);
         [$wide, $deep] = [$size->wide, $size->deep];
-        $room = new PrintRoom($paper);
-        [$left, $top] = $room->middle(($wide + 2 * self::FLAP) * $stock->pitch, ($deep + self::FLAP) * $stock->pitch);
-        $at = static fn (int $x, int $y): array => [$left + $x * $stock->pitch, $top + $y * $stock->pitch];
+        $at = static fn (int $x, int $y): array => [$x * $stock->pitch, $y * $stock->pitch];
         $line = static fn (
             Tone $tone,
             int $x,
@@ -46,7 +45,7 @@ final class Pocket
             $line(Tone::Fold, $f, $deep, $right, $deep),
         );
         $words = static fn (int $x, int $y, int $across, string $text): SheetWords => new SheetWords(
-            Tone::Ink,
+            Tone::Writing,
             $at($x, $y)[0],
             $at($x, $y)[1],
             $across * $stock->pitch,
@@ -64,10 +63,17 @@ final class Pocket
             $words(0, intdiv($deep, 2), $f, 'glue'),
             $words($right, intdiv($deep, 2), $f, 'glue'),
         );
-        $title = 'Pocket of the loose card';
         $caution = 'Scissors will do; with a knife: a mat, a steel ruler, light passes, fingers behind the blade’s path.';
 
-        return new Sheet($paper, $title, null, [...$marks, ...SheetFoot::marks($room->width, $room->height, $title, $caution)]);
+        return new Piece(
+            'Pocket of the loose card',
+            'Pockets',
+            ($wide + 2 * self::FLAP) * $stock->pitch,
+            ($deep + self::FLAP) * $stock->pitch,
+            new Face($marks),
+            cut: CutAlong::Outline,
+            caution: $caution,
+        );
     }
 
     /**

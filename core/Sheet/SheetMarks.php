@@ -70,7 +70,18 @@ final class SheetMarks implements MarkVisitor
 
         return [$size < self::SMALLEST_LETTERS
             ? new SheetLine($tone, $x, intdiv($y + $toY, 2), $toX, intdiv($y + $toY, 2), $words->colour)
-            : new SheetWords($tone, $x, $y, $toX - $x, $toY - $y, $words->text, $size, $words->align, $words->colour, $words->upwards)];
+            : new SheetWords(
+                $tone,
+                $x,
+                $y,
+                $toX - $x,
+                $toY - $y,
+                $words->text,
+                $size,
+                $words->align,
+                $words->colour,
+                $words->upwards ? Turn::Upwards : Turn::Upright,
+            )];
     }
 
     private function area(Band|Ring $mark, bool $round): SheetArea
@@ -96,7 +107,8 @@ final class SheetMarks implements MarkVisitor
         return match ($mark->layer) {
             Layer::Pencil => Tone::Pencil,
             Layer::Band => Tone::Band,
-            Layer::Ink, Layer::Writing => Tone::Ink,
+            Layer::Ink => Tone::Ink,
+            Layer::Writing => Tone::Writing,
         };
     }
 }

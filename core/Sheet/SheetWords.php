@@ -1,6 +1,9 @@
 <?php
 
-/* Printed words in a place, read upwards where they begin at its lower end; `size` is the height of a line of letters. All in µm. */
+/*
+ * Printed words in a place; `size` is the height of a line of letters. All in µm. Mirrored words are seen as in a mirror that stands
+ * beside them, after they are turned.
+ */
 
 declare(strict_types=1);
 
@@ -20,7 +23,8 @@ final class SheetWords
         public readonly int $size,
         public readonly Align $align = Align::Start,
         public readonly ?string $colour = null,
-        public readonly bool $upwards = false,
+        public readonly Turn $turn = Turn::Upright,
+        public readonly bool $mirrored = false,
     ) {
     }
 }

@@ -11,6 +11,8 @@ enum Tone: string
     case Pencil = 'pencil';
     case Band = 'band';
     case Ink = 'ink';
+    case Writing = 'writing';
+    /** What helps to lay, cut and check the sheet: rulers, its head and its foot. */
     case Ruler = 'ruler';
     case Cut = 'cut';
     case Fold = 'fold';

@@ -87,7 +87,7 @@ final class FrontOfTheBookTest extends ApiTestCase
                 $book = $this->edit($book, ['type' => 'set-spread', 'spread' => $spread, 'settings' => $one['settings']]);
                 $placed = array_column($book['spreads'], null, 'id')[$spread];
                 self::assertSame($one['pages'], $placed['pages'], "$spread: {$one['name']}");
-                $this->browser->request('GET', "/api/notebooks/{$book['id']}/sheets/pages.pdf?pages={$placed['page']}");
+                $this->browser->request('GET', "/api/notebooks/{$book['id']}/tray.pdf?print=guides:{$placed['page']}");
                 self::assertSame('%PDF-', substr((string) $this->browser->getResponse()->getContent(), 0, 5), "$spread: {$one['name']}");
                 ++$used;
             }
@@ -174,9 +174,9 @@ final class FrontOfTheBookTest extends ApiTestCase
     public function testPocketAndPrintedMonthsAreSheetsOfTheirOwn(): void
     {
         $book = $this->call('POST', '/notebooks/sample', null, 201);
-        $this->browser->request('GET', "/api/notebooks/{$book['id']}/sheets/pocket.pdf");
+        $this->browser->request('GET', "/api/notebooks/{$book['id']}/tray.pdf?print=pocket");
         self::assertSame('%PDF-', substr((string) $this->browser->getResponse()->getContent(), 0, 5));
-        $problem = $this->call('GET', "/notebooks/{$book['id']}/sheets/months.pdf", null, 422);
-        self::assertStringContainsString('Printed or stamped months', $problem['detail']);
+        $problem = $this->call('GET', "/notebooks/{$book['id']}/tray.pdf?print=months:3", null, 422);
+        self::assertStringContainsString('1, 1½ or 2 boxes a day', $problem['detail']);
     }
 }

@@ -263,14 +263,14 @@ final class ReliabilityTest extends ApiTestCase
             '/estimate?width=%ff',
             '/estimate?width[]=1',
             "$this->path?book=%ff",
-            "$this->path/sheets/pages.pdf?pages=%ff",
-            "$this->path/sheets/pages.pdf?paper[]=A4",
+            "$this->path/tray.pdf?print=guides:%ff",
+            "$this->path/tray.pdf?print=card&paper[]=A4",
         ];
         foreach ($wrong as $address) {
             $this->browser->request('GET', "/api$address");
             self::assertContains($this->browser->getResponse()->getStatusCode(), [400, 422], $address);
         }
         $all = implode(',', array_fill(0, 5_000, '1-192'));
-        $this->call('GET', "$this->path/sheets/pages.pdf?pages=$all", null, 422);
+        $this->call('GET', "$this->path/tray.pdf?print=guides:$all", null, 422);
     }
 }

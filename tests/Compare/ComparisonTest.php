@@ -22,6 +22,7 @@ use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Kind;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
+use Tests\Thorough;
 
 final class ComparisonTest extends TestCase
 {
@@ -76,7 +77,8 @@ final class ComparisonTest extends TestCase
     public function testEveryComparisonShowsTrueDrawingsAndRecommendsTheBestByItsOwnRule(): void
     {
         $compared = 0;
-        foreach ([[26, 38, 5_000], [31, 46, 5_000], [17, 26, 5_000], [35, 50, 3_700]] as [$across, $down, $pitch]) {
+        $papers = [[26, 38, 5_000], [17, 26, 5_000], [31, 46, 5_000], [35, 50, 3_700]];
+        foreach (\array_slice($papers, 0, Thorough::of(2, 4)) as [$across, $down, $pitch]) {
             $plan = Books::starter(new Stock($across * $pitch + 12_000, $down * $pitch + 14_000, $pitch, $across, $down, 240));
             foreach ((new Catalogue())->spreads() as $kind) {
                 if (!$kind->form instanceof HasLayouts) {
@@ -111,7 +113,7 @@ final class ComparisonTest extends TestCase
                 $compared += \count($comparison->candidates) >= 3 ? 1 : 0;
             }
         }
-        self::assertGreaterThanOrEqual(30, $compared, 'three or more candidates nearly everywhere');
+        self::assertGreaterThanOrEqual(Thorough::of(15, 30), $compared, 'three or more candidates nearly everywhere');
     }
 
     /** Whatever layout a spread has, it is among those compared, once, also where it is none of the usual ones. */

@@ -230,7 +230,7 @@ final class OutlinesTest extends TestCase
     /** @param list<SheetWords> $words */
     private static function sheet(array $words): Sheet
     {
-        return new Sheet(PaperSize::A4, 'Words', null, $words);
+        return new Sheet(PaperSize::A4, 'Words', $words);
     }
 
     /** @param list<SheetWords> $words */

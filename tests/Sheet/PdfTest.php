@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Sheet;
 
-use AmpleMargin\Book\BookSheets;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\Slips\Asked;
 use AmpleMargin\Book\Slips\Saving;
@@ -26,6 +25,7 @@ use AmpleMargin\Sheet\Tone;
 use App\Export\PdfWriter;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
+use Tests\Printed;
 use Tests\Reference\Luxon;
 
 /** The PDFs as poppler (Debian) reads them: an eye that shares nothing with the writer. */
@@ -37,7 +37,7 @@ final class PdfTest extends TestCase
     {
         foreach ([[5_000, 26, 38], [3_700, 30, 45], [6_350, 20, 28]] as [$pitch, $across, $down]) {
             $book = Composer::compose(Books::starter(new Stock(148_000, 210_000, $pitch, $across, $down, 192)));
-            $sheets = (new BookSheets($book, PaperSize::A4))->guides([9]);
+            $sheets = (new Printed($book, PaperSize::A4))->guides([9]);
             $read = $this->read($sheets);
             $left = (210_000 - $across * $pitch) / 2000;
             $ticks = $book->drawing(9)->steps ?? [];
@@ -59,7 +59,7 @@ final class PdfTest extends TestCase
     {
         $book = Composer::compose(Books::sample());
         foreach ([PaperSize::A4, PaperSize::Letter] as $paper) {
-            $sheets = [...(new BookSheets($book, $paper))->guides([6, 7, 8, 17, 18]), ...(new BookSheets($book, $paper))->spacingCard()];
+            $sheets = [...(new Printed($book, $paper))->guides([6, 7, 8, 17, 18]), ...(new Printed($book, $paper))->of('card')];
             foreach ($sheets as $sheet) {
                 $read = $this->read([$sheet]);
                 foreach ($sheet->marks as $mark) {
@@ -87,7 +87,7 @@ final class PdfTest extends TestCase
             ['key', ['set' => 'outlines', 'row' => '1.5']],
         ] as [$id, $settings]) {
             $book = Composer::compose(Books::edited(Books::sample(), [['type' => 'set-spread', 'spread' => $id, 'settings' => $settings]]));
-            $sheets = (new BookSheets($book, PaperSize::A4))->guides([$book->pageOf($id) ?? self::fail($id)]);
+            $sheets = (new Printed($book, PaperSize::A4))->guides([$book->pageOf($id) ?? self::fail($id)]);
             $read = $this->read($sheets);
             $lines = 0;
             foreach ($sheets[0]->marks as $mark) {
@@ -122,7 +122,7 @@ final class PdfTest extends TestCase
                 [['type' => 'add-spread', 'kind' => $id, 'settings' => $settings]],
             );
             $book = Composer::compose($plan);
-            $read = $this->read((new BookSheets($book, PaperSize::A4))->guides([$book->pageOf($id) ?? 0]));
+            $read = $this->read((new Printed($book, PaperSize::A4))->guides([$book->pageOf($id) ?? 0]));
             foreach ($columns as $x) {
                 self::assertTrue($this->stands($read, 40 + 5 * $x, null), "$id: a line down at $x");
             }
@@ -144,7 +144,7 @@ final class PdfTest extends TestCase
         ]);
         $book = Composer::compose($plan);
         $photos = $book->pageOf('photos') ?? 0;
-        $read = $this->read((new BookSheets($book, PaperSize::A4))->guides([$photos]));
+        $read = $this->read((new Printed($book, PaperSize::A4))->guides([$photos]));
         foreach ([0, 11, 15, 26] as $x) {
             self::assertTrue($this->stands($read, 40 + 5 * $x, null), "a side of a frame at $x");
         }
@@ -156,7 +156,7 @@ final class PdfTest extends TestCase
 
         $doors = $book->pageOf('items-by-month') ?? 0;
         foreach ([[0, [8], [4, 6, 38]], [1, [18, 9], [4, 6, 38]], [2, [8, 17], [4, 6, 38]], [3, [18], [4, 6, 38]]] as [$nth, $columns, $rows]) {
-            $read = $this->read((new BookSheets($book, PaperSize::A4))->guides([$doors + $nth]));
+            $read = $this->read((new Printed($book, PaperSize::A4))->guides([$doors + $nth]));
             foreach ($columns as $x) {
                 self::assertTrue($this->stands($read, 40 + 5 * $x, null), "page $nth of the doors: a line down at $x");
             }
@@ -184,7 +184,7 @@ final class PdfTest extends TestCase
             [['type' => 'add-spread', 'kind' => 'books-read', 'settings' => ['turned' => true]]],
         );
         $book = Composer::compose($plan);
-        $sheets = (new BookSheets($book, PaperSize::A4))->guides([$book->pageOf('books-read') ?? 0]);
+        $sheets = (new Printed($book, PaperSize::A4))->guides([$book->pageOf('books-read') ?? 0]);
         $read = $this->read($sheets);
         foreach ([2, 25, 32, 34] as $along) {
             self::assertTrue($this->stands($read, null, 52.5 + 5 * (38 - $along)), "a line across $along up");
@@ -220,7 +220,7 @@ final class PdfTest extends TestCase
         $way = array_values(array_filter($found->ways, static fn (Saving $one): bool => 'Cover the whole block' === $one->say))[0];
         $mend = $way->edit['slip']['mends'][0];
         $after = Composer::compose(Books::edited(Books::starter(), [json_decode((string) json_encode($way->edit), true)]));
-        $file = $this->file((new PdfWriter())->write((new BookSheets($after, PaperSize::A4))->patches(), 'Patch'));
+        $file = $this->file((new PdfWriter())->write((new Printed($after, PaperSize::A4))->of('patches'), 'Patch'));
         $xml = (string) shell_exec('pdftotext -bbox '.escapeshellarg($file).' -');
         unlink($file);
         preg_match_all('/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">(\d{1,2})<\/word>/', $xml, $words, \PREG_SET_ORDER);
@@ -243,7 +243,7 @@ final class PdfTest extends TestCase
     {
         $book = Composer::compose(Books::edited(Books::starter(), [['type' => 'add-spread', 'kind' => 'mood']]));
         foreach (['name-page' => 'Private: write only what a finder needs.', 'mood' => 'Private: think of who may see it', 'key' => ''] as $kind => $says) {
-            $sheets = (new BookSheets($book, PaperSize::A4))->guides([(int) $book->pageOf($kind)]);
+            $sheets = (new Printed($book, PaperSize::A4))->guides([(int) $book->pageOf($kind)]);
             $file = $this->file((new PdfWriter())->write($sheets, 'Private'));
             $text = (string) shell_exec('pdftotext '.escapeshellarg($file).' -');
             unlink($file);
@@ -279,7 +279,7 @@ final class PdfTest extends TestCase
                 ],
             ],
         );
-        $file = $this->file((new PdfWriter())->write((new BookSheets(Composer::compose($plan), PaperSize::A4))->guides([6]), 'Colours'));
+        $file = $this->file((new PdfWriter())->write((new Printed(Composer::compose($plan), PaperSize::A4))->guides([6]), 'Colours'));
         $svg = (string) shell_exec('pdftocairo -svg -noshrink -nocenter '.escapeshellarg($file).' -');
         unlink($file);
         preg_match_all('/stroke[:=]"?rgb\(([\d.]+)%, ?([\d.]+)%, ?([\d.]+)%\)/', $svg, $strokes, \PREG_SET_ORDER);
@@ -302,7 +302,7 @@ final class PdfTest extends TestCase
      */
     public function testThePocketIsWiderThanItsCardByABoxAndFoldsWhereItSays(): void
     {
-        $read = $this->read([(new BookSheets(Composer::compose(Books::sample()), PaperSize::A4))->pocket()]);
+        $read = $this->read((new Printed(Composer::compose(Books::sample()), PaperSize::A4))->of('pocket'));
         $left = (210 - 31 * 5) / 2;
         $top = 9 + (277 - 28 * 5) / 2;
         self::assertTrue($this->has($read, $left + 10, $top, $left + 145, $top), 'the mouth, 135 mm for a card of 130');
@@ -315,7 +315,7 @@ final class PdfTest extends TestCase
     public function testAPocketLargerThanThePaperIsRefused(): void
     {
         $this->expectException(SheetRefused::class);
-        (new BookSheets(Composer::compose(Books::starter(new Stock(210_000, 297_000, 5_000, 40, 56, 192))), PaperSize::A4))->pocket();
+        (new Printed(Composer::compose(Books::starter(new Stock(210_000, 297_000, 5_000, 42, 59, 192))), PaperSize::A4))->of('pocket');
     }
 
     /** The months to cut out: as large as their frames on the page, every number of the year among them. */
@@ -329,14 +329,17 @@ final class PdfTest extends TestCase
                 'settings' => ['way' => 'printed', 'printed_width' => 38, 'printed_height' => 40],
             ]],
         );
-        $sheets = (new BookSheets(Composer::compose($plan), PaperSize::A4))->printedMonths();
-        $widths = [];
-        foreach ($this->read([$sheets[0]]) as [$x, $y, $toX, $toY]) {
-            if (abs($y - $toY) < 0.01 && abs(abs($toX - $x) - 38) < 0.05) {
-                $widths[] = round($y, 1);
+        $sheets = (new Printed(Composer::compose($plan), PaperSize::A4))->of('months');
+        self::assertCount(12, $sheets);
+        foreach ($sheets as $sheet) {
+            $widths = [];
+            foreach ($this->read([$sheet]) as [$x, $y, $toX, $toY]) {
+                if (abs($y - $toY) < 0.01 && abs(abs($toX - $x) - 38) < 0.05) {
+                    $widths[] = (string) round($y, 1);
+                }
             }
+            self::assertCount(2, array_unique($widths), "an upper and a lower edge of 38 mm: $sheet->title");
         }
-        self::assertCount(24, $widths, 'an upper and a lower edge of 38 mm for each of twelve');
         $file = $this->file((new PdfWriter())->write($sheets, 'Months'));
         preg_match_all('/>(\d{1,2})<\/word>/', (string) shell_exec('pdftotext -bbox '.escapeshellarg($file).' -'), $numbers);
         unlink($file);
@@ -346,7 +349,7 @@ final class PdfTest extends TestCase
     /** A guide is laid against the page: along its cut edges a tick stands for every box. */
     public function testAGuideHasATickForEveryBoxAtItsCutEdges(): void
     {
-        $read = $this->read((new BookSheets(Composer::compose(Books::sample()), PaperSize::A4))->guides([7]));
+        $read = $this->read((new Printed(Composer::compose(Books::sample()), PaperSize::A4))->guides([7]));
         [$left, $top] = [(210 - 148) / 2, 9 + (277 - 210) / 2];
         for ($box = 0; $box <= 26; ++$box) {
             $x = 40 + 5 * $box;
@@ -361,7 +364,7 @@ final class PdfTest extends TestCase
 
     public function testTheCardsBarsStandAtTheHandbooksCounts(): void
     {
-        $sheets = (new BookSheets(Composer::compose(Books::sample()), PaperSize::A4))->spacingCard();
+        $sheets = (new Printed(Composer::compose(Books::sample()), PaperSize::A4))->of('card');
         $left = (210 - 26 * 5) / 2;
         $verticals = [];
         foreach ($this->read([$sheets[0]]) as [$x, $y, $toX, $toY]) {
@@ -379,7 +382,7 @@ final class PdfTest extends TestCase
     {
         $book = Composer::compose(Books::sample());
         foreach ([[PaperSize::A4, '595.276 x 841.89 pts (A4)'], [PaperSize::Letter, '612 x 792 pts (letter)']] as [$paper, $size]) {
-            $pdf = (new PdfWriter())->write((new BookSheets($book, $paper))->guides([7]), 'Year');
+            $pdf = (new PdfWriter())->write((new Printed($book, $paper))->guides([7]), 'Year');
             $file = $this->file($pdf);
             self::assertStringContainsString($size, (string) shell_exec('pdfinfo '.escapeshellarg($file)));
             self::assertStringContainsString('/PrintScaling /None', $pdf);
@@ -402,7 +405,7 @@ final class PdfTest extends TestCase
     public function testEveryPrintedNumberOfTheYearLiesInItsBox(): void
     {
         $book = Composer::compose(Books::sample());
-        $file = $this->file((new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides([7]), 'Year'));
+        $file = $this->file((new PdfWriter())->write((new Printed($book, PaperSize::A4))->guides([7]), 'Year'));
         $xml = (string) shell_exec('pdftotext -bbox '.escapeshellarg($file).' -');
         unlink($file);
         preg_match_all(
@@ -439,7 +442,7 @@ final class PdfTest extends TestCase
 
     public function testLettersThePrintFaceDoesNotHaveAreNamed(): void
     {
-        $titled = static fn (string $title): array => (new BookSheets(
+        $titled = static fn (string $title): array => (new Printed(
             Composer::compose(Books::edited(Books::sample(), [['type' => 'set-spread', 'spread' => 'goals-by-area', 'title' => $title]])),
             PaperSize::A4,
         ))->guides([10]);
@@ -459,7 +462,7 @@ final class PdfTest extends TestCase
             $words[$all] = new SheetWords(Tone::Ink, 0, 0, 200_000, 9_000, $all, 5_000, Align::Start, null);
         }
         self::assertGreaterThan(200, \count($words));
-        self::assertSame([], (new PdfWriter())->missing([new Sheet(PaperSize::A4, 'Names', null, array_values($words))]));
+        self::assertSame([], (new PdfWriter())->missing([new Sheet(PaperSize::A4, 'Names', array_values($words))]));
     }
 
     /** A year in Japanese: its months and weekdays are drawn as outlines, and are words that poppler reads back. */
@@ -469,7 +472,7 @@ final class PdfTest extends TestCase
             Books::sample(),
             [['type' => 'set-language', 'language' => 'ja'], ['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'title' => '二〇二七年']],
         );
-        $file = $this->file((new PdfWriter())->write((new BookSheets(Composer::compose($plan), PaperSize::A4))->guides([7]), 'Year'));
+        $file = $this->file((new PdfWriter())->write((new Printed(Composer::compose($plan), PaperSize::A4))->guides([7]), 'Year'));
         $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
         $fonts = (string) shell_exec('pdffonts '.escapeshellarg($file));
         unlink($file);
@@ -484,14 +487,14 @@ final class PdfTest extends TestCase
         $book = Composer::compose(Books::starter(new Stock(210_000, 297_000, 5_000, 42, 59, 192)));
         $this->expectException(SheetRefused::class);
         $this->expectExceptionMessage('The grid is 210 × 295 mm; on A4 there is room for 200 × 277 mm at true size.');
-        (new BookSheets($book, PaperSize::A4))->guides([9]);
+        (new Printed($book, PaperSize::A4))->guides([9]);
     }
 
     public function testCropMarksFrameThePageOrWhereItDoesNotFitTheGrid(): void
     {
         $book = Composer::compose(Books::sample());
         $cuts = array_filter(
-            (new BookSheets($book, PaperSize::A4))->guides([9])[0]->marks,
+            (new Printed($book, PaperSize::A4))->guides([9])[0]->marks,
             static fn ($mark): bool => $mark instanceof SheetLine && Tone::Cut === $mark->tone && $mark->x === $mark->toX,
         );
         self::assertEqualsCanonicalizing(

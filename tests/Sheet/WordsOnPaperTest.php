@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Sheet;
 
-use AmpleMargin\Book\BookSheets;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\Plan;
@@ -12,6 +11,7 @@ use App\Export\PdfWriter;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 use Tests\Books;
+use Tests\Printed;
 
 /** Words go onto paper as they were written, whatever they are and however many. */
 final class WordsOnPaperTest extends TestCase
@@ -46,6 +46,6 @@ final class WordsOnPaperTest extends TestCase
     {
         $book = Composer::compose($plan);
 
-        return (new PdfWriter())->write((new BookSheets($book, PaperSize::A4))->guides($book->spreadPages()), $plan->title);
+        return (new PdfWriter())->write((new Printed($book, PaperSize::A4))->guides($book->spreadPages()), $plan->title);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Spread;
 
 use AmpleMargin\Book\Book;
-use AmpleMargin\Book\BookSheets;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Drawing\Frame;
 use AmpleMargin\Drawing\Grain;
@@ -22,6 +21,7 @@ use AmpleMargin\Sheet\SheetWords;
 use AmpleMargin\Sheet\SpacingCard;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
+use Tests\Printed;
 
 /** What only shows once it is printed. */
 final class OnPaperTest extends TestCase
@@ -128,7 +128,7 @@ final class OnPaperTest extends TestCase
             self::assertLessThan(1.2, max($sizes) / min($sizes));
         }
         foreach ([PaperSize::A4, PaperSize::Letter] as $paper) {
-            foreach ((new BookSheets(Composer::compose(Books::sample()), $paper))->spacingCard() as $sheet) {
+            foreach ((new Printed(Composer::compose(Books::sample()), $paper))->of('card') as $sheet) {
                 $words = implode(
                     ' ',
                     array_map(static fn ($mark): string => $mark instanceof SheetWords ? $mark->text : '', $sheet->marks),

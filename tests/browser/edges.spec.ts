@@ -25,12 +25,12 @@ for (const [script, title] of [
     const made = await edit(page, await make(page), { type: 'set-spread', spread: 'goals-by-area', title });
     for (const width of [1280, 390]) {
       await page.setViewportSize({ width, height: 844 });
-      for (const screen of ['spreads', 'bench/10', 'sheets', 'desk/10']) {
+      for (const screen of ['spreads', 'bench/10', 'tray', 'desk/10']) {
         await page.goto(`/notebooks/${made.id}/${screen}`, { waitUntil: 'networkidle' });
         expect(await page.evaluate(() => document.documentElement.scrollWidth), `${screen} at ${width}`).toBeLessThanOrEqual(width);
       }
     }
-    const sheet = await page.request.get(`/api/notebooks/${made.id}/sheets/pages.pdf?pages=10`);
+    const sheet = await page.request.get(`/api/notebooks/${made.id}/tray.pdf?print=guides:10`);
     expect(sheet.headers()['content-type']).toBe('application/pdf');
     expect(said).toEqual([]);
   });
@@ -67,12 +67,14 @@ test('a door group starts left and says how to cut, with the knife’s rules bes
 
 test('a refused sheet says what would fit, and a page list that is none says how to write one', async ({ page }) => {
   const made = await edit(page, await make(page), { type: 'set-stock', stock: { width: 210, height: 297, pitch: 5, across: 42, down: 59, pages: 192, first_leaf: 'ordinary' } });
-  await page.goto(`/notebooks/${made.id}/sheets`);
-  await page.getByRole('button', { name: 'Download the spacing card' }).click();
-  await expect(page.getByRole('alert')).toHaveText('The grid is 210 × 295 mm; on A4 there is room for 200 × 277 mm at true size. Print on a larger paper.');
-  await page.getByLabel('Any pages, such as 7, 20-21').fill('seven');
-  await page.getByRole('button', { name: 'Download', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('write pages as 7, 8-9');
+  await page.goto(`/notebooks/${made.id}/tray`);
+  await page.getByLabel('Put in').selectOption('Page guides');
+  await page.getByLabel(/^Which/).fill('9');
+  await page.getByRole('button', { name: 'Put in the tray' }).click();
+  await expect(page.getByText('Page guides: 9: The grid is 210 × 295 mm; on A4 there is room for 200 × 277 mm at true size. Print on a larger paper.')).toBeVisible();
+  await page.getByLabel(/^Which/).fill('7-7000');
+  await page.getByRole('button', { name: 'Put in the tray' }).click();
+  await expect(page.getByText(/7-7000 is not in the book: its pages are 1 to 192/)).toBeVisible();
 });
 
 test('who counts dots sees dots on the ruler and in the steps', async ({ page }) => {
@@ -88,7 +90,7 @@ test('who counts dots sees dots on the ruler and in the steps', async ({ page })
 test('on a grid of 10 × 14 every screen stands, and what does not fit says what would', async ({ page }) => {
   const said = complaints(page);
   const made = await edit(page, await make(page), { type: 'set-stock', stock: { width: 60, height: 80, pitch: 5, across: 10, down: 14, pages: 192, first_leaf: 'ordinary' } });
-  for (const screen of ['spreads', 'bench/7', 'count/7', 'compare/future-log', 'compare/spacing-sheet', 'key/key', 'copy/7', 'desk/7', 'sheets']) {
+  for (const screen of ['spreads', 'bench/7', 'count/7', 'compare/future-log', 'compare/spacing-sheet', 'key/key', 'copy/7', 'desk/7', 'tray', 'printer']) {
     await page.goto(`/notebooks/${made.id}/${screen}`, { waitUntil: 'networkidle' });
     await expect(page.getByRole('main')).toBeVisible();
   }

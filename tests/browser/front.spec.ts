@@ -157,7 +157,7 @@ test('a year in Hindi is printed with all its letters', async ({ page }) => {
   const made = await edit(page, await sample(page), { type: 'set-language', language: 'hi' });
   await page.goto(`/notebooks/${made.id}/bench/7`);
   await expect(page.getByText('जनवरी', { exact: true })).toBeVisible();
-  const answer = await page.request.get(`/api/notebooks/${made.id}/sheets/pages.pdf?pages=7`);
+  const answer = await page.request.get(`/api/notebooks/${made.id}/tray.pdf?print=guides:7`);
   expect(answer.headers()['letters-missing']).toBe('');
   const words = execFileSync('pdftotext', ['-', '-'], { input: await answer.body() }).toString();
   for (const month of ['जनवरी', 'अप्रैल', 'सितंबर', 'दिसंबर']) expect(words).toContain(month);
@@ -173,13 +173,17 @@ test('the year in another way of drawing and another language, with its months t
   await page.getByLabel('Drawn as').selectOption('printed');
   await page.getByRole('link', { name: 'Open on the bench' }).click();
   await expect(page.getByRole('img', { name: 'Page 7: Year at a glance' })).toContainText('toukokuu');
-  await page.getByRole('link', { name: 'Sheets' }).click();
+  await page.getByRole('link', { name: 'Tray', exact: true }).click();
+  for (const what of ['Mini months', 'Pocket of the card']) {
+    await page.getByLabel('Put in').selectOption(what);
+    await page.getByRole('button', { name: 'Put in the tray' }).click();
+  }
   const waiting = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Download the months' }).click();
-  expect((await waiting).suggestedFilename()).toBe('months-to-cut-out.pdf');
-  const pocket = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Download its pocket' }).click();
-  expect((await pocket).suggestedFilename()).toBe('pocket.pdf');
+  await page.getByRole('button', { name: 'Print Mini months alone' }).click();
+  expect((await waiting).suggestedFilename()).toBe('Harbour book - months.pdf');
+  const both = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Download all as PDF' }).click();
+  expect((await both).suggestedFilename()).toBe('Harbour book - sheets.pdf');
 });
 
 test('a state taken out of a key leaves no other state hanging on it, and a starter set can be begun with', async ({ page }) => {

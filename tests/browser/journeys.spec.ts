@@ -23,9 +23,11 @@ test('from the shelf to a downloaded page guide of a self-made notebook in at mo
   await act(page.getByRole('button', { name: /^July–December/ }).click());
   await act(page.getByRole('button', { name: 'Make the plan' }).click());
   await expect(shown(page, /^Fits, \d+ pages? spare\.$/)).toBeVisible();
-  await act(page.getByRole('link', { name: 'Sheets' }).click());
+  await act(page.getByRole('link', { name: 'Tray', exact: true }).click());
+  await act(page.getByLabel(/^Which/).fill('8'));
+  await act(page.getByRole('button', { name: 'Put in the tray' }).click());
   const waiting = page.waitForEvent('download');
-  await act(page.getByRole('button', { name: 'Download the page guide of Future log' }).click());
+  await act(page.getByRole('button', { name: 'Download all as PDF' }).click());
   const file = await waiting;
   expect(readFileSync((await file.path())!).subarray(0, 5).toString()).toBe('%PDF-');
   expect(actions).toBeLessThanOrEqual(12);

@@ -97,8 +97,11 @@ await take('what-now', '/notebooks/:id/bench/22', {
     await page.locator('aside').evaluate((margin) => margin.scrollTo(0, 190));
   },
 });
-await take('sheets', '/notebooks/:id/sheets');
-writeFileSync(`${folder}/guide.pdf`, await (await page.request.get(`${address}/api/notebooks/${id}/sheets/pages.pdf?pages=9`)).body());
+await edit({ type: 'set-tray', tray: ['guides:7', 'card', 'months', 'letters:2027', 'cuts'] });
+await take('tray', '/notebooks/:id/tray');
+await page.request.put(`${address}/api/printers`, { headers: { Origin: address }, data: { name: 'kitchen', paper: 'A4', read: { across: '150.8', down: '149.5', left: '20.6', top: '19.4', back_left: '22.1', back_top: '19.4' } } });
+await take('printer', '/notebooks/:id/printer');
+writeFileSync(`${folder}/guide.pdf`, await (await page.request.get(`${address}/api/notebooks/${id}/tray.pdf?print=guides:9`)).body());
 execFileSync('pdftoppm', ['-r', '60', '-png', '-singlefile', `${folder}/guide.pdf`, `${folder}/page-guide`]);
 execFileSync('rm', [`${folder}/guide.pdf`]);
 await browser.close();

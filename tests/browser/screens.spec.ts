@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { clearShelf, complaints, edit, isAccessible, isLegible, readOld, sample } from './support';
 
-const SCREENS = ['/', '/new', '/count', 'count/8', 'compare/future-log', 'key/key', 'copy/7', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'parts/page-of-parts', 'sheets', 'stock', 'dress', 'leaf/8', 'dates', 'transfer/2027-12', 'old', 'old/reviewed', 'sittings', 'pens', 'bench/22/slip'];
+const SCREENS = ['/', '/new', '/count', 'count/8', 'compare/future-log', 'key/key', 'copy/7', 'spreads', 'months', 'bench/7', 'bench/18', 'desk/8', 'parts/page-of-parts', 'tray', 'printer', 'stock', 'dress', 'leaf/8', 'dates', 'transfer/2027-12', 'old', 'old/reviewed', 'sittings', 'pens', 'bench/22/slip'];
 
 for (const screen of SCREENS) {
   test(`${screen}: axe finds nothing, in daylight or under the lamp, and nothing scrolls sideways on a phone or tablet`, async ({ page }) => {
@@ -10,6 +10,7 @@ for (const screen of SCREENS) {
     const shelved = await sample(page);
     const made = screen.startsWith('parts/') ? await edit(page, shelved, { type: 'add-spread', kind: 'page-of-parts' }) : shelved;
     if (screen === 'old/reviewed') await edit(page, made, { type: 'set-old', old: await readOld(page, made) });
+    if (screen === 'tray') await edit(page, made, { type: 'set-tray', tray: ['card', 'months', 'labels'] });
     if (screen === 'sittings') await edit(page, made, { type: 'set-evenings', evenings: [13, 15, 20].map((day) => ({ day: `2099-12-${day}`, from: '19:00', minutes: 90 })) });
     await page.goto(screen.startsWith('/') ? screen : `/notebooks/${made.id}/${screen}`, { waitUntil: 'networkidle' });
     const opened = async () => {

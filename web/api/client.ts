@@ -60,6 +60,8 @@ export type DatesTransfer = Schemas['DatesTransfer'];
 export type DatesPreview = Schemas['DatesPreview'];
 export type SlipAsked = Schemas['SlipAsked'];
 export type WhatNow = Schemas['WhatNow'];
+export type Tray = Schemas['Tray'];
+export type Printers = Schemas['Printers'];
 export type Timing = Schemas['Timing'];
 export type Sittings = Schemas['Sittings'];
 export type Sitting = Schemas['Sitting'];
@@ -199,6 +201,10 @@ export const api = {
   whatNow: (ref: Ref, asked: SlipAsked) => call<WhatNow>('POST', about(ref, '/what-now'), asked),
   sittings: (ref: Ref) => call<Sittings>('GET', about(ref, `/sittings?now=${now()}`)),
   readEvenings: (ref: Ref, say: string) => call<{ evenings: Evening[] }>('POST', about(ref, '/sittings/read'), { say, now: now() }),
+  tray: (ref: Ref, query: Record<string, string>) => call<Tray>('GET', about(ref, `/tray?${new URLSearchParams(query)}`)),
+  printers: () => call<Printers>('GET', '/printers'),
+  keepPrinter: (printer: Record<string, unknown>) => call<Printers>('PUT', '/printers', printer),
+  removePrinter: (name: string, paper: string) => call<Printers>('POST', '/printers/remove', { name, paper }),
   pens: (ref: Ref) => call<TestedPens>('GET', about(ref, '/pens')),
   tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
 };

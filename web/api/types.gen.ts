@@ -874,7 +874,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/notebooks/{id}/sheets/pages.pdf": {
+    "/api/notebooks/{id}/tray": {
         parameters: {
             query?: {
                 /** @description which of the plan's books */
@@ -886,7 +886,8 @@ export interface paths {
             };
             cookie?: never;
         };
-        get: operations["pageGuides"];
+        /** What is asked for, packed on the fewest sheets */
+        get: operations["tray"];
         put?: never;
         post?: never;
         delete?: never;
@@ -895,7 +896,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/notebooks/{id}/sheets/spacing-card.pdf": {
+    "/api/notebooks/{id}/tray.pdf": {
         parameters: {
             query?: {
                 /** @description which of the plan's books */
@@ -907,7 +908,8 @@ export interface paths {
             };
             cookie?: never;
         };
-        get: operations["spacingCard"];
+        /** All its sheets, each front with its back behind it */
+        get: operations["trayPdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -916,7 +918,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/notebooks/{id}/sheets/pocket.pdf": {
+    "/api/notebooks/{id}/tray/{side}.svg": {
         parameters: {
             query?: {
                 /** @description which of the plan's books */
@@ -925,11 +927,12 @@ export interface paths {
             header?: never;
             path: {
                 id: components["parameters"]["id"];
+                side: components["parameters"]["side"];
             };
             cookie?: never;
         };
-        /** The pocket of the loose card, to cut and fold */
-        get: operations["pocket"];
+        /** One side in mm, in layers named sheet, pencil, band, ink, writing, cut */
+        get: operations["traySvg"];
         put?: never;
         post?: never;
         delete?: never;
@@ -938,7 +941,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/notebooks/{id}/sheets/months.pdf": {
+    "/api/notebooks/{id}/tray/{side}.png": {
         parameters: {
             query?: {
                 /** @description which of the plan's books */
@@ -947,11 +950,12 @@ export interface paths {
             header?: never;
             path: {
                 id: components["parameters"]["id"];
+                side: components["parameters"]["side"];
             };
             cookie?: never;
         };
-        /** Months to print, cut out and stick in */
-        get: operations["printedMonths"];
+        /** One side at 300 dots to the inch */
+        get: operations["trayPng"];
         put?: never;
         post?: never;
         delete?: never;
@@ -960,20 +964,49 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/notebooks/{id}/sheets/patches.pdf": {
+    "/api/printers": {
         parameters: {
-            query?: {
-                /** @description which of the plan's books */
-                book?: components["parameters"]["book"];
-            };
+            query?: never;
             header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
+            path?: never;
             cookie?: never;
         };
-        /** Cover strips and patches, to cut out */
-        get: operations["patches"];
+        /** The printers that are known, each with one paper */
+        get: operations["printers"];
+        /** What a ruler read of its calibration sheet */
+        put: operations["keepPrinter"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/printers/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["removePrinter"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/printers/calibration.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Two crossed lines and a frame, both sides; set for a printer, it proves it */
+        get: operations["calibrationSheet"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1220,7 +1253,7 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditSetOld"] | components["schemas"]["EditJudge"] | components["schemas"]["EditSetReview"] | components["schemas"]["EditCarryOver"] | components["schemas"]["EditAddNote"] | components["schemas"]["EditRemoveNote"] | components["schemas"]["EditAddSlip"] | components["schemas"]["EditRemoveSlip"] | components["schemas"]["EditSetEvenings"] | components["schemas"]["EditLeaveForLater"] | components["schemas"]["EditPutPage"] | components["schemas"]["EditDecorate"] | components["schemas"]["EditTimePage"] | components["schemas"]["EditSetPen"] | components["schemas"]["EditRemovePen"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
+        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditSetOld"] | components["schemas"]["EditJudge"] | components["schemas"]["EditSetReview"] | components["schemas"]["EditCarryOver"] | components["schemas"]["EditAddNote"] | components["schemas"]["EditRemoveNote"] | components["schemas"]["EditAddSlip"] | components["schemas"]["EditRemoveSlip"] | components["schemas"]["EditSetEvenings"] | components["schemas"]["EditSetTray"] | components["schemas"]["EditLeaveForLater"] | components["schemas"]["EditPutPage"] | components["schemas"]["EditDecorate"] | components["schemas"]["EditTimePage"] | components["schemas"]["EditSetPen"] | components["schemas"]["EditRemovePen"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
         EditSetTitle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1870,6 +1903,67 @@ export interface components {
              */
             type: "remove-slip";
             slip: string;
+        };
+        Tray: {
+            asked: {
+                print: string;
+                says: string;
+                pieces: number;
+            }[];
+            /** @description what can be printed */
+            all: {
+                word: string;
+                name: string;
+                asks: string;
+            }[];
+            sheets: {
+                title: string;
+                /** @description the numbers of its front and its back, from 1 */
+                sides: number[];
+            }[];
+            sides: number;
+            /** @description how many of the sheets are label sheets; they come first */
+            labels: number;
+            /** @description plain sheets that are needed at least */
+            bound: number;
+            two_sided: boolean;
+            /** @description what is left out */
+            says: string[];
+            cautions: string[];
+            paper: string;
+            printer: string;
+        };
+        Printers: {
+            printers: {
+                name: string;
+                paper: string;
+                margin: string;
+                /** @description mm by across */
+                read: {
+                    [key: string]: string;
+                };
+                /** @description mm the worst of them is from what is meant */
+                off: string;
+                /** @description what follows */
+                says: string;
+                /** @description what the sheet that proves it read at worst, in mm off */
+                refined: string | null;
+            }[];
+            /** @description mm each should be */
+            meant: {
+                [key: string]: {
+                    [key: string]: string;
+                };
+            };
+        };
+        EditSetTray: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-tray";
+            /** @description each as guides:7, 20-21 */
+            tray: string[];
         };
         EditSetEvenings: {
             /**
@@ -2816,6 +2910,8 @@ export interface components {
             }[];
             /** @description what went wrong and what saved it */
             slips: components["schemas"]["Slip"][];
+            /** @description what is to be printed */
+            tray: string[];
             mixing: components["schemas"]["SectionId"][];
             in_use: {
                 /** @description pages skipped or ruined */
@@ -3014,6 +3110,18 @@ export interface components {
         };
     };
     parameters: {
+        /** @description guides:7, card, months; without it what is in the notebook's tray */
+        print: string;
+        paper: "A4" | "A5" | "A3" | "Letter";
+        /** @description the name of a printer that is known with this paper */
+        printer: string;
+        /** @description a sheet of labels in mm: 38x42 4x6 gap 2, and left 10 top 12 where they do not stand in the middle */
+        labels: string;
+        /** @description whether what is known already stands on guides */
+        dates: "on" | "off";
+        /** @description by the person's clock, 2026-12-20T19:20 */
+        now: string;
+        side: number;
         /** @description which of the plan's books */
         book: string;
         id: string;
@@ -4282,16 +4390,59 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
-    pageGuides: {
+    tray: {
         parameters: {
             query?: {
                 /** @description which of the plan's books */
                 book?: components["parameters"]["book"];
-                /** @description 7,8-9, or front for every page a spread stands on */
-                pages?: string;
-                paper?: "A4" | "Letter";
-                /** @description whether what is known already stands on them */
-                dates?: "on" | "off";
+                /** @description guides:7, card, months; without it what is in the notebook's tray */
+                print?: components["parameters"]["print"];
+                paper?: components["parameters"]["paper"];
+                /** @description the name of a printer that is known with this paper */
+                printer?: components["parameters"]["printer"];
+                /** @description a sheet of labels in mm: 38x42 4x6 gap 2, and left 10 top 12 where they do not stand in the middle */
+                labels?: components["parameters"]["labels"];
+                /** @description whether what is known already stands on guides */
+                dates?: components["parameters"]["dates"];
+                /** @description by the person's clock, 2026-12-20T19:20 */
+                now?: components["parameters"]["now"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the tray */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tray"];
+                };
+            };
+            422: components["responses"]["Problem"];
+        };
+    };
+    trayPdf: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                /** @description guides:7, card, months; without it what is in the notebook's tray */
+                print?: components["parameters"]["print"];
+                paper?: components["parameters"]["paper"];
+                /** @description the name of a printer that is known with this paper */
+                printer?: components["parameters"]["printer"];
+                /** @description a sheet of labels in mm: 38x42 4x6 gap 2, and left 10 top 12 where they do not stand in the middle */
+                labels?: components["parameters"]["labels"];
+                /** @description whether what is known already stands on guides */
+                dates?: components["parameters"]["dates"];
+                /** @description by the person's clock, 2026-12-20T19:20 */
+                now?: components["parameters"]["now"];
             };
             header?: never;
             path: {
@@ -4313,98 +4464,182 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
-    spacingCard: {
+    traySvg: {
         parameters: {
             query?: {
                 /** @description which of the plan's books */
                 book?: components["parameters"]["book"];
-                paper?: "A4" | "Letter";
+                /** @description guides:7, card, months; without it what is in the notebook's tray */
+                print?: components["parameters"]["print"];
+                paper?: components["parameters"]["paper"];
+                /** @description the name of a printer that is known with this paper */
+                printer?: components["parameters"]["printer"];
+                /** @description a sheet of labels in mm: 38x42 4x6 gap 2, and left 10 top 12 where they do not stand in the middle */
+                labels?: components["parameters"]["labels"];
+                /** @description whether what is known already stands on guides */
+                dates?: components["parameters"]["dates"];
+                /** @description by the person's clock, 2026-12-20T19:20 */
+                now?: components["parameters"]["now"];
+                /** @description text is quicker, to look at */
+                letters?: "outlines" | "text";
             };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
+                side: components["parameters"]["side"];
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description PDF at true size */
+            /** @description the side */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/pdf": unknown;
+                    "image/svg+xml": unknown;
                 };
             };
-            422: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
-    pocket: {
+    trayPng: {
         parameters: {
             query?: {
                 /** @description which of the plan's books */
                 book?: components["parameters"]["book"];
-                paper?: "A4" | "Letter";
+                /** @description guides:7, card, months; without it what is in the notebook's tray */
+                print?: components["parameters"]["print"];
+                paper?: components["parameters"]["paper"];
+                /** @description the name of a printer that is known with this paper */
+                printer?: components["parameters"]["printer"];
+                /** @description a sheet of labels in mm: 38x42 4x6 gap 2, and left 10 top 12 where they do not stand in the middle */
+                labels?: components["parameters"]["labels"];
+                /** @description whether what is known already stands on guides */
+                dates?: components["parameters"]["dates"];
+                /** @description by the person's clock, 2026-12-20T19:20 */
+                now?: components["parameters"]["now"];
             };
             header?: never;
             path: {
                 id: components["parameters"]["id"];
+                side: components["parameters"]["side"];
             };
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description PDF at true size */
+            /** @description the side */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/pdf": unknown;
+                    "image/png": unknown;
                 };
             };
-            422: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
-    printedMonths: {
+    printers: {
         parameters: {
-            query?: {
-                /** @description which of the plan's books */
-                book?: components["parameters"]["book"];
-                paper?: "A4" | "Letter";
-            };
+            query?: never;
             header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description PDF at true size */
+            /** @description printers */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/pdf": unknown;
+                    "application/json": components["schemas"]["Printers"];
+                };
+            };
+        };
+    };
+    keepPrinter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    /** @enum {unknown} */
+                    paper: "A4" | "A5" | "A3" | "Letter";
+                    /** @description mm it leaves white along its edges, 3 to 20 */
+                    margin?: string;
+                    /** @description mm as a person writes them, 150.8 or 150,8; what is left out is as it should be */
+                    read?: {
+                        across?: string;
+                        down?: string;
+                        left?: string;
+                        top?: string;
+                        back_left?: string;
+                        back_top?: string;
+                    };
+                    /** @description whether it was read of a sheet that was set for this printer already */
+                    proof?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description printers */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Printers"];
                 };
             };
             422: components["responses"]["Problem"];
         };
     };
-    patches: {
+    removePrinter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    paper: string;
+                };
+            };
+        };
+        responses: {
+            /** @description printers */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Printers"];
+                };
+            };
+        };
+    };
+    calibrationSheet: {
         parameters: {
             query?: {
-                /** @description which of the plan's books */
-                book?: components["parameters"]["book"];
-                paper?: "A4" | "Letter";
+                paper?: components["parameters"]["paper"];
+                /** @description the name of a printer that is known with this paper */
+                printer?: components["parameters"]["printer"];
             };
             header?: never;
-            path: {
-                id: components["parameters"]["id"];
-            };
+            path?: never;
             cookie?: never;
         };
         requestBody?: never;

@@ -15,6 +15,7 @@
   import { BenchState } from './bench.svelte';
   import { SlipState } from '../slips/slips.svelte';
   import WhatNow from '../slips/WhatNow.svelte';
+  import PutInTray from '../tray/PutInTray.svelte';
   import Minutes from './Minutes.svelte';
   import Pages from './Pages.svelte';
 
@@ -108,6 +109,7 @@
           {#if kind?.designer}<a href={route.to(kind.designer as ScreenName, one.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
         {/each}
         {#if /^\d{4}-\d{2}/.test(group.drawing)}<a href={route.to('transfer', group.drawing.slice(0, 7))}>Transfer its dates</a>{/if}
+        <PutInTray print="guides:{spreads.some((one) => one.id === group.drawing) ? group.drawing : [...new Set(group.steps.map((step) => step.page))].join(', ')}" what="the guide of {group.title}" />
         {#if group.copying.length > 0}<a href={route.to('copy', group.copying[0]?.page ?? route.page)}>Copying view</a>{/if}
       </p>
       {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}{#if kindOf(one.kind)?.record}<p class="quiet">{kindOf(one.kind)?.record}</p>{/if}{#if kindOf(one.kind)?.private}<p class="quiet">{kindOf(one.kind)?.private}</p>{/if}{/each}

@@ -4,6 +4,7 @@
   import Drawing from '../parts/Drawing.svelte';
   import { dates } from '../parts/said';
   import { route } from '../state/route.svelte';
+  import PutInTray from '../tray/PutInTray.svelte';
   import type { SittingsState } from './sittings.svelte';
 
   interface Props {
@@ -92,7 +93,7 @@
         <span class="figures">{evening.pages.length === 1 ? '1 page' : `${evening.pages.length} pages`}, {evening.minutes_range.says}.</span>
         {#if evening.tools.length + evening.pens.length > 0}Lay out {[...evening.tools, ...evening.pens].join(', ')}.{/if}
       </summary>
-      {#if evening.sheets.length > 0}<p>Print first: {evening.sheets.join('; ')}. <a href={route.to('sheets')}>Sheets</a></p>{/if}
+      {#if evening.sheets.length > 0}<p>Print first: {evening.sheets.join('; ')}. <PutInTray print="months" what="the months to cut out" /></p>{/if}
       {#each evening.cautions as one (one)}<p class="note">{one}</p>{/each}
       <ul class="pages">
         {#each evening.pages as one (one.drawing + one.nth + one.part)}

@@ -1,5 +1,6 @@
 <!-- Free evenings at their honest length, filled with the pages that are drawn in each; what is laid out, what is short. -->
 <script lang="ts">
+  import PutInTray from '../tray/PutInTray.svelte';
   import { untrack } from 'svelte';
   import { about, type Book, type Mark, type SittingPage } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
@@ -69,6 +70,7 @@
         {#if all.late > 0}<p class="note broken figures">{all.late} minutes of it are drawn after they are needed.</p>{/if}
         <p class="quiet">{all.proven ? 'No packing leaves less or draws fewer pages in two.' : 'The best packing found; a better one may exist.'} Ink dries before a page is turned and before it is erased.</p>
         <a class="btn small mt-1" href="/api{about(book, '/sittings.ics')}" download>Evenings for the calendar</a>
+        <p class="mt-1">The next evening’s steps on paper: <PutInTray print="evening" what="the steps of the next evening" /></p>
       {/if}
       {#each [['Without room', all.left, false], ['Left for later', all.later, true]] as const as [head, list, later] (head)}
         {#if list.length > 0}

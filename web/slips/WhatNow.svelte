@@ -6,6 +6,7 @@
   import { catalogue } from '../state/catalogue.svelte';
   import { route } from '../state/route.svelte';
   import type { SlipState, What } from './slips.svelte';
+  import PutInTray from '../tray/PutInTray.svelte';
 
   interface Props {
     book: Book;
@@ -94,7 +95,7 @@
     <h4>Slips here</h4>
     <ul class="log">
       {#each logged as one (one.id)}
-        <li><span class="figures">Page {one.page}:</span> {one.words.toLowerCase()}. {one.saved}. <button class="btn small plain" onclick={() => open.edit({ type: 'remove-slip', slip: one.id })}>Take it out<span class="sr-only"> of the log: {one.saved}</span></button></li>
+        <li><span class="figures">Page {one.page}:</span> {one.words.toLowerCase()}. {one.saved}. <button class="btn small plain" onclick={() => open.edit({ type: 'remove-slip', slip: one.id })}>Take it out<span class="sr-only"> of the log: {one.saved}</span></button>{#if /patch|strip/i.test(one.saved)} <PutInTray print="patches" what="the patches" />{/if}</li>
       {/each}
     </ul>
   {/if}

@@ -5,6 +5,7 @@
   import { open } from '../state/book.svelte';
   import { route, type Screen } from '../state/route.svelte';
   import { catalogue } from '../state/catalogue.svelte';
+  import PutInTray from '../tray/PutInTray.svelte';
   import SettingField from './SettingField.svelte';
 
   interface Props {
@@ -49,6 +50,7 @@
   {#if kind?.layouts}<a class="btn small" href={route.to('compare', spread.id)}>Compare layouts</a>{/if}
   {#if kind?.parts}<a class="btn small" href={route.to('parts', spread.id)}>Part this page</a>{/if}
   {#if kind?.designer}<a class="btn small" href={route.to(kind.designer as Screen, spread.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
+  {#if spread.page !== null}<PutInTray print="guides:{spread.id}" what="the guide of {spread.title}" />{/if}
   <button class="btn small" onclick={() => edit({ type: 'remove-spread', spread: spread.id })}>Remove</button>
 </div>
 

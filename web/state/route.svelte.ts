@@ -1,6 +1,6 @@
 // Addresses: every screen has one, and the browser's Back works.
 
-export type Screen = 'shelf' | 'new' | 'count' | 'stock' | 'spreads' | 'months' | 'bench' | 'desk' | 'sheets' | 'compare' | 'key' | 'copy' | 'parts' | 'leaf' | 'dress' | 'dates' | 'transfer' | 'old' | 'sittings' | 'pens';
+export type Screen = 'shelf' | 'new' | 'count' | 'stock' | 'spreads' | 'months' | 'bench' | 'desk' | 'tray' | 'printer' | 'compare' | 'key' | 'copy' | 'parts' | 'leaf' | 'dress' | 'dates' | 'transfer' | 'old' | 'sittings' | 'pens';
 
 class Route {
   path = $state(location.pathname);
@@ -11,7 +11,7 @@ class Route {
     const [first, , third] = this.parts;
     if (first === 'new' || first === 'count') return first;
     if (first !== 'notebooks') return 'shelf';
-    return (['stock', 'months', 'bench', 'desk', 'sheets', 'count', 'compare', 'key', 'copy', 'parts', 'leaf', 'dress', 'dates', 'transfer', 'old', 'sittings', 'pens'] as const).find((screen) => screen === third) ?? 'spreads';
+    return (['stock', 'months', 'bench', 'desk', 'tray', 'printer', 'count', 'compare', 'key', 'copy', 'parts', 'leaf', 'dress', 'dates', 'transfer', 'old', 'sittings', 'pens'] as const).find((screen) => screen === third) ?? 'spreads';
   });
   readonly notebook: string | null = $derived(this.parts[0] === 'notebooks' ? (this.parts[1] ?? null) : null);
   /** Which of the plan's books is open. */

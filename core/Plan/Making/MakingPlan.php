@@ -21,6 +21,9 @@ final class MakingPlan
     /** Timed pages of earlier books that are kept: a hand changes. */
     private const MOST_EARLIER = 200;
 
+    /** Things in the print tray. */
+    public const MOST_IN_TRAY = 60;
+
     /** Minutes of decoration of one page. */
     public const MOST_DECORATION = 600;
 
@@ -33,6 +36,7 @@ final class MakingPlan
      * @param list<TimedPage>       $timed    a page once
      * @param list<TestedPen>       $pens
      * @param list<Slip>            $slips    as they happened
+     * @param list<string>          $tray     what is to be printed, as it is asked for: "guides:7, 20-21"
      */
     public function __construct(
         public readonly array $evenings = [],
@@ -43,6 +47,7 @@ final class MakingPlan
         public readonly array $timed = [],
         public readonly array $pens = [],
         public readonly array $slips = [],
+        public readonly array $tray = [],
     ) {
     }
 
@@ -55,7 +60,7 @@ final class MakingPlan
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{evenings: list<Evening>, months: int, later: list<string>, put: array<string, string>, decorate: array<string, int>, timed: list<TimedPage>, pens: list<TestedPen>, slips: list<Slip>} $all */
+        /** @var array{evenings: list<Evening>, months: int, later: list<string>, put: array<string, string>, decorate: array<string, int>, timed: list<TimedPage>, pens: list<TestedPen>, slips: list<Slip>, tray: list<string>} $all */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);
@@ -121,6 +126,7 @@ final class MakingPlan
             $timed,
             $pens,
             $slips,
+            self::tray($values),
         );
     }
 
@@ -133,6 +139,19 @@ final class MakingPlan
         }
 
         return array_values(array_unique($drawings));
+    }
+
+    /** @return list<string> each once, as it was put in */
+    public static function tray(Values $values): array
+    {
+        $tray = $values->words('tray', self::MOST_IN_TRAY);
+        foreach ($tray as $one) {
+            if (1 !== preg_match('/^[a-z]+(-[a-z]+)*(:.{1,180})?$/Du', $one)) {
+                throw PlanProblem::at($values->path('tray'), 'What is printed has a word, and what is said of it after a colon: guides:7, 20-21.');
+            }
+        }
+
+        return array_values(array_unique($tray));
     }
 
     /** @return array<string, string> */
@@ -211,6 +230,7 @@ final class MakingPlan
             'timed' => array_map(static fn (TimedPage $one): array => $one->written(), $this->timed),
             'pens' => array_map(static fn (TestedPen $one): array => $one->written(), $this->pens),
             'slips' => array_map(static fn (Slip $one): array => $one->written(), $this->slips),
+            'tray' => $this->tray,
         ], static fn (mixed $said): bool => [] !== $said);
     }
 }

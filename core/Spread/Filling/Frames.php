@@ -15,6 +15,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Inset;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Paper\Millimetres;
@@ -111,6 +112,7 @@ final class Frames implements TakenUp, GivesWay
             $x = $left + $i % $across * ($wide + $beside);
             $places[] = [$name, $x, $region->y + intdiv($i, $across) * ($tall + $caption + $below)];
         }
+        $size = [1_000 * $asked->settings->count('frame_width'), 1_000 * $asked->settings->count('frame_height')];
         $next = $from + \count($here) < \count($names) ? $from + \count($here) : null;
 
         return new Filled(
@@ -123,11 +125,12 @@ final class Frames implements TakenUp, GivesWay
                     .(null === $next && 0 === $from ? '' : '; '.\count($here).' of '.\count($names).' here, '.$across * $down.' a page')],
             ],
             findings: 0 === $from ? $this->findings($asked, $wide) : [],
-            ink: static function (Canvas $canvas) use ($places, $wide, $tall, $caption): void {
+            ink: static function (Canvas $canvas) use ($places, $wide, $tall, $caption, $size): void {
                 $canvas->step(Task::Ink, 'Rule '.Plural::of(\count($places), 'frame', 'frames')." of $wide × $tall boxes.", 'frames');
                 foreach ($places as [$name, $x, $y]) {
                     $canvas->frame(Layer::Ink, $x, $y, $wide, $tall);
                     $canvas->cells($x, $y, $wide, $tall);
+                    $canvas->inset(new Inset('frame', $name, $size[0], $size[1], label: 0 === $caption ? min(2, $wide) : $wide));
                     if ($caption > 1) {
                         $canvas->room($name, $name, $x, $y + $tall + 1, $wide, $caption - 1, 1);
                     }

@@ -12,6 +12,7 @@ namespace AmpleMargin\Spread\Filling;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\PocketSize;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Inset;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Paper\Millimetres;
@@ -108,7 +109,11 @@ final class GluedIn implements Filling, GivesWay
                 $canvas->frame(Layer::Pencil, $x, $y, $wide, $tall);
                 $canvas->cells($x, $y, $wide, $tall);
             },
-            ink: fn (Canvas $canvas) => $this->ink($canvas, $what, $asked->settings->choice('hinge'), new Region($x, $y, $wide, $tall)),
+            ink: function (Canvas $canvas) use ($asked, $what, $x, $y, $wide, $tall, $pitch): void {
+                $hinge = 'flip-out' === $what ? $asked->settings->choice('hinge') : '';
+                $this->ink($canvas, $what, $hinge, new Region($x, $y, $wide, $tall));
+                $canvas->inset(new Inset($what, '', $wide * $pitch, $tall * $pitch, $hinge));
+            },
             write: static fn (Canvas $canvas) => PartName::write($canvas, $asked, $region),
             check: 'Close the book on it once the glue is dry: nothing reaches beyond the edge.',
             glued: $layers,

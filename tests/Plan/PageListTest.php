@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Tests\Export;
+namespace Tests\Plan;
 
+use AmpleMargin\Plan\PageList;
 use AmpleMargin\Plan\PlanProblem;
-use App\Export\PageList;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

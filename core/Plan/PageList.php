@@ -4,9 +4,7 @@
 
 declare(strict_types=1);
 
-namespace App\Export;
-
-use AmpleMargin\Plan\PlanProblem;
+namespace AmpleMargin\Plan;
 
 final class PageList
 {

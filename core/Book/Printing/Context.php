@@ -1,0 +1,61 @@
+<?php
+
+/* What is printed from: a book, the paper in the printer, and what is done of it by now. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book\Printing;
+
+use AmpleMargin\Book\Book;
+use AmpleMargin\Book\Dates\DatesInk;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Sheet\PrintRoom;
+
+final class Context
+{
+    /**
+     * @param array<string, array<string, true>> $done  drawing → keys of the steps that are done
+     * @param int|null                           $now   minutes from the first midnight of 1970 by the person's clock; null before everything
+     * @param bool                               $dates whether what is known already stands on the guides
+     */
+    public function __construct(
+        public readonly Book $book,
+        public readonly PrintRoom $room,
+        public readonly array $done = [],
+        public readonly ?int $now = null,
+        public readonly bool $dates = true,
+    ) {
+    }
+
+    public function drawing(int $page): ?PageDrawing
+    {
+        $drawing = $this->book->drawing($page);
+
+        return $this->dates ? $drawing : $drawing?->without(DatesInk::NOTE);
+    }
+
+    public function pitch(): int
+    {
+        return $this->book->plan->stock->pitch;
+    }
+
+    /** @return array{int, int} µm of a page */
+    public function page(): array
+    {
+        return [$this->book->plan->stock->width, $this->book->plan->stock->height];
+    }
+
+    /** What is said of a private page where it lies in the printer; "" where it is none. */
+    public function privacy(int $page): string
+    {
+        $slot = $this->book->slot($page);
+        $kind = $slot->part->kind ?? $this->book->plan->spread($slot->spread)->kind ?? '';
+
+        return $this->book->catalogue()->kind($kind)?->privacy() ?? '';
+    }
+
+    public function title(int $page): string
+    {
+        return "Page $page: {$this->book->slot($page)->title}";
+    }
+}
