@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Kernel;
+use App\Security\Gate;
 use App\Security\PublicFile;
 use Symfony\Component\HttpFoundation\Request;
 
@@ -10,6 +11,11 @@ require \dirname(__DIR__).'/vendor/autoload.php';
 
 header_remove('X-Powered-By');
 $request = Request::createFromGlobals();
+
+// Who is not paired sees one page, and nothing else is looked at.
+if (Gate::here()->answer($request)?->prepare($request)->send()) {
+    return;
+}
 
 // PHP's own server asks here for every address, nginx only for those that are no files.
 if ('cli-server' === \PHP_SAPI && PublicFile::at(__DIR__, $request)?->send()) {

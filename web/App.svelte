@@ -5,8 +5,10 @@
   import Find from './parts/Find.svelte';
   import ForeEdge from './parts/ForeEdge.svelte';
   import Keys from './parts/Keys.svelte';
+  import Reached from './parts/Reached.svelte';
   import { catalogue } from './state/catalogue.svelte';
   import { open } from './state/book.svelte';
+  import { fetchAhead } from './offline/ahead';
   import { entryOf, marked, ROOMS, SCREENS } from './screens';
   import { isTyping, keys } from './state/keys.svelte';
   import { route } from './state/route.svelte';
@@ -29,6 +31,11 @@
   /** Where the fore-edge leads: to the bench, or where the book is being leafed through to its opening. */
   const onEdge = $derived(route.screen === 'leaf' ? 'leaf' : 'bench');
   const inBook = $derived(route.notebook !== null);
+
+  // Beside the book, what the next hours need is fetched while the program is reached.
+  $effect(() => {
+    if (book && (alone || route.screen === 'sittings')) void fetchAhead(book);
+  });
 
   $effect(() => {
     document.title = book ? `${screen.name} · ${book.title} · Ample Margin` : `${screen.name} · Ample Margin`;
@@ -69,6 +76,7 @@
 <svelte:window onkeydown={key} />
 
 <div class="frame" class:desk={alone}>
+  <Reached />
   {#if !alone}
     <header>
       <a class="name" href="/">Ample Margin</a>
@@ -136,12 +144,12 @@
 <style>
   .frame {
     display: grid;
-    grid-template-rows: auto minmax(0, 1fr) auto;
+    grid-template-rows: auto auto minmax(0, 1fr) auto;
     grid-template-columns: minmax(0, 1fr);
     height: 100dvh;
   }
   .frame.desk {
-    grid-template-rows: minmax(0, 1fr);
+    grid-template-rows: auto minmax(0, 1fr);
   }
   .body {
     min-height: 0;

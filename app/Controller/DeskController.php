@@ -15,8 +15,8 @@ use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Compare\Candidate;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\OwnKind;
-use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanWriter;
+use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Kinds\OwnKinds;
 use App\Api\AskedBook;
@@ -27,13 +27,12 @@ use App\Api\DrawingView;
 use App\Api\KindView;
 use App\Api\LeavesView;
 use App\Api\NotFound;
+use App\Api\TickChange;
 use App\Api\TimingView;
-use App\Entity\TickedStep;
 use App\Repository\Kinds;
 use App\Repository\Notebooks;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
-use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 #[Route('/api/notebooks/{id}')]
@@ -146,6 +145,7 @@ final class DeskController
 
         return new JsonResponse(DrawingView::opening($book, $page) + [
             'version' => $notebook->version(),
+            'ticks' => $notebook->ticks(),
             'ticked' => $this->notebooks->ticked($notebook),
             'timing' => TimingView::of(
                 $book,
@@ -225,20 +225,24 @@ final class DeskController
         ]);
     }
 
-    #[Route('/ticks', methods: 'PUT')]
-    public function tick(string $id, Request $request): Response
+    /** {changes: [{id, drawing, step, done, ago}]}: ticks of a device, also those made while the program was not reached. */
+    #[Route('/ticks', methods: 'POST')]
+    public function tick(string $id, Request $request): JsonResponse
     {
-        $values = Body::values($request);
-        $done = $values->all()['done'] ?? null;
-        if (!\is_bool($done)) {
-            throw PlanProblem::at('done', 'Say whether the step is done.');
-        }
-        [$drawing, $step] = [$values->text('drawing', null, 60), $values->text('step', null, 20)];
-        if (!TickedStep::isNamed($drawing, $step)) {
-            throw PlanProblem::at('step', 'This is not a step of any page.');
-        }
-        $this->notebooks->tick($this->notebooks->get($id), $drawing, $step, $done);
+        $now = (int) (1000 * microtime(true));
+        $changes = array_map(
+            static fn (Values $one): TickChange => TickChange::read($one, $now),
+            Body::values($request)->each('changes', TickChange::MOST),
+        );
+        $this->notebooks->tick($this->notebooks->get($id), $changes);
 
-        return new Response('', Response::HTTP_NO_CONTENT);
+        return $this->state($id);
+    }
+
+    /** Which version of the plan and of the ticks there is, for a device that looks every second. */
+    #[Route('/state', methods: 'GET')]
+    public function state(string $id): JsonResponse
+    {
+        return new JsonResponse($this->notebooks->state($id));
     }
 }

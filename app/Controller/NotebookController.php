@@ -37,6 +37,9 @@ final class NotebookController
     /** Notebooks of the shelf that are answered at once. */
     private const SHELF = 24;
 
+    /** Letters of a title that “(copy)” is written behind. */
+    private const LONGEST_COPIED = 200;
+
     /** Notebooks of the shelf a new one can be like: those changed last. */
     private const LIKE = 3;
 
@@ -129,6 +132,16 @@ final class NotebookController
     public function import(Request $request): JsonResponse
     {
         return $this->add(...$this->files->read(Body::text($request)));
+    }
+
+    /** The same notebook once more, with what is ticked in it. */
+    #[Route('/{id}/copy', methods: 'POST')]
+    public function copy(string $id): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $plan = $this->files->stored($notebook->plan());
+
+        return $this->add($plan->with(['title' => mb_substr($plan->title, 0, self::LONGEST_COPIED).' (copy)']), $this->notebooks->ticked($notebook));
     }
 
     #[Route('/{id}', methods: 'GET')]

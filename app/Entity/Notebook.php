@@ -29,6 +29,10 @@ class Notebook
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
     private \DateTimeImmutable $changed;
 
+    /** Raised with every change of its ticks, so that another device sees there was one. */
+    #[ORM\Column(type: Types::INTEGER, options: ['default' => 0])]
+    private int $ticks = 0;
+
     /** What the shelf shows, as JSON: {form, of: which plan it was made for, entry}; null where that is not known. */
     #[ORM\Column(type: Types::TEXT, nullable: true)]
     private ?string $shelf = null;
@@ -54,6 +58,11 @@ class Notebook
     public function version(): int
     {
         return $this->version;
+    }
+
+    public function ticks(): int
+    {
+        return $this->ticks;
     }
 
     public function edits(): int

@@ -29,6 +29,15 @@ class TickedStep
         public readonly string $step,
         #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
         public readonly \DateTimeImmutable $at = new \DateTimeImmutable(),
+        /** A tick that was taken back is remembered, so that one made earlier on another device does not bring it back. */
+        #[ORM\Column(type: Types::BOOLEAN, options: ['default' => true])]
+        public readonly bool $done = true,
+        /** When it was made, in ms since 1970 by this machine's clock: the later one of two counts. */
+        #[ORM\Column(type: Types::BIGINT, options: ['default' => 0])]
+        public readonly int $moment = 0,
+        /** Names the change that made it so, as its device does: sent again, it is the same one. */
+        #[ORM\Column(length: 36, options: ['default' => ''])]
+        public readonly string $change = '',
     ) {
     }
 

@@ -71,7 +71,7 @@ final class Copies
     }
 
     /** Whether it is a whole database of notebooks. @throws CopyRefused */
-    private static function look(string $file): void
+    public static function look(string $file): void
     {
         try {
             $copy = self::open($file);

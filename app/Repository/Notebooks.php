@@ -14,6 +14,7 @@ use AmpleMargin\Spread\Catalogue;
 use App\Api\NotFound;
 use App\Api\ShelfEntry;
 use App\Api\Stale;
+use App\Api\TickChange;
 use App\Entity\Edit;
 use App\Entity\Notebook;
 use App\Entity\TickedStep;
@@ -89,6 +90,37 @@ final class Notebooks
             $entities->flush();
 
             return $answer($notebook, $composed);
+        });
+    }
+
+    /**
+     * Notebooks for plans: each is composed before any is kept, and all are kept or none.
+     *
+     * @param list<array{Plan, list<array{drawing: string, step: string}>}> $plans each with its steps ticked
+     *
+     * @return list<Notebook>
+     *
+     * @throws PlanProblem where one cannot be composed
+     */
+    public function addAll(array $plans): array
+    {
+        $notebooks = [];
+        foreach ($plans as [$plan, $ticked]) {
+            $notebook = new Notebook($this->files->write($plan), ShelfEntry::of($this->composing->of($plan)), ShelfEntry::FORM);
+            $notebooks[] = [$plan, $ticked, $notebook];
+        }
+
+        return $this->kept(function (EntityManagerInterface $entities) use ($notebooks): array {
+            foreach ($notebooks as [$plan, $ticked, $notebook]) {
+                $this->kinds->keep($plan, null);
+                $entities->persist($notebook);
+                foreach (array_unique($ticked, \SORT_REGULAR) as $tick) {
+                    $entities->persist(new TickedStep($notebook, $tick['drawing'], $tick['step']));
+                }
+            }
+            $entities->flush();
+
+            return array_column($notebooks, 2);
         });
     }
 
@@ -200,7 +232,7 @@ final class Notebooks
     public function ticked(Notebook $notebook): array
     {
         /** @var list<array{drawing: string, step: string}> $rows */
-        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step FROM '.TickedStep::class.' t WHERE t.notebook = :notebook '
+        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step FROM '.TickedStep::class.' t WHERE t.notebook = :notebook AND t.done = true '
             .'ORDER BY t.drawing, t.step')
             ->execute(['notebook' => $notebook]);
 
@@ -222,11 +254,29 @@ final class Notebooks
         return $done;
     }
 
+    /**
+     * Versions of its plan and of its ticks, without reading either.
+     *
+     * @return array{version: int, ticks: int}
+     *
+     * @throws NotFound
+     */
+    public function state(string $id): array
+    {
+        $row = $this->entities()->getConnection()->fetchNumeric('SELECT version, ticks FROM notebook WHERE id = ?', [$id]);
+        if (false === $row) {
+            throw new NotFound('There is no such notebook on the shelf.');
+        }
+        /** @var array{int, int} $row */
+
+        return ['version' => (int) $row[0], 'ticks' => (int) $row[1]];
+    }
+
     /** @return list<array{drawing: string, step: string, at: int}> when each was ticked, in seconds, the first first */
     public function tickedAt(Notebook $notebook): array
     {
         /** @var list<array{drawing: string, step: string, at: \DateTimeImmutable}> $rows */
-        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step, t.at FROM '.TickedStep::class.' t WHERE t.notebook = :notebook '
+        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step, t.at FROM '.TickedStep::class.' t WHERE t.notebook = :notebook AND t.done = true '
             .'ORDER BY t.at, t.drawing, t.step')
             ->execute(['notebook' => $notebook]);
 
@@ -234,27 +284,33 @@ final class Notebooks
     }
 
     /**
-     * A step done, or not. Ticks are a set: to tick what is ticked changes nothing, whoever else does it at the same time.
+     * Steps done, or not, as devices say it: of two changes of one step the later one counts, whichever comes first; one that is sent
+     * again is the same. All of them or none.
+     *
+     * @param list<TickChange> $changes
      *
      * @throws PlanProblem where the notebook has more ticks than any book has steps
      */
-    public function tick(Notebook $notebook, string $drawing, string $step, bool $done): void
+    public function tick(Notebook $notebook, array $changes): void
     {
-        $this->kept(static function (EntityManagerInterface $entities) use ($notebook, $drawing, $step, $done): void {
+        $this->kept(static function (EntityManagerInterface $entities) use ($notebook, $changes): void {
             $database = $entities->getConnection();
-            if (!$done) {
-                $database->executeStatement(
-                    'DELETE FROM ticked_step WHERE notebook_id = ? AND drawing = ? AND step = ?',
-                    [$notebook->id, $drawing, $step],
+            $changed = 0;
+            foreach ($changes as $change) {
+                $changed += (int) $database->executeStatement(
+                    'INSERT INTO ticked_step (notebook_id, drawing, step, at, done, moment, change) SELECT id, ?, ?, ?, ?, ?, ? FROM notebook '
+                        .'WHERE id = ? ON CONFLICT (notebook_id, drawing, step) DO UPDATE SET '
+                        // To tick what is ticked changes nothing: the page was timed by the first.
+                        .'at = CASE WHEN ticked_step.done AND excluded.done THEN ticked_step.at ELSE excluded.at END, '
+                        .'done = excluded.done, moment = excluded.moment, change = excluded.change '
+                        .'WHERE excluded.moment >= ticked_step.moment AND excluded.change <> ticked_step.change',
+                    [$change->drawing, $change->step, $change->at(), $change->done, $change->moment, $change->id, $notebook->id],
+                    [2 => Types::DATETIME_IMMUTABLE, 3 => Types::BOOLEAN],
                 );
-
-                return;
             }
-            $database->executeStatement(
-                'INSERT OR IGNORE INTO ticked_step (notebook_id, drawing, step, at) SELECT id, ?, ?, ? FROM notebook WHERE id = ?',
-                [$drawing, $step, new \DateTimeImmutable(), $notebook->id],
-                [2 => Types::DATETIME_IMMUTABLE],
-            );
+            if ($changed > 0) {
+                $database->executeStatement('UPDATE notebook SET ticks = ticks + 1 WHERE id = ?', [$notebook->id]);
+            }
             if (false !== $database->fetchOne(
                 'SELECT 1 FROM ticked_step WHERE notebook_id = ? LIMIT 1 OFFSET ?',
                 [$notebook->id, TickedStep::MOST],

@@ -21,6 +21,7 @@ final class PublicFile
         'woff2' => 'font/woff2',
         'png' => 'image/png',
         'json' => 'application/json',
+        'webmanifest' => 'application/manifest+json',
     ];
 
     /** Null where the address names no such file. The script itself is not one. */
@@ -41,6 +42,10 @@ final class PublicFile
             'Cache-Control',
             str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache, public',
         );
+        if ('/build/sw.js' === $path) {
+            // It keeps pages of every address, not only those below its own.
+            $response->headers->set('Service-Worker-Allowed', '/');
+        }
         $response->isNotModified($request);
 
         return self::guarded($response->prepare($request));

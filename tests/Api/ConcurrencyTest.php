@@ -56,7 +56,7 @@ final class ConcurrencyTest extends ApiTestCase
     {
         $made = $this->make();
         $edited = $this->edit($made, ['type' => 'set-title', 'title' => 'Gone']);
-        $this->call('PUT', "/notebooks/{$made['id']}/ticks", ['drawing' => 'key', 'step' => 'abc', 'done' => true], 204);
+        $this->call('POST', "/notebooks/{$made['id']}/ticks", ['changes' => [['drawing' => 'key', 'step' => 'abc', 'done' => true]]], 200);
         $this->call('DELETE', "/notebooks/{$made['id']}?version={$edited['version']}", null, 204);
 
         $database = new \PDO("sqlite:$this->database");

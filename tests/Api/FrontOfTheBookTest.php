@@ -142,11 +142,10 @@ final class FrontOfTheBookTest extends ApiTestCase
         self::assertSame([null, null, null, null, null, 1, 2], $may['rows'][0]);
         self::assertSame([31, null, null, null, null, null, null], $may['rows'][5]);
         self::assertContains($may['step'], array_column($group['steps'], 'key'));
-        $this->call(
-            'PUT',
+        $this->call('POST',
             "/notebooks/{$book['id']}/ticks",
-            ['drawing' => 'year-at-a-glance', 'step' => $may['step'], 'done' => true],
-            204,
+            ['changes' => [['drawing' => 'year-at-a-glance', 'step' => $may['step'], 'done' => true]]],
+            200,
         );
         self::assertContains(
             ['drawing' => 'year-at-a-glance', 'step' => $may['step']],

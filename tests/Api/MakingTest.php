@@ -89,7 +89,7 @@ final class MakingTest extends ApiTestCase
         $timing = array_column($opening['timing'], null, 'page')[1];
         self::assertSame([null, 0], [$timing['took'], $timing['running']]);
         foreach ($opening['groups'][0]['steps'] as $step) {
-            $this->call('PUT', "$path/ticks", ['drawing' => 'name-page', 'step' => $step['key'], 'done' => true], 204);
+            $this->call('POST', "$path/ticks", ['changes' => [['drawing' => 'name-page', 'step' => $step['key'], 'done' => true]]], 200);
         }
         $after = $this->call('GET', "$path/sittings");
         self::assertSame([$before['pages'] - 1, 1], [$after['pages'], $after['done']]);

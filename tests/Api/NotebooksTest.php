@@ -110,7 +110,7 @@ final class NotebooksTest extends ApiTestCase
         $sample = $this->call('POST', '/notebooks/sample', null, 201);
         $opening = $this->call('GET', "/notebooks/{$sample['id']}/openings/9");
         $step = $opening['groups'][0]['steps'][0]['key'];
-        $this->call('PUT', "/notebooks/{$sample['id']}/ticks", ['drawing' => 'future-log', 'step' => $step, 'done' => true], 204);
+        $this->call('POST', "/notebooks/{$sample['id']}/ticks", ['changes' => [['drawing' => 'future-log', 'step' => $step, 'done' => true]]], 200);
         $this->browser->request('GET', "/api/notebooks/{$sample['id']}/plan.json");
         $file = (string) $this->browser->getResponse()->getContent();
         self::assertStringContainsString(
@@ -148,7 +148,7 @@ final class NotebooksTest extends ApiTestCase
         $book = $this->make();
         $path = "/notebooks/{$book['id']}";
         $steps = $this->call('GET', "$path/openings/9")['groups'][0]['steps'];
-        $this->call('PUT', "$path/ticks", ['drawing' => 'future-log', 'step' => $steps[0]['key'], 'done' => true], 204);
+        $this->call('POST', "$path/ticks", ['changes' => [['drawing' => 'future-log', 'step' => $steps[0]['key'], 'done' => true]]], 200);
         $stock = ['across' => 24] + $book['stock'];
         unset($stock['sizes']);
         $this->edit($book, ['type' => 'set-stock', 'stock' => $stock]);
@@ -160,19 +160,14 @@ final class NotebooksTest extends ApiTestCase
     public function testSheetsAreDownloadedOrRefusedInWords(): void
     {
         $book = $this->make();
-        $path = "/notebooks/{$book['id']}/sheets";
-        foreach ([
-            'pages.pdf?pages=8-9&paper=A4',
-            'pages.pdf?pages=front&paper=Letter',
-            'pages.pdf?pages=30',
-            'spacing-card.pdf?paper=A4',
-        ] as $sheet) {
-            $answer = $this->call('GET', "$path/$sheet");
+        $path = "/notebooks/{$book['id']}";
+        foreach (['guides:8-9&paper=A4', 'guides:front&paper=Letter', 'guides:30', 'card&paper=A3'] as $sheet) {
+            $answer = $this->call('GET', "$path/tray.pdf?print=$sheet");
             self::assertSame('application/pdf', $answer['type']);
             self::assertStringStartsWith('%PDF-', $answer['content']);
         }
-        foreach (['pages=0', 'pages=193', 'pages=9-8', 'pages=two', 'pages=', 'pages=191', 'pages=8&paper=A3'] as $query) {
-            self::assertNotSame('', $this->call('GET', "$path/pages.pdf?$query", null, 422)['detail'], $query);
+        foreach (['guides:0', 'guides:193', 'guides:9-8', 'guides:two', '', 'guides:191', 'guides:8&paper=B5'] as $query) {
+            self::assertNotSame('', $this->call('GET', "$path/tray.pdf?print=$query", null, 422)['detail'], $query);
         }
     }
 

@@ -83,7 +83,7 @@ final class OldTest extends ApiTestCase
         $page = array_column($last['spreads'], null, 'id')['mood']['page'];
         $opening = $this->call('GET', "/notebooks/{$last['id']}/openings/$page");
         $group = array_column($opening['groups'], null, 'drawing')['mood'];
-        $this->call('PUT', "/notebooks/{$last['id']}/ticks", ['drawing' => 'mood', 'step' => $group['steps'][0]['key'], 'done' => true], 204);
+        $this->call('POST', "/notebooks/{$last['id']}/ticks", ['changes' => [['drawing' => 'mood', 'step' => $group['steps'][0]['key'], 'done' => true]]], 200);
         $old = $this->review($this->reviewing($this->make(), ['notebook' => $last['id']]));
         self::assertSame(['Mood of every day'], $old['measured']['half']);
     }

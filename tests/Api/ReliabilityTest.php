@@ -140,7 +140,7 @@ final class ReliabilityTest extends ApiTestCase
         rename($this->database, "$this->database-away");
         $problem = $this->next(['type' => 'set-title', 'title' => 'Into nothing'], 503);
         self::assertStringContainsString('nothing was saved', $problem['detail']);
-        $this->call('PUT', "$this->path/ticks", ['drawing' => 'key', 'step' => 'abc', 'done' => true], 503);
+        $this->call('POST', "$this->path/ticks", ['changes' => [['drawing' => 'key', 'step' => 'abc', 'done' => true]]], 503);
     }
 
     public function testAnotherFileInItsPlaceIsNoticed(): void
@@ -179,10 +179,10 @@ final class ReliabilityTest extends ApiTestCase
     {
         $this->begin();
         foreach ([true, true, false, false, true] as $done) {
-            $this->call('PUT', "$this->path/ticks", ['drawing' => 'key', 'step' => 'abc', 'done' => $done], 204);
+            $this->call('POST', "$this->path/ticks", ['changes' => [['drawing' => 'key', 'step' => 'abc', 'done' => $done]]], 200);
         }
         self::assertSame([['drawing' => 'key', 'step' => 'abc']], $this->call('GET', "$this->path/openings/1")['ticked']);
-        $this->call('PUT', "$this->path/ticks", ['drawing' => "key\u{0}", 'step' => 'abc', 'done' => true], 422);
+        $this->call('POST', "$this->path/ticks", ['changes' => [['drawing' => "key\u{0}", 'step' => 'abc', 'done' => true]]], 422);
     }
 
     public function testAStaleEditOfANotebookThatIsGoneSaysSo(): void
@@ -239,7 +239,7 @@ final class ReliabilityTest extends ApiTestCase
         $answer = $this->call('POST', '/notebooks/import', (string) json_encode($plan + ['ticked' => $ticked]), 201);
         $this->browser->request('GET', "/api/notebooks/{$answer['id']}/plan.json");
         $this->call('POST', '/notebooks/import', (string) $this->browser->getResponse()->getContent(), 201);
-        $this->call('PUT', "/notebooks/{$answer['id']}/ticks", ['drawing' => 'one', 'step' => 'more', 'done' => true], 422);
+        $this->call('POST', "/notebooks/{$answer['id']}/ticks", ['changes' => [['drawing' => 'one', 'step' => 'more', 'done' => true]]], 422);
     }
 
     public function testMonthsWrittenAsNumbersAreRefused(): void

@@ -6,7 +6,7 @@ test('a kind the program does not know is kept, shown as unknown, and comes out 
   const plan = await (await page.request.get(`/api/notebooks/${made.id}/plan.json`)).json();
   plan.spreads.push({ id: 'tides', kind: 'tide-table', section: 'year', title: 'Gezeiten', settings: { harbour: 'Skerrow' } });
   await page.goto('/');
-  await page.getByLabel('Upload a plan file').setInputFiles({ name: 'p.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(plan)) });
+  await page.getByLabel('Upload a plan or a shelf').setInputFiles({ name: 'p.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(plan)) });
   await page.getByRole('button', { name: /^Gezeiten, page/ }).click();
   await expect(page.getByText('Unknown kind, page')).toBeVisible();
   await expect(page.getByText('This program does not know the kind “tide-table”.')).toBeVisible();

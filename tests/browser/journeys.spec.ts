@@ -194,9 +194,9 @@ test('a plan file is downloaded and uploaded again; a broken one says why', asyn
   expect(file.suggestedFilename()).toBe('batbok.plan.json');
   const plan = readFileSync((await file.path())!);
   await page.goto('/');
-  await page.getByLabel('Upload a plan file').setInputFiles({ name: 'cut.json', mimeType: 'application/json', buffer: plan.subarray(0, 900) });
+  await page.getByLabel('Upload a plan or a shelf').setInputFiles({ name: 'cut.json', mimeType: 'application/json', buffer: plan.subarray(0, 900) });
   await expect(page.getByRole('alert')).toContainText('cut off');
-  await page.getByLabel('Upload a plan file').setInputFiles({ name: 'plan.json', mimeType: 'application/json', buffer: plan });
+  await page.getByLabel('Upload a plan or a shelf').setInputFiles({ name: 'plan.json', mimeType: 'application/json', buffer: plan });
   await expect(page).toHaveURL(/spreads$/);
   await expect(page.getByRole('heading', { name: 'Båtbok' })).toBeVisible();
 });

@@ -1,4 +1,6 @@
 // Calls the API. A problem document becomes a Problem that carries its field and, where it is stale, the current book.
+import { reach } from '../offline/reach.svelte';
+import { store } from '../offline/store';
 import type { components } from './types.gen';
 
 type Schemas = components['schemas'];
@@ -60,6 +62,8 @@ export type DatesTransfer = Schemas['DatesTransfer'];
 export type DatesPreview = Schemas['DatesPreview'];
 export type SlipAsked = Schemas['SlipAsked'];
 export type WhatNow = Schemas['WhatNow'];
+export type Devices = Schemas['Devices'];
+export type Copies = Schemas['Copies'];
 export type Tray = Schemas['Tray'];
 export type Printers = Schemas['Printers'];
 export type Timing = Schemas['Timing'];
@@ -113,14 +117,20 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
       body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
     });
   } catch {
+    reach.failed();
+    const kept = method === 'GET' && store.isWanted(path) ? await store.kept(path) : undefined;
+    if (kept !== undefined) return kept as T;
     const lost = method === 'GET' ? 'Start it again with bin/demo, then load this page again.' : 'Nothing was saved; start it again with bin/demo and repeat the last edit.';
     throw new Problem(0, `The program does not answer. ${lost}`, null, null);
   }
+  reach.answered();
   if (answer.status === 204) return undefined as T;
+  if (answer.status === 401) throw new Problem(401, 'This device is not paired any more. Load this page again to pair it; what it keeps is sent then.', null, null);
   const said = (await answer.json().catch(() => ({}))) as Record<string, unknown>;
   if (!answer.ok) {
     throw new Problem(answer.status, String(said.detail ?? 'The program answered in a way this page does not understand.'), (said.field as string | undefined) ?? null, (said.current as Book | undefined) ?? null);
   }
+  if (method === 'GET' && store.isWanted(path)) void store.keep(path, said);
   return said as T;
 }
 
@@ -206,5 +216,11 @@ export const api = {
   keepPrinter: (printer: Record<string, unknown>) => call<Printers>('PUT', '/printers', printer),
   removePrinter: (name: string, paper: string) => call<Printers>('POST', '/printers/remove', { name, paper }),
   pens: (ref: Ref) => call<TestedPens>('GET', about(ref, '/pens')),
-  tick: (id: string, drawing: string, step: string, done: boolean) => call<void>('PUT', `/notebooks/${id}/ticks`, { drawing, step, done }),
+  copyBook: (id: string) => call<Book>('POST', `/notebooks/${id}/copy`),
+  putShelf: (file: string) => call<{ added: string[] }>('POST', '/shelf.json', file),
+  copies: () => call<Copies>('GET', '/copies'),
+  restoreCopy: (name: string) => call<Copies>('POST', `/copies/${name}/restore`),
+  devices: () => call<Devices>('GET', '/devices'),
+  pairingCode: () => call<{ code: string; seconds: number; tries: number }>('POST', '/devices/code'),
+  removeDevice: (id: string) => call<Devices>('POST', `/devices/${id}/remove`),
 };

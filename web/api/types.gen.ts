@@ -865,9 +865,154 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** A step of the desk done, or not */
-        put: operations["tick"];
+        put?: never;
+        /** Steps done or not, as a device says it, also those ticked while the program was not reached */
+        post: operations["tick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** Which versions there are, for a device that looks every second */
+        get: operations["state"];
+        put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same notebook once more, with what is ticked in it */
+        post: operations["copyNotebook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole shelf as one file (docs/format.md) */
+        get: operations["shelfOut"];
+        put?: never;
+        /** Such a file; all its notebooks are put on this shelf, or none */
+        post: operations["shelfIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Copies of the days the notebooks were used, the latest first */
+        get: operations["copies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies/{name}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Puts a copy in the place of all notebooks, at this machine only; what was there is copied before */
+        post: operations["restoreCopy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether other devices are answered, under which addresses, and which were paired */
+        get: operations["devices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Six letters that pair one device, at this machine only */
+        post: operations["pairingCode"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{device}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: string;
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Its cookie opens nothing any more */
+        post: operations["removeDevice"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1904,6 +2049,36 @@ export interface components {
             type: "remove-slip";
             slip: string;
         };
+        Copies: {
+            /** @description whether this is the machine the program runs on */
+            here: boolean;
+            copies: {
+                /** @description a day, or before- and when another was put back */
+                name: string;
+                bytes: number;
+            }[];
+        };
+        State: {
+            /** @description of the plan */
+            version: number;
+            /** @description raised with every change of a tick */
+            ticks: number;
+        };
+        Devices: {
+            /** @description whether other devices are answered */
+            shared: boolean;
+            /** @description whether this is the machine the program runs on */
+            here: boolean;
+            addresses: string[];
+            /** @description whether the way to the program is encrypted */
+            secure: boolean;
+            devices: {
+                id: string;
+                name: string;
+                made: string;
+                seen: string;
+            }[];
+        };
         Tray: {
             asked: {
                 print: string;
@@ -1924,10 +2099,10 @@ export interface components {
             sides: number;
             /** @description how many of the sheets are label sheets; they come first */
             labels: number;
-            /** @description plain sheets that are needed at least */
+            /** @description plain sheets that are needed at least, proven */
             bound: number;
             two_sided: boolean;
-            /** @description what is left out */
+            /** @description what is left out, and why */
             says: string[];
             cautions: string[];
             paper: string;
@@ -1938,7 +2113,7 @@ export interface components {
                 name: string;
                 paper: string;
                 margin: string;
-                /** @description mm by across */
+                /** @description mm by across, down, left, top, back_left, back_top */
                 read: {
                     [key: string]: string;
                 };
@@ -1949,7 +2124,7 @@ export interface components {
                 /** @description what the sheet that proves it read at worst, in mm off */
                 refined: string | null;
             }[];
-            /** @description mm each should be */
+            /** @description mm each should be, by paper */
             meant: {
                 [key: string]: {
                     [key: string]: string;
@@ -3035,6 +3210,8 @@ export interface components {
             page: number;
         };
         Opening: {
+            /** @description version of the ticks it was read with */
+            ticks: number;
             /** @description of the notebook it was drawn from */
             version: number;
             /** @description 0 where page 1 faces the cover */
@@ -4370,24 +4547,240 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: {
+        requestBody: {
             content: {
                 "application/json": {
-                    drawing: string;
-                    step: string;
-                    done: boolean;
+                    /** @description all are kept or none; of two changes of a step the later one counts, and one sent twice counts once */
+                    changes: {
+                        /** @description names the change, so that it may be sent again */
+                        id?: string;
+                        drawing: string;
+                        step: string;
+                        done: boolean;
+                        /** @description milliseconds since it was ticked, by the device's own clock */
+                        ago?: number;
+                    }[];
                 };
             };
         };
         responses: {
-            /** @description remembered */
-            204: {
+            /** @description kept */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["State"];
+                };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description versions */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["State"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    copyNotebook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the copy */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Book"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    shelfOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description a line that says what it is, then a plan file a line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": unknown;
+                };
+            };
+        };
+    };
+    shelfIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/x-ndjson": string;
+            };
+        };
+        responses: {
+            /** @description which were added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        added: string[];
+                    };
+                };
+            };
+            413: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    copies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description copies */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Copies"];
+                };
+            };
+        };
+    };
+    restoreCopy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description copies */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Copies"];
+                };
+            };
+            403: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    devices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description devices */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Devices"];
+                };
+            };
+        };
+    };
+    pairingCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the code */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        code: string;
+                        seconds: number;
+                        tries: number;
+                    };
+                };
+            };
+            403: components["responses"]["Problem"];
+        };
+    };
+    removeDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description devices */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Devices"];
+                };
+            };
+            403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
         };
     };
     tray: {

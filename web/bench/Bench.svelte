@@ -1,6 +1,7 @@
 <!-- An opening large, the steps in the margin, the working behind every figure lit on the page when pointed at. -->
 <script lang="ts">
   import { untrack } from 'svelte';
+  import { watch } from '../offline/watch.svelte';
   import { api, type Book, type Edit } from '../api/client';
   import Findings from '../parts/Findings.svelte';
   import NextTime from '../parts/NextTime.svelte';
@@ -31,6 +32,9 @@
   let helping = $state(false);
   const shownPages = $derived((bench.opening?.pages ?? []).flatMap((page) => (page ? [page.page] : [])));
 
+  $effect(() => {
+    if (watch.ticks > 0) untrack(() => bench.look(book));
+  });
   $effect(() => {
     const [page, current] = [route.page, book];
     untrack(() => bench.load(current, page));

@@ -1,9 +1,11 @@
 <!-- Beside the open book, a pencil in hand: one step, one drawing, one big control; the screen stays awake. -->
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
+  import { watch } from '../offline/watch.svelte';
   import type { Book } from '../api/client';
   import { open } from '../state/book.svelte';
   import { route } from '../state/route.svelte';
+  import { hand } from '../state/hand.svelte';
   import { keys } from '../state/keys.svelte';
   import { SlipState } from '../slips/slips.svelte';
   import WhatNow from '../slips/WhatNow.svelte';
@@ -19,7 +21,12 @@
     (edit) => open.edit(edit),
   );
   let helping = $state(false);
+  /** Whether the browser lets a page keep the screen awake: on this machine, or over an encrypted way. */
+  const wakes = 'wakeLock' in navigator;
 
+  $effect(() => {
+    if (watch.ticks > 0) untrack(() => bench.look(book));
+  });
   $effect(() => {
     const [page, current] = [route.page, book];
     untrack(() => bench.load(current, page));
@@ -123,7 +130,7 @@
   );
 </script>
 
-<main class="desk" class:helping>
+<main class="desk {hand.size} {hand.side}" class:helping>
   <h1 class="sr-only">Desk</h1>
   <header>
     <a class="btn" href={route.to('bench', route.page)}>Bench</a>
@@ -131,9 +138,18 @@
       {#if nth}step {nth} of {bench.steps.length}{/if}
       {#if timing}<span class="quiet time">{timing.took ?? timing.running} of {timing.estimate.says}</span>{/if}
     </span>
+    <button class="btn" aria-label="Letters: {hand.size}, make them larger" onclick={() => hand.larger()}>A<span class="text-xl">A</span></button>
+    <button class="btn" aria-label="For the {hand.side} hand, change sides" onclick={() => hand.other()}>{hand.side === 'right' ? '⇤' : '⇥'}</button>
     <button class="btn" aria-expanded={helping} onclick={() => (helping = !helping)}>{helping ? 'Go on' : 'What now?'}</button>
   </header>
   {#if bench.wrong}<p role="alert" class="note stop">{bench.wrong}</p>{/if}
+  {#if bench.changed.length > 0}
+    <div class="note broken changed" role="alert">
+      <p>The plan was edited on another device. On this opening:</p>
+      <ul>{#each bench.changed as one (one)}<li>{one}</li>{/each}</ul>
+      <button class="btn" onclick={() => (bench.changed = [])}>I have seen it</button>
+    </div>
+  {/if}
   {#if bench.opening}
     {#if over && sitting.evening}
       <p class="step" role="status"><span class="task">This evening is done.</span>Leave the book lying open until the ink is dry. <a href={route.to('sittings')}>Sittings</a></p>
@@ -143,6 +159,7 @@
         <p>Lay out {[...sitting.evening.tools, ...sitting.evening.pens].join(', ')}.</p>
         {#if sitting.evening.sheets.length > 0}<p>Print first: {sitting.evening.sheets.join('; ')}.</p>{/if}
         {#each sitting.evening.cautions as one (one)}<p class="caution">{one}</p>{/each}
+        {#if !wakes}<p class="caution">This browser lets the screen go dark here: set it to stay on for longer.</p>{/if}
       </div>
     {:else if helping}
       <div class="help"><WhatNow {book} {slip} {pages} /></div>
@@ -166,9 +183,9 @@
         <button class="btn chief big" onclick={goOn}>Go on</button>
         <span></span>
       {:else}
-        <button class="btn" aria-label="Step before" disabled={nth <= 1} onclick={() => bench.turn(-1)}>←</button>
+        <button class="btn before" aria-label="Step before" disabled={nth <= 1} onclick={() => bench.turn(-1)}>←</button>
         <button class="btn chief big" disabled={!current} onclick={done}>{isDone ? 'Not done after all' : 'Done'}</button>
-        <button class="btn" aria-label="Step after" disabled={nth >= bench.steps.length} onclick={() => bench.turn(1)}>→</button>
+        <button class="btn after" aria-label="Step after" disabled={nth >= bench.steps.length} onclick={() => bench.turn(1)}>→</button>
       {/if}
     </div>
   {/if}
@@ -176,7 +193,7 @@
 
 <style>
   .desk {
-    height: 100dvh;
+    height: 100%;
     display: grid;
     grid-template-rows: auto auto minmax(0, 1fr) auto;
     gap: 0.6rem;
@@ -231,8 +248,64 @@
   }
   .controls {
     display: grid;
-    grid-template-columns: auto 1fr auto;
+    grid-template-columns: auto auto 1fr;
     gap: 0.6rem;
+  }
+  .left .controls {
+    grid-template-columns: 1fr auto auto;
+  }
+  /* The big control is nearest the hand. */
+  .right .big {
+    order: 3;
+  }
+  .left .big {
+    order: -1;
+  }
+  .large .step {
+    font-size: clamp(1.45rem, 1.1rem + 1.8vw, 2.1rem);
+  }
+  .largest .step {
+    font-size: clamp(1.9rem, 1.4rem + 2.4vw, 2.9rem);
+    max-height: 44dvh;
+  }
+  .changed {
+    max-height: 40dvh;
+    overflow-y: auto;
+    font-size: 1.05rem;
+  }
+  .changed li {
+    margin-top: 0.3rem;
+  }
+  /* A phone that lies on its side beside a book stand: the page on one side, words and control on the other. */
+  @media (orientation: landscape) and (max-height: 600px) {
+    .desk {
+      grid-template-columns: minmax(0, 1fr) minmax(16rem, 24rem);
+      grid-template-rows: auto auto minmax(0, 1fr) auto;
+      max-width: none;
+    }
+    .desk.left {
+      grid-template-columns: minmax(16rem, 24rem) minmax(0, 1fr);
+    }
+    .desk > :global(*) {
+      grid-column: 2;
+    }
+    .desk.left > :global(*) {
+      grid-column: 1;
+    }
+    .drawing {
+      grid-row: 1 / -1;
+    }
+    .right .drawing {
+      grid-column: 1;
+    }
+    .left .drawing {
+      grid-column: 2;
+    }
+    .step,
+    .large .step,
+    .largest .step {
+      max-height: none;
+    }
   }
   .controls .btn {
     height: 60px;

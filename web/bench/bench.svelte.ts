@@ -1,5 +1,7 @@
 // The opening on the bench: its drawings, its steps, which are ticked, which is lit. Bench and desk share it.
 import { api, type Book, type Group, type Opening, type OpeningPage, type Step, type Timing } from '../api/client';
+import { outbox } from '../offline/outbox';
+import { reach } from '../offline/reach.svelte';
 import { asProblem, open } from '../state/book.svelte';
 import { Loader } from '../state/loader.svelte';
 
@@ -10,6 +12,8 @@ export class BenchState {
   at = $state<{ drawing: string; key: string } | null>(null);
   /** The note pointed at. */
   note = $state<{ drawing: string; note: string } | null>(null);
+  /** What another device changed on this opening, until it is read. */
+  changed = $state.raw<string[]>([]);
   layers = $state(new Set(['pencil', 'band', 'ink', 'writing']));
   private ticked = $state.raw(new Set<string>());
   /** Minutes as they were answered after the last tick. */
@@ -18,12 +22,16 @@ export class BenchState {
   private asked = 0;
 
   async load(book: Book, page: number) {
-    const before = this.opening?.left;
+    const was = this.opening;
+    const before = was?.left;
     const opening = await this.fetched.load(() => api.opening(book, Math.max(1, Math.min(page, book.stock.pages))));
     this.wrong = this.fetched.wrong;
     if (!opening) return;
     this.fresh = null;
-    this.ticked = new Set(opening.ticked.map((tick) => `${tick.drawing} ${tick.step}`));
+    this.ticked = await this.withWaiting(book.id, opening);
+    // A plan that was edited on another device: what that changed on this page is said before the pen goes on.
+    if (was && opening.left === was.left && opening.version > was.version && opening.version === open.foreign) this.changed = this.changes(was, opening);
+    else if (opening.left !== before) this.changed = [];
     if (opening.left !== before || page !== this.asked || !this.current) this.at = this.firstOpen(page);
     this.asked = page;
     // Drawn from a later book than the one on the screen: that was changed elsewhere meanwhile.
@@ -57,25 +65,57 @@ export class BenchState {
     return this.ticked.has(`${drawing} ${key}`);
   }
 
+  /** Kept on the device first: nothing that is ticked is lost, whether the program is reached or not. */
   async tick(id: string, drawing: string, key: string, done: boolean) {
     const next = new Set(this.ticked);
     next[done ? 'add' : 'delete'](`${drawing} ${key}`);
     this.ticked = next;
     try {
-      await api.tick(id, drawing, key, done);
+      await outbox.tick(id, drawing, key, done);
       await this.timed(drawing, key, done);
     } catch (error) {
       this.wrong = asProblem(error).detail;
-      next[done ? 'delete' : 'add'](`${drawing} ${key}`);
-      this.ticked = new Set(next);
     }
+  }
+
+  /** Something was ticked elsewhere: shown here, without leaving the step at hand. */
+  async look(book: Book) {
+    const opening = this.opening;
+    if (!opening) return;
+    try {
+      const now = await api.opening(book, Math.max(1, opening.left));
+      if (this.opening?.left !== now.left) return;
+      this.fresh = now.timing;
+      this.ticked = await this.withWaiting(book.id, now);
+    } catch (error) {
+      this.wrong = asProblem(error).detail;
+    }
+  }
+
+  /** What is ticked, as the program knows it and as it will when what waits here is sent. */
+  private async withWaiting(id: string, opening: Opening): Promise<Set<string>> {
+    const ticked = new Set(opening.ticked.map((tick) => `${tick.drawing} ${tick.step}`));
+    for (const one of await outbox.waitingFor(id)) {
+      if (one.is === 'tick') ticked[one.done ? 'add' : 'delete'](`${one.drawing} ${one.step}`);
+    }
+    return ticked;
+  }
+
+  /** What another device changed of the steps in front of one. */
+  private changes(before: Opening, now: Opening): string[] {
+    const steps = (opening: Opening) => opening.groups.flatMap((group) => group.steps.map((step) => ({ of: `${group.drawing} ${step.key}`, step })));
+    const [old, recent] = [steps(before), steps(now)];
+    const [had, has] = [new Set(old.map((one) => one.of)), new Set(recent.map((one) => one.of))];
+    const gone = old.filter((one) => !has.has(one.of)).map(({ step }) => `Page ${step.page}, no more: ${step.text}`);
+    const come = recent.filter((one) => !had.has(one.of)).map(({ step }) => `Page ${step.page}, new: ${step.text}`);
+    return [...gone, ...come];
   }
 
   /** The minutes as they are after a tick. A page whose last step was ticked keeps those it took; what a person said of it stays. */
   private async timed(drawing: string, key: string, done: boolean) {
     const page = this.steps.find(({ group, step }) => group.drawing === drawing && step.key === key)?.step.page;
     const book = open.book;
-    if (!done || page === undefined || !book) return;
+    if (!done || page === undefined || !book || reach.lost) return;
     this.fresh = (await api.opening(book, page)).timing;
     const now = this.fresh.find((one) => one.page === page);
     if (!this.isDrawn(page) || !now || now.said || now.running < 1 || now.running === now.took) return;

@@ -1,6 +1,7 @@
 <!-- Figures copied onto paper, one month at a time, as large as the screen takes them; each is ticked off. -->
 <script lang="ts">
   import { untrack } from 'svelte';
+  import { watch } from '../offline/watch.svelte';
   import type { Book } from '../api/client';
   import { BenchState } from '../bench/bench.svelte';
   import { route } from '../state/route.svelte';
@@ -10,6 +11,9 @@
   const bench = new BenchState();
   let row = $state(-1);
 
+  $effect(() => {
+    if (watch.ticks > 0) untrack(() => bench.look(book));
+  });
   $effect(() => {
     const [page, current] = [route.page, book];
     untrack(() => bench.load(current, page).then(() => (at = first())));
@@ -83,7 +87,7 @@
 
 <style>
   .copy {
-    height: 100dvh;
+    height: 100%;
     display: grid;
     grid-template-rows: auto auto minmax(0, 1fr) auto auto auto;
     gap: 0.6rem;

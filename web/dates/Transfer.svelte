@@ -2,6 +2,8 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { api, type Book, type DatesTransfer, type DateTime, type Edit } from '../api/client';
+  import { outbox } from '../offline/outbox';
+  import { reach } from '../offline/reach.svelte';
   import Saving from '../parts/Saving.svelte';
   import { open } from '../state/book.svelte';
   import { keys } from '../state/keys.svelte';
@@ -32,7 +34,17 @@
   const current = $derived(all.find((one) => one.key === at) ?? all.find((one) => one.settled === null) ?? null);
 
   async function settle(one: DateTime, as: string | null) {
-    if (await open.edit({ type: 'settle-date', key: one.key, as } as Edit)) at = null;
+    const edit = { type: 'settle-date', key: one.key, as } as Edit;
+    if (reach.lost) {
+      // Kept on the device and sent later; shown as it will be then.
+      await outbox.edit(book.id, book.book, edit);
+      one.settled = as;
+      if (transfer.value) transfer.value = { ...transfer.value };
+      at = null;
+      return;
+    }
+    if (await open.edit(edit)) at = null;
+    else if (reach.lost) await settle(one, as);
   }
   $effect(() => keys.use([{ on: [' '], shown: 'Space', says: 'it is copied', press: () => current && settle(current, current.settled === null ? 'copied' : null) }]));
   const says = (one: DateTime) => (one.settled === null ? '' : one.settled === 'copied' || one.settled === 'dropped' ? one.settled : `put off to ${one.settled}`);
@@ -82,7 +94,7 @@
 
 <style>
   .transfer {
-    height: 100dvh;
+    height: 100%;
     overflow-y: auto;
     display: grid;
     grid-template-rows: auto auto minmax(0, 1fr) auto;

@@ -4,6 +4,8 @@
   import { edges } from '../parts/edges';
   import ForeEdge from '../parts/ForeEdge.svelte';
   import Screen from '../parts/Screen.svelte';
+  import Devices from './Devices.svelte';
+  import Keeping from './Keeping.svelte';
   import NextSitting from './NextSitting.svelte';
   import { asProblem, open } from '../state/book.svelte';
   import { keys } from '../state/keys.svelte';
@@ -46,13 +48,38 @@
     const input = event.currentTarget as HTMLInputElement;
     const file = input.files?.[0];
     if (!file) return;
-    if (file.size > 5_000_000) {
-      wrong = `“${file.name}” has ${(file.size / 1e6).toFixed(1)} MB; a plan file has 5 MB at most.`;
+    const isShelf = (await file.slice(0, 60).text()).startsWith('{"format":"ample-margin-shelf"');
+    const most = isShelf ? 20 : 5;
+    if (file.size > most * 1e6) {
+      wrong = `“${file.name}” has ${(file.size / 1e6).toFixed(1)} MB; ${isShelf ? 'a shelf' : 'a plan file'} has ${most} MB at most.`;
+    } else if (isShelf) {
+      await putShelf(await file.text());
     } else {
       const text = await file.text();
       await put(() => api.import(text));
     }
     input.value = '';
+  }
+
+  /** A whole shelf: all its notebooks are put on this one, or none. */
+  async function putShelf(text: string) {
+    wrong = '';
+    try {
+      await api.putShelf(text);
+    } catch (error) {
+      wrong = asProblem(error).detail;
+    }
+    await load();
+  }
+
+  async function duplicate(id: string) {
+    wrong = '';
+    try {
+      await api.copyBook(id);
+    } catch (error) {
+      wrong = asProblem(error).detail;
+    }
+    await load();
   }
 
   async function takeBack(notebook: Unreadable) {
@@ -101,10 +128,12 @@
     <div class="mt-5 grid gap-2">
       <button class="btn" onclick={() => put(api.sample)}>Open the sample notebook</button>
       <label class="btn">
-        Upload a plan file
+        Upload a plan or a shelf
         <input type="file" accept=".json,application/json" class="sr-only" onchange={upload} />
       </label>
     </div>
+    <Devices />
+    <Keeping changed={load} />
     <h2 class="mt-6">How do I split this?</h2>
     <p class="my-2">Halves, sevenths, gaps, a title in the middle: count any page without planning a notebook.</p>
     <a class="btn w-full" href="/count">Counting bench</a>
@@ -139,7 +168,7 @@
             <h3 class="line-clamp-2 wrap-anywhere" dir="auto"><a href="/notebooks/{notebook.id}/spreads">{notebook.title}</a></h3>
             <span class="quiet">{notebook.period.words}</span>
             <span class="quiet">{notebook.stock.sizes?.[0] ?? `${notebook.stock.width} × ${notebook.stock.height} mm`}, {notebook.stock.across} × {notebook.stock.down} boxes</span>
-            <span class="ml-auto flex flex-wrap items-baseline gap-2"><a class="btn small plain" href="/notebooks/{notebook.id}/leaf" aria-label="Leaf through {notebook.title}">Leaf through</a>{@render removal(notebook)}</span>
+            <span class="ml-auto flex flex-wrap items-baseline gap-2"><a class="btn small plain" href="/notebooks/{notebook.id}/leaf" aria-label="Leaf through {notebook.title}">Leaf through</a><button class="btn small plain" aria-label="Make a copy of {notebook.title}" onclick={() => duplicate(notebook.id)}>Make a copy</button>{@render removal(notebook)}</span>
           </div>
           {#each edges(notebook) as edge (edge.volume)}
             <div class="my-1.5"><ForeEdge {...edge} href={(page) => `/notebooks/${notebook.id}/bench/${page}${edge.volume === '1' ? '' : `?book=${edge.volume}`}`} /></div>

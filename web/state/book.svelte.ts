@@ -9,6 +9,8 @@ class OpenBook {
   problem = $state<Problem | null>(null);
   /** An edit that was refused because the book had changed; it can be made again. */
   refused = $state.raw<Edit | null>(null);
+  /** The version that was made elsewhere and has just been taken over; 0 for none. */
+  foreign = 0;
   private queue: Promise<unknown> = Promise.resolve();
   /** The notebook and book that are wanted on the screen: an answer about another is left aside. */
   private wanted = '';
@@ -37,7 +39,9 @@ class OpenBook {
     if (!book || version <= book.version) return;
     try {
       const current = await api.book(book);
-      if (asked === this.wanted && current.version > (this.book?.version ?? 0)) this.book = current;
+      if (asked !== this.wanted || current.version <= (this.book?.version ?? 0)) return;
+      this.foreign = current.version;
+      this.book = current;
     } catch (error) {
       if (asked === this.wanted) this.problem = asProblem(error);
     }
