@@ -1,7 +1,7 @@
 <?php
 
 /*
- * A copy of the database for every day it was used, beside it in a folder "copies"; the last ones are kept. One can be put back while
+ * A copy of the database for every day it was used, in a folder beside it; the last ones are kept. One can be put back while
  * the program runs: everything it has takes the place of what is there, in one transaction, and what was there is copied before.
  */
 
@@ -26,7 +26,8 @@ final class DailyCopies
     /** @param int $kept days; 0 for no copies */
     public function __construct(private readonly string $database, private readonly int $kept)
     {
-        $this->folder = \dirname($database).'/copies';
+        // Named after it: another database may lie beside it.
+        $this->folder = preg_replace('/\.sqlite$/D', '', $database).'-copies';
     }
 
     /** Today's copy, where there is none yet. True where one was made. */
@@ -74,6 +75,10 @@ final class DailyCopies
     {
         $file = $this->file($name) ?? throw new CopyRefused('There is no copy of that day.');
         Copies::look($file);
+        while (null !== $this->file('before-'.$now->format('Ymd-His'))) {
+            // Two within one second.
+            $now = $now->modify('+1 second');
+        }
         $this->make("$this->folder/before-{$now->format('Ymd-His')}.sqlite");
         $connection->executeStatement('ATTACH DATABASE ? AS copy', [$file]);
         try {

@@ -113,6 +113,8 @@ final class Gate
             $response->headers->set($name, $value);
         }
         $response->headers->set('Content-Security-Policy', PairingPage::policy());
+        // Without one a browser says nothing of where a form comes from.
+        $response->headers->set('Referrer-Policy', 'same-origin');
 
         return $response;
     }

@@ -118,7 +118,7 @@ final class KeepingTest extends ApiTestCase
         self::assertSame('A notebook', $this->call('POST', "$path/undo", ['version' => $now['version']])['title'], 'its edits came with it');
 
         self::assertSame(['before-20261221-093015', '2026-12-20'], array_column($copies->all(), 'name'));
-        $copies->restore($this->connection(), 'before-20261221-093015', new \DateTimeImmutable('2026-12-21 09:40'));
+        $copies->restore($this->connection(), 'before-20261221-093015', new \DateTimeImmutable('2026-12-21 09:30:15'));
         self::assertSame('Spoilt', $this->call('GET', $path)['title']);
         self::assertSame(2, $this->call('GET', '/notebooks')['all']);
     }
@@ -153,7 +153,7 @@ final class KeepingTest extends ApiTestCase
 
     private function folder(): string
     {
-        return \dirname($this->database).'/copies';
+        return substr($this->database, 0, -7).'-copies';
     }
 
     private function connection(): Connection

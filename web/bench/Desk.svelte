@@ -1,6 +1,7 @@
 <!-- Beside the open book, a pencil in hand: one step, one drawing, one big control; the screen stays awake. -->
 <script lang="ts">
   import { onMount, untrack } from 'svelte';
+  import { reach } from '../offline/reach.svelte';
   import { watch } from '../offline/watch.svelte';
   import type { Book } from '../api/client';
   import { open } from '../state/book.svelte';
@@ -159,6 +160,7 @@
         <p>Lay out {[...sitting.evening.tools, ...sitting.evening.pens].join(', ')}.</p>
         {#if sitting.evening.sheets.length > 0}<p>Print first: {sitting.evening.sheets.join('; ')}.</p>{/if}
         {#each sitting.evening.cautions as one (one)}<p class="caution">{one}</p>{/each}
+        {#if reach.ahead}<p>This evening’s pages are kept on this device: it goes on without the network too.</p>{/if}
         {#if !wakes}<p class="caution">This browser lets the screen go dark here: set it to stay on for longer.</p>{/if}
       </div>
     {:else if helping}
@@ -203,8 +205,30 @@
   }
   header {
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
-    justify-content: space-between;
+    gap: 0.4rem;
+  }
+  header .figures {
+    flex: 1 1 7rem;
+    text-align: center;
+  }
+  @media (max-width: 480px) {
+    header {
+      justify-content: space-between;
+    }
+    header .figures {
+      order: 5;
+      flex-basis: 100%;
+      text-align: start;
+    }
+    header .time {
+      display: inline;
+      margin-left: 0.6rem;
+    }
+    header .btn {
+      min-width: 48px;
+    }
   }
   .desk .btn {
     min-height: 48px;

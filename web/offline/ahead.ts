@@ -10,6 +10,7 @@ export async function fetchAhead(book: Book): Promise<void> {
   const asked = `${book.id} ${book.book} ${book.version}`;
   if (asked === fetched || reach.lost) return;
   fetched = asked;
+  reach.ahead = false;
   try {
     await api.catalogue();
     const sittings = await api.sittings(book);
@@ -19,6 +20,7 @@ export async function fetchAhead(book: Book): Promise<void> {
       if (fetched !== asked || reach.lost) return;
       await api.opening(book, Math.max(1, page));
     }
+    if (evening) reach.ahead = true;
     const month = now().slice(0, 7);
     const months = book.months.map((one) => one.month);
     await api.transfer(book, months.includes(month) ? month : (months[0] ?? month));

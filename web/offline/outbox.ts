@@ -16,6 +16,7 @@ interface Sent {
 
 async function send(method: string, path: string, body?: unknown): Promise<Sent> {
   const answer = await fetch(`/api${path}`, { method, headers: { 'Content-Type': 'application/json' }, body: body === undefined ? undefined : JSON.stringify(body) });
+  reach.answered();
   return { status: answer.status, body: (await answer.json().catch(() => ({}))) as Record<string, unknown> };
 }
 
@@ -74,7 +75,6 @@ export class Outbox {
         await store.sent(alike.map(({ key }) => key));
       }
       reach.waiting = 0;
-      reach.answered();
     } catch {
       reach.failed();
       reach.waiting = (await store.waiting()).length;

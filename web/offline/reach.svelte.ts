@@ -5,6 +5,8 @@ class Reach {
   lost = $state(false);
   /** Ticks and edits that wait. */
   waiting = $state(0);
+  /** What the next sitting needs is on this device too. */
+  ahead = $state(false);
   /** What was refused when it was sent, in words. */
   refused = $state('');
   private back: (() => void)[] = [];
