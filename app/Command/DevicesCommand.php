@@ -39,7 +39,8 @@ final class DevicesCommand extends Command
             return $isGone ? Command::SUCCESS : Command::FAILURE;
         }
         foreach ($devices->all() as $one) {
-            $output->writeln("{$one['id']}  {$one['name']}, paired ".gmdate('Y-m-d', $one['made']).', last seen '.gmdate('Y-m-d', $one['seen']), OutputInterface::OUTPUT_RAW);
+            [$made, $seen] = [gmdate('Y-m-d', $one['made']), gmdate('Y-m-d', $one['seen'])];
+            $output->writeln("{$one['id']}  {$one['name']}, paired $made, last seen $seen", OutputInterface::OUTPUT_RAW);
         }
 
         return Command::SUCCESS;

@@ -51,7 +51,12 @@ final class SheetsTrayCommand extends Command
         }
         $this
             ->addArgument('plan', InputArgument::REQUIRED, 'a plan file (docs/format.md), or - for standard input')
-            ->addOption('print', null, InputOption::VALUE_REQUIRED, '“guides:front, card, months”; the plan’s own tray where it is left out. '.implode(', ', $words))
+            ->addOption(
+                'print',
+                null,
+                InputOption::VALUE_REQUIRED,
+                '“guides:front, card, months”; the plan’s own tray where it is left out. '.implode(', ', $words),
+            )
             ->addOption('book', null, InputOption::VALUE_REQUIRED, 'which of the plan’s books', '1')
             ->addOption('paper', null, InputOption::VALUE_REQUIRED, 'A4, A5, A3 or Letter', 'A4')
             ->addOption('printer', null, InputOption::VALUE_REQUIRED, 'a printer calibrated with this paper')
@@ -84,7 +89,8 @@ final class SheetsTrayCommand extends Command
         if (!\in_array($which, $plan->books(), true)) {
             throw PlanProblem::at('book', "The plan has no book “{$which}”.");
         }
-        $paper = PaperSize::ofPrinter($this->said($input->getOption('paper'))) ?? throw PlanProblem::at('paper', 'Print on A4, A5, A3 or Letter.');
+        $paper = PaperSize::ofPrinter($this->said($input->getOption('paper')))
+            ?? throw PlanProblem::at('paper', 'Print on A4, A5, A3 or Letter.');
         $printer = $this->said($input->getOption('printer'));
         $labels = $this->said($input->getOption('labels'));
         $print = $input->getOption('print');
@@ -112,7 +118,10 @@ final class SheetsTrayCommand extends Command
     {
         $sides = $tray->sides();
         if ([] === $sides) {
-            throw PlanProblem::at('print', [] === $tray->says() ? 'Nothing is asked for: --print="guides:front, card, months".' : implode(' ', $tray->says()));
+            throw PlanProblem::at(
+                'print',
+                [] === $tray->says() ? 'Nothing is asked for: --print="guides:front, card, months".' : implode(' ', $tray->says()),
+            );
         }
         $sheets = \count($tray->tray->sheets);
         $lines = [($tray->tray->labels > 0 ? "{$tray->tray->labels} label sheets and " : '').($sheets - $tray->tray->labels)

@@ -141,7 +141,9 @@ final class NotebookController
         $notebook = $this->notebooks->get($id);
         $plan = $this->files->stored($notebook->plan());
 
-        return $this->add($plan->with(['title' => mb_substr($plan->title, 0, self::LONGEST_COPIED).' (copy)']), $this->notebooks->ticked($notebook));
+        $title = mb_substr($plan->title, 0, self::LONGEST_COPIED).' (copy)';
+
+        return $this->add($plan->with(['title' => $title]), $this->notebooks->ticked($notebook));
     }
 
     #[Route('/{id}', methods: 'GET')]

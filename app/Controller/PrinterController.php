@@ -124,8 +124,8 @@ final class PrinterController
             'margin' => Millimetres::written($printer->margin),
             'read' => $reading->written(),
             'off' => Millimetres::written($reading->worst()),
-            'says' => "It draws {$percent($reading->across, $meant[0])} across and {$percent($reading->down, $meant[1])} down, and moves the front "
-                ."{$shift(false)}, the back {$shift(true)}. Every sheet for it is set the other way.",
+            'says' => "It draws {$percent($reading->across, $meant[0])} across and {$percent($reading->down, $meant[1])} down, and moves "
+                ."the front {$shift(false)}, the back {$shift(true)}. Every sheet for it is set the other way.",
             'refined' => $proof,
         ];
     }

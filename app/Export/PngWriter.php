@@ -26,7 +26,11 @@ final class PngWriter
     public function write(Sheet $sheet): string
     {
         try {
-            return (new Process(['node', __DIR__.'/png.mjs'], input: $this->svg->write($sheet), timeout: self::PATIENCE))->mustRun()->getOutput();
+            return (new Process(
+                ['node', __DIR__.'/png.mjs'],
+                input: $this->svg->write($sheet),
+                timeout: self::PATIENCE,
+            ))->mustRun()->getOutput();
         } catch (ExceptionInterface $failure) {
             $this->log->error('A sheet could not be drawn as a picture: {failure}', ['failure' => $failure->getMessage()]);
             throw PlanProblem::at('as', 'Pictures need Node.js on this machine. Take the sheet as PDF or SVG.');

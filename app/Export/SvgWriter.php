@@ -49,11 +49,13 @@ final class SvgWriter
         }
         [$width, $height] = array_map(static fn (int $side): string => self::mm($side), $sheet->paper->micrometres());
         $svg = '<svg xmlns="http://www.w3.org/2000/svg" xmlns:inkscape="http://www.inkscape.org/namespaces/inkscape" '
-            ."width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"0 0 $width $height\">\n<title>".self::escaped($sheet->title)."</title>\n";
+            ."width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"0 0 $width $height\">\n"
+            .'<title>'.self::escaped($sheet->title)."</title>\n";
         $correction = $sheet->correction;
         if (null !== $correction) {
             [$x, $y] = $correction->sent(0, 0);
-            $svg .= \sprintf("<g transform=\"matrix(%.9F 0 0 %.9F %.6F %.6F)\">\n", 1 / $correction->across, 1 / $correction->down, $x / 1000, $y / 1000);
+            [$across, $down] = [1 / $correction->across, 1 / $correction->down];
+            $svg .= \sprintf("<g transform=\"matrix(%.9F 0 0 %.9F %.6F %.6F)\">\n", $across, $down, $x / 1000, $y / 1000);
         }
         foreach ($layers as $name => $marks) {
             $svg .= "<g id=\"$name\" inkscape:groupmode=\"layer\" inkscape:label=\"$name\">\n$marks</g>\n";
@@ -84,7 +86,8 @@ final class SvgWriter
     {
         if ($area->ring) {
             return '<ellipse cx="'.self::mm($area->x + $area->wide / 2).'" cy="'.self::mm($area->y + $area->tall / 2).'" rx="'
-                .self::mm($area->wide / 2).'" ry="'.self::mm($area->tall / 2).'" fill="none" '.self::stroke($area->tone, $area->colour)."/>\n";
+                .self::mm($area->wide / 2).'" ry="'.self::mm($area->tall / 2).'" fill="none" '
+                .self::stroke($area->tone, $area->colour)."/>\n";
         }
 
         return '<rect x="'.self::mm($area->x).'" y="'.self::mm($area->y).'" width="'.self::mm($area->wide).'" height="'
@@ -109,8 +112,9 @@ final class SvgWriter
             };
             $base = $tall / 2000 + $size * ($outline->ascent + $outline->descent) / 2000;
 
-            return '<path aria-label="'.$said.'" transform="'.self::turn($words).\sprintf('translate(%.4F %.4F) scale(%.6F %.6F)', $x, $base, $size / 1000, -$size / 1000)
-                .'" d="'.self::path($outline->path)."\" fill=\"$colour\"/>\n";
+            $at = \sprintf('translate(%.4F %.4F) scale(%.6F %.6F)', $x, $base, $size / 1000, -$size / 1000);
+
+            return '<path aria-label="'.$said.'" transform="'.self::turn($words).$at.'" d="'.self::path($outline->path)."\" fill=\"$colour\"/>\n";
         }
         $size = min($words->size, (int) ($wide * 100 / max(1, 52 * mb_strwidth($words->text))));
         [$x, $anchor] = match ($words->align) {
@@ -119,8 +123,8 @@ final class SvgWriter
             Align::End => [$wide, 'end'],
         };
 
-        return '<text transform="'.self::turn($words).'" x="'.self::mm($x).'" y="'.self::mm($tall / 2 + 0.35 * $size).'" font-size="'.self::mm($size)
-            ."\" font-family=\"sans-serif\" text-anchor=\"$anchor\" fill=\"$colour\">$said</text>\n";
+        return '<text transform="'.self::turn($words).'" x="'.self::mm($x).'" y="'.self::mm($tall / 2 + 0.35 * $size).'" '
+            .'font-size="'.self::mm($size)."\" font-family=\"sans-serif\" text-anchor=\"$anchor\" fill=\"$colour\">$said</text>\n";
     }
 
     /** To where a line of words begins, as it is read. */
@@ -160,7 +164,8 @@ final class SvgWriter
         $path = '';
         for ($row = 0; $row <= $grid->down; ++$row) {
             for ($column = 0; $column <= $grid->across; ++$column) {
-                $path .= \sprintf('M%s %sh%s', self::mm($grid->x + $column * $grid->pitch - 500 * self::DOT), self::mm($grid->y + $row * $grid->pitch), self::DOT);
+                $left = self::mm($grid->x + $column * $grid->pitch - 500 * self::DOT);
+                $path .= "M$left ".self::mm($grid->y + $row * $grid->pitch).'h'.self::DOT;
             }
         }
 

@@ -82,9 +82,12 @@ final class DailyCopies
         $this->make("$this->folder/before-{$now->format('Ymd-His')}.sqlite");
         $connection->executeStatement('ATTACH DATABASE ? AS copy', [$file]);
         try {
-            $of = static fn (string $of): array => $connection->fetchFirstColumn("SELECT version FROM $of.doctrine_migration_versions ORDER BY version");
-            if ($of('main') !== $of('copy')) {
-                throw new CopyRefused("The copy “{$name}” was made by an earlier version of the program: stop it, and run bin/console shelf:restore $name.");
+            $versions = static fn (string $of): array => $connection->fetchFirstColumn(
+                "SELECT version FROM $of.doctrine_migration_versions ORDER BY version",
+            );
+            if ($versions('main') !== $versions('copy')) {
+                throw new CopyRefused("The copy “{$name}” was made by an earlier version of the program: stop it, and run "
+                    ."bin/console shelf:restore $name.");
             }
             $connection->transactional(static function (Connection $connection): void {
                 $connection->executeStatement('PRAGMA defer_foreign_keys = ON');
@@ -102,9 +105,10 @@ final class DailyCopies
                     $connection->executeStatement("INSERT INTO main.$table ($columns) SELECT $columns FROM copy.$table");
                 }
                 // A page that shows a later version must see that it is another now.
-                $connection->executeStatement('UPDATE main.notebook SET version = 1 + MAX(version, COALESCE((SELECT w.version FROM temp.was w '
-                    .'WHERE w.id = main.notebook.id), 0)), ticks = 1 + MAX(ticks, COALESCE((SELECT w.ticks FROM temp.was w '
-                    .'WHERE w.id = main.notebook.id), 0))');
+                foreach (['version', 'ticks'] as $number) {
+                    $connection->executeStatement("UPDATE main.notebook SET $number = 1 + MAX($number, "
+                        ."COALESCE((SELECT w.$number FROM temp.was w WHERE w.id = main.notebook.id), 0))");
+                }
             });
         } finally {
             $connection->executeStatement('DETACH DATABASE copy');

@@ -232,8 +232,8 @@ final class Notebooks
     public function ticked(Notebook $notebook): array
     {
         /** @var list<array{drawing: string, step: string}> $rows */
-        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step FROM '.TickedStep::class.' t WHERE t.notebook = :notebook AND t.done = true '
-            .'ORDER BY t.drawing, t.step')
+        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step FROM '.TickedStep::class.' t '
+            .'WHERE t.notebook = :notebook AND t.done = true ORDER BY t.drawing, t.step')
             ->execute(['notebook' => $notebook]);
 
         return $rows;
@@ -276,8 +276,8 @@ final class Notebooks
     public function tickedAt(Notebook $notebook): array
     {
         /** @var list<array{drawing: string, step: string, at: \DateTimeImmutable}> $rows */
-        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step, t.at FROM '.TickedStep::class.' t WHERE t.notebook = :notebook AND t.done = true '
-            .'ORDER BY t.at, t.drawing, t.step')
+        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step, t.at FROM '.TickedStep::class.' t '
+            .'WHERE t.notebook = :notebook AND t.done = true ORDER BY t.at, t.drawing, t.step')
             ->execute(['notebook' => $notebook]);
 
         return array_map(static fn (array $row): array => ['at' => $row['at']->getTimestamp()] + $row, $rows);
@@ -298,8 +298,8 @@ final class Notebooks
             $changed = 0;
             foreach ($changes as $change) {
                 $changed += (int) $database->executeStatement(
-                    'INSERT INTO ticked_step (notebook_id, drawing, step, at, done, moment, change) SELECT id, ?, ?, ?, ?, ?, ? FROM notebook '
-                        .'WHERE id = ? ON CONFLICT (notebook_id, drawing, step) DO UPDATE SET '
+                    'INSERT INTO ticked_step (notebook_id, drawing, step, at, done, moment, change) SELECT id, ?, ?, ?, ?, ?, ? '
+                        .'FROM notebook WHERE id = ? ON CONFLICT (notebook_id, drawing, step) DO UPDATE SET '
                         // To tick what is ticked changes nothing: the page was timed by the first.
                         .'at = CASE WHEN ticked_step.done AND excluded.done THEN ticked_step.at ELSE excluded.at END, '
                         .'done = excluded.done, moment = excluded.moment, change = excluded.change '

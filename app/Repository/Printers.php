@@ -30,7 +30,9 @@ final class Printers
         $printers = [];
         try {
             /** @var list<array{name: string, paper: string, margin: string, reading: string, proof: string|null}> $rows */
-            $rows = $this->database->fetchAllAssociative('SELECT name, paper, margin, reading, proof FROM kept_printer ORDER BY name, paper');
+            $rows = $this->database->fetchAllAssociative(
+                'SELECT name, paper, margin, reading, proof FROM kept_printer ORDER BY name, paper',
+            );
         } catch (TableNotFoundException) {
             // A command on a machine where the program was never started knows none.
             return [];

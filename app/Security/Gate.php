@@ -57,7 +57,8 @@ final class Gate
         if (!$this->isShared || self::isThisMachine($request)) {
             return null;
         }
-        $name = 1 === preg_match('/^([a-z0-9.-]+|\[[0-9a-f:]+\])(:\d{1,5})?$/Di', (string) $request->headers->get('Host'), $found) ? $found[1] : '';
+        $host = (string) $request->headers->get('Host');
+        $name = 1 === preg_match('/^([a-z0-9.-]+|\[[0-9a-f:]+\])(:\d{1,5})?$/Di', $host, $found) ? $found[1] : '';
         if ('' === $name || 1 !== preg_match('{'.$this->hosts.'}i', $name)) {
             return $this->said(PairingPage::html('This program is not called by that name.', false), Response::HTTP_MISDIRECTED_REQUEST);
         }

@@ -18,8 +18,8 @@ final class SheetRefused extends \DomainException implements Refused
 
     public static function labelsSaid(): self
     {
-        return new self('Say a sheet of labels in mm: how wide and tall one is, how many across and down, and the gap between them, such as '
-            .'38x42 4x6 gap 2; and left 10 top 12 where they do not stand in the middle of the sheet.');
+        return new self('Say a sheet of labels in mm: how wide and tall one is, how many across and down, and the gap between them, '
+            .'such as 38x42 4x6 gap 2; and left 10 top 12 where they do not stand in the middle of the sheet.');
     }
 
     public static function labels(string $paper): self

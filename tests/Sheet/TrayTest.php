@@ -8,6 +8,7 @@ namespace Tests\Sheet;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\Making\Sittings;
 use AmpleMargin\Book\Printing\BookTray;
 use AmpleMargin\Book\Printing\Context;
 use AmpleMargin\Book\Printing\Printables;
@@ -252,6 +253,31 @@ final class TrayTest extends TestCase
             static fn (object $mark): bool => $mark instanceof SheetLine && Tone::Ruler === $mark->tone && $mark->x === $mark->toX,
         );
         self::assertGreaterThanOrEqual(2 * 27, \count($ticks));
+    }
+
+    /** On small paper the evening takes several sheets: no step is parted by them, each stands there once with its box. */
+    public function testTheStepsOfAnEveningAreNotPartedBySheets(): void
+    {
+        $book = $this->book();
+        $pieces = Printables::pieces(new Context($book, new PrintRoom(PaperSize::A5)), 'evening');
+        self::assertGreaterThan(2, \count($pieces));
+        $boxes = 0;
+        foreach ($pieces as $piece) {
+            $words = array_values(array_filter($piece->front->marks, static fn (object $mark): bool => $mark instanceof SheetWords));
+            $ticks = array_filter($piece->front->marks, static fn (object $mark): bool => $mark instanceof SheetLine);
+            $boxes += \count($ticks) / 4;
+            self::assertSame(0, $words[0]->y);
+            // What begins behind the place of a box has one.
+            self::assertTrue(0 === $words[0]->x || [] !== array_filter($ticks, static fn (SheetLine $line): bool => $line->y < 4_600), $words[0]->text);
+            self::assertStringNotContainsString('…', implode(' ', array_map(static fn (SheetWords $one): string => $one->text, $words)));
+        }
+        $sittings = Sittings::of($book);
+        $evening = $sittings->next() ?? self::fail('The sample has no evening.');
+        $steps = array_sum(array_map(
+            static fn ($piece): int => $piece->to - $piece->from,
+            $sittings->packed->pieces[$evening->key()],
+        ));
+        self::assertSame($steps, (int) $boxes);
     }
 
     private function book(): Book

@@ -26,7 +26,6 @@ const choose = (name) => () => page.getByRole('button', { name }).first().click(
 await take('shelf', '/');
 await take('spreads', '/notebooks/:id/spreads', { act: choose(/^Future log, pages/) });
 await take('dates', '/notebooks/:id/dates', { act: choose(/^December 2027/) });
-await take('transfer-phone', '/notebooks/:id/transfer/2027-12', { width: 390, height: 844 });
 await take('months', '/notebooks/:id/months', { act: choose('January 2027') });
 const edit = async (change) => {
   const { version } = await (await page.request.get(`${address}/api/notebooks/${id}`)).json();

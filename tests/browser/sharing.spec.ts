@@ -185,6 +185,28 @@ test('what is ticked on one device shows on the other within two seconds, and an
   await context.close();
 });
 
+test('the program can be installed: its manifest, its icons and what keeps it are there', async ({ page }) => {
+  await page.goto(laptop);
+  const manifest = (await (await page.request.get(`${laptop}${await page.locator('link[rel=manifest]').getAttribute('href')}`)).json()) as { name: string; start_url: string; display: string; icons: { src: string; sizes: string }[] };
+  expect([manifest.name, manifest.start_url, manifest.display]).toEqual(['Ample Margin', '/', 'standalone']);
+  for (const icon of manifest.icons) {
+    const answer = await page.request.get(laptop + icon.src);
+    expect(answer.headers()['content-type']).toBe('image/png');
+    const png = await answer.body();
+    expect(`${png.readUInt32BE(16)}x${png.readUInt32BE(20)}`).toBe(icon.sizes);
+  }
+  const files = (await (await page.request.get(`${laptop}/build/files.json`)).json()) as string[];
+  for (const file of files) expect((await page.request.get(laptop + file)).status(), file).toBe(200);
+  // Without the network the shelf still opens.
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await expect.poll(() => page.evaluate(async () => (await (await caches.open('ample-margin-shell')).keys()).length)).toBe(files.length + 1);
+  await page.context().setOffline(true);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Notebooks on the shelf' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Tram, choir and boat/ }).first()).toBeVisible();
+  await page.context().setOffline(false);
+});
+
 test('dates settled and months copied without the network are kept and sent; letters, side and landscape stay as chosen', async ({ browser }) => {
   const { id } = await sample();
   const context = await paired(browser, 'Phone');

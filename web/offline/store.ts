@@ -24,7 +24,7 @@ function database(): Promise<IDBPDatabase<Kept>> {
 }
 
 /** Answers that are wanted beside the open book. */
-const WANTED = /^\/(catalogue|languages|notebooks\/[^/?]+(\/(openings\/\d+|sittings|dates\/transfer)|)(\?.*)?)$/;
+const WANTED = /^\/(catalogue|languages|notebooks\?from=0$|notebooks\/[^/?]+(\/(openings\/\d+|sittings|dates\/transfer)|)(\?.*)?)$/;
 
 /** The path without what changes from minute to minute. */
 const named = (path: string) => path.replace(/([?&])now=[^&]*&?/, '$1').replace(/[?&]$/, '');

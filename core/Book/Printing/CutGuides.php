@@ -66,7 +66,8 @@ final class CutGuides implements Printable
             array_push($marks, ...self::outline($place, $wide, $tall), ...self::hatch($place));
         }
         $says = "Page $page: cut away what is hatched, and stop ".Cut::BINDING.' mm before the binding';
-        $marks[] = new SheetWords(Tone::Writing, 4_000, 4_000, $wide - 8_000, 5_000, $says, 3_000, Align::Middle);
+        [$x, $y, $toX] = self::kept(self::toTheEdges($context, $removed[0]), $wide, $tall);
+        $marks[] = new SheetWords(Tone::Writing, $x + 3_000, $y + 4_000, $toX - $x - 6_000, 5_000, $says, 3_000, Align::Middle);
 
         return new Piece(
             "Cutting guide of page $page: {$context->book->slot($page)->title}",
@@ -77,6 +78,23 @@ final class CutGuides implements Printable
             cut: CutAlong::Marks,
             caution: Caution::CUT,
         );
+    }
+
+    /**
+     * The largest part of the page beside what is cut away: there is room to write.
+     *
+     * @param array{int, int, int, int} $cut
+     *
+     * @return array{int, int, int, int}
+     */
+    private static function kept(array $cut, int $wide, int $tall): array
+    {
+        [$x, $y, $toX, $toY] = $cut;
+        $parts = [[0, 0, $x, $tall], [$toX, 0, $wide, $tall], [0, 0, $wide, $y], [0, $toY, $wide, $tall]];
+        usort($parts, static fn (array $one, array $other): int => ($other[2] - $other[0]) * ($other[3] - $other[1])
+            <=> ($one[2] - $one[0]) * ($one[3] - $one[1]));
+
+        return $parts[0];
     }
 
     /**

@@ -18,7 +18,6 @@ use AmpleMargin\Sheet\Booklet\Fold;
 use AmpleMargin\Sheet\Booklet\Signature;
 use AmpleMargin\Sheet\Piece\Face;
 use AmpleMargin\Sheet\Piece\TrueSize;
-use AmpleMargin\Sheet\SheetArea;
 use AmpleMargin\Sheet\SheetLine;
 use AmpleMargin\Sheet\SheetWords;
 use AmpleMargin\Sheet\Tone;
@@ -52,7 +51,10 @@ final class DummyBook implements Printable
     {
         $stock = $context->book->plan->stock;
         $parts = preg_split('/\s+/', '' === $said ? 'quarter' : $said, 2);
-        $by = self::SIZES[$parts[0] ?? ''] ?? throw PlanProblem::at('dummy', 'A dummy has half, a third or a quarter of the size: half, third, quarter.');
+        $by = self::SIZES[$parts[0] ?? ''] ?? throw PlanProblem::at(
+            'dummy',
+            'A dummy has half, a third or a quarter of the size: half, third, quarter.',
+        );
         $pages = isset($parts[1]) ? PageList::read($parts[1], $stock->pages) : range(1, $stock->pages);
         [$from, $to] = [$pages[0] ?? 1, $pages[\count($pages) - 1] ?? 1];
         // A leaf has both its pages.
@@ -117,16 +119,18 @@ final class DummyBook implements Printable
             $isLeft ? Align::Start : Align::End,
         )];
         foreach ($context->book->cut->removed($page) as $region) {
-            $places = [
-                [$region->x, $region->y, $region->x, $region->y + $region->tall, 0 === $region->x],
-                [$region->x + $region->wide, $region->y, $region->x + $region->wide, $region->y + $region->tall, $region->x + $region->wide === $stock->across],
-                [$region->x, $region->y, $region->x + $region->wide, $region->y, 0 === $region->y],
-                [$region->x, $region->y + $region->tall, $region->x + $region->wide, $region->y + $region->tall, $region->y + $region->tall === $stock->down],
-            ];
-            foreach ($places as [$x, $y, $toX, $toY, $isEdge]) {
-                if (!$isEdge) {
-                    $marks[] = new SheetLine(Tone::Cut, $left + $x * $pitch, $top + $y * $pitch, $left + $toX * $pitch, $top + $toY * $pitch);
-                }
+            [$x, $y, $right, $foot] = [$region->x, $region->y, $region->x + $region->wide, $region->y + $region->tall];
+            // Along the edges of the page there is nothing to cut.
+            $cuts = array_filter([
+                0 === $x ? null : [$x, $y, $x, $foot],
+                $stock->across === $right ? null : [$right, $y, $right, $foot],
+                0 === $y ? null : [$x, $y, $right, $y],
+                $stock->down === $foot ? null : [$x, $foot, $right, $foot],
+            ]);
+            $across = static fn (int $boxes): int => $left + $boxes * $pitch;
+            $down = static fn (int $boxes): int => $top + $boxes * $pitch;
+            foreach ($cuts as [$fromX, $fromY, $toX, $toY]) {
+                $marks[] = new SheetLine(Tone::Cut, $across($fromX), $down($fromY), $across($toX), $down($toY));
             }
         }
 
@@ -136,9 +140,14 @@ final class DummyBook implements Printable
     /** Lines as thin as the page is small. */
     private static function thin(Face $face): Face
     {
-        return new Face(array_map(static fn (SheetLine|SheetArea|SheetWords $mark): SheetLine|SheetArea|SheetWords => $mark instanceof SheetLine
-            ? new SheetLine(Tone::Ruler, $mark->x, $mark->y, $mark->toX, $mark->toY, $mark->colour)
-            : $mark, $face->marks), $face->grids);
+        $marks = [];
+        foreach ($face->marks as $mark) {
+            $marks[] = $mark instanceof SheetLine
+                ? new SheetLine(Tone::Ruler, $mark->x, $mark->y, $mark->toX, $mark->toY, $mark->colour)
+                : $mark;
+        }
+
+        return new Face($marks, $face->grids);
     }
 
     /**

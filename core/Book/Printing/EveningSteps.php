@@ -52,21 +52,23 @@ final class EveningSteps implements Printable
         if (null === $evening) {
             throw PlanProblem::at('evening', 'No evening has anything to draw: say when you are free under Sittings.');
         }
-        $name = "{$context->book->names()->weekday($evening->day->weekday())}, {$context->book->names()->dayShort($evening->day)}, $evening->from";
+        $names = $context->book->names();
+        $name = "{$names->weekday($evening->day->weekday())}, {$names->dayShort($evening->day)}, $evening->from";
         $wide = min(self::WIDE, $context->room->wide);
         $most = intdiv($wide * 100, self::LETTERS * self::LETTER);
-        $lines = [[$name, false]];
+        $blocks = [[[$name, false]]];
         foreach (SittingWords::of($sittings, $evening) as $words) {
-            array_push($lines, ...self::wrapped($words, $most, false));
+            $blocks[] = self::wrapped($words, $most, false);
         }
         foreach ($sittings->packed->pieces[$evening->key()] ?? [] as $piece) {
-            $lines[] = ['', false];
-            array_push($lines, ...self::wrapped(ucfirst(SittingWords::page($sittings, $piece)), $most, false));
+            // A heading stays with its first step.
+            $head = [['', false], ...self::wrapped(ucfirst(SittingWords::page($sittings, $piece)), $most, false)];
             foreach (self::steps($context, $piece) as $text) {
-                array_push($lines, ...self::wrapped($text, $most - 4, true));
+                $blocks[] = [...$head, ...self::wrapped($text, $most - 4, true)];
+                $head = [];
             }
         }
-        $sheets = array_chunk($lines, max(1, intdiv($context->room->tall, self::LINE)));
+        $sheets = self::broken($blocks, max(1, intdiv($context->room->tall, self::LINE)));
 
         return array_map(
             static fn (array $some, int $i): Piece => self::piece(
@@ -77,6 +79,38 @@ final class EveningSteps implements Printable
             $sheets,
             array_keys($sheets),
         );
+    }
+
+    /**
+     * Sheets of so many lines at most, broken between steps.
+     *
+     * @param list<list<array{string, bool}>> $blocks
+     *
+     * @return list<non-empty-list<array{string, bool}>>
+     */
+    private static function broken(array $blocks, int $most): array
+    {
+        $sheets = [];
+        $sheet = [];
+        foreach ($blocks as $block) {
+            if ([] !== $sheet && \count($sheet) + \count($block) > $most) {
+                $sheets[] = $sheet;
+                $sheet = [];
+            }
+            // One step longer than a sheet goes on over its end.
+            foreach (array_chunk($block, max(1, $most)) as $i => $part) {
+                if ($i > 0) {
+                    $sheets[] = $sheet;
+                    $sheet = [];
+                }
+                array_push($sheet, ...$part);
+            }
+        }
+        if ([] !== $sheet) {
+            $sheets[] = $sheet;
+        }
+
+        return array_values(array_filter($sheets, static fn (array $one): bool => [] !== $one));
     }
 
     /** @return list<string> */

@@ -51,7 +51,10 @@ final class FrameLabels implements Printable
             }
         }
         if ([] === $pieces) {
-            throw PlanProblem::at('labels', 'No spread of this book has frames with names or numbers: add swatches, photos or covers to it.');
+            throw PlanProblem::at(
+                'labels',
+                'No spread of this book has frames with names or numbers: add swatches, photos or covers to it.',
+            );
         }
 
         return $pieces;

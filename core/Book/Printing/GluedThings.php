@@ -44,7 +44,10 @@ final class GluedThings implements Printable
             $pieces[] = $this->net($inset, $context->pitch(), $title);
         }
         if ([] === $pieces) {
-            throw PlanProblem::at('glued', 'Nothing is glued into this book yet. Say one, in boxes: envelope 10x8, pocket 12x9, flip-out 10x14 foot.');
+            throw PlanProblem::at(
+                'glued',
+                'Nothing is glued into this book yet. Say one, in boxes: envelope 10x8, pocket 12x9, flip-out 10x14 foot.',
+            );
         }
 
         return $pieces;

@@ -59,7 +59,10 @@ final class PagesAsked
             return array_values(array_filter($all, static fn (int $page): bool => \in_array($book->slot($page)->spread, $in, true)));
         }
         if (1 !== preg_match('/^\d/', $said)) {
-            throw PlanProblem::at('pages', '“'.mb_substr($said, 0, 40).'” is neither a page, a month, a section nor a spread: say '.self::SAYS.'.');
+            throw PlanProblem::at(
+                'pages',
+                '“'.mb_substr($said, 0, 40).'” is neither a page, a month, a section nor a spread: say '.self::SAYS.'.',
+            );
         }
 
         return PageList::read($said, $book->plan->stock->pages);

@@ -147,7 +147,10 @@ final class MakingPlan
         $tray = $values->words('tray', self::MOST_IN_TRAY);
         foreach ($tray as $one) {
             if (1 !== preg_match('/^[a-z]+(-[a-z]+)*(:.{1,180})?$/Du', $one)) {
-                throw PlanProblem::at($values->path('tray'), 'What is printed has a word, and what is said of it after a colon: guides:7, 20-21.');
+                throw PlanProblem::at(
+                    $values->path('tray'),
+                    'What is printed has a word, and what is said of it after a colon: guides:7, 20-21.',
+                );
             }
         }
 

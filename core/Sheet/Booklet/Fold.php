@@ -54,9 +54,10 @@ enum Fold: int
     {
         return match ($this) {
             self::Four => 'Each piece with its second page up and upright: fold the right half over the left.',
-            self::Eight => 'Each piece with its second page up and upright: fold the upper half down, then the right half over the left; slit the folds at the head.',
-            self::Sixteen => 'Each piece with its second page up and upright: fold the right half over the left, the upper half down, and the right half over the left once '
-                .'more; slit the folds at the head and at the outer edge.',
+            self::Eight => 'Each piece with its second page up and upright: fold the upper half down, then the right half over the left; '
+                .'slit the folds at the head.',
+            self::Sixteen => 'Each piece with its second page up and upright: fold the right half over the left, the upper half down, and '
+                .'the right half over the left once more; slit the folds at the head and at the outer edge.',
         };
     }
 }

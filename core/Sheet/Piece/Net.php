@@ -28,7 +28,12 @@ final class Net
             [$right, 2 * $tall], [$right - $pitch, 2 * $tall + $flap], [$left + $pitch, 2 * $tall + $flap], [$left, 2 * $tall],
             [$left, $tall], [0, $tall - $pitch], [0, $pitch],
         ];
-        $folds = [[$left, 0, $left, $tall], [$right, 0, $right, $tall], [$left, $tall, $right, $tall], [$left, 2 * $tall, $right, 2 * $tall]];
+        $folds = [
+            [$left, 0, $left, $tall],
+            [$right, 0, $right, $tall],
+            [$left, $tall, $right, $tall],
+            [$left, 2 * $tall, $right, 2 * $tall],
+        ];
         $words = [
             [$left, intdiv($tall, 2), $wide, 'back: glued to the page'],
             [$left, $tall + intdiv($tall, 2), $wide, 'front: folded up over the back'],

@@ -80,7 +80,9 @@ final class Placing
     private function mark(SheetLine|SheetArea|SheetWords $mark): SheetLine|SheetArea|SheetWords
     {
         if ($mark instanceof SheetLine) {
-            return new SheetLine($mark->tone, ...$this->point($mark->x, $mark->y), ...$this->point($mark->toX, $mark->toY), ...[$mark->colour]);
+            [[$x, $y], [$toX, $toY]] = [$this->point($mark->x, $mark->y), $this->point($mark->toX, $mark->toY)];
+
+            return new SheetLine($mark->tone, $x, $y, $toX, $toY, $mark->colour);
         }
         [$x, $y, $wide, $tall] = $this->place($mark->x, $mark->y, $mark->wide, $mark->tall);
         if ($mark instanceof SheetArea) {

@@ -27,7 +27,7 @@ final class Bound
             $key = min($w, $h).' '.max($w, $h);
             $counts[$key] = [$w, $h, ($counts[$key][2] ?? 0) + 1];
         }
-        $sides = array_values(array_unique(array_merge(...array_map(static fn (array $one): array => [$one[0], $one[1]], array_values($counts)), ...[[]])));
+        $sides = array_values(array_unique([...array_column($counts, 0), ...array_column($counts, 1)]));
         [$across, $down] = [self::functions($wide, $sides), self::functions($tall, $sides)];
         $most = [] === $sizes ? 0.0 : 1.0;
         foreach ($across as $f) {

@@ -63,8 +63,9 @@ final class Labels
     public static function said(PaperSize $paper, string $said): self
     {
         $length = '(\d{1,3}(?:[.,]\d{1,2})?)';
-        $words = "/^$length\\s*[x×]\\s*$length(?:\\s*mm)?[\\s;,]+(\\d{1,2})\\s*[x×]\\s*(\\d{1,3})(?:[\\s;,]+gap\\s*$length)?(?:[\\s;,]+left\\s*$length)?"
-            ."(?:[\\s;,]+top\\s*$length)?(?:\\s*mm)?$/Du";
+        $more = static fn (string $word): string => "(?:[\\s;,]+$word\\s*$length)?";
+        $words = "/^$length\\s*[x×]\\s*$length(?:\\s*mm)?[\\s;,]+(\\d{1,2})\\s*[x×]\\s*(\\d{1,3})"
+            .$more('gap').$more('left').$more('top').'(?:\s*mm)?$/Du';
         if (1 !== preg_match($words, trim($said), $found) || min((int) $found[1], (int) $found[2], (int) $found[3], (int) $found[4]) < 1) {
             throw SheetRefused::labelsSaid();
         }

@@ -147,7 +147,11 @@ final class Tray
     private static function plain(array $pieces, PrintRoom $room): Packed
     {
         return Packing::of(
-            array_map(static fn (Piece $one): array => [$one->wide + 2 * self::around($one, $room), $one->tall + 2 * self::around($one, $room)], $pieces),
+            array_map(static function (Piece $one) use ($room): array {
+                $around = 2 * self::around($one, $room);
+
+                return [$one->wide + $around, $one->tall + $around];
+            }, $pieces),
             $room->wide,
             $room->tall,
             array_map(static fn (Piece $one): bool => null !== $one->back, $pieces),
