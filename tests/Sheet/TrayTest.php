@@ -260,7 +260,7 @@ final class TrayTest extends TestCase
     {
         $book = $this->book();
         $pieces = Printables::pieces(new Context($book, new PrintRoom(PaperSize::A5)), 'evening');
-        self::assertGreaterThan(2, \count($pieces));
+        self::assertGreaterThanOrEqual(2, \count($pieces));
         $boxes = 0;
         foreach ($pieces as $piece) {
             $words = array_values(array_filter($piece->front->marks, static fn (object $mark): bool => $mark instanceof SheetWords));

@@ -19,6 +19,7 @@ const share = {
 };
 
 test.describe.configure({ mode: 'serial' });
+test.use({ serviceWorkers: 'allow' });
 
 let server: ChildProcess;
 test.beforeAll(async () => {
@@ -27,7 +28,7 @@ test.beforeAll(async () => {
 test.afterAll(() => stop(server));
 
 async function handheld(browser: Browser, viewport = { width: 390, height: 844 }): Promise<BrowserContext> {
-  return browser.newContext({ viewport, hasTouch: true, reducedMotion: 'reduce' });
+  return browser.newContext({ serviceWorkers: 'allow', viewport, hasTouch: true, reducedMotion: 'reduce' });
 }
 
 /** Paired through the pages themselves. */
