@@ -114,8 +114,9 @@ final class KeepingTest extends ApiTestCase
         self::assertGreaterThan($later['version'], $now['version'], 'a page that shows the later one sees that it is another');
         self::assertSame(1, $this->call('GET', '/notebooks')['all']);
         self::assertSame([['drawing' => 'key', 'step' => 'abc']], $this->call('GET', "$path/openings/1")['ticked']);
-        $this->call('POST', "$path/edits", ['version' => $later['version'], 'edit' => ['type' => 'set-title', 'title' => 'From an old page']], 409);
-        self::assertSame('A notebook', $this->call('POST', "$path/undo", ['version' => $now['version']])['title'], 'its edits came with it');
+        $this->edit($later, ['type' => 'set-title', 'title' => 'From an old page'], 409);
+        $undone = $this->call('POST', "$path/undo", ['version' => $now['version']]);
+        self::assertSame('A notebook', $undone['title'], 'its edits came with it');
 
         self::assertSame(['before-20261221-093015', '2026-12-20'], array_column($copies->all(), 'name'));
         $copies->restore($this->connection(), 'before-20261221-093015', new \DateTimeImmutable('2026-12-21 09:30:15'));
@@ -147,7 +148,8 @@ final class KeepingTest extends ApiTestCase
     public function testCopiesArePutBackAtThisMachineOnly(): void
     {
         $this->call('POST', '/copies/2026-12-20/restore', null, 403, ['REMOTE_ADDR' => '192.168.1.30'] + self::HERE);
-        self::assertStringContainsString('no copy of that day', $this->call('POST', '/copies/2026-12-20/restore', null, 422, self::HERE)['detail']);
+        $problem = $this->call('POST', '/copies/2026-12-20/restore', null, 422, self::HERE);
+        self::assertStringContainsString('no copy of that day', $problem['detail']);
         self::assertSame(['here' => true, 'copies' => []], $this->call('GET', '/copies', null, 200, self::HERE));
     }
 

@@ -38,12 +38,18 @@ final class PrintingTest extends ApiTestCase
     {
         $book = $this->call('POST', '/notebooks/sample', null, 201);
         foreach ([['guides 7'], ['guides:'.str_repeat('7,', 200)], [7], array_fill(0, 61, 'card')] as $tray) {
-            $problem = $this->call('POST', "/notebooks/{$book['id']}/edits", ['version' => $book['version'], 'edit' => ['type' => 'set-tray', 'tray' => $tray]], 422);
+            $problem = $this->edit($book, ['type' => 'set-tray', 'tray' => $tray], 422);
             self::assertStringStartsWith('edit/tray', $problem['field']);
         }
-        foreach (['paper=A9' => 'A4, A5, A3 or Letter', 'printer=none' => 'was not calibrated', 'labels=many' => 'Say a sheet of labels', 'print=cards' => 'cannot be printed',
-            'now=late' => '2026-12-20T19:20'] as $query => $says) {
-            self::assertStringContainsString($says, $this->call('GET', "/notebooks/{$book['id']}/tray?print=card&$query", null, 422)['detail'], $query);
+        foreach ([
+            'paper=A9' => 'A4, A5, A3 or Letter',
+            'printer=none' => 'was not calibrated',
+            'labels=many' => 'Say a sheet of labels',
+            'print=cards' => 'cannot be printed',
+            'now=late' => '2026-12-20T19:20',
+        ] as $query => $says) {
+            $problem = $this->call('GET', "/notebooks/{$book['id']}/tray?print=card&$query", null, 422);
+            self::assertStringContainsString($says, $problem['detail'], $query);
         }
     }
 
@@ -54,9 +60,10 @@ final class PrintingTest extends ApiTestCase
         self::assertSame(['150.8', '149.5', '20', '20', '21.5', '20'], array_values($known['printers'][0]['read']));
         self::assertSame(['4.2', null], [$known['printers'][0]['margin'], $known['printers'][0]['refined']]);
 
-        $proved = $this->call('PUT', '/printers', ['name' => 'kitchen', 'paper' => 'A4', 'margin' => '4.2', 'read' => ['across' => '150.1'], 'proof' => true]);
-        self::assertSame(['0.1', '150.8'], [$proved['printers'][0]['refined'], $proved['printers'][0]['read']['across']], 'proved: nothing is changed');
-        $refined = $this->call('PUT', '/printers', ['name' => 'kitchen', 'paper' => 'A4', 'margin' => '4.2', 'read' => ['across' => '150.5'], 'proof' => true]);
+        $proof = ['name' => 'kitchen', 'paper' => 'A4', 'margin' => '4.2', 'proof' => true];
+        $proved = $this->call('PUT', '/printers', ['read' => ['across' => '150.1']] + $proof)['printers'][0];
+        self::assertSame(['0.1', '150.8'], [$proved['refined'], $proved['read']['across']], 'proved: nothing is changed');
+        $refined = $this->call('PUT', '/printers', ['read' => ['across' => '150.5']] + $proof);
         self::assertSame('151.303', $refined['printers'][0]['read']['across'], '150.8 × 150.5 ÷ 150');
 
         $book = $this->call('POST', '/notebooks/sample', null, 201);

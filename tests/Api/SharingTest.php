@@ -81,7 +81,8 @@ final class SharingTest extends ApiTestCase
     {
         $code = $this->devices()->code();
         for ($i = 0; $i < 10_000; ++$i) {
-            $guess = strtr(str_pad(base_convert((string) $i, 10, 20), 6, '0', \STR_PAD_LEFT), '0123456789abcdefghij', 'ABCDEFGHJKMNPQRSTVWX');
+            $number = str_pad(base_convert((string) $i, 10, 20), 6, '0', \STR_PAD_LEFT);
+            $guess = strtr($number, '0123456789abcdefghij', 'ABCDEFGHJKMNPQRSTVWX');
             if ($guess !== $code) {
                 self::assertNull($this->devices()->pair($guess, 'Guesser'));
             }
@@ -120,10 +121,18 @@ final class SharingTest extends ApiTestCase
     /** Only who sits at the machine: both the address it comes from and the name it is called by say so. */
     public function testThisMachineNeedsNoPairingAndNobodyElseIsIt(): void
     {
-        $from = static fn (string $address, string $host): Request => Request::create('/', server: ['REMOTE_ADDR' => $address, 'HTTP_HOST' => $host]);
+        $from = static fn (string $address, string $host): Request => Request::create(
+            '/',
+            server: ['REMOTE_ADDR' => $address, 'HTTP_HOST' => $host],
+        );
         self::assertNull($this->gate()->answer($from('127.0.0.1', 'localhost:8080')));
         self::assertNull($this->gate()->answer($from('::1', '[::1]:8080')));
-        foreach ([['127.0.0.1', self::HOST], ['192.168.1.30', 'localhost:8080'], ['192.168.1.30', '127.0.0.1'], ['127.0.0.2', 'localhost']] as $other) {
+        foreach ([
+            ['127.0.0.1', self::HOST],
+            ['192.168.1.30', 'localhost:8080'],
+            ['192.168.1.30', '127.0.0.1'],
+            ['127.0.0.2', 'localhost'],
+        ] as $other) {
             self::assertNotNull($this->gate()->answer($from(...$other)), implode(' ', $other));
         }
         self::assertNull((new Gate(false, '', $this->devices()))->answer($from('192.168.1.30', self::HOST)), 'not shared: as before');

@@ -62,7 +62,8 @@ final class TicksTest extends ApiTestCase
             ['ago' => '5'],
             ['ago' => 1.5],
         ] as $wrong) {
-            $problem = $this->call('POST', "$path/ticks", ['changes' => [$this->change('mood', 'aa', true, 0), $wrong + $this->change('mood', 'bb', true, 0)]], 422);
+            $changes = [$this->change('mood', 'aa', true, 0), $wrong + $this->change('mood', 'bb', true, 0)];
+            $problem = $this->call('POST', "$path/ticks", ['changes' => $changes], 422);
             self::assertStringStartsWith('changes/1', $problem['field']);
         }
         $this->call('POST', "$path/ticks", ['changes' => array_fill(0, 501, $this->change('mood', 'aa', true, 0))], 422);

@@ -56,7 +56,7 @@ final class BookletTest extends TestCase
         }
     }
 
-    /** At a quarter of A5 sixteen pages of 37 × 52.5 mm are 148 × 105 mm: two such signatures or more lie on A4, and 192 pages are 12 of them. */
+    /** At a quarter of A5 sixteen pages of 37 × 52.5 mm are 148 × 105 mm: two such signatures or more lie on A4. */
     public function testTheDummyTakesNoMoreSheetsThanItsAreaNeedsByOne(): void
     {
         $room = new PrintRoom(PaperSize::A4);
@@ -99,7 +99,11 @@ final class BookletTest extends TestCase
                 $half = intdiv(\count($row), 2);
                 $left = \array_slice($row, 0, $half);
 
-                return array_map(static fn (array $stack, int $i): array => [...$stack, ...$over($row[\count($row) - 1 - $i], false)], $left, array_keys($left));
+                return array_map(
+                    static fn (array $stack, int $i): array => [...$stack, ...$over($row[\count($row) - 1 - $i], false)],
+                    $left,
+                    array_keys($left),
+                );
             }, $stacks);
         };
         $upperDown = static fn (array $stacks): array => 1 === \count($stacks) ? $stacks : [array_map(

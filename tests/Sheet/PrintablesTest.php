@@ -30,7 +30,12 @@ final class PrintablesTest extends TestCase
     /** @return array<string, array{string, float}> */
     public static function days(): array
     {
-        return ['a box a day' => ['months:1', 5.0], 'one and a half' => ['months:1½', 7.5], 'the same with a point' => ['months:1.5', 7.5], 'two' => ['months:2', 10.0]];
+        return [
+            'a box a day' => ['months:1', 5.0],
+            'one and a half' => ['months:1½', 7.5],
+            'the same with a point' => ['months:1.5', 7.5],
+            'two' => ['months:2', 10.0],
+        ];
     }
 
     /** Every number of a printed year stands under its weekday: days and weekdays from luxon. */
@@ -42,7 +47,8 @@ final class PrintablesTest extends TestCase
         foreach ($pieces as $i => $piece) {
             $said = Luxon::months()[\sprintf('2027-%02d', $i + 1)];
             // Seven days and eight rows, up to whole boxes of 5 mm.
-            self::assertSame([5_000 * (int) ceil(7 * $day / 5), 5_000 * (int) ceil(8 * $day / 5)], [$piece->wide, $piece->tall], $piece->name);
+            $size = [5_000 * (int) ceil(7 * $day / 5), 5_000 * (int) ceil(8 * $day / 5)];
+            self::assertSame($size, [$piece->wide, $piece->tall], $piece->name);
             $numbers = [];
             foreach (self::words($piece) as $words) {
                 if (1 === preg_match('/^\d{1,2}$/', $words->text)) {
@@ -91,8 +97,8 @@ final class PrintablesTest extends TestCase
     }
 
     /**
-     * Two leaves of doors in the sample, each with a strip of seven boxes at its outer edge: the knife goes 9 mm of margin and 19 boxes from the
-     * binding, from the upper edge of the paper to the lower one.
+     * Two leaves of doors in the sample, each with a strip of seven boxes at its outer edge: the knife goes 9 mm of margin and 19 boxes from
+     * the binding, from the upper edge of the paper to the lower one.
      */
     public function testACuttingGuideHasItsLineWhereTheDoorIsCut(): void
     {
@@ -102,7 +108,8 @@ final class PrintablesTest extends TestCase
             self::assertSame([148_000, 210_000], [$piece->wide, $piece->tall]);
             $cuts = self::lines($piece, Tone::Cut);
             self::assertCount(1, $cuts);
-            self::assertSame([9_000 + 19 * 5_000, 0, 9_000 + 19 * 5_000, 210_000], [$cuts[0]->x, $cuts[0]->y, $cuts[0]->toX, $cuts[0]->toY]);
+            $at = 9_000 + 19 * 5_000;
+            self::assertSame([$at, 0, $at, 210_000], [$cuts[0]->x, $cuts[0]->y, $cuts[0]->toX, $cuts[0]->toY]);
             foreach (self::lines($piece, Tone::Ruler) as $hatch) {
                 self::assertGreaterThanOrEqual(104_000, min($hatch->x, $hatch->toX), 'only what goes is hatched');
             }
@@ -151,7 +158,8 @@ final class PrintablesTest extends TestCase
         $filled = array_sum(array_map(static fn (SheetArea $one): int => intdiv($one->wide, 5_000) * intdiv($one->tall, 5_000), $areas));
         // 15 boxes across, so that 26 hold them once.
         self::assertSame([15 * 5_000, 5 * 5_000], [$piece->wide, $piece->tall]);
-        self::assertSame(2 * self::boxes('110 001 011 100 111') + self::boxes('111 101 101 101 111') + self::boxes('111 001 010 010 010'), $filled);
+        $figures = ['110 001 011 100 111', '111 101 101 101 111', '110 001 011 100 111', '111 001 010 010 010'];
+        self::assertSame(array_sum(array_map(self::boxes(...), $figures)), $filled);
     }
 
     public function testEveryTitleAndMonthHasAStripOfWholeBoxes(): void
@@ -177,7 +185,8 @@ final class PrintablesTest extends TestCase
             'settings' => ['frame_names' => ['Harbour blue', 'Rust', 'Chalk']],
         ]]));
         $pieces = Printables::pieces(new Context($book, new PrintRoom(PaperSize::A4)), 'labels');
-        self::assertSame(['Harbour blue', 'Rust', 'Chalk'], array_map(static fn (Piece $one): string => self::words($one)[0]->text, $pieces));
+        $said = array_map(static fn (Piece $one): string => self::words($one)[0]->text, $pieces);
+        self::assertSame(['Harbour blue', 'Rust', 'Chalk'], $said);
         foreach ($pieces as $piece) {
             self::assertSame(5_000, $piece->tall);
         }
@@ -190,10 +199,16 @@ final class PrintablesTest extends TestCase
         self::assertSame([8, 9], PagesAsked::of($book, ' 8 - 9 '));
         self::assertSame($book->spreadPages(), PagesAsked::of($book, ''));
         $march = PagesAsked::of($book, '2027-03');
-        self::assertSame(['2027-03'], array_values(array_unique(array_map(static fn (int $page): ?string => $book->slot($page)->month?->iso(), $march))));
+        $months = array_map(static fn (int $page): ?string => $book->slot($page)->month?->iso(), $march);
+        self::assertSame(['2027-03'], array_values(array_unique($months)));
         self::assertContains(8, PagesAsked::of($book, 'year'));
         self::assertNotContains(8, PagesAsked::of($book, 'trackers'));
-        foreach (['none such' => 'neither a page', '2031-01' => 'Nothing is drawn', '0' => 'not in the book', '7-' => 'not a page'] as $said => $why) {
+        foreach ([
+            'none such' => 'neither a page',
+            '2031-01' => 'Nothing is drawn',
+            '0' => 'not in the book',
+            '7-' => 'not a page',
+        ] as $said => $why) {
             try {
                 PagesAsked::of($book, (string) $said);
                 self::fail("$said was taken.");
@@ -206,15 +221,21 @@ final class PrintablesTest extends TestCase
     /** On other papers and pitches everything that can be printed lies within its own edges, front and back. */
     public function testNothingOfAPieceLiesBeyondItsEdges(): void
     {
-        foreach ([new Stock(105_000, 148_000, 5_000, 17, 26, 120), new Stock(176_000, 250_000, 5_000, 31, 46, 160), new Stock(148_000, 210_000, 3_700, 36, 52, 192)] as $stock) {
+        $asks = [
+            'guides:front', 'openings:front', 'trace:front', 'trace-mirrored:front', 'card', 'pocket', 'months:1', 'names', 'titles',
+            'letters:Harbour', 'dummy:third',
+        ];
+        foreach ([
+            new Stock(105_000, 148_000, 5_000, 17, 26, 120),
+            new Stock(176_000, 250_000, 5_000, 31, 46, 160),
+            new Stock(148_000, 210_000, 3_700, 36, 52, 192),
+        ] as $stock) {
             $context = new Context(Composer::compose(Books::starter($stock)), new PrintRoom(PaperSize::A3));
-            foreach (['guides:front', 'openings:front', 'trace:front', 'trace-mirrored:front', 'card', 'pocket', 'months:1', 'names', 'titles', 'letters:Harbour', 'dummy:third'] as $asked) {
+            foreach ($asks as $asked) {
                 foreach (Printables::pieces($context, $asked) as $piece) {
                     foreach ([$piece->front, $piece->back] as $face) {
                         foreach ($face->marks ?? [] as $mark) {
-                            [$x, $y, $toX, $toY] = $mark instanceof SheetLine
-                                ? [min($mark->x, $mark->toX), min($mark->y, $mark->toY), max($mark->x, $mark->toX), max($mark->y, $mark->toY)]
-                                : [$mark->x, $mark->y, $mark->x + $mark->wide, $mark->y + $mark->tall];
+                            [$x, $y, $toX, $toY] = self::reach($mark);
                             // Numbers beside a ruler are centred on their tick, and stand free.
                             $free = $mark instanceof SheetWords && Tone::Ruler === $mark->tone ? 3_000 : 1;
                             self::assertTrue(
@@ -226,6 +247,17 @@ final class PrintablesTest extends TestCase
                 }
             }
         }
+    }
+
+    /** @return array{int, int, int, int} */
+    private static function reach(SheetLine|SheetArea|SheetWords $mark): array
+    {
+        return $mark instanceof SheetLine ? [
+            min($mark->x, $mark->toX),
+            min($mark->y, $mark->toY),
+            max($mark->x, $mark->toX),
+            max($mark->y, $mark->toY),
+        ] : [$mark->x, $mark->y, $mark->x + $mark->wide, $mark->y + $mark->tall];
     }
 
     private static function boxes(string $rows): int

@@ -42,8 +42,13 @@ final class PrinterTest extends TestCase
      * @param array{float, float} $back
      */
     #[DataProvider('printers')]
-    public function testWhatIsPrintedAfterwardsLandsWithinAFifthOfAMillimetre(PaperSize $paper, float $across, float $down, array $front, array $back): void
-    {
+    public function testWhatIsPrintedAfterwardsLandsWithinAFifthOfAMillimetre(
+        PaperSize $paper,
+        float $across,
+        float $down,
+        array $front,
+        array $back,
+    ): void {
         $machine = new SimulatedPrinter($across, $down, $front, $back);
         $read = self::calibrated($machine, new PrintRoom($paper));
         $printer = new Printer('kitchen', $paper, Reading::read($paper, $read));

@@ -108,7 +108,7 @@ final class TrayTest extends TestCase
     /** Every straight line of a mixed tray, read of the PDF by poppler and of the SVG by PHP's own XML reader: the same within 0.02 mm. */
     public function testSvgAndPdfHaveTheSameLines(): void
     {
-        $tray = BookTray::of(new Context($this->book(), new PrintRoom(PaperSize::A4)), ['guides:7', 'card', 'months', 'trace-mirrored:8', 'cuts']);
+        $tray = $this->tray(['guides:7', 'card', 'months', 'trace-mirrored:8', 'cuts']);
         foreach ($tray->sides() as $side) {
             $pdf = array_map(self::key(...), SimulatedPrinter::lines((new PdfWriter())->write([$side], 'Sheet')));
             $svg = $this->svgLines((new SvgWriter())->write($side));
@@ -130,7 +130,7 @@ final class TrayTest extends TestCase
 
     public function testTheLayersOfAnSvgHaveTheirNamesAndEveryWordIsThere(): void
     {
-        $tray = BookTray::of(new Context($this->book(), new PrintRoom(PaperSize::A4)), ['months']);
+        $tray = $this->tray(['months']);
         $svg = (new SvgWriter())->write($tray->sides()[0]);
         $document = simplexml_load_string($svg) ?: self::fail('It is no XML.');
         $names = [];
@@ -138,7 +138,8 @@ final class TrayTest extends TestCase
             $names[] = (string) $layer['id'];
         }
         self::assertSame(['sheet', 'pencil', 'band', 'ink', 'writing', 'cut'], $names);
-        self::assertSame(['210mm', '297mm', '0 0 210 297'], [(string) $document['width'], (string) $document['height'], (string) $document['viewBox']]);
+        $said = array_map(static fn (string $name): string => (string) $document[$name], ['width', 'height', 'viewBox']);
+        self::assertSame(['210mm', '297mm', '0 0 210 297'], $said);
         foreach (['January 2027', 'December 2027', '31'] as $words) {
             self::assertStringContainsString("aria-label=\"$words\"", $svg);
         }
@@ -156,7 +157,8 @@ final class TrayTest extends TestCase
         $top = (297 - 6 * 42 - 5 * 2) / 2;
         $names = array_values(array_filter(
             $tray->sheets[0][0]->marks,
-            static fn (object $mark): bool => $mark instanceof SheetWords && str_ends_with($mark->text, ' 2027') && Tone::Writing === $mark->tone,
+            static fn (object $mark): bool => $mark instanceof SheetWords && Tone::Writing === $mark->tone
+                && str_ends_with($mark->text, ' 2027'),
         ));
         self::assertCount(12, $names);
         foreach ($names as $i => $name) {
@@ -164,6 +166,16 @@ final class TrayTest extends TestCase
             // A month is 8 rows of 5 mm, its name the first of them.
             self::assertEqualsWithDelta($top + 44 * intdiv($i, 4) + 21 - 17.5, ($name->y + $name->tall / 2) / 1000, 0.01, $name->text);
         }
+    }
+
+    public function testWhatIsLargerThanALabelLiesOnPlainPaperAndIsSaid(): void
+    {
+        $context = new Context($this->book(), new PrintRoom(PaperSize::A4));
+        $tray = BookTray::of($context, ['months:2', 'names'], Labels::said(PaperSize::A4, '60x20 3x12'));
+        $says = 'Mini months: a piece of 70 × 80 mm is larger than a label of 60 × 20 mm. It lies on plain paper.';
+        self::assertSame([$says], $tray->says());
+        self::assertGreaterThan(1, \count($tray->tray->sheets));
+        self::assertSame(1, $tray->tray->labels);
     }
 
     /** @return array<string, array{string}> */
@@ -189,19 +201,27 @@ final class TrayTest extends TestCase
     public function testLabelsMayBeSaidWithCommasAndUnits(): void
     {
         $labels = Labels::said(PaperSize::A4, '63,5 × 38,1 mm, 3 × 7, gap 2,5, left 7, top 15');
-        self::assertSame([63_500, 38_100, 21, [7_000, 15_000], [73_000, 15_000]], [$labels->wide, $labels->tall, $labels->count(), $labels->at(0), $labels->at(1)]);
+        self::assertSame([63_500, 38_100, 21], [$labels->wide, $labels->tall, $labels->count()]);
+        self::assertSame([[7_000, 15_000], [73_000, 15_000]], [$labels->at(0), $labels->at(1)]);
     }
 
     public function testWhatABookHasNothingOfIsSaidAndTheRestIsPrinted(): void
     {
-        $tray = BookTray::of(new Context($this->book(), new PrintRoom(PaperSize::A4)), ['labels', 'patches', 'card', 'guides:999', 'openings:7', 'no-such-thing']);
+        $tray = $this->tray(['labels', 'patches', 'card', 'guides:999', 'openings:7', 'no-such-thing']);
         self::assertSame(['card' => 1, 'openings:7' => 1], $tray->counts);
         $says = implode("\n", $tray->says());
-        foreach (['No spread of this book has frames', 'No slip of this book', '999', 'Pages 6 and 7', 'on A4 there is room for 200 × 277 mm', 'cannot be printed'] as $words) {
+        foreach ([
+            'No spread of this book has frames',
+            'No slip of this book',
+            '999',
+            'Pages 6 and 7',
+            'on A4 there is room for 200 × 277 mm',
+            'cannot be printed',
+        ] as $words) {
             self::assertStringContainsString($words, $says);
         }
         self::assertNotSame([], $tray->sides());
-        self::assertSame([], BookTray::of(new Context($this->book(), new PrintRoom(PaperSize::A3)), ['openings:7'])->says(), 'an opening fits A3');
+        self::assertSame([], $this->tray(['openings:7'], PaperSize::A3)->says(), 'an opening fits A3');
     }
 
     public function testAListIsReadWithPagesBetweenCommas(): void
@@ -268,7 +288,8 @@ final class TrayTest extends TestCase
             $boxes += \count($ticks) / 4;
             self::assertSame(0, $words[0]->y);
             // What begins behind the place of a box has one.
-            self::assertTrue(0 === $words[0]->x || [] !== array_filter($ticks, static fn (SheetLine $line): bool => $line->y < 4_600), $words[0]->text);
+            $atOnce = array_filter($ticks, static fn (SheetLine $line): bool => $line->y < 4_600);
+            self::assertTrue(0 === $words[0]->x || [] !== $atOnce, $words[0]->text);
             self::assertStringNotContainsString('…', implode(' ', array_map(static fn (SheetWords $one): string => $one->text, $words)));
         }
         $sittings = Sittings::of($book);
@@ -278,6 +299,12 @@ final class TrayTest extends TestCase
             $sittings->packed->pieces[$evening->key()],
         ));
         self::assertSame($steps, (int) $boxes);
+    }
+
+    /** @param list<string> $asked */
+    private function tray(array $asked, PaperSize $paper = PaperSize::A4): BookTray
+    {
+        return BookTray::of(new Context($this->book(), new PrintRoom($paper)), $asked);
     }
 
     private function book(): Book

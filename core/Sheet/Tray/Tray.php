@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Sheet\Tray;
 
+use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Sheet\Piece\CutAlong;
 use AmpleMargin\Sheet\Piece\Piece;
 use AmpleMargin\Sheet\PrintRoom;
@@ -43,6 +44,7 @@ final class Tray
         $left = \count($pieces) > self::MOST ? [\count($pieces) - self::MOST.' pieces are too many at once: the first '
             .number_format(self::MOST).' are packed. Print those, then the others.'] : [];
         $sheets = null === $labels ? [] : self::labelled($onLabels, $labels);
+        array_push($left, ...null === $labels ? [] : self::tooLargeFor($labels, $plain));
         $packed = self::plain($plain, $room);
         foreach ($packed->left as $i) {
             $left[] = $room->refusal($plain[$i]->name, $plain[$i]->wide, $plain[$i]->tall)->getMessage();
@@ -101,6 +103,27 @@ final class Tray
         }
 
         return [$on, $plain];
+    }
+
+    /**
+     * What would be stuck in and fits on no label, each sort once: it lies on plain paper.
+     *
+     * @param list<Piece> $plain
+     *
+     * @return list<string>
+     */
+    private static function tooLargeFor(Labels $labels, array $plain): array
+    {
+        $says = [];
+        foreach ($plain as $piece) {
+            if ($piece->sticks) {
+                $says[$piece->sort] ??= "$piece->sort: a piece of ".Millimetres::written($piece->wide).' × '.Millimetres::written($piece->tall)
+                    .' mm is larger than a label of '.Millimetres::written($labels->wide).' × '.Millimetres::written($labels->tall)
+                    .' mm. It lies on plain paper.';
+            }
+        }
+
+        return array_values($says);
     }
 
     /**
