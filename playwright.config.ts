@@ -1,17 +1,19 @@
 import { defineConfig } from '@playwright/test';
 
-// Debian's Chromium against the real program, on a database made for the run.
-const port = 8191;
+// Debian's Chromium against the real program. Two tests run beside one another, each against a program and a database of its own.
+const WORKERS = 2;
+const port = (nth: number) => 8191 + 10 * nth;
 
 export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'var/test-results',
-  workers: 1,
+  workers: WORKERS,
+  fullyParallel: true,
   timeout: 60_000,
-  expect: { timeout: 6_000 },
+  expect: { timeout: 10_000 },
   reporter: [['list']],
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
+    baseURL: `http://127.0.0.1:${port(Number(process.env.TEST_PARALLEL_INDEX ?? 0))}`,
     viewport: { width: 1280, height: 800 },
     // Each test is a new device: it need not keep the whole program. tests/browser/sharing.spec.ts is about that.
     serviceWorkers: 'block',
@@ -20,11 +22,11 @@ export default defineConfig({
       args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
     },
   },
-  webServer: {
+  webServer: Array.from({ length: WORKERS }, (_, nth) => ({
     command: 'tests/browser/serve',
-    url: `http://127.0.0.1:${port}/api/empty`,
-    env: { PORT: String(port) },
+    url: `http://127.0.0.1:${port(nth)}/api/empty`,
+    env: { PORT: String(port(nth)) },
     reuseExistingServer: false,
-    timeout: 60_000,
-  },
+    timeout: 90_000,
+  })),
 });

@@ -19,6 +19,7 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Catalogue;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
+use Tests\Thorough;
 
 final class ComposerTest extends TestCase
 {
@@ -27,7 +28,7 @@ final class ComposerTest extends TestCase
      */
     public function testWhatMustHoldOfEveryBook(): void
     {
-        for ($seed = 1; $seed <= 120; ++$seed) {
+        for ($seed = 1; $seed <= Thorough::of(60, 120); ++$seed) {
             $plan = Books::random($seed);
             $book = Composer::compose($plan);
             $this->everySpreadOnItsPages($book, "seed $seed");

@@ -17,6 +17,7 @@ use AmpleMargin\Drawing\Words;
 use AmpleMargin\Plan\Plan;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
+use Tests\Thorough;
 
 final class DatesOnPaperTest extends TestCase
 {
@@ -38,7 +39,7 @@ final class DatesOnPaperTest extends TestCase
         mt_srand(31);
         $full = $fit = 0;
         foreach (self::LAYOUTS as $layout) {
-            for ($i = 0; $i < 6; ++$i) {
+            for ($i = 0; $i < Thorough::of(3, 6); ++$i) {
                 $plan = self::knowing(Books::starter(), mt_rand(5, 120), ['spread' => 'future-log', 'settings' => $layout + ['school' => 'months']]);
                 $book = Composer::compose($plan);
                 $pages = $book->spreadDrawings('future-log');
@@ -63,7 +64,7 @@ final class DatesOnPaperTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(100, $fit);
+        self::assertGreaterThan(Thorough::of(50, 100), $fit);
         self::assertGreaterThan($fit, $full);
     }
 

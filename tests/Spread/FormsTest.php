@@ -18,6 +18,7 @@ use AmpleMargin\Drawing\Words;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
 use Tests\Reference\Luxon;
+use Tests\Thorough;
 
 final class FormsTest extends TestCase
 {
@@ -52,7 +53,7 @@ final class FormsTest extends TestCase
     /** No two words on one another, on any page of any random book: a figure written over another is lost. */
     public function testNoTwoWordsStandOnOneAnother(): void
     {
-        for ($seed = 1; $seed <= 40; ++$seed) {
+        for ($seed = 1; $seed <= Thorough::of(20, 40); ++$seed) {
             $book = Composer::compose(Books::random($seed));
             foreach (array_keys($book->slots) as $page) {
                 $taken = [];

@@ -1,12 +1,12 @@
 // The old book reviewed by keyboard alone, carried over into the next one, and one typed in from its pages.
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { clearShelf, complaints, isAccessible, type Made, make } from './support';
+import { address, clearShelf, complaints, isAccessible, type Made, make } from './support';
 
 /** A sample notebook put on the shelf from its plan file. */
 async function shelve(page: Page, name: string): Promise<Made> {
   const answer = await page.request.post('/api/notebooks/import', {
-    headers: { Origin: 'http://127.0.0.1:8191', 'Content-Type': 'application/json' },
+    headers: { Origin: address(), 'Content-Type': 'application/json' },
     data: readFileSync(`app/Plan/samples/${name}.plan.json`, 'utf8'),
   });
   return (await answer.json()) as Made;

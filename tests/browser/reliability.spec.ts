@@ -1,6 +1,14 @@
 import { execFileSync } from 'node:child_process';
 import { expect, test } from '@playwright/test';
-import { clearShelf, complaints, edit, isAccessible, make, sample } from './support';
+import { address, clearShelf, complaints, edit, isAccessible, make, sample } from './support';
+
+test('the lamp that was lit is lit again after a reload', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Lamp' }).click();
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'lamp');
+  await expect(page.getByRole('button', { name: 'Daylight' })).toBeVisible();
+});
 
 test('with site data blocked the shelf is there, and the lamp can be lit', async ({ page }) => {
   const said = complaints(page);
@@ -22,7 +30,7 @@ test('a notebook that cannot be opened stands on the shelf with its plan and a w
   await clearShelf(page);
   const whole = await make(page);
   const spoilt = await edit(page, await sample(page), { type: 'set-title', title: 'Spoilt' });
-  execFileSync('php', ['-r', `(new PDO('sqlite:var/browser-test.sqlite'))->prepare('UPDATE notebook SET plan = ? WHERE id = ?')->execute(['{"title": "Half a plan"}', $argv[1]]);`, spoilt.id]);
+  execFileSync('php', ['-r', `(new PDO('sqlite:var/browser-test-${new URL(address()).port}.sqlite'))->prepare('UPDATE notebook SET plan = ? WHERE id = ?')->execute(['{"title": "Half a plan"}', $argv[1]]);`, spoilt.id]);
   await page.goto('/');
   const broken = page.getByRole('list', { name: 'Notebooks that cannot be opened' });
   await expect(broken.getByRole('heading', { name: 'Half a plan' })).toBeVisible();

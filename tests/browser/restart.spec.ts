@@ -2,6 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { expect, test } from '@playwright/test';
 import { start as program, stop } from './program';
 
+// One port, one database: one after the other.
+test.describe.configure({ mode: 'serial' });
+
 const port = 8192;
 const start = (fresh: boolean) => program({ port, database: 'restart-test', fresh });
 

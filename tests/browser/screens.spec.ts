@@ -27,10 +27,9 @@ for (const screen of SCREENS) {
     await opened();
     await isAccessible(page);
 
-    await page.evaluate(() => localStorage.setItem('theme', 'lamp'));
-    await page.reload({ waitUntil: 'networkidle' });
-    await expect(page.locator('html')).toHaveAttribute('data-theme', 'lamp');
-    await opened();
+    // As the button "Lamp" does, which not every screen has room for.
+    await page.evaluate(() => (document.documentElement.dataset.theme = 'lamp'));
+    await page.evaluate(() => Promise.all(document.getAnimations().map((one) => one.finished)));
     await isLegible(page);
     expect(said).toEqual([]);
 

@@ -251,13 +251,16 @@ test('dates settled and months copied without the network are kept and sent; let
   await context.close();
 });
 
-test('ten thousand guesses open nothing, and the shelf goes on', async ({ page }) => {
+// Ten thousand with THOROUGH=1; the API's own test makes as many in any case.
+const ROUNDS = process.env.THOROUGH === '1' ? 400 : 60;
+
+test('guessed codes open nothing, however many, and the shelf goes on', async ({ page }) => {
   await page.goto(laptop);
   await page.getByRole('button', { name: 'Take a code' }).click();
   const code = (await page.locator('.letters').textContent())!.replace(' ', '');
   const started = Date.now();
   let opened = 0;
-  for (let i = 0; i < 400; i++) {
+  for (let i = 0; i < ROUNDS; i++) {
     const answers = await Promise.all(
       Array.from({ length: 25 }, (_, j) => {
         const guess = [...Array(6).keys()].map((at) => 'ABCDEFGHJKMNPQRSTVWX'[Math.floor((i * 25 + j) / 20 ** at) % 20]).join('');

@@ -1,7 +1,7 @@
 // A notebook to test with, made through the API as the pages themselves would, and the checks every screen must pass.
 import { readFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
 
 export interface Made {
   id: string;
@@ -9,7 +9,9 @@ export interface Made {
 }
 
 const headers = (page: Page) => ({ Origin: new URL(base(page)).origin });
-const base = (page: Page) => (page.url() === 'about:blank' ? 'http://127.0.0.1:8191' : page.url());
+/** Where the program answers that this test has to itself. */
+export const address = () => test.info().project.use.baseURL!;
+const base = (page: Page) => (page.url() === 'about:blank' ? address() : page.url());
 
 export async function sample(page: Page): Promise<Made> {
   const answer = await page.request.post('/api/notebooks/sample', { headers: headers(page) });
@@ -68,12 +70,13 @@ export const isLegible = (page: Page) => isAccessible(page, ['color-contrast', '
 /** Collects everything the browser complains of while the test runs. */
 export function complaints(page: Page): string[] {
   const said: string[] = [];
+  const own = address();
   page.on('console', (message) => {
     if (message.type() === 'error' && !message.text().includes('409') && !message.text().includes('422')) said.push(message.text());
   });
   page.on('pageerror', (error) => said.push(error.message));
   page.on('request', (request) => {
-    if (!request.url().startsWith('http://127.0.0.1:8191') && !/^(data|blob):/.test(request.url())) said.push(`asked ${request.url()}`);
+    if (!request.url().startsWith(own) && !/^(data|blob):/.test(request.url())) said.push(`asked ${request.url()}`);
   });
   return said;
 }

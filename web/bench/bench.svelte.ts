@@ -2,6 +2,7 @@
 import { api, type Book, type Group, type Opening, type OpeningPage, type Step, type Timing } from '../api/client';
 import { outbox } from '../offline/outbox';
 import { reach } from '../offline/reach.svelte';
+import type { Waiting } from '../offline/store';
 import { asProblem, open } from '../state/book.svelte';
 import { Loader } from '../state/loader.svelte';
 
@@ -16,6 +17,8 @@ export class BenchState {
   changed = $state.raw<string[]>([]);
   layers = $state(new Set(['pencil', 'band', 'ink', 'writing']));
   private ticked = $state.raw(new Set<string>());
+  /** What was ticked here last. */
+  private mine: { of: string; done: boolean; at: number }[] = [];
   /** Minutes as they were answered after the last tick. */
   private fresh = $state.raw<Timing[] | null>(null);
   /** The page that was asked for last: its steps come first. */
@@ -24,11 +27,18 @@ export class BenchState {
   async load(book: Book, page: number) {
     const was = this.opening;
     const before = was?.left;
-    const opening = await this.fetched.load(() => api.opening(book, Math.max(1, Math.min(page, book.stock.pages))));
+    const asked = performance.now();
+    let waiting: Waiting[] = [];
+    const opening = await this.fetched.load(async () => {
+      const got = await api.opening(book, Math.max(1, Math.min(page, book.stock.pages)));
+      // Known before it is shown: what is seen can be ticked at once.
+      waiting = await outbox.waitingFor(book.id);
+      return got;
+    });
     this.wrong = this.fetched.wrong;
     if (!opening) return;
     this.fresh = null;
-    this.ticked = await this.withWaiting(book.id, opening);
+    this.ticked = this.known(opening, waiting, asked);
     // A plan that was edited on another device: what that changed on this page is said before the pen goes on.
     if (was && opening.left === was.left && opening.version > was.version && opening.version === open.foreign) this.changed = this.changes(was, opening);
     else if (opening.left !== before) this.changed = [];
@@ -70,6 +80,7 @@ export class BenchState {
     const next = new Set(this.ticked);
     next[done ? 'add' : 'delete'](`${drawing} ${key}`);
     this.ticked = next;
+    this.mine = [...this.mine.slice(-20), { of: `${drawing} ${key}`, done, at: performance.now() }];
     try {
       await outbox.tick(id, drawing, key, done);
       await this.timed(drawing, key, done);
@@ -85,20 +96,25 @@ export class BenchState {
     const opening = this.opening;
     if (!opening) return;
     try {
+      const asked = performance.now();
       const now = await api.opening(book, Math.max(1, opening.left));
+      const waiting = await outbox.waitingFor(book.id);
       if (this.opening?.left !== now.left) return;
       this.fresh = now.timing;
-      this.ticked = await this.withWaiting(book.id, now);
+      this.ticked = this.known(now, waiting, asked);
     } catch (error) {
       this.wrong = asProblem(error).detail;
     }
   }
 
-  /** What is ticked, as the program knows it and as it will when what waits here is sent. */
-  private async withWaiting(id: string, opening: Opening): Promise<Set<string>> {
+  /** What is ticked: as the program said, as it will be when what waits is sent, and what was ticked since it was asked. */
+  private known(opening: Opening, waiting: Waiting[], asked: number): Set<string> {
     const ticked = new Set(opening.ticked.map((tick) => `${tick.drawing} ${tick.step}`));
-    for (const one of await outbox.waitingFor(id)) {
+    for (const one of waiting) {
       if (one.is === 'tick') ticked[one.done ? 'add' : 'delete'](`${one.drawing} ${one.step}`);
+    }
+    for (const one of this.mine) {
+      if (one.at >= asked) ticked[one.done ? 'add' : 'delete'](one.of);
     }
     return ticked;
   }
