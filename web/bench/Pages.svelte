@@ -60,7 +60,7 @@
   }
   .opening.single {
     grid-template-columns: minmax(0, 1fr);
-    max-width: calc((100cqh - 2.2rem) * var(--ratio));
+    max-width: calc((100cqh - 2.9rem) * var(--ratio));
   }
   .page {
     border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
