@@ -14,7 +14,6 @@ use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Sheet\PrintRoom;
 use AmpleMargin\Sheet\Tray\Labels;
-use App\Controller\SittingsController;
 use App\Entity\Notebook;
 use App\Repository\Notebooks;
 use App\Repository\Printers;
@@ -38,17 +37,22 @@ final class AskedSheets
             $book,
             $room,
             $this->notebooks->doneSteps($notebook),
-            SittingsController::now($request->query->getString('now')),
+            AskedNow::read($request->query->getString('now')),
             'off' !== $request->query->getString('dates'),
         );
 
         return [BookTray::of($context, $asked, '' === $labels ? null : Labels::said($room->paper, $labels)), $asked, $room];
     }
 
+    /** A paper of the printer, by the word for it. @throws PlanProblem */
+    public static function paper(string $word): PaperSize
+    {
+        return PaperSize::ofPrinter($word) ?? throw PlanProblem::at('paper', 'Print on A4, A5, A3 or Letter.');
+    }
+
     public function room(Request $request): PrintRoom
     {
-        $paper = PaperSize::ofPrinter($request->query->getString('paper', 'A4'))
-            ?? throw PlanProblem::at('paper', 'Print on A4, A5, A3 or Letter.');
+        $paper = self::paper($request->query->getString('paper', 'A4'));
         $printer = $request->query->getString('printer');
 
         return new PrintRoom($paper, '' === $printer ? null : $this->printers->named($printer, $paper));

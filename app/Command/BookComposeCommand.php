@@ -10,10 +10,10 @@ use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\Printing\BookTray;
 use AmpleMargin\Book\Printing\Context;
-use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Sheet\PrintRoom;
 use AmpleMargin\Sheet\SheetRefused;
+use App\Api\AskedSheets;
 use App\Api\BookView;
 use App\Export\BookText;
 use App\Export\PdfWriter;
@@ -93,7 +93,7 @@ final class BookComposeCommand extends Command
 
     private function sheets(Book $book, string $folder, string $paper, OutputInterface $errors): void
     {
-        $size = PaperSize::ofPrinter($paper) ?? throw PlanProblem::at('paper', 'Print on A4, A5, A3 or Letter.');
+        $size = AskedSheets::paper($paper);
         if (!is_dir($folder) && !@mkdir($folder, 0o777, true) && !is_dir($folder)) {
             throw PlanProblem::at('sheets', "The folder “{$folder}” cannot be made.");
         }

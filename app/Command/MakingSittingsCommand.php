@@ -56,12 +56,8 @@ final class MakingSittingsCommand extends Command
                     'evenings' => SaidEvenings::read($said, $first->plus(-self::AHEAD - 1), $first),
                 ])]);
             }
-            $done = [];
-            foreach ($ticked as $tick) {
-                $done[$tick['drawing']][$tick['step']] = true;
-            }
             $book = Composer::compose($plan, catalogue: $this->catalogue);
-            $sittings = Sittings::of($book, $done);
+            $sittings = Sittings::of($book, PlanFiles::done($ticked));
             $output->writeln($this->report($sittings), OutputInterface::OUTPUT_RAW);
             $ics = $this->said($input->getOption('ics'));
             if ('' !== $ics) {

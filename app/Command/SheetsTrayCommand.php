@@ -10,12 +10,12 @@ use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\Printing\BookTray;
 use AmpleMargin\Book\Printing\Context;
 use AmpleMargin\Book\Printing\Printables;
-use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Sheet\PrintRoom;
 use AmpleMargin\Sheet\SheetRefused;
 use AmpleMargin\Sheet\Tray\Labels;
-use App\Controller\SittingsController;
+use App\Api\AskedNow;
+use App\Api\AskedSheets;
 use App\Export\PdfWriter;
 use App\Export\PngWriter;
 use App\Export\SvgWriter;
@@ -89,21 +89,16 @@ final class SheetsTrayCommand extends Command
         if (!\in_array($which, $plan->books(), true)) {
             throw PlanProblem::at('book', "The plan has no book “{$which}”.");
         }
-        $paper = PaperSize::ofPrinter($this->said($input->getOption('paper')))
-            ?? throw PlanProblem::at('paper', 'Print on A4, A5, A3 or Letter.');
+        $paper = AskedSheets::paper($this->said($input->getOption('paper')));
         $printer = $this->said($input->getOption('printer'));
         $labels = $this->said($input->getOption('labels'));
         $print = $input->getOption('print');
-        $done = [];
-        foreach ($ticked as $tick) {
-            $done[$tick['drawing']][$tick['step']] = true;
-        }
         $tray = BookTray::of(
             new Context(
                 Composer::compose($plan, $which),
                 new PrintRoom($paper, '' === $printer ? null : $this->printers->named($printer, $paper)),
-                $done,
-                SittingsController::now($this->said($input->getOption('now'))),
+                PlanFiles::done($ticked),
+                AskedNow::read($this->said($input->getOption('now'))),
                 true !== $input->getOption('without-dates'),
             ),
             null === $print ? $plan->making->tray : Printables::read($this->said($print)),

@@ -53,7 +53,7 @@ final class PrinterController
     public function keep(Request $request): JsonResponse
     {
         $values = Body::values($request);
-        $paper = PaperSize::ofPrinter($values->text('paper', 'A4', 12)) ?? throw PlanProblem::at('paper', 'Print on A4, A5, A3 or Letter.');
+        $paper = AskedSheets::paper($values->text('paper', 'A4', 12));
         $name = trim($values->text('name', '', 200));
         try {
             $read = Reading::read($paper, $values->map('read'));

@@ -10,8 +10,8 @@ use AmpleMargin\Book\Making\Sittings;
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Plan\Making\Evening;
 use AmpleMargin\Plan\Making\SaidEvenings;
-use AmpleMargin\Plan\PlanProblem;
 use App\Api\AskedBook;
+use App\Api\AskedNow;
 use App\Api\Body;
 use App\Api\BookView;
 use App\Api\SittingsView;
@@ -37,7 +37,7 @@ final class SittingsController
     {
         $notebook = $this->notebooks->get($id);
         $book = $this->view->compose($notebook, AskedBook::of($request));
-        $now = self::now($request->query->getString('now'));
+        $now = AskedNow::read($request->query->getString('now'));
         $ticks = $this->notebooks->tickedAt($notebook);
         $sittings = Sittings::of($book, $this->notebooks->doneSteps($notebook), $now);
 
@@ -52,7 +52,7 @@ final class SittingsController
     {
         $notebook = $this->notebooks->get($id);
         $book = $this->view->compose($notebook, AskedBook::of($request));
-        $sittings = Sittings::of($book, $this->notebooks->doneSteps($notebook), self::now($request->query->getString('now')));
+        $sittings = Sittings::of($book, $this->notebooks->doneSteps($notebook), AskedNow::read($request->query->getString('now')));
 
         return new Response(DatesCalendar::ofSittings($book, $sittings), 200, [
             'Content-Type' => 'text/calendar; charset=utf-8',
@@ -66,7 +66,7 @@ final class SittingsController
     {
         $book = $this->view->plan($this->notebooks->get($id), AskedBook::of($request));
         $values = Body::values($request);
-        $now = self::now($values->text('now', '', 20));
+        $now = AskedNow::read($values->text('now', '', 20));
         $first = Day::of($book->period->start, 1);
         $after = null === $now ? $first->plus(-8) : Day::numbered(intdiv($now, 1440) - 1);
 
@@ -74,19 +74,5 @@ final class SittingsController
             static fn (Evening $one): array => $one->written(),
             SaidEvenings::read($values->text('say', '', 2_000), $after, $first, 'say'),
         )]);
-    }
-
-    /** Minutes from the first midnight of 1970; null where nobody says. */
-    public static function now(string $said): ?int
-    {
-        if ('' === $said) {
-            return null;
-        }
-        $day = Day::read(substr($said, 0, 10));
-        if (null === $day || 1 !== preg_match('/^.{10}T([01]\d|2[0-3]):([0-5]\d)$/D', $said, $found)) {
-            throw PlanProblem::at('now', 'Write the time now as 2026-12-20T19:20.');
-        }
-
-        return 1440 * $day->number + 60 * (int) $found[1] + (int) $found[2];
     }
 }

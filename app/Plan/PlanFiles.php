@@ -105,6 +105,23 @@ final class PlanFiles
         return [$read, $ticked];
     }
 
+    /**
+     * Ticks as the core reads them.
+     *
+     * @param list<array{drawing: string, step: string}> $ticked
+     *
+     * @return array<string, array<string, true>> drawing → keys of the steps that are done
+     */
+    public static function done(array $ticked): array
+    {
+        $done = [];
+        foreach ($ticked as $tick) {
+            $done[$tick['drawing']][$tick['step']] = true;
+        }
+
+        return $done;
+    }
+
     /** @return array{drawing: string, step: string} */
     private static function tick(Values $tick): array
     {

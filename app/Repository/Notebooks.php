@@ -246,12 +246,7 @@ final class Notebooks
      */
     public function doneSteps(Notebook $notebook): array
     {
-        $done = [];
-        foreach ($this->ticked($notebook) as $tick) {
-            $done[$tick['drawing']][$tick['step']] = true;
-        }
-
-        return $done;
+        return PlanFiles::done($this->ticked($notebook));
     }
 
     /**

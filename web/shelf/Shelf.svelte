@@ -61,36 +61,21 @@
     input.value = '';
   }
 
+  /** Does something, says what was wrong with it, and shows the shelf as it is then. */
+  async function doing(work: () => Promise<unknown>) {
+    wrong = '';
+    try {
+      await work();
+    } catch (error) {
+      wrong = asProblem(error).detail;
+    }
+    await load();
+  }
+
   /** A whole shelf: all its notebooks are put on this one, or none. */
-  async function putShelf(text: string) {
-    wrong = '';
-    try {
-      await api.putShelf(text);
-    } catch (error) {
-      wrong = asProblem(error).detail;
-    }
-    await load();
-  }
-
-  async function duplicate(id: string) {
-    wrong = '';
-    try {
-      await api.copyBook(id);
-    } catch (error) {
-      wrong = asProblem(error).detail;
-    }
-    await load();
-  }
-
-  async function takeBack(notebook: Unreadable) {
-    wrong = '';
-    try {
-      await api.takeBack(notebook.id, notebook.version);
-    } catch (error) {
-      wrong = asProblem(error).detail;
-    }
-    await load();
-  }
+  const putShelf = (text: string) => doing(() => api.putShelf(text));
+  const duplicate = (id: string) => doing(() => api.copyBook(id));
+  const takeBack = (notebook: Unreadable) => doing(() => api.takeBack(notebook.id, notebook.version));
 
   /** The notebook that has the focus, or the first one. */
   function leaf() {
@@ -99,15 +84,11 @@
   }
   $effect(() => keys.use([{ on: ['l'], shown: 'l', says: 'leaf through the notebook that is chosen, or the first', press: leaf }]));
 
-  async function remove(notebook: { id: string; version: number }) {
-    try {
+  const remove = (notebook: { id: string; version: number }) =>
+    doing(async () => {
       await api.remove(notebook.id, notebook.version);
       asking = null;
-    } catch (error) {
-      wrong = asProblem(error).detail;
-    }
-    await load();
-  }
+    });
 </script>
 
 {#snippet removal(notebook: { id: string; version: number; title: string })}
