@@ -85,6 +85,17 @@ final class PackingTest extends TestCase
         self::assertCount(1, $backs);
     }
 
+    /** What fits upright is not turned: a page alone on its sheet, and twelve months beside one another. */
+    public function testNothingIsTurnedThatNeedNotBe(): void
+    {
+        foreach ([[[125, 176]], array_fill(0, 12, [35, 40]), [[130, 190], [60, 80], [60, 80]]] as $sizes) {
+            $packed = Packing::of($sizes, 200, 277);
+            $this->isSound($packed, $sizes, 200, 277, 'upright');
+            self::assertSame([], array_filter(array_merge(...$packed->sheets), static fn (Put $put): bool => $put->turned));
+        }
+        self::assertTrue(Packing::of([[270, 100]], 200, 277)->sheets[0][0]->turned, 'what must be turned is');
+    }
+
     /** Three squares of 1 side by side: their shared edges are cut once, the outer ones along their whole length. */
     public function testSharedEdgesAreCutOnce(): void
     {

@@ -15,7 +15,7 @@ final class FreeRoom
     /** @var list<array{int, int, int, int}> left, top, right, foot */
     private array $free;
 
-    /** @var array<string, true> sizes that found no place: none comes free again */
+    /** @var array<string, bool> sizes that found no place: none comes free again */
     private array $full = [];
 
     public function __construct(int $wide, int $tall)
@@ -26,16 +26,18 @@ final class FreeRoom
     /**
      * The best place, upright or turned.
      *
+     * @param bool $turns whether it may be turned
+     *
      * @return array{int, int, bool}|null x, y, turned
      */
-    public function find(int $wide, int $tall, Rule $rule): ?array
+    public function find(int $wide, int $tall, Rule $rule, bool $turns = true): ?array
     {
-        if (isset($this->full["$wide $tall"])) {
+        if ($this->full["$wide $tall"] ?? false) {
             return null;
         }
         $best = null;
         $least = [\PHP_INT_MAX, 0];
-        foreach ($wide === $tall ? [false] : [false, true] as $turned) {
+        foreach ($wide === $tall || !$turns ? [false] : [false, true] as $turned) {
             [$w, $h] = $turned ? [$tall, $wide] : [$wide, $tall];
             foreach ($this->free as [$x, $y, $right, $foot]) {
                 [$spareX, $spareY] = [$right - $x - $w, $foot - $y - $h];
@@ -53,7 +55,8 @@ final class FreeRoom
             }
         }
         if (null === $best) {
-            $this->full["$wide $tall"] = $this->full["$tall $wide"] = true;
+            $this->full["$wide $tall"] = true;
+            $this->full["$tall $wide"] = $turns;
         }
 
         return $best;

@@ -43,6 +43,8 @@ final class Packing
         }
         $best = self::shaken($best ?? [], $fits, $sizes, $wide, $tall, $twoSided, $bound);
 
+        $best = array_map(static fn (array $sheet): array => self::upright($sheet, $sizes, $wide, $tall), $best);
+
         return new Packed(self::inOrder($best, $sizes, $twoSided), $left, $bound);
     }
 
@@ -94,6 +96,39 @@ final class Packing
         }
 
         return array_values($sheets);
+    }
+
+    /**
+     * The same pieces on their sheet with none turned, where they fit so: what is read need not be turned for it.
+     *
+     * @param non-empty-list<Put>   $sheet
+     * @param list<array{int, int}> $sizes
+     *
+     * @return non-empty-list<Put>
+     */
+    private static function upright(array $sheet, array $sizes, int $wide, int $tall): array
+    {
+        if ([] === array_filter($sheet, static fn (Put $put): bool => $put->turned)) {
+            return $sheet;
+        }
+        usort($sheet, static fn (Put $one, Put $other): int => $other->wide * $other->tall <=> $one->wide * $one->tall);
+        foreach (Rule::cases() as $rule) {
+            $room = new FreeRoom($wide, $tall);
+            $laid = [];
+            foreach ($sheet as $put) {
+                [$w, $h] = $sizes[$put->piece];
+                $found = $room->find($w, $h, $rule, false);
+                if (null === $found) {
+                    continue 2;
+                }
+                $room->take($found[0], $found[1], $w, $h);
+                $laid[] = new Put($put->piece, $found[0], $found[1], $w, $h, false);
+            }
+
+            return $laid;
+        }
+
+        return $sheet;
     }
 
     /**

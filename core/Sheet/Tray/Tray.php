@@ -115,11 +115,11 @@ final class Tray
     private static function tooLargeFor(Labels $labels, array $plain): array
     {
         $says = [];
+        $size = static fn (Piece|Labels $of): string => Millimetres::written($of->wide).' × '.Millimetres::written($of->tall).' mm';
         foreach ($plain as $piece) {
             if ($piece->sticks) {
-                $says[$piece->sort] ??= "$piece->sort: a piece of ".Millimetres::written($piece->wide).' × '.Millimetres::written($piece->tall)
-                    .' mm is larger than a label of '.Millimetres::written($labels->wide).' × '.Millimetres::written($labels->tall)
-                    .' mm. It lies on plain paper.';
+                $says[$piece->sort] ??= "$piece->sort: a piece of {$size($piece)} is larger than a label of {$size($labels)}. "
+                    .'It lies on plain paper.';
             }
         }
 
