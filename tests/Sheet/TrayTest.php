@@ -106,7 +106,7 @@ final class TrayTest extends TestCase
     }
 
     /** Every straight line of a mixed tray, read of the PDF by poppler and of the SVG by PHP's own XML reader: the same within 0.02 mm. */
-    public function testSvgAndPdfHaveTheSameLines(): void
+    public function testSvgAndPdfHaveTheSameLinesAndWords(): void
     {
         $tray = $this->tray(['guides:7', 'card', 'months', 'trace-mirrored:8', 'cuts']);
         foreach ($tray->sides() as $side) {
@@ -125,6 +125,10 @@ final class TrayTest extends TestCase
             }
             $lines = array_filter($side->marks, static fn (object $mark): bool => $mark instanceof SheetLine);
             self::assertCount(\count($lines), $svg, $side->title);
+            // A reader takes mirrored words letter by letter.
+            if ([] === array_filter($side->marks, static fn (object $mark): bool => $mark instanceof SheetWords && $mark->mirrored)) {
+                $this->hasTheSameWords($side);
+            }
         }
     }
 
@@ -310,6 +314,22 @@ final class TrayTest extends TestCase
     private function book(): Book
     {
         return Composer::compose(Books::sample());
+    }
+
+    /** Every word of the SVG, as its outlines say it, is found in the PDF by poppler, as often. */
+    private function hasTheSameWords(Sheet $side): void
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'sheet');
+        file_put_contents($file, (new PdfWriter())->write([$side], 'Sheet'));
+        $pdf = preg_split('/\s+/', trim((string) shell_exec('pdftotext -raw '.escapeshellarg($file).' -'))) ?: [];
+        unlink($file);
+        preg_match_all('/aria-label="([^"]*)"/', (new SvgWriter())->write($side), $labels);
+        $svg = preg_split('/\s+/', trim(html_entity_decode(implode(' ', $labels[1]), \ENT_QUOTES | \ENT_XML1))) ?: [];
+        [$found, $said] = [array_count_values($pdf), array_count_values($svg)];
+        foreach ($said as $word => $times) {
+            self::assertSame($times, $found[$word] ?? 0, "$side->title: $word");
+        }
+        self::assertGreaterThan(10, \count($said));
     }
 
     /** @return list<array{float, float, float, float}> */

@@ -1,6 +1,7 @@
 // What the next hours beside the book need is fetched before the network goes: the next sitting's pages, and this month's transfer.
 import { api, now, type Book } from '../api/client';
 import { nextSitting } from '../parts/nextSitting';
+import { SCREENS } from '../screens';
 import { reach } from './reach.svelte';
 
 const MOST_PAGES = 60;
@@ -12,6 +13,8 @@ export async function fetchAhead(book: Book): Promise<void> {
   fetched = asked;
   reach.ahead = false;
   try {
+    // The screens beside the book, which a page that is not kept by the browser could not fetch then.
+    void Promise.all(SCREENS.filter((one) => one.alone).map((one) => one.load())).catch(() => {});
     await api.catalogue();
     const sittings = await api.sittings(book);
     const evening = nextSitting(sittings);
