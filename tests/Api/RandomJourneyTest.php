@@ -25,7 +25,7 @@ final class RandomJourneyTest extends ApiTestCase
     public function testEditsOfEveryTypeLeaveAShelfThatOpens(): void
     {
         mt_srand(20_270_101);
-        $edits = Thorough::of(1_600, 5_000);
+        $edits = Thorough::of(1_000, 5_000);
         $types = array_keys(Edits::types());
         $made = array_fill_keys($types, 0);
         $statuses = [];

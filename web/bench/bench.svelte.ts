@@ -30,10 +30,9 @@ export class BenchState {
     const asked = performance.now();
     let waiting: Waiting[] = [];
     const opening = await this.fetched.load(async () => {
-      const got = await api.opening(book, Math.max(1, Math.min(page, book.stock.pages)));
-      // Known before it is shown: what is seen can be ticked at once.
+      // Before it is fetched: what is sent meanwhile is in the one or the other.
       waiting = await outbox.waitingFor(book.id);
-      return got;
+      return api.opening(book, Math.max(1, Math.min(page, book.stock.pages)));
     });
     this.wrong = this.fetched.wrong;
     if (!opening) return;
@@ -97,8 +96,8 @@ export class BenchState {
     if (!opening) return;
     try {
       const asked = performance.now();
-      const now = await api.opening(book, Math.max(1, opening.left));
       const waiting = await outbox.waitingFor(book.id);
+      const now = await api.opening(book, Math.max(1, opening.left));
       if (this.opening?.left !== now.left) return;
       this.fresh = now.timing;
       this.ticked = this.known(now, waiting, asked);
