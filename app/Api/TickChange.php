@@ -2,7 +2,7 @@
 
 /*
  * A step ticked or not, as a device says it: how long ago by its own clock, so that a clock that is wrong does no harm, and under a
- * name of its own, so that it may be sent twice.
+ * name of its own, so that it may be sent twice: twelve letters of the device, a hyphen, and a number that rises with every change.
  */
 
 declare(strict_types=1);
@@ -61,6 +61,6 @@ final class TickChange
         }
 
         // A device whose clock was put back meanwhile would say it is yet to come.
-        return new self('' === $id ? bin2hex(random_bytes(8)) : $id, $drawing, $step, $done, $now - max(0, min(self::OLDEST, $ago)));
+        return new self('' === $id ? bin2hex(random_bytes(16)) : $id, $drawing, $step, $done, $now - max(0, min(self::OLDEST, $ago)));
     }
 }

@@ -280,7 +280,7 @@ final class Notebooks
 
     /**
      * Steps done, or not, as devices say it: of two changes of one step the later one counts, whichever comes first; one that is sent
-     * again is the same. All of them or none.
+     * again is the same. One device counts its changes, so that a slow way to the program does not turn them round. All of them or none.
      *
      * @param list<TickChange> $changes
      *
@@ -298,7 +298,9 @@ final class Notebooks
                         // To tick what is ticked changes nothing: the page was timed by the first.
                         .'at = CASE WHEN ticked_step.done AND excluded.done THEN ticked_step.at ELSE excluded.at END, '
                         .'done = excluded.done, moment = excluded.moment, change = excluded.change '
-                        .'WHERE excluded.moment >= ticked_step.moment AND excluded.change <> ticked_step.change',
+                        .'WHERE CASE WHEN SUBSTR(excluded.change, 1, 13) = SUBSTR(ticked_step.change, 1, 13) '
+                        .'THEN CAST(SUBSTR(excluded.change, 14) AS INTEGER) > CAST(SUBSTR(ticked_step.change, 14) AS INTEGER) '
+                        .'ELSE excluded.moment >= ticked_step.moment END',
                     [$change->drawing, $change->step, $change->at(), $change->done, $change->moment, $change->id, $notebook->id],
                     [2 => Types::DATETIME_IMMUTABLE, 3 => Types::BOOLEAN],
                 );

@@ -30,6 +30,23 @@ final class TicksTest extends ApiTestCase
         self::assertSame(['mood aa', 'mood bb'], $this->ticked($path));
     }
 
+    /** A slow request must not turn a device's own order round: it counts its changes. */
+    public function testChangesOfOneDeviceKeepTheirOrderHoweverLongTheyWereUnderWay(): void
+    {
+        $path = $this->path();
+        $named = fn (int $nth, bool $done, int $ago): array => ['id' => "abcdef012345-$nth"] + $this->change('mood', 'aa', $done, $ago);
+        $this->send($path, [$named(1_800_000_000_001, true, 0)]);
+        // Taken back after that, though it seems to have been a second before.
+        $this->send($path, [$named(1_800_000_000_002, false, 1_000)]);
+        self::assertSame([], $this->ticked($path));
+        $this->send($path, [$named(1_800_000_000_001, true, 0)]);
+        self::assertSame([], $this->ticked($path), 'the first one again');
+        $this->send($path, [['id' => 'fedcba987654-1'] + $this->change('mood', 'aa', true, 0)]);
+        self::assertSame(['mood aa'], $this->ticked($path), 'another device, later');
+        $this->send($path, [$named(1_800_000_000_003, false, 3_600_000)]);
+        self::assertSame(['mood aa'], $this->ticked($path), 'and this one, an hour earlier than that');
+    }
+
     /** A device that was put back a day, one that is a year ahead, and one without a battery: only how long ago it was is said. */
     public function testAClockThatIsWrongDoesNoHarm(): void
     {

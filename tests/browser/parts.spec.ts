@@ -123,6 +123,7 @@ test('a divided page is kept as a kind and used in a second notebook of other pa
   await page.getByRole('button', { name: 'Divide into 2: 17, skip 1, 17' }).click();
   await page.getByLabel('Name of this part').fill('Before she floats');
   await page.getByLabel('Name of this part').blur();
+  await expect(page.getByRole('button', { name: /^Before she floats/ }).first()).toBeVisible();
   await saved(page);
   await page.getByText('Keep as a kind of my own').click();
   await page.getByLabel('Name of the kind').fill('');

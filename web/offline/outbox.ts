@@ -27,7 +27,7 @@ export class Outbox {
   onTicks: (of: string, ticks: number) => void = () => {};
 
   async tick(of: string, drawing: string, step: string, done: boolean): Promise<void> {
-    await this.add({ of, at: Date.now(), is: 'tick', id: crypto.randomUUID ? crypto.randomUUID() : named(), drawing, step, done });
+    await this.add({ of, at: Date.now(), is: 'tick', id: named(), drawing, step, done });
   }
 
   async edit(of: string, book: string, edit: Edit): Promise<void> {
@@ -114,10 +114,26 @@ export class Outbox {
   }
 }
 
-/** Where the browser names nothing: pages that are not encrypted. */
+let device = '';
+let last = 0;
+
+/** The device, and a number that rises with every change of it, whatever its clock does: so the program keeps their order. */
 function named(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  return [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  try {
+    device ||= localStorage.getItem('ample-margin-ticks') ?? '';
+    last = Math.max(last, Number(localStorage.getItem('ample-margin-tick') ?? 0));
+  } catch {
+    // Site data may be blocked: a name for as long as the page is open.
+  }
+  if (!/^[0-9a-f]{12}$/.test(device)) device = [...crypto.getRandomValues(new Uint8Array(6))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  last = Math.max(last + 1, Date.now());
+  try {
+    localStorage.setItem('ample-margin-ticks', device);
+    localStorage.setItem('ample-margin-tick', String(last));
+  } catch {
+    // As above.
+  }
+  return `${device}-${last}`;
 }
 
 export const outbox = new Outbox();
