@@ -4552,7 +4552,7 @@ export interface operations {
                 "application/json": {
                     /** @description all are kept or none; of two changes of a step the later one counts, and one sent twice counts once */
                     changes: {
-                        /** @description names the change, so that it may be sent again */
+                        /** @description names the change, so that it may be sent again: 12 letters a-f0-9 of the device, a hyphen, a number that rises */
                         id?: string;
                         drawing: string;
                         step: string;
