@@ -96,9 +96,7 @@ final class PrinterController
 
     private static function margin(string $said): int
     {
-        $said = str_replace(',', '.', trim((string) preg_replace('/\s*mm$/', '', trim($said))));
-
-        return 1 === preg_match('/^\d{1,2}(\.\d{1,3})?$/D', $said) ? Millimetres::read((float) $said) : throw PrinterRefused::margin();
+        return Millimetres::said($said) ?? throw PrinterRefused::margin();
     }
 
     private static function way(float $moved, string $one, string $other): string

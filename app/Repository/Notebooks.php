@@ -82,11 +82,7 @@ final class Notebooks
         $notebook = new Notebook($this->files->write($plan), ShelfEntry::of($composed), ShelfEntry::FORM);
 
         return $this->kept(function (EntityManagerInterface $entities) use ($plan, $notebook, $composed, $ticked, $answer): mixed {
-            $this->kinds->keep($plan, null);
-            $entities->persist($notebook);
-            foreach (array_unique($ticked, \SORT_REGULAR) as $tick) {
-                $entities->persist(new TickedStep($notebook, $tick['drawing'], $tick['step']));
-            }
+            $this->put($entities, $notebook, $plan, $ticked);
             $entities->flush();
 
             return $answer($notebook, $composed);
@@ -112,16 +108,22 @@ final class Notebooks
 
         return $this->kept(function (EntityManagerInterface $entities) use ($notebooks): array {
             foreach ($notebooks as [$plan, $ticked, $notebook]) {
-                $this->kinds->keep($plan, null);
-                $entities->persist($notebook);
-                foreach (array_unique($ticked, \SORT_REGULAR) as $tick) {
-                    $entities->persist(new TickedStep($notebook, $tick['drawing'], $tick['step']));
-                }
+                $this->put($entities, $notebook, $plan, $ticked);
             }
             $entities->flush();
 
             return array_column($notebooks, 2);
         });
+    }
+
+    /** @param list<array{drawing: string, step: string}> $ticked */
+    private function put(EntityManagerInterface $entities, Notebook $notebook, Plan $plan, array $ticked): void
+    {
+        $this->kinds->keep($plan, null);
+        $entities->persist($notebook);
+        foreach (array_unique($ticked, \SORT_REGULAR) as $tick) {
+            $entities->persist(new TickedStep($notebook, $tick['drawing'], $tick['step']));
+        }
     }
 
     /** @throws Stale where it was changed since `$version` */

@@ -109,10 +109,9 @@ final class Gate
 
     private function said(string $page, int $status): Response
     {
-        $response = new Response($page, $status, ['Content-Type' => 'text/html; charset=UTF-8', 'Cache-Control' => 'no-store']);
-        foreach (OwnPagesOnly::HEADERS as $name => $value) {
-            $response->headers->set($name, $value);
-        }
+        $response = OwnPagesOnly::guarded(
+            new Response($page, $status, ['Content-Type' => 'text/html; charset=UTF-8', 'Cache-Control' => 'no-store']),
+        );
         $response->headers->set('Content-Security-Policy', PairingPage::policy());
         // Without one a browser says nothing of where a form comes from.
         $response->headers->set('Referrer-Policy', 'same-origin');

@@ -11,6 +11,7 @@ namespace App\Security;
 
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
@@ -43,13 +44,20 @@ final class OwnPagesOnly
     #[AsEventListener]
     public function guard(ResponseEvent $event): void
     {
-        $headers = $event->getResponse()->headers;
-        foreach (self::HEADERS as $name => $value) {
-            $headers->set($name, $value);
-        }
+        $headers = self::guarded($event->getResponse())->headers;
         if (!$headers->has('Cache-Control') || true === $headers->getCacheControlDirective('private')) {
             $headers->set('Cache-Control', 'no-store');
         }
+    }
+
+    /** The same answer with what every answer carries. */
+    public static function guarded(Response $response): Response
+    {
+        foreach (self::HEADERS as $name => $value) {
+            $response->headers->set($name, $value);
+        }
+
+        return $response;
     }
 
     /** A browser names the origin of every call that is not a plain read; a call without one is not from a page. */

@@ -29,7 +29,7 @@ final class PublicFile
     {
         $path = rawurldecode((string) parse_url($request->getRequestUri(), \PHP_URL_PATH));
         if ('/index.php' === $path) {
-            return self::guarded(new RedirectResponse('/', Response::HTTP_MOVED_PERMANENTLY));
+            return OwnPagesOnly::guarded(new RedirectResponse('/', Response::HTTP_MOVED_PERMANENTLY));
         }
         $file = str_contains($path, "\0") ? false : realpath($public.$path);
         $type = false === $file ? null : self::TYPES[pathinfo($file, \PATHINFO_EXTENSION)] ?? null;
@@ -48,15 +48,6 @@ final class PublicFile
         }
         $response->isNotModified($request);
 
-        return self::guarded($response->prepare($request));
-    }
-
-    private static function guarded(Response $response): Response
-    {
-        foreach (OwnPagesOnly::HEADERS as $name => $value) {
-            $response->headers->set($name, $value);
-        }
-
-        return $response;
+        return OwnPagesOnly::guarded($response->prepare($request));
     }
 }

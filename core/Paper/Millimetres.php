@@ -32,6 +32,14 @@ final class Millimetres
         return intdiv($micrometres + $pitch - 1, $pitch);
     }
 
+    /** "150,8", "150.8 mm" → 150800; null for anything else. */
+    public static function said(string $said): ?int
+    {
+        $said = str_replace(',', '.', trim((string) preg_replace('/\s*mm$/', '', trim($said))));
+
+        return 1 === preg_match('/^\d{1,3}(\.\d{1,3})?$/D', $said) ? self::read((float) $said) : null;
+    }
+
     /** 3.7 → 3700: to the nearest micrometre. */
     public static function read(int|float $millimetres): int
     {

@@ -168,13 +168,12 @@ final class Reading
         if (null === $said || '' === $said) {
             return $meant;
         }
-        $said = \is_string($said) ? str_replace(',', '.', trim((string) preg_replace('/\s*mm$/', '', trim($said)))) : $said;
-        if (\is_int($said) || \is_float($said) || (\is_string($said) && 1 === preg_match('/^\d{1,3}(\.\d{1,3})?$/D', $said))) {
-            $value = (float) $said;
-            if ($value > 0 && $value < 1_000) {
-                return (int) round(1_000 * $value);
-            }
-        }
-        throw PrinterRefused::noLength($name);
+        $length = match (true) {
+            \is_string($said) => Millimetres::said($said),
+            \is_int($said) || \is_float($said) => (int) round(1_000 * $said),
+            default => null,
+        };
+
+        return null !== $length && $length > 0 && $length < 1_000_000 ? $length : throw PrinterRefused::noLength($name);
     }
 }
