@@ -119,17 +119,9 @@ final class DummyBook implements Printable
             $isLeft ? Align::Start : Align::End,
         )];
         foreach ($context->book->cut->removed($page) as $region) {
-            [$x, $y, $right, $foot] = [$region->x, $region->y, $region->x + $region->wide, $region->y + $region->tall];
-            // Along the edges of the page there is nothing to cut.
-            $cuts = array_filter([
-                0 === $x ? null : [$x, $y, $x, $foot],
-                $stock->across === $right ? null : [$right, $y, $right, $foot],
-                0 === $y ? null : [$x, $y, $right, $y],
-                $stock->down === $foot ? null : [$x, $foot, $right, $foot],
-            ]);
             $across = static fn (int $boxes): int => $left + $boxes * $pitch;
             $down = static fn (int $boxes): int => $top + $boxes * $pitch;
-            foreach ($cuts as [$fromX, $fromY, $toX, $toY]) {
+            foreach ($region->sidesWithin($stock->across, $stock->down) as [$fromX, $fromY, $toX, $toY]) {
                 $marks[] = new SheetLine(Tone::Cut, $across($fromX), $down($fromY), $across($toX), $down($toY));
             }
         }

@@ -124,13 +124,15 @@ final class EveningSteps implements Printable
         );
     }
 
-    /** @return list<array{string, bool}> lines, the first of a step with a box to tick */
+    /** @return list<array{string, bool}> lines, the first of a step with a box to tick, the others indented like it */
     private static function wrapped(string $words, int $letters, bool $isStep): array
     {
+        $lines = Wrap::lines($words, $letters);
+
         return array_map(
             static fn (string $line, int $i): array => [($isStep && $i > 0 ? "\u{2003}" : '').$line, $isStep && 0 === $i],
-            Wrap::lines($words, $letters),
-            array_keys(Wrap::lines($words, $letters)),
+            $lines,
+            array_keys($lines),
         );
     }
 

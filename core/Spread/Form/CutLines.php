@@ -40,17 +40,8 @@ final class CutLines
             ? 'The cut is the same on this side of the leaf; draw nothing beyond it.'
             : "Draw the line to cut along. $page->says.", self::NOTE);
         foreach ($page->removed as $region) {
-            // Along the edges of the page there is nothing to cut.
-            $sides = [
-                [$region->x, $region->y, 0, $region->tall, 0 === $region->x],
-                [$region->x + $region->wide, $region->y, 0, $region->tall, $canvas->across === $region->x + $region->wide],
-                [$region->x, $region->y, $region->wide, 0, 0 === $region->y],
-                [$region->x, $region->y + $region->tall, $region->wide, 0, $canvas->down === $region->y + $region->tall],
-            ];
-            foreach ($sides as [$x, $y, $wide, $tall, $isEdge]) {
-                if (!$isEdge) {
-                    $canvas->line(Layer::Pencil, $x, $y, $wide, $tall);
-                }
+            foreach ($region->sidesWithin($canvas->across, $canvas->down) as [$x, $y, $toX, $toY]) {
+                $canvas->line(Layer::Pencil, $x, $y, $toX - $x, $toY - $y);
             }
         }
         if ($page->isBack()) {

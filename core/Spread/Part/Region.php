@@ -22,6 +22,23 @@ final class Region
     ) {
     }
 
+    /**
+     * Its sides, but for those along the edges of a page of so many boxes, where there is nothing to cut.
+     *
+     * @return list<array{int, int, int, int}> from, to: left, right, upper, lower
+     */
+    public function sidesWithin(int $across, int $down): array
+    {
+        [$right, $foot] = [$this->x + $this->wide, $this->y + $this->tall];
+
+        return array_values(array_filter([
+            0 === $this->x ? null : [$this->x, $this->y, $this->x, $foot],
+            $across === $right ? null : [$right, $this->y, $right, $foot],
+            0 === $this->y ? null : [$this->x, $this->y, $right, $this->y],
+            $down === $foot ? null : [$this->x, $foot, $right, $foot],
+        ]));
+    }
+
     /** Boxes of the side that is divided. */
     public function side(Way $way): int
     {
