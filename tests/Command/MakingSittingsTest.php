@@ -27,7 +27,7 @@ final class MakingSittingsTest extends KernelTestCase
         self::assertMatchesRegularExpression('/^  19:00  Page \d+, .+ \(\d+ min\)$/m', $says);
         self::assertStringContainsString('Let it dry before the book is turned.', $says);
         self::assertMatchesRegularExpression('/^\d+ minutes have no room; \d+ of them have none however the pages are packed\.$/m', $says);
-        self::assertMatchesRegularExpression('/^- Another evening, 2026-12-31, \d+ minutes$/m', $says);
+        self::assertMatchesRegularExpression('/^- Another evening, Thursday 31 December, \d+ minutes$/m', $says);
         $read = Quietly::do(static fn (): array => array_map(
             static fn ($event): array => [(string) $event->DTSTART, (string) $event->DURATION, (string) $event->DESCRIPTION],
             array_values(Reader::read((string) file_get_contents($ics))->select('VEVENT')),

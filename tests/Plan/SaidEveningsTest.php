@@ -23,6 +23,13 @@ final class SaidEveningsTest extends TestCase
         yield 'two days' => ['2026-12-22 19:00 120, 2026-12-20 19:00 90', ['2026-12-20 19:00 90', '2026-12-22 19:00 120']];
         yield 'a day alone' => ['2026-12-20', ['2026-12-20 19:00 90']];
         yield 'one a line' => ["2026-12-20 20:00 60\n2026-12-21 20:00 60 min\n", ['2026-12-20 20:00 60', '2026-12-21 20:00 60']];
+        yield 'this evening' => ['This evening, 40 minutes', ['2026-12-14 19:00 40']];
+        yield 'tonight and tomorrow' => ['tonight at 20:30 and tomorrow evening, 1 hour', ['2026-12-14 20:30 60', '2026-12-15 19:00 60']];
+        yield 'a day in words' => ['20 December 19:30 60 min, Tuesday 22 Dec', ['2026-12-20 19:30 60', '2026-12-22 19:00 90']];
+        yield 'a day that comes in the next year' => ['3 January', ['2027-01-03 19:00 90']];
+        yield 'one after another' => ['every evening from 21 to 23 December, 60 minutes', ['2026-12-21 19:00 60', '2026-12-22 19:00 60', '2026-12-23 19:00 60']];
+        yield 'weekdays one after another' => ['Mon–Tue 30 min', ['2026-12-14 19:00 30', '2026-12-15 19:00 30', '2026-12-21 19:00 30', '2026-12-22 19:00 30', '2026-12-28 19:00 30', '2026-12-29 19:00 30']];
+        yield 'over the week end' => ['Sunday to Monday, 20 minutes', ['2026-12-14 19:00 20', '2026-12-20 19:00 20', '2026-12-21 19:00 20', '2026-12-27 19:00 20', '2026-12-28 19:00 20']];
         yield 'nothing' => ['  ', []];
     }
 
@@ -51,6 +58,10 @@ final class SaidEveningsTest extends TestCase
     public static function refused(): iterable
     {
         yield 'no words we know' => ['when the tide is out'];
+        yield 'a month is no evening' => ['in December'];
+        yield 'a day no month has' => ['31 November'];
+        yield 'backwards' => ['23 to 21 December'];
+        yield 'three weekdays with strokes' => ['Mon-Tue-Wed'];
         yield 'too short' => ['2026-12-20 19:00 4'];
         yield 'too long' => ['Sundays, 11 hours'];
         yield 'no such day' => ['2026-02-30 19:00 90'];
@@ -71,10 +82,16 @@ final class SaidEveningsTest extends TestCase
         SaidEvenings::read('Mondays', self::day('2026-12-28'), self::day('2027-01-01'));
     }
 
+    public function testThisEveningIsNoneWhereNobodyKnowsWhatDayItIs(): void
+    {
+        $this->expectExceptionMessage('“this evening” is no evening');
+        SaidEvenings::read('this evening', self::day('2026-12-13'), self::day('2027-01-01'));
+    }
+
     /** @return list<Evening> */
     private static function read(string $said): array
     {
-        return SaidEvenings::read($said, self::day('2026-12-13'), self::day('2027-01-01'));
+        return SaidEvenings::read($said, self::day('2026-12-13'), self::day('2027-01-01'), today: self::day('2026-12-14'));
     }
 
     private static function day(string $iso): Day

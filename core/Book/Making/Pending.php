@@ -15,6 +15,8 @@ use AmpleMargin\Making\Drying;
 use AmpleMargin\Making\PageSteps;
 use AmpleMargin\Making\Sitting\ToDraw;
 use AmpleMargin\Plan\Making\MakingPlan;
+use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Plan\Section;
 
 final class Pending
 {
@@ -62,7 +64,7 @@ final class Pending
                 continue;
             }
             $key = MakingPlan::page($name, $nth);
-            [$rank, $needed] = null === $month ? [0, self::first($book)] : $ranks[$month];
+            [$rank, $needed] = null === $month ? [self::rank($book->plan->spread($slot->spread)), self::first($book)] : $ranks[$month];
             $closes = $drying->closes($drawing);
             $one = new ToDraw($key, $page, $rank, $needed, $steps, $closes, Drying::erases($closes), $making->put[$key] ?? null);
             isset($later[$name]) ? $waiting[] = $one : $pages[] = $one;
@@ -86,6 +88,21 @@ final class Pending
             \count($done) === \count($drawing->steps) => 'done',
             [] !== $inked => 'inked',
             default => 'pencilled',
+        };
+    }
+
+    /**
+     * What is opened on the first day before what fills during the year, and what the person thinks most of first of all; as the
+     * months are ranked. Where evenings are few, this says what is drawn in them.
+     */
+    public static function rank(?PlannedSpread $spread): int
+    {
+        return match (true) {
+            null === $spread || $spread->worth >= 4 => 0,
+            1 === $spread->worth => 3,
+            \in_array($spread->section, [Section::Front, Section::Year], true) => 0,
+            Section::Goals === $spread->section => 1,
+            default => 2,
         };
     }
 

@@ -51,7 +51,7 @@ final class PensOnPages
                 && (null === $pen->colour || !$this->isInPalette($pen->colour))) {
                 $findings[] = new Finding('book', "“{$pen->name}” bleeds on this paper, and is used for all "
                     .(\in_array(PenUse::Writing, $pen->uses, true) ? 'writing' : 'lines').': every page would come through. Take another '
-                        .'pen.', [], false);
+                        .'pen.', [], false, 'pens');
             }
         }
         foreach ($this->plan->pens->pens as $pen) {
@@ -62,6 +62,7 @@ final class PensOnPages
                     'The pen of the palette'.('' === $pen->means ? '' : " for “{$pen->means}”")." ($tested->name) bleeds on this paper.",
                     [],
                     false,
+                    'pens',
                 );
             }
         }
@@ -79,6 +80,7 @@ final class PensOnPages
                             .'be blank, glued shut or decoration.',
                         [Offer::spread($spread->id, 'Place it as what bleeds', ['medium' => Medium::Bleeds->value])],
                         false,
+                        'pens',
                     );
                     break;
                 }

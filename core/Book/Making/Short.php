@@ -69,7 +69,7 @@ final class Short
                 usort($all, static fn (Evening $one, Evening $two): int => $one->begins() <=> $two->begins());
 
                 return [new self(
-                    "Another evening, {$more->day->iso()}, $minutes minutes",
+                    'Another evening, '.SittingWords::day($more->day).", $minutes minutes",
                     min($short, $minutes),
                     (new SetEvenings($all))->written(),
                 )];
@@ -108,7 +108,7 @@ final class Short
         return $ways;
     }
 
-    /** @return list<self> what is worth least and takes enough, before what takes more than is needed */
+    /** @return list<self> what is needed last and worth least and takes enough, before what takes more than is needed */
     private static function later(Sittings $sittings, int $short): array
     {
         $ways = [];
@@ -118,8 +118,8 @@ final class Short
                 $ways[] = [$spread, $minutes];
             }
         }
-        usort($ways, static fn (array $one, array $two): int => [$one[0]->worth, abs($one[1] - $short), $one[0]->id]
-            <=> [$two[0]->worth, abs($two[1] - $short), $two[0]->id]);
+        $key = static fn (PlannedSpread $one, int $minutes): array => [-Pending::rank($one), $one->worth, abs($minutes - $short), $one->id];
+        usort($ways, static fn (array $one, array $two): int => $key(...$one) <=> $key(...$two));
         $month = $sittings->book->names()->month($sittings->book->plan->period->start->month);
 
         return array_map(static fn (array $one): self => new self(

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book\Making;
 
+use AmpleMargin\Calendar\Day;
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Making\Sitting\Act;
 use AmpleMargin\Making\Sitting\Piece;
 use AmpleMargin\Plan\Making\Evening;
@@ -68,6 +70,14 @@ final class SittingWords
         $page = $piece->page->page ?? 0;
 
         return "page $page, {$sittings->book->slot($page)->title}";
+    }
+
+    /** "Thursday 31 December" */
+    public static function day(Day $day): string
+    {
+        $names = new Names('en');
+
+        return "{$names->weekday($day->weekday())} $day->day {$names->month($day->month->month)}";
     }
 
     /** "19:25", so many minutes after it began. */

@@ -21,6 +21,9 @@ final class MakingPlan
     /** Timed pages of earlier books that are kept: a hand changes. */
     private const MOST_EARLIER = 200;
 
+    /** Letters of a thing in the print tray. */
+    private const LONGEST_IN_TRAY = 200;
+
     /** Things in the print tray. */
     public const MOST_IN_TRAY = 60;
 
@@ -146,7 +149,7 @@ final class MakingPlan
     {
         $tray = $values->words('tray', self::MOST_IN_TRAY);
         foreach ($tray as $one) {
-            if (1 !== preg_match('/^[a-z]+(-[a-z]+)*(:.{1,180})?$/Du', $one)) {
+            if (mb_strlen($one) > self::LONGEST_IN_TRAY || 1 !== preg_match('/^[a-z]+(-[a-z]+)*(:.{1,180})?$/Du', $one)) {
                 throw PlanProblem::at(
                     $values->path('tray'),
                     'What is printed has a word, and what is said of it after a colon: guides:7, 20-21.',

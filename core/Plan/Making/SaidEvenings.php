@@ -1,12 +1,19 @@
 <?php
 
-/* Free evenings as a person says them: "2026-12-20 19:00 90, 2026-12-22 19:00 120", or "Tuesdays and Sundays, 90 minutes". */
+/*
+ * Free evenings as a person says them: "this evening, 40 minutes", "Tuesdays and Sundays, 90 minutes", "21 to 27 June at 20:00",
+ * "2026-12-20 19:00 90, 2026-12-22 19:00 120".
+ */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Plan\Making;
 
 use AmpleMargin\Calendar\Day;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Calendar\Period;
+use AmpleMargin\Dates\DayRefused;
+use AmpleMargin\Dates\SaidDay;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 
@@ -14,29 +21,47 @@ final class SaidEvenings
 {
     private const WEEKDAYS = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'];
 
-    /** A day, perhaps when, perhaps for how long. */
+    /** A day in figures, perhaps when, perhaps for how long. */
     private const DAY = '/^\s*(\d{4}-\d\d-\d\d)(?:[ t]+(\d{1,2})[:.](\d\d))?(?:\s+(\d+)\s*(?:m|min|minutes)?)?\s*$/';
+
+    private const CLOCK = '/\s*(?:\bat\s+(\d{1,2})[:.](\d\d)|\b(\d{1,2}):(\d\d))\b/';
+    private const LENGTH = '/\s*(?:\bfor\s+)?(\d+(?:[.,]5)?|½)\s*(m|min|minutes?|h|hours?)\b/u';
+
+    /** Said of a day, these say nothing more. */
+    private const EMPTY_WORDS = '/\b(on|from|each|every (day|evening|night)|evenings?|nights?|daily)\b/';
 
     /** When nobody says. */
     private const FROM = '19:00';
     private const MINUTES = 90;
 
+    /** @var array{string, int} from when, and for how long, where it is said of all of them */
+    private array $usually = [self::FROM, self::MINUTES];
+
+    private readonly SaidDay $days;
+
+    private function __construct(
+        private readonly Day $after,
+        private readonly Day $before,
+        private readonly string $field,
+        private readonly ?Day $today,
+    ) {
+        // A day without a year is the next there is.
+        $now = $after->plus(1)->month;
+        $this->days = new SaidDay(new Period($now, $now), new Names('en'));
+    }
+
     /**
-     * @param Day $after  the last day that is over
-     * @param Day $before the first day of use
+     * @param Day      $after  the last day that is over
+     * @param Day      $before the first day of use
+     * @param Day|null $today  what “this evening” is of; null where nobody knows
      *
      * @return list<Evening> in the order of time
      *
      * @throws PlanProblem naming the field
      */
-    public static function read(string $said, Day $after, Day $before, string $field = 'evenings'): array
+    public static function read(string $said, Day $after, Day $before, string $field = 'evenings', ?Day $today = null): array
     {
-        $said = mb_strtolower(trim($said));
-        if ('' === $said) {
-            return [];
-        }
-        $weekdays = self::weekdays($said);
-        $evenings = [] === $weekdays ? self::days($said, $field) : self::everyWeek($said, $weekdays, $after, $before, $field);
+        $evenings = (new self($after, $before, $field, $today))->all(mb_strtolower(trim($said)));
         if (\count($evenings) > Evening::MOST) {
             throw PlanProblem::at($field, 'That is '.\count($evenings).' evenings: '.Evening::MOST.' at most. Say fewer days of the week.');
         }
@@ -45,77 +70,149 @@ final class SaidEvenings
         return Evening::all(Values::of([$field => array_map(static fn (Evening $one): array => $one->written(), $evenings)]), $field);
     }
 
-    /** @return list<int> 1 for Monday to 7 */
-    private static function weekdays(string $said): array
+    /** @return list<Evening> */
+    private function all(string $said): array
     {
         $found = [];
-        foreach (self::WEEKDAYS as $i => $name) {
-            if (1 === preg_match('/\b('.$name.'s?|'.substr($name, 0, 3).')\b/', $said)) {
-                $found[] = $i + 1;
-            }
-        }
-
-        return 1 === preg_match('/\b(every (day|evening)|daily)\b/', $said) ? range(1, 7) : $found;
-    }
-
-    /**
-     * @param list<int> $weekdays
-     *
-     * @return list<Evening>
-     */
-    private static function everyWeek(string $said, array $weekdays, Day $after, Day $before, string $field): array
-    {
-        $from = 1 === preg_match('/\b(\d{1,2})[:.](\d\d)\b/', $said, $found) ? self::clock($found[1], $found[2], $field) : self::FROM;
-        $minutes = self::MINUTES;
-        if (1 === preg_match('/(\d+(?:[.,]5)?|½)\s*(m\b|min|minutes?|h\b|hours?)/u', $said, $found)) {
-            $number = '½' === $found[1] ? 0.5 : (float) strtr($found[1], ',', '.');
-            $minutes = (int) round(str_starts_with($found[2], 'h') ? 60 * $number : $number);
-        }
-        $evenings = [];
-        // No further ahead than there may be evenings for.
-        for ($day = max($after->number + 1, $before->number - 7 * Evening::MOST); $day < $before->number; ++$day) {
-            if (\in_array(($day + 3) % 7 + 1, $weekdays, true)) {
-                $evenings[] = self::evening(Day::numbered($day)->iso(), $from, $minutes, $field);
-            }
-        }
-        if ([] === $evenings) {
-            throw PlanProblem::at($field, "No such day is left before the first day, {$before->iso()}.");
-        }
-
-        return $evenings;
-    }
-
-    /** @return list<Evening> */
-    private static function days(string $said, string $field): array
-    {
-        $evenings = [];
-        foreach (explode(',', strtr($said, [';' => ',', "\n" => ','])) as $one) {
+        foreach (explode(',', (string) preg_replace('/[;\n]|\band\b/u', ',', $said)) as $one) {
             if ('' === trim($one)) {
                 continue;
             }
-            if (1 !== preg_match(self::DAY, $one, $found)) {
-                throw PlanProblem::at(
-                    $field,
-                    '“'.mb_strimwidth(trim($one), 0, 60, '…').'” is no evening: write 2026-12-20 19:00 90, or Tuesdays and Sundays, '
-                        .'90 minutes.',
-                );
+            if (1 === preg_match(self::DAY, $one, $day)) {
+                $from = '' === ($day[2] ?? '') ? null : $this->clock($day[2], $day[3] ?? '00');
+                $found[] = [[$day[1]], $from, isset($day[4]) ? (int) $day[4] : null];
+                continue;
             }
-            $from = '' === ($found[2] ?? '') ? self::FROM : self::clock($found[2], $found[3] ?? '00', $field);
-            $evenings[] = self::evening($found[1], $from, (int) ($found[4] ?? self::MINUTES), $field);
+            [$from, $minutes, $rest] = $this->timed($one);
+            $rest = trim((string) preg_replace('/\s+/', ' ', $rest));
+            if ('' === $rest) {
+                // "…, 90 minutes" is said of all of them.
+                $this->usually = [$from ?? $this->usually[0], $minutes ?? $this->usually[1]];
+            } else {
+                $found[] = [$this->daysOf($rest), $from, $minutes];
+            }
+        }
+        $evenings = [];
+        foreach ($found as [$days, $from, $minutes]) {
+            foreach ($days as $day) {
+                $evenings[] = Evening::read(Values::of(
+                    ['day' => $day, 'from' => $from ?? $this->usually[0], 'minutes' => $minutes ?? $this->usually[1]],
+                    $this->field,
+                ));
+            }
         }
 
         return $evenings;
     }
 
-    private static function clock(string $hour, string $minute, string $field): string
+    /** @return array{string|null, int|null, string} from when, for how many minutes, and the words that are left */
+    private function timed(string $said): array
+    {
+        [$from, $minutes] = [null, null];
+        if (1 === preg_match(self::LENGTH, $said, $found)) {
+            $number = '½' === $found[1] ? 0.5 : (float) strtr($found[1], ',', '.');
+            $minutes = (int) round(str_starts_with($found[2], 'h') ? 60 * $number : $number);
+            $said = str_replace($found[0], ' ', $said);
+        }
+        if (1 === preg_match(self::CLOCK, $said, $found)) {
+            $from = '' === $found[1] ? $this->clock($found[3] ?? '', $found[4] ?? '') : $this->clock($found[1], $found[2]);
+            $said = str_replace($found[0], ' ', $said);
+        }
+
+        return [$from, $minutes, $said];
+    }
+
+    /**
+     * @return list<string> as the plan keeps them
+     *
+     * @throws PlanProblem
+     */
+    private function daysOf(string $said): array
+    {
+        $ahead = match (1) {
+            preg_match('/^(today|tonight|this evening)$/', $said) => 0,
+            preg_match('/^tomorrow( evening| night)?$/', $said) => 1,
+            default => null,
+        };
+        if (null !== $ahead) {
+            return [($this->today ?? throw $this->unknown($said))->plus($ahead)->iso()];
+        }
+        $bare = trim((string) preg_replace('/\s+/', ' ', (string) preg_replace(self::EMPTY_WORDS, ' ', $said)));
+        if (1 === preg_match('/\d/', $bare)) {
+            return $this->inFigures($bare, $said);
+        }
+        $weekdays = '' === $bare ? range(1, 7) : $this->weekdays($bare);
+        if (null === $weekdays) {
+            throw $this->unknown($said);
+        }
+        $days = [];
+        // No further ahead than there may be evenings for.
+        for ($n = max($this->after->number + 1, $this->before->number - 7 * Evening::MOST); $n < $this->before->number; ++$n) {
+            if (\in_array(($n + 3) % 7 + 1, $weekdays, true)) {
+                $days[] = Day::numbered($n)->iso();
+            }
+        }
+
+        return [] === $days
+            ? throw PlanProblem::at($this->field, "No such day is left before the first day, {$this->before->iso()}.")
+            : $days;
+    }
+
+    /**
+     * "20 December", "21 to 27 June".
+     *
+     * @return list<string>
+     */
+    private function inFigures(string $bare, string $said): array
+    {
+        try {
+            $when = $this->days->read($bare);
+        } catch (DayRefused $why) {
+            throw $why->isOfADay ? PlanProblem::at($this->field, $why->getMessage()) : $this->unknown($said);
+        }
+        if (null === $when->first || null === $when->last) {
+            throw $this->unknown($said);
+        }
+
+        return array_map(static fn (int $n): string => Day::numbered($n)->iso(), range($when->first->number, $when->last->number));
+    }
+
+    /** @return list<int>|null 1 for Monday to 7: "tuesdays", "tue", "monday to friday" */
+    private function weekdays(string $said): ?array
+    {
+        $parts = array_map(trim(...), explode('–', (string) preg_replace('/-|\bto\b/u', '–', $said)));
+        $found = [];
+        foreach ($parts as $part) {
+            $at = array_keys(array_filter(
+                self::WEEKDAYS,
+                static fn (string $name): bool => \in_array($part, [$name, "{$name}s", substr($name, 0, 3)], true),
+            ));
+            if ([] === $at) {
+                return null;
+            }
+            $found[] = $at[0];
+        }
+        [$first, $last] = [$found[0], $found[1] ?? $found[0]];
+
+        // From Saturday to Monday goes over the end of the week.
+        $days = range($first, $last < $first ? $last + 7 : $last);
+
+        return \count($found) > 2 ? null : array_map(static fn (int $day): int => $day % 7 + 1, $days);
+    }
+
+    private function unknown(string $said): PlanProblem
+    {
+        return PlanProblem::at(
+            $this->field,
+            '“'.mb_strimwidth($said, 0, 60, '…').'” is no evening: write this evening, 40 minutes; Tuesdays and Sundays, 90 minutes; '
+                .'or 20 December 19:00.',
+        );
+    }
+
+    private function clock(string $hour, string $minute): string
     {
         return (int) $hour < 24 && (int) $minute < 60
             ? \sprintf('%02d:%s', $hour, $minute)
-            : throw PlanProblem::at($field, "$hour:$minute is no time of day.");
-    }
-
-    private static function evening(string $day, string $from, int $minutes, string $field): Evening
-    {
-        return Evening::read(Values::of(['day' => $day, 'from' => $from, 'minutes' => $minutes], $field));
+            : throw PlanProblem::at($this->field, "$hour:$minute is no time of day.");
     }
 }
