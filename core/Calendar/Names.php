@@ -153,4 +153,18 @@ final class Names
 
         return $this->known[$pattern] = $names;
     }
+
+    /**
+     * "July to September": the quarters of a period, the last of them perhaps shorter.
+     *
+     * @return non-empty-list<string>
+     */
+    public function quarters(Period $period): array
+    {
+        return array_map(
+            fn (array $some): string => $this->month($some[0]->month)
+                .(\count($some) > 1 ? ' to '.$this->month($some[\count($some) - 1]->month) : ''),
+            array_chunk($period->months(), 3),
+        );
+    }
 }

@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Carrying;
 
+use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Plan\Old\OldBook;
@@ -135,7 +136,7 @@ final class Settled
     {
         $setting = $kind?->undone();
         if (null !== $setting && [] !== $old->items) {
-            $settings[$setting] = $this->merged(self::withHeads($old->items), $now);
+            $settings[$setting] = $this->merged($this->headed(self::withHeads($old->items)), $now);
         }
         $counter = $kind?->counter();
         if (null === $kind || null === $counter || null === $old->filled) {
@@ -190,6 +191,30 @@ final class Settled
                 $head = null;
             }
             $lines[] = $words;
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Heads that name a quarter or a month of the old book name those of the new one, in their order.
+     *
+     * @param list<string> $lines
+     *
+     * @return list<string>
+     */
+    private function headed(array $lines): array
+    {
+        $name = fn (Month $month): string => $this->names->month($month->month);
+        $months = static fn (Period $period): array => array_map($name, $period->months());
+        foreach ([$this->names->quarters(...), $months] as $of) {
+            $was = array_map(static fn (string $name): string => "$name:", $of($this->old->period));
+            $becomes = $of($this->period);
+            foreach ($lines as $i => $line) {
+                if (\in_array($line, $was, true) && [] !== $becomes) {
+                    $lines[$i] = array_shift($becomes).':';
+                }
+            }
         }
 
         return $lines;

@@ -43,7 +43,6 @@ use Tests\Olds;
 
 final class OverTest extends TestCase
 {
-    /** For 150 random books: each spread is drawn again or not as it was judged, each thing of a list stands where it is said to. */
     /** Three slips in counting: every fifth dot is marked in the next book, unless it says otherwise; the hand and its pens come along. */
     public function testTheHandItsPensAndWhatItsSlipsTeachGoOn(): void
     {
@@ -66,6 +65,7 @@ final class OverTest extends TestCase
         self::assertStringStartsWith('Mark every fifth dot lightly, at 5, 10, 15, 20, 25 along the top and at 5, 10,', $page->steps[0]->text);
     }
 
+    /** For 150 random books: each spread is drawn again or not as it was judged, each thing of a list stands where it is said to. */
     public function testEverythingOfTheOldBookIsAccountedForOnce(): void
     {
         $catalogue = new Catalogue();
@@ -130,6 +130,26 @@ final class OverTest extends TestCase
         $plan = Over::into($began->with(['old' => $old]), new Catalogue());
         self::assertNull($plan->spread('year-at-a-glance'));
         self::assertSame('Mine', $plan->spread('notes')?->title);
+    }
+
+    /** A half-year that carries on: its goals stand under its own quarters, not under those that are over. */
+    public function testHeadsOfQuartersAreThoseOfTheNewMonths(): void
+    {
+        $goals = self::spread('goals-by-quarter', Verdict::Keep, [
+            new OldItem('January to March:'),
+            new OldItem('Strip the deck', ItemFate::Reached),
+            new OldItem('April to June:'),
+            new OldItem('Oil the oars'),
+            new OldItem('July to September:'),
+            new OldItem('Row round the skerries'),
+            new OldItem('Mine:'),
+            new OldItem('Sing'),
+        ]);
+        $half = Books::starter()->with(['period' => new Period(new Month(2027, 7), new Month(2027, 12)), 'old' => self::book([$goals])]);
+        $plan = Over::into($half, new Catalogue());
+        $within = ['July to September:', 'Oil the oars', 'October to December:', 'Row round the skerries', 'Mine:', 'Sing'];
+        self::assertSame($within, $plan->spread('goals-by-quarter')?->settings['within']);
+        self::assertEquals($plan, Over::into($plan, new Catalogue()), 'carried twice it is the same');
     }
 
     /** What was said in the new plan before anything is carried is kept over what was said in the old one. */
