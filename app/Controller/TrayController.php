@@ -6,9 +6,12 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Printing\BookTray;
+use AmpleMargin\Book\Printing\Chosen;
 use AmpleMargin\Book\Printing\Printables;
 use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Sheet\PrintRoom;
 use AmpleMargin\Sheet\Sheet;
 use App\Api\AskedBook;
 use App\Api\AskedSheets;
@@ -41,8 +44,7 @@ final class TrayController
     #[Route('/tray', methods: 'GET')]
     public function tray(string $id, Request $request): JsonResponse
     {
-        $notebook = $this->notebooks->get($id);
-        [$tray, $asked, $room] = $this->asked->tray($notebook, $this->view->compose($notebook, AskedBook::of($request)), $request);
+        [$book, $tray, $asked, $room] = $this->packed($id, $request);
         $sheets = [];
         $side = 0;
         foreach ($tray->tray->sheets as $sides) {
@@ -52,13 +54,14 @@ final class TrayController
         }
         $all = [];
         foreach (Printables::all() as $word => $one) {
-            $all[] = ['word' => $word, 'name' => $one::name(), 'asks' => $one::asks()];
+            $choices = is_subclass_of($one, Chosen::class) ? $one::choices($book) : [];
+            $all[] = ['word' => $word, 'name' => $one::name(), 'asks' => $one::asks(), 'choices' => $choices];
         }
 
         return new JsonResponse([
             'asked' => array_map(static fn (string $one): array => [
                 'print' => $one,
-                'says' => Printables::says($one),
+                'says' => Printables::says($one, $book),
                 'pieces' => $tray->counts[$one] ?? 0,
             ], $asked),
             'all' => $all,
@@ -77,9 +80,7 @@ final class TrayController
     #[Route('/tray.pdf', methods: 'GET')]
     public function pdf(string $id, Request $request): Response
     {
-        $notebook = $this->notebooks->get($id);
-        $book = $this->view->compose($notebook, AskedBook::of($request));
-        [$tray, $asked] = $this->asked->tray($notebook, $book, $request);
+        [$book, $tray, $asked] = $this->packed($id, $request);
         $sides = $this->sides($tray);
 
         return new Response($this->pdf->write($sides, $book->plan->title), 200, [
@@ -107,12 +108,19 @@ final class TrayController
         return new Response($this->png->write($sheet), 200, ['Content-Type' => 'image/png', 'Content-Disposition' => self::named($name)]);
     }
 
-    /** @return array{Sheet, string} with the name of its file */
-    private function side(string $id, int $side, Request $request, string $as): array
+    /** @return array{Book, BookTray, list<string>, PrintRoom} the book, what its tray comes to, what was asked for, where it is printed */
+    private function packed(string $id, Request $request): array
     {
         $notebook = $this->notebooks->get($id);
         $book = $this->view->compose($notebook, AskedBook::of($request));
-        [$tray, $asked] = $this->asked->tray($notebook, $book, $request);
+
+        return [$book, ...$this->asked->tray($notebook, $book, $request)];
+    }
+
+    /** @return array{Sheet, string} with the name of its file */
+    private function side(string $id, int $side, Request $request, string $as): array
+    {
+        [$book, $tray, $asked] = $this->packed($id, $request);
         $sides = $this->sides($tray);
 
         return [

@@ -16,6 +16,7 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Laid;
@@ -131,7 +132,22 @@ final class Layouts
             }
         }
 
-        return new Sample($upright);
+        return null === $upright->broken() && [] !== array_filter($upright->findings)
+            ? self::quiet($form, $asked, $upright->pages) ?? new Sample($upright)
+            : new Sample($upright);
+    }
+
+    /** Another layout with so many pages of which there is nothing to say on this paper: nobody should begin with a finding. */
+    private static function quiet(Form $form, Request $asked, int $pages): ?Sample
+    {
+        foreach ($form instanceof HasLayouts ? $form->layouts($asked) : [] as $layout) {
+            $laid = $form->layOut($asked->with($layout->settings));
+            if ([] === array_filter($laid->findings) && $laid->pages === $pages) {
+                return new Sample($laid, $layout->settings);
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -165,22 +165,18 @@ final class Canvas
 
     public function line(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
     {
-        $this->marks[] = new Line(
-            $layer,
-            Grain::of($x),
-            Grain::of($y),
-            Grain::of($wide),
-            Grain::of($tall),
-            $this->current(),
-            $this->note,
-            $this->colour,
-        );
+        $this->marks[] = new Line($layer, ...$this->at($x, $y, $wide, $tall));
     }
 
     public function frame(Layer $layer, int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void
     {
-        $this->marks[] = new Frame(
-            $layer,
+        $this->marks[] = new Frame($layer, ...$this->at($x, $y, $wide, $tall));
+    }
+
+    /** @return array{int, int, int, int, int, string|null, string|null} where it is, in grains; its step, its note, its pen */
+    private function at(int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): array
+    {
+        return [
             Grain::of($x),
             Grain::of($y),
             Grain::of($wide),
@@ -188,7 +184,7 @@ final class Canvas
             $this->current(),
             $this->note,
             $this->colour,
-        );
+        ];
     }
 
     public function band(int|Fraction $x, int|Fraction $y, int|Fraction $wide, int|Fraction $tall): void

@@ -13,6 +13,7 @@ final class PrintingTest extends ApiTestCase
     public function testWhatIsInTheTrayIsKeptUndoneAndPrintedInEveryForm(): void
     {
         $book = $this->call('POST', '/notebooks/sample', null, 201);
+        $book = $this->edit($book, ['type' => 'set-tray', 'tray' => []]);
         $book = $this->edit($book, ['type' => 'set-tray', 'tray' => ['guides:7', 'card', 'months']]);
         self::assertSame(['guides:7', 'card', 'months'], $book['tray']);
         $tray = $this->call('GET', "/notebooks/{$book['id']}/tray?paper=A4");
@@ -37,7 +38,7 @@ final class PrintingTest extends ApiTestCase
     public function testATrayThatCannotBeIsRefusedInWords(): void
     {
         $book = $this->call('POST', '/notebooks/sample', null, 201);
-        foreach ([['guides 7'], ['guides:'.str_repeat('7,', 200)], [7], array_fill(0, 61, 'card')] as $tray) {
+        foreach ([['guides 7'], ['guides:'.str_repeat('7,', 200)], [7], [str_repeat('a', 300)], array_fill(0, 61, 'card')] as $tray) {
             $problem = $this->edit($book, ['type' => 'set-tray', 'tray' => $tray], 422);
             self::assertStringStartsWith('edit/tray', $problem['field']);
         }

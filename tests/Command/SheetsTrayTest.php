@@ -13,6 +13,7 @@ use Symfony\Component\Console\Tester\CommandTester;
 final class SheetsTrayTest extends KernelTestCase
 {
     private const SAMPLE = 'app/Plan/samples/full-year-2027.plan.json';
+    private const WITHOUT_TRAY = 'app/Plan/samples/last-year-2026.plan.json';
 
     private string $folder;
 
@@ -61,7 +62,7 @@ final class SheetsTrayTest extends KernelTestCase
             [['--print' => 'card', '--out' => "$this->folder/card.doc"], 'ends in .pdf, .svg or .png'],
             [['--print' => 'card', '--out' => "$this->folder/none/card.pdf"], 'cannot be written'],
             [['--print' => 'months', '--labels' => 'large'], 'Say a sheet of labels'],
-            [['--out' => "$this->folder/all.pdf"], 'Nothing is asked for'],
+            [['plan' => self::WITHOUT_TRAY], 'Nothing is asked for'],
             [['--print' => 'card', '--book' => '9'], 'no book “9”'],
         ] as [$options, $says]) {
             $done = $this->tray($options + ['--out' => "$this->folder/all.pdf"]);
@@ -75,7 +76,7 @@ final class SheetsTrayTest extends KernelTestCase
     private function tray(array $options): CommandTester
     {
         $tester = new CommandTester((new Application(self::bootKernel()))->find('sheets:tray'));
-        $tester->execute(['plan' => self::SAMPLE] + $options);
+        $tester->execute($options + ['plan' => self::SAMPLE]);
 
         return $tester;
     }

@@ -8,6 +8,7 @@ namespace Tests\Sheet;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\Printing\Chosen;
 use AmpleMargin\Book\Printing\Context;
 use AmpleMargin\Book\Printing\PagesAsked;
 use AmpleMargin\Book\Printing\Printables;
@@ -219,6 +220,26 @@ final class PrintablesTest extends TestCase
     }
 
     /** On other papers and pitches everything that can be printed lies within its own edges, front and back. */
+    /** What is listed to choose from is understood, each once, and named as a person names it. */
+    public function testEveryChoiceIsUnderstood(): void
+    {
+        $book = $this->book();
+        $context = new Context($book, new PrintRoom(PaperSize::A4));
+        $chosen = array_filter(Printables::all(), static fn (object $one): bool => $one instanceof Chosen);
+        self::assertCount(6, $chosen);
+        foreach ($chosen as $word => $one) {
+            $choices = $one::choices($book);
+            $said = array_column($choices, 'say');
+            self::assertSame($said, array_values(array_unique($said)), $word);
+            foreach ($choices as ['say' => $say, 'name' => $name]) {
+                $asked = '' === $say ? $word : "$word:$say";
+                self::assertNotSame([], Printables::pieces($context, $asked), $asked);
+                self::assertSame($one::name().('' === $say ? '' : ": $name"), Printables::says($asked, $book));
+            }
+        }
+        self::assertSame('front', $chosen['guides'] instanceof Chosen ? $chosen['guides']::choices($book)[0]['say'] : '');
+    }
+
     public function testNothingOfAPieceLiesBeyondItsEdges(): void
     {
         $asks = [

@@ -30,7 +30,7 @@ final class BookTray
             try {
                 $found = Printables::pieces($context, $one);
             } catch (PlanProblem|SheetRefused $why) {
-                $left[$one] = Printables::says($one).': '.$why->getMessage();
+                $left[$one] = Printables::says($one, $context->book).': '.$why->getMessage();
                 continue;
             }
             array_push($pieces, ...$found);

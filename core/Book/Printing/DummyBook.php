@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book\Printing;
 
+use AmpleMargin\Book\Book;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\PageList;
@@ -23,7 +24,7 @@ use AmpleMargin\Sheet\SheetWords;
 use AmpleMargin\Sheet\Tone;
 use AmpleMargin\Sheet\Tray\Packing;
 
-final class DummyBook implements Printable
+final class DummyBook implements Printable, Chosen
 {
     private const SIZES = ['half' => 2, 'third' => 3, 'quarter' => 4];
 
@@ -45,6 +46,14 @@ final class DummyBook implements Printable
     public static function asks(): string
     {
         return 'half, third or quarter, and pages if not all: quarter 1-32';
+    }
+
+    public static function choices(Book $book): array
+    {
+        return array_map(
+            static fn (string $size): array => ['say' => $size, 'name' => 'half' === $size ? 'half as large' : "a $size as large"],
+            ['quarter', 'third', 'half'],
+        );
     }
 
     public function pieces(Context $context, string $said): array

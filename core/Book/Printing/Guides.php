@@ -6,9 +6,10 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book\Printing;
 
+use AmpleMargin\Book\Book;
 use AmpleMargin\Sheet\Piece\TrueSize;
 
-final class Guides implements Printable
+final class Guides implements Printable, Chosen
 {
     public static function word(): string
     {
@@ -23,6 +24,11 @@ final class Guides implements Printable
     public static function asks(): string
     {
         return PagesAsked::SAYS;
+    }
+
+    public static function choices(Book $book): array
+    {
+        return PagesAsked::choices($book);
     }
 
     public function pieces(Context $context, string $said): array

@@ -8,6 +8,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book\Printing;
 
+use AmpleMargin\Book\Book;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Counting\Fraction;
@@ -24,7 +25,7 @@ use AmpleMargin\Sheet\Piece\Crop;
 use AmpleMargin\Sheet\Piece\Piece;
 use AmpleMargin\Sheet\Piece\TrueSize;
 
-final class MiniMonths implements Printable
+final class MiniMonths implements Printable, Chosen
 {
     /** Rows of a month: its name, the letters of the weekdays, six rows of days. */
     private const ROWS = 8;
@@ -44,6 +45,16 @@ final class MiniMonths implements Printable
     public static function asks(): string
     {
         return 'nothing for the size the book’s frames have, or 1, 1½ or 2 boxes a day';
+    }
+
+    public static function choices(Book $book): array
+    {
+        return [
+            ['say' => '', 'name' => 'as large as the frames of the book'],
+            ['say' => '1', 'name' => '1 box a day'],
+            ['say' => '1½', 'name' => '1½ boxes a day'],
+            ['say' => '2', 'name' => '2 boxes a day'],
+        ];
     }
 
     public function pieces(Context $context, string $said): array

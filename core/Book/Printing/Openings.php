@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book\Printing;
 
+use AmpleMargin\Book\Book;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Sheet\Piece\CutAlong;
 use AmpleMargin\Sheet\Piece\Face;
@@ -14,7 +15,7 @@ use AmpleMargin\Sheet\Piece\TrueSize;
 use AmpleMargin\Sheet\SheetLine;
 use AmpleMargin\Sheet\Tone;
 
-final class Openings implements Printable
+final class Openings implements Printable, Chosen
 {
     public static function word(): string
     {
@@ -29,6 +30,11 @@ final class Openings implements Printable
     public static function asks(): string
     {
         return PagesAsked::SAYS;
+    }
+
+    public static function choices(Book $book): array
+    {
+        return PagesAsked::choices($book);
     }
 
     public function pieces(Context $context, string $said): array

@@ -7,7 +7,9 @@ declare(strict_types=1);
 namespace AmpleMargin\Book\Printing;
 
 use AmpleMargin\Book\Book;
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Plan\PageList;
+use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Section;
 
@@ -31,6 +33,29 @@ final class PagesAsked
         }
 
         return $pages;
+    }
+
+    /** @return non-empty-list<array{say: string, name: string}> what a person would choose: all, a section, a month, a spread */
+    public static function choices(Book $book): array
+    {
+        $names = ['front' => 'all that is drawn before the months', 'all' => 'every page'];
+        $in = array_map(static fn (PlannedSpread $one): string => $one->section->value, $book->plan->spreads);
+        foreach (Section::cases() as $section) {
+            // What is said first is meant, here and where a spread has the word of a section.
+            $names += \in_array($section->value, $in, true) ? [$section->value => $section->words()] : [];
+        }
+        foreach ($book->months as $block) {
+            $names[$block->month->iso()] = (new Names('en'))->monthAndYear($block->month);
+        }
+        foreach ($book->plan->spreads as $spread) {
+            $names += null === $book->pageOf($spread->id) ? [] : [$spread->id => $book->catalogue()->title($spread)];
+        }
+
+        return array_map(
+            static fn (int|string $say, string $name): array => ['say' => (string) $say, 'name' => $name],
+            array_keys($names),
+            $names,
+        );
     }
 
     /** @return list<int> */

@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book\Printing;
 
+use AmpleMargin\Book\Book;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Sheet\Piece\Piece;
 
@@ -82,13 +83,14 @@ final class Printables
         return self::all()[$word]->pieces($context, $said);
     }
 
-    /** As it stands in a list: "Page guides: 7, 20-21". */
-    public static function says(string $asked): string
+    /** As it stands in a list: "Page guides: 7, 20-21", "Page guides: Goals by area". */
+    public static function says(string $asked, Book $book): string
     {
         [$word, $said] = self::parted($asked);
         $printable = self::all()[$word] ?? null;
+        $names = $printable instanceof Chosen ? array_column($printable::choices($book), 'name', 'say') : [];
 
-        return null === $printable ? $asked : $printable::name().('' === $said ? '' : ": $said");
+        return null === $printable ? $asked : $printable::name().('' === $said ? '' : ': '.($names[$said] ?? $said));
     }
 
     /** @return array{string, string} */

@@ -6,13 +6,14 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book\Printing;
 
+use AmpleMargin\Book\Book;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Sheet\Piece\CutAlong;
 use AmpleMargin\Sheet\Piece\Piece;
 use AmpleMargin\Sheet\Piece\TrueSize;
 
-class Tracing implements Printable
+class Tracing implements Printable, Chosen
 {
     public static function word(): string
     {
@@ -27,6 +28,11 @@ class Tracing implements Printable
     public static function asks(): string
     {
         return PagesAsked::SAYS;
+    }
+
+    public static function choices(Book $book): array
+    {
+        return PagesAsked::choices($book);
     }
 
     public function pieces(Context $context, string $said): array

@@ -154,6 +154,12 @@ final class TrueSize
         return new Face($this->marks, $dots ? [$grid] : []);
     }
 
+    /** A ruler's number, 2.4 mm of room down. All in µm. */
+    private function number(int $number, int $x, int $y, int $wide = 6_000, int $letters = 2_000, Align $align = Align::Middle): void
+    {
+        $this->marks[] = new SheetWords(Tone::Ruler, $x, $y, $wide, 2_400, (string) $number, $letters, $align);
+    }
+
     /** A tick a box, a longer one with its number every fifth, just outside the grid; and marks to cut the grid out by. */
     private function rulers(): void
     {
@@ -163,16 +169,7 @@ final class TrueSize
             $fifth = self::isNumbered($box, $drawing->across);
             $this->marks[] = new SheetLine(Tone::Ruler, $at, $this->top - 600, $at, $this->top - ($fifth ? 2_200 : 1_400));
             if ($fifth) {
-                $this->marks[] = new SheetWords(
-                    Tone::Ruler,
-                    $at - 3_000,
-                    $this->top - 4_700,
-                    6_000,
-                    2_400,
-                    (string) $box,
-                    2_000,
-                    Align::Middle,
-                );
+                $this->number($box, $at - 3_000, $this->top - 4_700);
             }
         }
         for ($box = 0; $box <= $drawing->down; ++$box) {
@@ -180,16 +177,7 @@ final class TrueSize
             $fifth = self::isNumbered(self::down($drawing, $box), $drawing->down);
             $this->marks[] = new SheetLine(Tone::Ruler, $this->left - 600, $at, $this->left - ($fifth ? 2_200 : 1_400), $at);
             if ($fifth) {
-                $this->marks[] = new SheetWords(
-                    Tone::Ruler,
-                    $this->left - 4_900,
-                    $at - 1_200,
-                    2_600,
-                    2_400,
-                    (string) self::down($drawing, $box),
-                    1_600,
-                    Align::End,
-                );
+                $this->number(self::down($drawing, $box), $this->left - 4_900, $at - 1_200, 2_600, 1_600, Align::End);
             }
         }
     }
@@ -250,16 +238,7 @@ final class TrueSize
                 new SheetLine(Tone::Ruler, $at, $this->top - 600, $at, $this->top - 1_300),
             );
             if ($long > 2_000) {
-                $this->marks[] = new SheetWords(
-                    Tone::Ruler,
-                    $at - 3_000,
-                    $this->top - $above + 2_700,
-                    6_000,
-                    2_400,
-                    (string) $box,
-                    2_000,
-                    Align::Middle,
-                );
+                $this->number($box, $at - 3_000, $this->top - $above + 2_700);
             }
         }
         for ($box = 0; $box <= $drawing->down; ++$box) {
@@ -272,16 +251,7 @@ final class TrueSize
                 new SheetLine(Tone::Ruler, $this->left - 600, $at, $this->left - 1_300, $at),
             );
             if ($long > 2_000) {
-                $this->marks[] = new SheetWords(
-                    Tone::Ruler,
-                    $this->left - $beside + 2_800,
-                    $at - 1_200,
-                    4_000,
-                    2_400,
-                    (string) self::down($drawing, $box),
-                    2_000,
-                    Align::Start,
-                );
+                $this->number(self::down($drawing, $box), $this->left - $beside + 2_800, $at - 1_200, 4_000, 2_000, Align::Start);
             }
         }
     }

@@ -32,7 +32,6 @@ final class Tray
         public readonly int $labels,
         public readonly int $bound,
         public readonly array $left,
-        public readonly int $pieces,
         public readonly array $cautions,
     ) {
     }
@@ -64,7 +63,6 @@ final class Tray
             $all - \count($packed->sheets),
             $packed->bound,
             $left,
-            \count($onLabels) + \count($plain) - \count($packed->left),
             array_values(array_unique(array_filter(array_column($plain, 'caution'), static fn (string $one): bool => '' !== $one))),
         );
     }
