@@ -239,6 +239,7 @@ final class BookView
         return [
             'about' => $finding->about,
             'says' => $finding->says,
+            'see' => $finding->see,
             'offers' => array_map(get_object_vars(...), $finding->offers),
             'broken' => $finding->broken,
         ];

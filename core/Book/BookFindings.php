@@ -142,6 +142,7 @@ final class BookFindings
                 "$where: $finding->says",
                 $finding->offers,
                 $finding->broken,
+                $finding->see,
             );
         }
 

@@ -11,19 +11,21 @@ final class Finding
     /**
      * @param string      $about  what it speaks of: a spread's id, a month, "book"
      * @param list<Offer> $offers ways out
-     * @param bool                                               $broken false where it is only worth knowing
+     * @param bool        $broken false where it is only worth knowing
+     * @param string      $see    where it is decided, if not where it speaks of: "key", "pens", "dress"; or ""
      */
     public function __construct(
         public readonly string $about,
         public readonly string $says,
         public readonly array $offers = [],
         public readonly bool $broken = true,
+        public readonly string $see = '',
     ) {
     }
 
     /** With one more way out, before the others. */
     public function offering(Offer $offer): self
     {
-        return new self($this->about, $this->says, [$offer, ...$this->offers], $this->broken);
+        return new self($this->about, $this->says, [$offer, ...$this->offers], $this->broken, $this->see);
     }
 }

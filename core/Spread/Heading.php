@@ -90,6 +90,7 @@ final class Heading
                 .', where '
                 .self::most($across, $down, $said)
                 .' fit. Shorten it, or write it on two lines.',
+            see: 'dress',
         )];
     }
 
@@ -116,6 +117,7 @@ final class Heading
                 .': it is written in letters '.Plural::boxes($fits).' tall. Shorten it, or dress it in a smaller title.',
             [],
             false,
+            'dress',
         )];
     }
 

@@ -30,7 +30,9 @@ final class Offers
         $offers = self::fitting($request, $layOut, $ways);
 
         return $laid->saying(array_map(static fn (array $said): array => array_map(
-            static fn (Finding $finding): Finding => $stuck($finding) ? new Finding($finding->about, $finding->says, $offers) : $finding,
+            static fn (Finding $finding): Finding => $stuck($finding)
+                ? new Finding($finding->about, $finding->says, $offers, see: $finding->see)
+                : $finding,
             $said,
         ), $laid->findings));
     }

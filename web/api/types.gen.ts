@@ -2090,6 +2090,10 @@ export interface components {
                 word: string;
                 name: string;
                 asks: string;
+                choices: {
+                    say: string;
+                    name: string;
+                }[];
             }[];
             sheets: {
                 title: string;
@@ -3019,6 +3023,11 @@ export interface components {
             about: string;
             says: string;
             broken: boolean;
+            /**
+             * @description where it is decided, if not where it speaks of
+             * @enum {unknown}
+             */
+            see: "" | "key" | "pens" | "dress";
             offers: {
                 say: string;
                 edit: components["schemas"]["Edit"];

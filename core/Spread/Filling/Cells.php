@@ -37,9 +37,6 @@ final class Cells implements TakenUp, GivesWay
     /** Columns nobody asked for: of named cells no more than four, or their names are cut short. */
     private const MOST = ['names' => 4, 'months' => 4, 'quarters' => 2, 'numbers' => 12];
 
-    /** Months of a quarter. */
-    private const QUARTER = 3;
-
     public function name(): string
     {
         return 'Cells';
@@ -275,12 +272,11 @@ final class Cells implements TakenUp, GivesWay
             return [] === $names ? ['…'] : $names;
         }
 
-        $month = static fn (Month $month): string => $asked->calendar->names->month($month->month);
-        $months = $asked->calendar->period->months();
+        $names = $asked->calendar->names;
+        $period = $asked->calendar->period;
 
-        return 'months' === $of ? array_map($month, $months) : array_map(
-            static fn (array $some): string => $month($some[0]).(\count($some) > 1 ? ' to '.$month($some[\count($some) - 1]) : ''),
-            array_chunk($months, self::QUARTER),
-        );
+        return 'quarters' === $of
+            ? $names->quarters($period)
+            : array_map(static fn (Month $month): string => $names->month($month->month), $period->months());
     }
 }

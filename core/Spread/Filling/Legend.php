@@ -19,6 +19,7 @@ use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\TooFewPens;
 
 final class Legend implements Filling
 {
@@ -141,11 +142,6 @@ final class Legend implements Filling
     {
         $colours = \count(array_unique(array_column($pens, 'colour')));
 
-        return $colours < \count($pens) ? [new Finding(
-            $asked->id,
-            'The legend has '.\count($pens)." entries and the book $colours pens: two entries share a colour. Add pens on the key.",
-            [],
-            false,
-        )] : [];
+        return TooFewPens::of($asked->id, \count($pens), $colours);
     }
 }

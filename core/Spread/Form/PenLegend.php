@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\TooFewPens;
 
 /** @internal to Spread */
 final class PenLegend
@@ -60,15 +61,8 @@ final class PenLegend
         $names = \count($request->settings->lines('legend_names'));
         $pens = \count($request->palette->pens);
 
-        return 'own' === $request->settings->choice('legend') && $names > $pens
-            ? [new Finding(
-                $request->id,
-                "The legend has $names entries and the book $pens pens: colours are used again from entry "
-                    .($pens + 1)
-                    .' on. Add pens on the key, or leave entries out.',
-                [],
-                false,
-            )]
+        return 'own' === $request->settings->choice('legend')
+            ? TooFewPens::of($request->id, $names, $pens)
             : [];
     }
 

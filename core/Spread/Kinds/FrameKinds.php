@@ -40,14 +40,14 @@ final class FrameKinds
             Page::spread('named-swatches', 'Swatches by name', Section::Back, self::frames(['frames_for' => 'names'], 'frame_names'))
                 ->whichIs('A frame for every pen or ink, named, in the order you keep them in: type or paste the names.')
                 ->unlessSaid(['frame_width' => 25, 'frame_height' => 10, 'frame_names' => [
-                    'Harbour blue',
+                    'Sea',
                     'Moss',
                     'Rust',
                     'Slate',
                     'Straw',
                     'Plum',
                     'Tar',
-                    'Sail white',
+                    'Sail',
                 ]])
                 ->alsoCalled('pens', 'inks', 'colours', 'pencils', 'media')
                 ->goesOpposite('pen-test'),

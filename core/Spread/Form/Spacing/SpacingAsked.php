@@ -82,6 +82,7 @@ final class SpacingAsked
                         .'fewer divisors.',
                 [],
                 false,
+                'key',
             )
             : null;
     }
