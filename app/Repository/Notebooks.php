@@ -20,6 +20,7 @@ use App\Entity\Notebook;
 use App\Entity\TickedStep;
 use App\Plan\Composing;
 use App\Plan\PlanFiles;
+use Doctrine\DBAL\Exception\ForeignKeyConstraintViolationException;
 use Doctrine\DBAL\LockMode;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\EntityManagerInterface;
@@ -374,6 +375,9 @@ final class Notebooks
             $this->entities()->flush();
         } catch (OptimisticLockException) {
             throw new Stale($notebook->id);
+        } catch (ForeignKeyConstraintViolationException) {
+            // Taken off the shelf in another window, between being read and being written.
+            throw new NotFound('There is no such notebook on the shelf.');
         }
     }
 

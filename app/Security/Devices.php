@@ -60,12 +60,6 @@ final class Devices
         return $code;
     }
 
-    /** Whether a code is waiting to be typed. */
-    public function isWaiting(): bool
-    {
-        return [] !== $this->rows('SELECT 1 FROM pairing WHERE ends > ? AND tries < ?', [($this->now)(), self::TRIES]);
-    }
-
     /**
      * Pairs a device with the code it typed; the code is used up by that. A try counts before it is looked at, so that tries at the same
      * moment are not free.

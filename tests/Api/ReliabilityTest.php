@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Api;
 
+use App\Api\NotFound;
+use App\Repository\Notebooks;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\Books;
 
@@ -190,6 +192,22 @@ final class ReliabilityTest extends ApiTestCase
         $this->begin();
         $this->call('DELETE', "$this->path?version={$this->book['version']}", null, 204);
         $this->next(['type' => 'set-title', 'title' => 'Too late'], 404);
+    }
+
+    /** Read by one, taken off the shelf by another, written by the first: there is no such notebook, and nothing of it comes back. */
+    public function testANotebookTakenOffTheShelfWhileItIsEditedIsGone(): void
+    {
+        $this->begin();
+        $notebooks = self::getContainer()->get(Notebooks::class);
+        $read = $notebooks->get($this->book['id']);
+        $this->doctrine()->executeStatement('DELETE FROM notebook WHERE id = ?', [$this->book['id']]);
+        try {
+            $notebooks->edit($read, $this->book['version'], ['type' => 'set-title', 'title' => 'Too late'], static fn (): null => null);
+            self::fail('It is gone.');
+        } catch (NotFound $gone) {
+            self::assertSame('There is no such notebook on the shelf.', $gone->getMessage());
+        }
+        self::assertSame(0, (int) $this->doctrine()->fetchOne('SELECT COUNT(*) FROM edit WHERE notebook_id = ?', [$this->book['id']]));
     }
 
     /** @return iterable<string, array{string, string, string}> a setting as JSON, the field that is named, words of the answer; "" where it is kept exactly */
