@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
+use AmpleMargin\Book\Composer;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Period;
@@ -22,6 +23,7 @@ use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
+use AmpleMargin\Paper\Stock;
 use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form;
@@ -30,8 +32,10 @@ use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\PageGrid;
 use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
+use Tests\Books;
 
 final class EveryLayoutTest extends TestCase
 {
@@ -63,6 +67,46 @@ final class EveryLayoutTest extends TestCase
             }
         }
         self::assertGreaterThan(60_000, $drawn);
+    }
+
+    /** @return array<string, array{int, int}> */
+    public static function grids(): array
+    {
+        return ['10 × 14' => [10, 14], '17 × 28' => [17, 28], '26 × 38' => [26, 38], '31 × 46' => [31, 46], '60 × 80' => [60, 80]];
+    }
+
+    /**
+     * Every spread and every part of a month, with nothing said of it, as the drawer shows it on this paper: nothing over another,
+     * nothing off the grid; and what cannot be drawn says so.
+     */
+    #[DataProvider('grids')]
+    public function testTheWholeCatalogueStandsOnThisGrid(int $across, int $down): void
+    {
+        // A fine grid where boxes are many.
+        $pitch = $across > 40 ? 4_000 : 5_000;
+        $stock = new Stock($pitch * ($across + 3), $pitch * ($down + 4), $pitch, $across, $down, 192);
+        $book = Composer::compose(Books::starter($stock));
+        $catalogue = new Catalogue();
+        $samples = [
+            ...array_map(static fn (Kind $kind): array => [$kind, $book->sampleOf($kind)], $catalogue->spreads()),
+            ...array_map(static fn (Kind $kind): array => [$kind, $book->sampleOfPart($kind)], $catalogue->monthParts()),
+        ];
+        $drawn = $refused = 0;
+        foreach ($samples as [$kind, $sample]) {
+            $about = "$kind->id, $across × $down";
+            $refused += null === $sample->laid->broken() ? 0 : 1;
+            $marks = 0;
+            foreach ($sample->laid->drawings() as $page) {
+                $this->onTheGrid($page, $about);
+                $this->apart($page, $about);
+                $marks += \count($page->marks);
+            }
+            self::assertTrue($marks > 0 || null !== $sample->laid->broken(), "$about: an empty page says why");
+            $drawn += $marks;
+        }
+        self::assertGreaterThan(1_000, $drawn);
+        // On the papers people buy everything can be drawn.
+        self::assertSame(0, $across < 26 ? 0 : $refused, "$refused of ".\count($samples)." on $across × $down");
     }
 
     /**
