@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromium } from './tests/browser/chromium.mjs';
 
 // Debian's Chromium against the real program. Two tests run beside one another, each against a program and a database of its own.
 const WORKERS = 2;
@@ -17,10 +18,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // Each test is a new device: it need not keep the whole program. tests/browser/sharing.spec.ts is about that.
     serviceWorkers: 'block',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
-    },
+    launchOptions: chromium,
   },
   webServer: Array.from({ length: WORKERS }, (_, nth) => ({
     command: 'tests/browser/serve',

@@ -8,7 +8,11 @@ const listed: Plugin = {
   name: 'listed-files',
   generateBundle(_, bundle) {
     const files = Object.keys(bundle).filter((name) => /\.(js|css|woff2|svg)$/.test(name));
-    this.emitFile({ type: 'asset', fileName: 'files.json', source: JSON.stringify([...files, 'manifest.webmanifest', 'icon-192.png'].map((name) => `/build/${name}`)) });
+    this.emitFile({
+      type: 'asset',
+      fileName: 'files.json',
+      source: JSON.stringify([...files, 'manifest.webmanifest', 'icon-192.png'].map((name) => `/build/${name}`)),
+    });
   },
 };
 

@@ -16,13 +16,28 @@ const FOREIGN = { 'noto-sans-kr': ['Hangul'], 'noto-sans-jp': ['Hiragana', 'Kata
 const scripts = readdirSync(ROOT)
   .filter((name) => name !== PLAIN)
   .sort()
-  .flatMap((name) => (FOREIGN[name] ?? [name.replace(/^noto-(sans|serif)-/, '').replace(/(^|-)[a-z]/g, (part) => part.replace('-', '_').toUpperCase())]).map((script) => ({ name, letters: new RegExp(`\\p{scx=${script}}`, 'u') })));
+  .flatMap((name) =>
+    (FOREIGN[name] ?? [name.replace(/^noto-(sans|serif)-/, '').replace(/(^|-)[a-z]/g, (part) => part.replace('-', '_').toUpperCase())]).map(
+      (script) => ({ name, letters: new RegExp(`\\p{scx=${script}}`, 'u') }),
+    ),
+  );
 
 const faces = new Map();
 function face(name) {
   if (!faces.has(name)) {
     const folder = new URL(`${name}/400Regular/`, ROOT);
-    const font = new hb.Font(new hb.Face(new hb.Blob(readFileSync(new URL(readdirSync(folder).find((file) => file.endsWith('.ttf')), folder)))));
+    const font = new hb.Font(
+      new hb.Face(
+        new hb.Blob(
+          readFileSync(
+            new URL(
+              readdirSync(folder).find((file) => file.endsWith('.ttf')),
+              folder,
+            ),
+          ),
+        ),
+      ),
+    );
     faces.set(name, { name, font, per: 1000 / font.face.upem });
   }
   return faces.get(name);
@@ -46,7 +61,12 @@ function stretches(text, levels) {
     const leads = !last && !isLetter(letter);
     const own = ownFaces(leads ? first : letter);
     // Figures and spaces go with the letters before them, where that face has them.
-    if (last && last.level === level && (own.length > 0 ? own.includes(last.face.name) : !isLetter(letter) || last.face.name === PLAIN) && has(last.face, letter)) {
+    if (
+      last &&
+      last.level === level &&
+      (own.length > 0 ? own.includes(last.face.name) : !isLetter(letter) || last.face.name === PLAIN) &&
+      has(last.face, letter)
+    ) {
       last.text += letter;
       continue;
     }

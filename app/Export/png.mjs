@@ -9,7 +9,9 @@ await initWasm(readFileSync(new URL('../../node_modules/@resvg/resvg-wasm/index_
 const svg = readFileSync(0, 'utf8');
 const width = Number(/ width="([\d.]+)mm"/.exec(svg)[1]);
 const wide = Math.round((width * DOTS) / 25.4);
-const png = new Resvg(svg.replace(/ (width|height)="[\d.]+mm"/g, ''), { background: 'white', fitTo: { mode: 'width', value: wide } }).render().asPng();
+const png = new Resvg(svg.replace(/ (width|height)="[\d.]+mm"/g, ''), { background: 'white', fitTo: { mode: 'width', value: wide } })
+  .render()
+  .asPng();
 
 const data = Buffer.alloc(9);
 const perMetre = Math.round(DOTS / 0.0254);

@@ -23,10 +23,20 @@ for (let i = 0; i < 150; i++) {
     event.summary = `${pick(['Choir, with; signs', 'Tram \\ test', 'Äußerst lange Worte, damit die Zeile gefaltet werden muss, wie der Standard es verlangt', 'Boat'])} ${n}`;
     const start = `2027-${two(1 + random(12))}-${two(1 + random(28))}`;
     const timed = random(2) === 1;
-    event.startDate = timed ? ICAL.Time.fromDateTimeString(`${start}T${two(random(22))}:${pick(['00', '30'])}:00`) : ICAL.Time.fromDateString(start);
-    if (random(3) === 0) event.duration = timed ? ICAL.Duration.fromSeconds(3600 * (1 + random(30))) : ICAL.Duration.fromSeconds(86400 * (1 + random(5)));
+    event.startDate = timed
+      ? ICAL.Time.fromDateTimeString(`${start}T${two(random(22))}:${pick(['00', '30'])}:00`)
+      : ICAL.Time.fromDateString(start);
+    if (random(3) === 0)
+      event.duration = timed ? ICAL.Duration.fromSeconds(3600 * (1 + random(30))) : ICAL.Duration.fromSeconds(86400 * (1 + random(5)));
     if (random(2) === 0) {
-      const rule = pick(['FREQ=DAILY;INTERVAL=9;COUNT=12', 'FREQ=WEEKLY;INTERVAL=2', 'FREQ=MONTHLY;COUNT=5', 'FREQ=MONTHLY;BYDAY=2TU', 'FREQ=MONTHLY;BYMONTHDAY=-1', 'FREQ=YEARLY;INTERVAL=1']);
+      const rule = pick([
+        'FREQ=DAILY;INTERVAL=9;COUNT=12',
+        'FREQ=WEEKLY;INTERVAL=2',
+        'FREQ=MONTHLY;COUNT=5',
+        'FREQ=MONTHLY;BYDAY=2TU',
+        'FREQ=MONTHLY;BYMONTHDAY=-1',
+        'FREQ=YEARLY;INTERVAL=1',
+      ]);
       component.addPropertyWithValue('rrule', ICAL.Recur.fromString(rule));
       if (random(2) === 0) {
         // One of its days is left out.

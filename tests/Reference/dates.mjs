@@ -14,9 +14,15 @@ for (let year = 1900; year <= 2100; year++) {
 // Every language the ICU of Node.js has: full and short names of months, names and initials of weekdays.
 const names = {};
 const languages = new Set();
-for (let a = 97; a < 123; a++) for (let b = 97; b < 123; b++) for (const c of ['', ...'abcdefghijklmnopqrstuvwxyz']) languages.add(String.fromCharCode(a, b) + c);
+for (let a = 97; a < 123; a++)
+  for (let b = 97; b < 123; b++) for (const c of ['', ...'abcdefghijklmnopqrstuvwxyz']) languages.add(String.fromCharCode(a, b) + c);
 for (const locale of Intl.DateTimeFormat.supportedLocalesOf([...languages])) {
   const how = { locale, numberingSystem: 'latn', outputCalendar: 'gregory' };
-  names[locale] = { months: Info.months('long', how), short: Info.months('short', how), weekdays: Info.weekdays('long', how), initials: Info.weekdays('narrow', how) };
+  names[locale] = {
+    months: Info.months('long', how),
+    short: Info.months('short', how),
+    weekdays: Info.weekdays('long', how),
+    initials: Info.weekdays('narrow', how),
+  };
 }
 writeFileSync(process.argv[2], JSON.stringify({ months, names }));

@@ -31,10 +31,18 @@ const WORDS = [
 ];
 const file = (name) => {
   const folder = new URL(`../../node_modules/@expo-google-fonts/${name}/400Regular/`, import.meta.url);
-  return readFileSync(new URL(readdirSync(folder).find((one) => one.endsWith('.ttf')), folder)).toString('base64');
+  return readFileSync(
+    new URL(
+      readdirSync(folder).find((one) => one.endsWith('.ttf')),
+      folder,
+    ),
+  ).toString('base64');
 };
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-lcd-text', '--font-render-hinting=none'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-lcd-text', '--font-render-hinting=none'],
+});
 const page = await browser.newPage();
 const set = [];
 for (const [name, text, direction = 'ltr'] of WORDS) {
@@ -53,7 +61,11 @@ for (const [name, text, direction = 'ltr'] of WORDS) {
       pen.fillText(text, 100, 220);
       const { data: grey } = pen.getImageData(0, 0, 1200, 400);
       const dark = (x, y) => grey[(y * 1200 + x) * 4] < 128;
-      const rows = Array.from({ length: 400 }, (_, y) => Array.from({ length: 1200 }, (_, x) => (dark(x, y) ? '#' : ' ')).join('').trimEnd());
+      const rows = Array.from({ length: 400 }, (_, y) =>
+        Array.from({ length: 1200 }, (_, x) => (dark(x, y) ? '#' : ' '))
+          .join('')
+          .trimEnd(),
+      );
       return { wide: pen.measureText(text).width, rows };
     },
     { name, text, direction, data: file(name) },

@@ -20,10 +20,12 @@ function rule() {
   const nth = every === 'MONTHLY' || every === 'YEARLY';
   const by = random(6);
   const ordinal = nth && random(2);
-  if (by === 0 || by === 1) parts.push(`BYDAY=${some(3, () => (ordinal ? signed(every === 'YEARLY' ? 20 : 5) : '') + pick(weekdays)).join(',')}`);
+  if (by === 0 || by === 1)
+    parts.push(`BYDAY=${some(3, () => (ordinal ? signed(every === 'YEARLY' ? 20 : 5) : '') + pick(weekdays)).join(',')}`);
   if (by === 2 && every !== 'WEEKLY') parts.push(`BYMONTHDAY=${some(3, () => signed(31)).join(',')}`);
   if (by === 3 && every === 'YEARLY') parts.push(`BYYEARDAY=${some(3, () => signed(366)).join(',')}`);
-  if (by === 4 && every === 'YEARLY') parts.push(`BYWEEKNO=${some(3, () => signed(53)).join(',')}`, `BYDAY=${some(3, () => pick(weekdays)).join(',')}`);
+  if (by === 4 && every === 'YEARLY')
+    parts.push(`BYWEEKNO=${some(3, () => signed(53)).join(',')}`, `BYDAY=${some(3, () => pick(weekdays)).join(',')}`);
   if (nth && by < 2 && !ordinal && random(2) === 0) parts.push(`BYSETPOS=${some(2, () => signed(4)).join(',')}`);
   if (random(3) === 0) parts.push(`COUNT=${1 + random(60)}`);
   else if (random(3) === 0) parts.push(`UNTIL=20${20 + random(20)}${pick(['0131', '0630', '1231'])}`);
@@ -34,7 +36,10 @@ function rule() {
 const said = [];
 while (said.length < 2000) {
   // Leap days and the ends of months are begun on more often than chance has it.
-  const start = random(6) === 0 ? pick(['2016-02-29', '2020-02-29', '2019-01-31', '2023-12-31', '2021-01-01']) : day(new Date(Date.UTC(2014 + random(14), 0, 1 + random(366))));
+  const start =
+    random(6) === 0
+      ? pick(['2016-02-29', '2020-02-29', '2019-01-31', '2023-12-31', '2021-01-01'])
+      : day(new Date(Date.UTC(2014 + random(14), 0, 1 + random(366))));
   const written = rule();
   const from = new Date(Date.UTC(2024 + random(6), random(12), 1));
   const end = new Date(from.getTime() + 86400000 * (200 + random(1200)));
