@@ -5,6 +5,7 @@
   import Find from './parts/Find.svelte';
   import ForeEdge from './parts/ForeEdge.svelte';
   import Keys from './parts/Keys.svelte';
+  import Purpose from './parts/Purpose.svelte';
   import Reached from './parts/Reached.svelte';
   import { catalogue } from './state/catalogue.svelte';
   import { open } from './state/book.svelte';
@@ -47,7 +48,12 @@
   }
 
   keys.use([
-    { on: ['f'], shown: 'f', says: 'find a spread or a page', press: () => (finding = book !== null) },
+    {
+      on: ['f'],
+      shown: 'f',
+      says: 'find a spread or a page; on the shelf, a notebook',
+      press: () => (finding = book !== null || !inBook),
+    },
     {
       on: ['g'],
       shown: 'g, then a letter',
@@ -81,12 +87,23 @@
     <header>
       <a class="name" href="/">Ample Margin</a>
       {#if inBook}
-        <nav aria-label="Screens">
+        <nav class="rooms" aria-label="Rooms">
           {#each ROOMS as [room, screens] (room)}
-            <span class="room" role="group" aria-label={room}>
+            {@const first = screens[0]}
+            {#if first}<a href={route.to(first.screen)} aria-current={screen.room === room ? 'true' : undefined}>{room}</a>{/if}
+          {/each}
+        </nav>
+        <nav class="screens" aria-label="Screens">
+          {#each ROOMS as [room, screens] (room)}
+            <span class="room" class:here={screen.room === room} role="group" aria-label={room}>
               {#each screens as one (one.screen)}
                 {@const [before, letter, after] = marked(one)}
-                <a href={route.to(one.screen)} aria-label={one.name} aria-current={route.screen === one.screen ? 'page' : undefined} title="g {one.key}">{before}<u>{letter}</u>{after}</a>
+                <a
+                  href={route.to(one.screen)}
+                  aria-label={one.name}
+                  aria-current={route.screen === one.screen ? 'page' : undefined}
+                  title="g {one.key}">{before}<u>{letter}</u>{after}</a
+                >
               {/each}
             </span>
           {/each}
@@ -94,10 +111,20 @@
       {/if}
       <div class="tools">
         {#if book}
-          <button class="btn small plain" disabled={!book.undo} title={book.undo ? `Take back: ${book.undo} (z)` : 'Nothing to take back'} onclick={() => open.undo()}>Take back</button>
-          <button class="btn small plain" disabled={!book.redo} title={book.redo ? `Put again: ${book.redo} (Shift z)` : 'Nothing to put again'} onclick={() => open.redo()}>Put again</button>
-          <button class="btn small plain" onclick={() => (finding = true)}>Find</button>
+          <button
+            class="btn small plain"
+            disabled={!book.undo}
+            title={book.undo ? `Take back: ${book.undo} (z)` : 'Nothing to take back'}
+            onclick={() => open.undo()}>Take back</button
+          >
+          <button
+            class="btn small plain"
+            disabled={!book.redo}
+            title={book.redo ? `Put again: ${book.redo} (Shift z)` : 'Nothing to put again'}
+            onclick={() => open.redo()}>Put again</button
+          >
         {/if}
+        {#if book || !inBook}<button class="btn small plain" onclick={() => (finding = true)}>Find</button>{/if}
         <button class="btn small plain" onclick={() => theme.toggle()}>{theme.name === 'paper' ? 'Lamp' : 'Daylight'}</button>
         <button class="btn small plain" aria-label="Keys" onclick={() => (listed = true)}>?</button>
       </div>
@@ -105,33 +132,46 @@
   {/if}
 
   <div class="body">
-    {#if book || (screen.free && !inBook)}
-      <!-- The screen that is left goes before it can read the address or the book of the next. -->
-      {#key route.screen}
-        {#await view then View}
-          <View {book} />
-        {:catch}
-          <main class="p-8">
-            <h1>{screen.name} could not be fetched</h1>
-            <p class="my-2">The program does not answer. Start it again with bin/demo, then load this page again.</p>
-          </main>
-        {/await}
-      {/key}
-    {:else if open.problem}
-      <main class="p-8">
-        <h1>This notebook cannot be opened</h1>
-        <p class="my-2">{open.problem.detail}</p>
-        <a class="btn" href="/">To the shelf</a>
-      </main>
-    {/if}
+    {#if book || (screen.free && !inBook)}{#key route.screen}<Purpose {screen} />{/key}{/if}
+    <div class="view">
+      {#if book || (screen.free && !inBook)}
+        <!-- The screen that is left goes before it can read the address or the book of the next. -->
+        {#key route.screen}
+          {#await view then View}
+            <View {book} />
+          {:catch}
+            <main class="p-8">
+              <h1>{screen.name} could not be fetched</h1>
+              <p class="my-2">The program does not answer. Start it again with bin/demo, then load this page again.</p>
+            </main>
+          {/await}
+        {/key}
+      {:else if open.problem}
+        <main class="p-8">
+          <h1>This notebook cannot be opened</h1>
+          <p class="my-2">{open.problem.detail}</p>
+          <a class="btn" href="/">To the shelf</a>
+        </main>
+      {/if}
+    </div>
   </div>
 
   {#if book && !alone}
     <footer>
       {#each edges(book) as edge (edge.volume)}
         <div class="edge" class:several={book.volumes.length > 0}>
-          {#if book.volumes.length > 0}<a href={route.to(route.screen, undefined, edge.volume)} aria-current={edge.volume === book.book ? 'true' : undefined} title={edge.title}>Book {edge.volume}</a>{/if}
-          <ForeEdge {...edge} at={(route.screen === 'bench' || route.screen === 'leaf') && edge.volume === book.book ? route.page : null} href={(page) => route.to(onEdge, page, edge.volume)} go={(page) => route.go(route.to(onEdge, page, edge.volume), onEdge === 'leaf')} scrub={onEdge === 'leaf'} />
+          {#if book.volumes.length > 0}<a
+              href={route.to(route.screen, undefined, edge.volume)}
+              aria-current={edge.volume === book.book ? 'true' : undefined}
+              title={edge.title}>Book {edge.volume}</a
+            >{/if}
+          <ForeEdge
+            {...edge}
+            at={(route.screen === 'bench' || route.screen === 'leaf') && edge.volume === book.book ? route.page : null}
+            href={(page) => route.to(onEdge, page, edge.volume)}
+            go={(page) => route.go(route.to(onEdge, page, edge.volume), onEdge === 'leaf')}
+            scrub={onEdge === 'leaf'}
+          />
         </div>
       {/each}
     </footer>
@@ -139,7 +179,7 @@
 </div>
 
 {#if listed}<Keys close={() => (listed = false)} />{/if}
-{#if finding && book}<Find {book} close={() => (finding = false)} />{/if}
+{#if finding}<Find {book} close={() => (finding = false)} />{/if}
 
 <style>
   .frame {
@@ -152,6 +192,12 @@
     grid-template-rows: auto minmax(0, 1fr);
   }
   .body {
+    display: flex;
+    flex-direction: column;
+    min-height: 0;
+  }
+  .view {
+    flex: 1;
     min-height: 0;
   }
   header {
@@ -177,6 +223,9 @@
   .room {
     display: flex;
     gap: 0.2rem;
+  }
+  .rooms {
+    display: none;
   }
   .room + .room {
     border-left: 1px solid var(--color-base-300);
@@ -241,8 +290,22 @@
       width: 100%;
       min-width: 0;
     }
+    /* The rooms in a row, and beneath them the screens of the one a person is in. */
+    .rooms {
+      display: flex;
+      justify-content: space-between;
+      font-family: var(--font-head);
+    }
+    .room:not(.here),
+    .screens:has(.here > :only-child) {
+      display: none;
+    }
+    .room.here {
+      border-left: 0;
+      padding-left: 0;
+    }
     nav a {
-      padding: 0.55rem 0.55rem;
+      padding: 0.42rem 0.4rem;
     }
     footer {
       padding: 0.4rem 0.8rem 3.6rem;

@@ -21,7 +21,10 @@ vi.mock('../../web/api/client', async (original) => ({
     },
   },
 }));
-vi.mock('../../web/state/book.svelte', () => ({ open: { book: null, foreign: 0, outdated: async () => {}, edit: async () => true }, asProblem: (error: unknown) => error }));
+vi.mock('../../web/state/book.svelte', () => ({
+  open: { book: null, foreign: 0, outdated: async () => {}, edit: async () => true },
+  asProblem: (error: unknown) => error,
+}));
 
 import { BenchState } from '../../web/bench/bench.svelte';
 import { open } from '../../web/state/book.svelte';
@@ -29,7 +32,15 @@ import { open } from '../../web/state/book.svelte';
 const book = { id: 'n1', book: '1', stock: { pages: 192 } } as never;
 const step = (key: string, text = key) => ({ key, number: 1, task: 'ink', text, edge: null, ticks: [], note: null, page: 8 });
 const shown = (ticked: string[], keys = ['a1', 'a2', 'a3'], version = 1) =>
-  ({ version, ticks: 0, left: 8, last: 190, groups: [{ drawing: 'log', title: 'Log', steps: keys.map((key) => step(key)), findings: [], copying: [] }], ticked: ticked.map((key) => ({ drawing: 'log', step: key })), timing: [] }) as unknown as Opening;
+  ({
+    version,
+    ticks: 0,
+    left: 8,
+    last: 190,
+    groups: [{ drawing: 'log', title: 'Log', steps: keys.map((key) => step(key)), findings: [], copying: [] }],
+    ticked: ticked.map((key) => ({ drawing: 'log', step: key })),
+    timing: [],
+  }) as unknown as Opening;
 const tick = (key: string, done = true): Waiting => ({ of: 'n1', at: 0, is: 'tick', id: key, drawing: 'log', step: key, done });
 
 beforeEach(() => {

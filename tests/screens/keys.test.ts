@@ -5,7 +5,17 @@ import { KeyRegistry, type Key } from '../../web/state/keys.svelte';
 /** What the registry asks of an event, without a browser. */
 function press(keys: KeyRegistry, key: string, more: Partial<{ shiftKey: boolean; ctrlKey: boolean; on: string }> = {}) {
   const prevented = { is: false };
-  const event = { key, shiftKey: false, altKey: false, ctrlKey: false, metaKey: false, defaultPrevented: false, target: more.on ? element(more.on) : null, preventDefault: () => (prevented.is = true), ...more };
+  const event = {
+    key,
+    shiftKey: false,
+    altKey: false,
+    ctrlKey: false,
+    metaKey: false,
+    defaultPrevented: false,
+    target: more.on ? element(more.on) : null,
+    preventDefault: () => (prevented.is = true),
+    ...more,
+  };
   return { heard: keys.press(event as unknown as KeyboardEvent), prevented: prevented.is };
 }
 class Stub {
@@ -17,7 +27,12 @@ class Stub {
 const element = (tag: string) => new Stub(tag);
 globalThis.Element = Stub as unknown as typeof Element;
 
-const key = (on: string[], says: string, heard: string[]): Key => ({ on, shown: on.join(' '), says, press: (name) => heard.push(`${says} ${name}`) });
+const key = (on: string[], says: string, heard: string[]): Key => ({
+  on,
+  shown: on.join(' '),
+  says,
+  press: (name) => heard.push(`${says} ${name}`),
+});
 
 describe('the keys', () => {
   test('the newest set is asked first, and gives its keys back', () => {

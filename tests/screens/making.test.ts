@@ -48,11 +48,19 @@ test('a way that is taken is said once, and one that is refused stays', async ()
 });
 
 const act = (is: string, page: number | null, at: number) => ({ is, at, clock: '19:00', minutes: 5, page, says: '' });
-const evening = (over: boolean, pages: number[], acts: ReturnType<typeof act>[]) => ({ over, pages: pages.map((page) => ({ page })), acts });
+const evening = (over: boolean, pages: number[], acts: ReturnType<typeof act>[]) => ({
+  over,
+  pages: pages.map((page) => ({ page })),
+  acts,
+});
 
 test('the evening that is next goes from page to page, and ends', async () => {
   vi.spyOn(api, 'sittings').mockResolvedValue({
-    evenings: [evening(true, [1], [act('draw', 1, 0)]), evening(false, [], []), evening(false, [6, 8], [act('draw', 6, 0), act('dry', null, 5), act('draw', 8, 9), act('finish', 6, 20)])],
+    evenings: [
+      evening(true, [1], [act('draw', 1, 0)]),
+      evening(false, [], []),
+      evening(false, [6, 8], [act('draw', 6, 0), act('dry', null, 5), act('draw', 8, 9), act('finish', 6, 20)]),
+    ],
   } as unknown as Sittings);
   const sitting = new SittingState();
   await sitting.load(book, 6);
@@ -69,7 +77,9 @@ test('the evening that is next goes from page to page, and ends', async () => {
 
 test('a page drawn faster than was thought has no pause left, and none of it is asked again', async () => {
   vi.spyOn(api, 'sittings').mockResolvedValue({
-    evenings: [evening(false, [7, 8], [act('draw', 7, 0), act('pause', null, 30), act('draw', 7, 35), act('dry', null, 60), act('draw', 8, 64)])],
+    evenings: [
+      evening(false, [7, 8], [act('draw', 7, 0), act('pause', null, 30), act('draw', 7, 35), act('dry', null, 60), act('draw', 8, 64)]),
+    ],
   } as unknown as Sittings);
   const sitting = new SittingState();
   await sitting.load(book, 7);

@@ -2,7 +2,12 @@ import { expect, test } from 'vitest';
 import type { Book, Edit, OldReview } from '../../web/api/client';
 import { OldState } from '../../web/old/old.svelte';
 
-const spread = (id: string, verdict: string | null = null, items: string[] = []) => ({ id, title: id, verdict, items: items.map((words) => ({ words, as: null, reworded: null, head: false, became: '' })) });
+const spread = (id: string, verdict: string | null = null, items: string[] = []) => ({
+  id,
+  title: id,
+  verdict,
+  items: items.map((words) => ({ words, as: null, reworded: null, head: false, became: '' })),
+});
 
 /** Three spreads of which the first is judged; every edit is written down, and none is answered. */
 function state() {
@@ -14,7 +19,10 @@ function state() {
       return new Promise(() => {});
     },
   );
-  old.review.value = { version: 1, old: { spreads: [spread('key', 'keep'), spread('goals', null, ['Sail', 'Row']), spread('mood')] } as unknown as OldReview };
+  old.review.value = {
+    version: 1,
+    old: { spreads: [spread('key', 'keep'), spread('goals', null, ['Sail', 'Row']), spread('mood')] } as unknown as OldReview,
+  };
   return { old, sent };
 }
 

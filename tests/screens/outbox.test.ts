@@ -147,7 +147,10 @@ describe('edits', () => {
   });
 
   it('stay where it changes every time, and go out before the ticks after them', async () => {
-    answers = [{ status: 200, body: { version: 1 } }, { status: 409, body: { current: { version: 2 } } }];
+    answers = [
+      { status: 200, body: { version: 1 } },
+      { status: 409, body: { current: { version: 2 } } },
+    ];
     await outbox.edit('n1', '1', settle);
     await outbox.tick('n1', 'key', 'abc', true);
     expect(kept.waiting.size).toBe(2);
@@ -159,7 +162,10 @@ describe('edits', () => {
   });
 
   it('that the plan refuses are given up in its words', async () => {
-    answers = [{ status: 200, body: { version: 7 } }, { status: 422, body: { detail: 'There is no such date any more.' } }];
+    answers = [
+      { status: 200, body: { version: 7 } },
+      { status: 422, body: { detail: 'There is no such date any more.' } },
+    ];
     await outbox.edit('n1', '1', settle);
     expect(kept.waiting.size).toBe(0);
     expect(reach.refused).toContain('There is no such date any more.');

@@ -10,8 +10,34 @@ const PAGE = {
     { path: '1.1', sheet: 0, x: 14, y: 3, wide: 12, tall: 35 },
   ],
   divisions: [
-    { path: '', sheet: 0, way: 'down', x: 0, y: 0, wide: 26, tall: 38, sizes: [{ needed: true }, { share: 1 }], stretches: [[0, 3], [3, 35]] },
-    { path: '1', sheet: 0, way: 'across', x: 0, y: 3, wide: 26, tall: 35, sizes: [{ share: 1 }, { share: 1 }], stretches: [[0, 12], [14, 12]] },
+    {
+      path: '',
+      sheet: 0,
+      way: 'down',
+      x: 0,
+      y: 0,
+      wide: 26,
+      tall: 38,
+      sizes: [{ needed: true }, { share: 1 }],
+      stretches: [
+        [0, 3],
+        [3, 35],
+      ],
+    },
+    {
+      path: '1',
+      sheet: 0,
+      way: 'across',
+      x: 0,
+      y: 3,
+      wide: 26,
+      tall: 35,
+      sizes: [{ share: 1 }, { share: 1 }],
+      stretches: [
+        [0, 12],
+        [14, 12],
+      ],
+    },
   ],
 } as unknown as Parts;
 
@@ -95,7 +121,22 @@ const OPENING = {
     { path: '1.0', sheet: 1, x: 0, y: 0, wide: 26, tall: 10 },
     { path: '1.1', sheet: 1, x: 0, y: 11, wide: 26, tall: 27 },
   ],
-  divisions: [{ path: '1', sheet: 1, way: 'down', x: 0, y: 0, wide: 26, tall: 38, sizes: [{ boxes: 10 }, { share: 1 }], stretches: [[0, 10], [11, 27]] }],
+  divisions: [
+    {
+      path: '1',
+      sheet: 1,
+      way: 'down',
+      x: 0,
+      y: 0,
+      wide: 26,
+      tall: 38,
+      sizes: [{ boxes: 10 }, { share: 1 }],
+      stretches: [
+        [0, 10],
+        [11, 27],
+      ],
+    },
+  ],
 } as unknown as Parts;
 
 test('of an opening the page of the chosen part is shown, its parts and lines alone', async () => {

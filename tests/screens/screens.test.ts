@@ -27,6 +27,7 @@ function state(open: { book: Book }, answer: (edit: Edit) => Book | null = () =>
       if (next) open.book = next;
       return next !== null;
     },
+    { id: null },
   );
   return { spreads, sent };
 }
@@ -97,7 +98,11 @@ test('the last page of a month: nothing takes it back, a number is one, words go
 });
 
 test('the pattern in the editor is the shared one until another is chosen, and again when that is gone', () => {
-  const open = { patterns: [{ id: 'plain' }, { id: 'rich' }], usual_pattern: 'plain', months: [{ month: '2027-01', pages: 7 }] } as unknown as Book;
+  const open = {
+    patterns: [{ id: 'plain' }, { id: 'rich' }],
+    usual_pattern: 'plain',
+    months: [{ month: '2027-01', pages: 7 }],
+  } as unknown as Book;
   const months = new MonthsState(() => open);
   expect(months.pattern.id).toBe('plain');
   months.edited = 'rich';
@@ -109,9 +114,25 @@ test('the pattern in the editor is the shared one until another is chosen, and a
 });
 
 test('layouts are sorted by what is chosen, and lines are looked at in the busiest place unless another is', async () => {
-  const candidate = (name: string, lines: number, pages: number) => ({ name, pages, rooms: [{ for: '2027-12', name: 'December', lines, wide: '12' }], fewest_lines: lines, all_lines: lines, shown: 0, limits: [], minutes: { least: 1, likely: 2, most: 3, says: '1 to 3 min' } });
+  const candidate = (name: string, lines: number, pages: number) => ({
+    name,
+    pages,
+    rooms: [{ for: '2027-12', name: 'December', lines, wide: '12' }],
+    fewest_lines: lines,
+    all_lines: lines,
+    shown: 0,
+    limits: [],
+    minutes: { least: 1, likely: 2, most: 3, says: '1 to 3 min' },
+  });
   const compare = new CompareState();
-  await compare.layouts.load(async () => ({ candidates: [candidate('six', 4, 2), candidate('rows', 9, 1), candidate('four', 6, 3)], best: 2, busiest: '2027-12' }) as unknown as Comparison);
+  await compare.layouts.load(
+    async () =>
+      ({
+        candidates: [candidate('six', 4, 2), candidate('rows', 9, 1), candidate('four', 6, 3)],
+        best: 2,
+        busiest: '2027-12',
+      }) as unknown as Comparison,
+  );
   expect(compare.shown.map((one) => one.name)).toEqual(['six', 'rows', 'four']);
   expect([compare.at, compare.best?.name, compare.close]).toEqual(['2027-12', 'four', null]);
   compare.by = 'at';
@@ -141,7 +162,12 @@ test('the drawer finds a kind by any word for it, and by all words asked for', (
     return kinds.sections.flatMap((section) => section.kinds.map((kind) => kind.kind));
   };
   expect(found('')).toEqual(['key', 'books-read']);
-  expect([found('LIBRARY'), found('reading books'), found('reading signs'), found('signs')]).toEqual([['books-read'], ['books-read'], [], ['key']]);
+  expect([found('LIBRARY'), found('reading books'), found('reading signs'), found('signs')]).toEqual([
+    ['books-read'],
+    ['books-read'],
+    [],
+    ['key'],
+  ]);
 });
 
 test('a kind looked at twice is put back, and the drawer knows how often it is in the book', () => {
@@ -156,8 +182,17 @@ test('what the person made stands in the drawer too, taken into the plan before 
   const made = (kind: string) => ({ kind, name: kind, section: 'goals', purpose: '', names: [] });
   const kinds = drawer([made('own-here')]);
   kinds.drawn.value = { kept: [made('own-here'), made('own-there')].map((kind) => ({ kind, own: { id: kind.kind } })), kinds: [] } as never;
-  expect(kinds.sections.flatMap((section) => section.kinds.map((kind) => kind.kind))).toEqual(['key', 'books-read', 'own-here', 'own-there']);
-  expect([kinds.toTakeIn('own-here'), kinds.toTakeIn('own-there'), kinds.toTakeIn('key')]).toEqual([null, { type: 'add-kind', own: { id: 'own-there' } }, null]);
+  expect(kinds.sections.flatMap((section) => section.kinds.map((kind) => kind.kind))).toEqual([
+    'key',
+    'books-read',
+    'own-here',
+    'own-there',
+  ]);
+  expect([kinds.toTakeIn('own-here'), kinds.toTakeIn('own-there'), kinds.toTakeIn('key')]).toEqual([
+    null,
+    { type: 'add-kind', own: { id: 'own-there' } },
+    null,
+  ]);
   expect([kinds.isOwn('key'), kinds.isOwn('own-there')]).toEqual([false, true]);
   const done: string[] = [];
   const edit = async () => (done.push('edit'), true);

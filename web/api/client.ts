@@ -120,15 +120,24 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
     reach.failed();
     const kept = method === 'GET' && store.isWanted(path) ? await store.kept(path) : undefined;
     if (kept !== undefined) return kept as T;
-    const lost = method === 'GET' ? 'Start it again with bin/demo, then load this page again.' : 'Nothing was saved; start it again with bin/demo and repeat the last edit.';
+    const lost =
+      method === 'GET'
+        ? 'Start it again with bin/demo, then load this page again.'
+        : 'Nothing was saved; start it again with bin/demo and repeat the last edit.';
     throw new Problem(0, `The program does not answer. ${lost}`, null, null);
   }
   reach.answered();
   if (answer.status === 204) return undefined as T;
-  if (answer.status === 401) throw new Problem(401, 'This device is not paired any more. Load this page again to pair it; what it keeps is sent then.', null, null);
+  if (answer.status === 401)
+    throw new Problem(401, 'This device is not paired any more. Load this page again to pair it; what it keeps is sent then.', null, null);
   const said = (await answer.json().catch(() => ({}))) as Record<string, unknown>;
   if (!answer.ok) {
-    throw new Problem(answer.status, String(said.detail ?? 'The program answered in a way this page does not understand.'), (said.field as string | undefined) ?? null, (said.current as Book | undefined) ?? null);
+    throw new Problem(
+      answer.status,
+      String(said.detail ?? 'The program answered in a way this page does not understand.'),
+      (said.field as string | undefined) ?? null,
+      (said.current as Book | undefined) ?? null,
+    );
   }
   if (method === 'GET' && store.isWanted(path)) void store.keep(path, said);
   return said as T;
@@ -160,7 +169,7 @@ export function now(): string {
 /** Every notebook of the shelf; it is answered some at a time. */
 export async function wholeShelf(): Promise<Head[]> {
   const found: Head[] = [];
-  for (let from: number | null = 0; from !== null; ) {
+  for (let from: number | null = 0; from !== null;) {
     const answer: Shelf = await api.shelf(from);
     found.push(...answer.notebooks);
     from = answer.next;
@@ -184,9 +193,12 @@ export const api = {
   import: (file: string) => call<Book>('POST', '/notebooks/import', file),
   book: (ref: Ref) => call<Book>('GET', about(ref)),
   remove: (id: string, version: number) => call<void>('DELETE', `/notebooks/${id}?version=${version}`),
-  edit: async (book: Book, edit: Edit) => merged(book, await call<Partial<Book>>('POST', about(book, '/edits'), { version: book.version, edit, have: book.parts })),
-  undo: async (book: Book) => merged(book, await call<Partial<Book>>('POST', about(book, '/undo'), { version: book.version, have: book.parts })),
-  redo: async (book: Book) => merged(book, await call<Partial<Book>>('POST', about(book, '/redo'), { version: book.version, have: book.parts })),
+  edit: async (book: Book, edit: Edit) =>
+    merged(book, await call<Partial<Book>>('POST', about(book, '/edits'), { version: book.version, edit, have: book.parts })),
+  undo: async (book: Book) =>
+    merged(book, await call<Partial<Book>>('POST', about(book, '/undo'), { version: book.version, have: book.parts })),
+  redo: async (book: Book) =>
+    merged(book, await call<Partial<Book>>('POST', about(book, '/redo'), { version: book.version, have: book.parts })),
   /** Takes the last edit of a notebook back that cannot be opened. */
   takeBack: (id: string, version: number) => call<Partial<Book>>('POST', `/notebooks/${id}/undo`, { version }),
   ways: (ref: Ref) => call<Ways>('GET', about(ref, '/ways')),
@@ -195,19 +207,27 @@ export const api = {
   monthDrawer: (ref: Ref) => call<Drawer>('GET', about(ref, '/drawer?for=month')),
   variants: (ref: Ref, kind: string) => call<Comparison>('GET', about(ref, `/drawer/${encodeURIComponent(kind)}`)),
   parts: (ref: Ref, spread: string) => call<Parts>('GET', about(ref, `/parts/${encodeURIComponent(spread)}`)),
-  partsChanged: (ref: Ref, spread: string, change: PartChange) => call<Parts>('POST', about(ref, `/parts/${encodeURIComponent(spread)}`), { change }),
-  partChoices: (ref: Ref, spread: string, at: string) => call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),
+  partsChanged: (ref: Ref, spread: string, change: PartChange) =>
+    call<Parts>('POST', about(ref, `/parts/${encodeURIComponent(spread)}`), { change }),
+  partChoices: (ref: Ref, spread: string, at: string) =>
+    call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),
   forgetKind: (kind: string) => call<void>('DELETE', `/kinds/${encodeURIComponent(kind)}`),
   opening: (ref: Ref, page: number) => call<Opening>('GET', about(ref, `/openings/${page}`)),
   leaves: (ref: Ref, from: number, to: number) => call<Leaves>('GET', about(ref, `/leaves?from=${from}&to=${to}`)),
   dates: (ref: Ref, month: string) => call<Dates>('GET', about(ref, `/dates?month=${month}`)),
   transfer: (ref: Ref, month: string) => call<DatesTransfer>('GET', about(ref, `/dates/transfer?month=${month}`)),
-  repeats: (ref: Ref, day: string, near: string) => call<{ repeats: { rule: string; words: string }[] }>('GET', about(ref, `/dates/repeats?${new URLSearchParams({ day, near })}`)),
+  repeats: (ref: Ref, day: string, near: string) =>
+    call<{ repeats: { rule: string; words: string }[] }>('GET', about(ref, `/dates/repeats?${new URLSearchParams({ day, near })}`)),
   holidays: () => call<{ from: number; to: number; countries: Record<string, Record<string, string>> }>('GET', '/holidays'),
   previewDates: (ref: Ref, asked: DatesAsked) => call<DatesPreview>('POST', about(ref, '/dates/preview'), asked),
   old: (ref: Ref) => call<{ version: number; old: OldReview | null }>('GET', about(ref, '/old')),
-  oldSpread: (ref: Ref, spread: string) => call<{ spread: string; pages: { across: number; down: number; marks: Mark[] }[] }>('GET', about(ref, `/old/spreads/${encodeURIComponent(spread)}`)),
-  readOld: (ref: Ref, asked: { notebook: string } | { plan: string } | { typed: Record<string, unknown> }) => call<{ old: unknown }>('POST', about(ref, '/old/read'), asked),
+  oldSpread: (ref: Ref, spread: string) =>
+    call<{ spread: string; pages: { across: number; down: number; marks: Mark[] }[] }>(
+      'GET',
+      about(ref, `/old/spreads/${encodeURIComponent(spread)}`),
+    ),
+  readOld: (ref: Ref, asked: { notebook: string } | { plan: string } | { typed: Record<string, unknown> }) =>
+    call<{ old: unknown }>('POST', about(ref, '/old/read'), asked),
   whatNow: (ref: Ref, asked: SlipAsked) => call<WhatNow>('POST', about(ref, '/what-now'), asked),
   sittings: (ref: Ref) => call<Sittings>('GET', about(ref, `/sittings?now=${now()}`)),
   readEvenings: (ref: Ref, say: string) => call<{ evenings: Evening[] }>('POST', about(ref, '/sittings/read'), { say, now: now() }),

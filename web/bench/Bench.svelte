@@ -30,6 +30,8 @@
   );
   /** Something went wrong: what saves it stands before the steps. */
   let helping = $state(false);
+  /** On a phone, whether the margin is in sight. */
+  let up = $state(false);
   const shownPages = $derived((bench.opening?.pages ?? []).flatMap((page) => (page ? [page.page] : [])));
 
   $effect(() => {
@@ -51,14 +53,25 @@
 
   $effect(() =>
     keys.use([
-      { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'the opening before or after', press: (key) => turn(key === 'ArrowLeft' ? -1 : 1) },
-      { on: ['ArrowUp', 'ArrowDown'], shown: '↑ ↓', says: 'the step before or after', press: (key) => bench.turn(key === 'ArrowUp' ? -1 : 1) },
+      {
+        on: ['ArrowLeft', 'ArrowRight'],
+        shown: '← →',
+        says: 'the opening before or after',
+        press: (key) => turn(key === 'ArrowLeft' ? -1 : 1),
+      },
+      {
+        on: ['ArrowUp', 'ArrowDown'],
+        shown: '↑ ↓',
+        says: 'the step before or after',
+        press: (key) => bench.turn(key === 'ArrowUp' ? -1 : 1),
+      },
       { on: [' '], shown: 'Space', says: 'tick the step', press: () => bench.done(book.id) },
     ]),
   );
 
   /** The section of the spread before a page, which one that is added there belongs to. */
-  const sectionAt = (page: number) => book.spreads.filter((one) => one.page !== null && one.page <= page).sort((a, b) => (b.page ?? 0) - (a.page ?? 0))[0]?.section;
+  const sectionAt = (page: number) =>
+    book.spreads.filter((one) => one.page !== null && one.page <= page).sort((a, b) => (b.page ?? 0) - (a.page ?? 0))[0]?.section;
 
   /** The empty page that is filled from the drawer. */
   let filling = $state.raw<{ page: number; drawer: DrawerState } | null>(null);
@@ -69,7 +82,14 @@
     );
   function fill(kind: string, settings: Record<string, unknown>, first: Edit | null) {
     if (!filling) return Promise.resolve(false);
-    const add: Edit = { type: 'add-spread', kind, section: sectionAt(filling.page), pin: filling.page, book: book.book, ...(Object.keys(settings).length > 0 ? { settings } : {}) };
+    const add: Edit = {
+      type: 'add-spread',
+      kind,
+      section: sectionAt(filling.page),
+      pin: filling.page,
+      book: book.book,
+      ...(Object.keys(settings).length > 0 ? { settings } : {}),
+    };
     return open.edit(first ? { type: 'several', edits: [first, add] } : add);
   }
 
@@ -94,12 +114,20 @@
   const all = $derived(bench.layers.size === LAYERS.length);
 
   /** The spreads of this opening that have more than one layout, and its key. */
-  const spreads = $derived([...new Set(opening?.pages.map((page) => page?.spread ?? null))].map((id) => book.spreads.find((one) => one.id === id)).filter((one) => one !== undefined));
+  const spreads = $derived(
+    [...new Set(opening?.pages.map((page) => page?.spread ?? null))]
+      .map((id) => book.spreads.find((one) => one.id === id))
+      .filter((one) => one !== undefined),
+  );
   const kindOf = (kind: string) => catalogue.kind(book, kind);
   const comparable = $derived(spreads.filter((one) => kindOf(one.kind)?.layouts));
 </script>
 
-<Screen title="Bench" handle={helping ? 'What now?' : bench.current ? `Step ${bench.current.step.number}: ${bench.current.step.task}` : 'Steps'}>
+<Screen
+  title="Bench"
+  bind:up
+  handle={helping ? 'What now?' : bench.current ? `Step ${bench.current.step.number}: ${bench.current.step.task}` : 'Steps'}
+>
   {#snippet margin()}
     {#if bench.wrong}<p class="note stop" role="alert">{bench.wrong}</p>{/if}
     {#if opening && helping}<WhatNow {book} {slip} pages={shownPages} />{/if}
@@ -107,16 +135,24 @@
       <h2 class="mt-2 line-clamp-3 wrap-anywhere" dir="auto">{group.title}</h2>
       <p class="ways">
         {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}
-          {#if comparable.includes(one)}<a href={route.to('compare', one.id)} aria-label="Compare layouts of {one.title}">Compare layouts</a>{/if}
+          {#if comparable.includes(one)}<a href={route.to('compare', one.id)} aria-label="Compare layouts of {one.title}">Compare layouts</a
+            >{/if}
           {@const kind = kindOf(one.kind)}
           {#if kind?.parts}<a href={route.to('parts', one.id)}>Part this page</a>{/if}
           {#if kind?.designer}<a href={route.to(kind.designer as ScreenName, one.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
         {/each}
         {#if /^\d{4}-\d{2}/.test(group.drawing)}<a href={route.to('transfer', group.drawing.slice(0, 7))}>Transfer its dates</a>{/if}
-        <PutInTray print="guides:{spreads.some((one) => one.id === group.drawing) ? group.drawing : [...new Set(group.steps.map((step) => step.page))].join(', ')}" what="the guide of {group.title}" />
+        <PutInTray
+          print="guides:{spreads.some((one) => one.id === group.drawing)
+            ? group.drawing
+            : [...new Set(group.steps.map((step) => step.page))].join(', ')}"
+          what="the guide of {group.title}"
+        />
         {#if group.copying.length > 0}<a href={route.to('copy', group.copying[0]?.page ?? route.page)}>Copying view</a>{/if}
       </p>
-      {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}{#if kindOf(one.kind)?.record}<p class="quiet">{kindOf(one.kind)?.record}</p>{/if}{#if kindOf(one.kind)?.private}<p class="quiet">{kindOf(one.kind)?.private}</p>{/if}{/each}
+      {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}{#if kindOf(one.kind)?.record}<p class="quiet">
+            {kindOf(one.kind)?.record}
+          </p>{/if}{#if kindOf(one.kind)?.private}<p class="caution">{kindOf(one.kind)?.private}</p>{/if}{/each}
       <Findings findings={group.findings} />
       <ol class="steps">
         {#each group.steps as step (step.key)}
@@ -129,8 +165,15 @@
               checked={bench.isTicked(group.drawing, step.key)}
               onchange={(event) => bench.tick(book.id, group.drawing, step.key, event.currentTarget.checked)}
             />
-            <button class="text" class:done={bench.isTicked(group.drawing, step.key)} aria-current={here ? 'step' : undefined} onclick={() => (bench.at = { drawing: group.drawing, key: step.key })}>
-              <span class="task {step.task}">{step.number}. {step.task}{group.steps.some((other) => other.page !== step.page) ? `, page ${step.page}` : ''}</span>
+            <button
+              class="text"
+              class:done={bench.isTicked(group.drawing, step.key)}
+              aria-current={here ? 'step' : undefined}
+              onclick={() => (bench.at = { drawing: group.drawing, key: step.key })}
+            >
+              <span class="task {step.task}"
+                >{step.number}. {step.task}{group.steps.some((other) => other.page !== step.page) ? `, page ${step.page}` : ''}</span
+              >
               {step.text}
             </button>
           </li>
@@ -167,12 +210,17 @@
       {/if}
     {/each}
     {#each book.taken.filter((one) => opening?.pages.some((page) => page?.drawing === one.on && page.nth === one.nth)) as one (one.id)}
-      <p class="note">Taken from the counting bench: {one.says} <button class="btn small" onclick={() => open.edit({ type: 'drop-split', taken: one.id })}>Leave its ticks out</button></p>
+      <p class="note">
+        Taken from the counting bench: {one.says}
+        <button class="btn small" onclick={() => open.edit({ type: 'drop-split', taken: one.id })}>Leave its ticks out</button>
+      </p>
     {/each}
     {#each bench.timing as one (one.page)}<Minutes {one} />{/each}
     {#each opening?.pages ?? [] as page (page?.page)}
       {#if page && book.in_use.lost.includes(page.page)}
-        <button class="btn small mt-2" onclick={() => open.edit({ type: 'set-lost', page: page.page, lost: false })}>Page {page.page} can be used after all</button>
+        <button class="btn small mt-2" onclick={() => open.edit({ type: 'set-lost', page: page.page, lost: false })}
+          >Page {page.page} can be used after all</button
+        >
       {/if}
     {/each}
     {#if opening}<NextTime {book} about={spreads[0]?.title ?? null} />{/if}
@@ -193,12 +241,29 @@
       <span class="quiet">{done} of {bench.steps.length} steps done</span>
       <a class="btn small" href={route.to('count', here)}>Count and split</a>
       <a class="btn small" href={route.to('desk', Math.max(1, route.page))}>Desk</a>
-      <button class="btn small" aria-expanded={helping} onclick={() => ((helping = !helping), helping || (slip.kind = ''))}>What now?</button>
+      <button class="btn small" aria-expanded={helping} onclick={() => ((helping = !helping), (up = helping), helping || (slip.kind = ''))}
+        >What now?</button
+      >
     </div>
-    <div class="sheet"><Pages {book} {bench} picked={slip.kind === '' ? null : slip.at} pick={slip.kind === '' ? undefined : (page, x, y) => slip.pick(page, x, y)} /></div>
+    <div class="sheet">
+      <Pages
+        {book}
+        {bench}
+        picked={slip.kind === '' ? null : slip.at}
+        pick={slip.kind === '' ? undefined : (page, x, y) => slip.pick(page, x, y)}
+      />
+    </div>
   {/if}
 </Screen>
-{#if filling}<DrawerDialog {book} drawer={filling.drawer} label="Fill page {filling.page}" where="page {filling.page}" drawn={() => api.drawer(book)} add={fill} close={() => (filling = null)} />{/if}
+{#if filling}<DrawerDialog
+    {book}
+    drawer={filling.drawer}
+    label="Fill page {filling.page}"
+    where="page {filling.page}"
+    drawn={() => api.drawer(book)}
+    add={fill}
+    close={() => (filling = null)}
+  />{/if}
 
 <style>
   .bar {

@@ -48,7 +48,9 @@
 
   /** Before the first page of an evening: what is laid out and what to mind, once and in full. */
   let begun = $state(false);
-  const started = $derived(bench.steps.some(({ group, step }) => step.page === sitting.act?.page && bench.isTicked(group.drawing, step.key)));
+  const started = $derived(
+    bench.steps.some(({ group, step }) => step.page === sitting.act?.page && bench.isTicked(group.drawing, step.key)),
+  );
   const beginning = $derived(!begun && !helping && sitting.at === 0 && !started);
 
   /** What the evening asks for between two pages: drying, a pause, the knife. */
@@ -125,7 +127,12 @@
 
   $effect(() =>
     keys.use([
-      { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'the step before or after', press: (key) => bench.turn(key === 'ArrowLeft' ? -1 : 1) },
+      {
+        on: ['ArrowLeft', 'ArrowRight'],
+        shown: '← →',
+        says: 'the step before or after',
+        press: (key) => bench.turn(key === 'ArrowLeft' ? -1 : 1),
+      },
       { on: [' '], shown: 'Space', says: 'tick the step', press: () => (beginning ? begin() : between || resting ? goOn() : done()) },
     ]),
   );
@@ -139,24 +146,37 @@
       {#if nth}step {nth} of {bench.steps.length}{/if}
       {#if timing}<span class="quiet time">{timing.took ?? timing.running} of {timing.estimate.says}</span>{/if}
     </span>
-    <button class="btn" aria-label="Letters: {hand.size}, make them larger" onclick={() => hand.larger()}>A<span class="text-xl">A</span></button>
-    <button class="btn" aria-label="For the {hand.side} hand, change sides" onclick={() => hand.other()}>{hand.side === 'right' ? '⇤' : '⇥'}</button>
+    <button class="btn" aria-label="Letters: {hand.size}, make them larger" onclick={() => hand.larger()}
+      >A<span class="text-xl">A</span></button
+    >
+    <button class="btn" aria-label="For the {hand.side} hand, change sides" onclick={() => hand.other()}
+      >{hand.side === 'right' ? '⇤' : '⇥'}</button
+    >
     <button class="btn" aria-expanded={helping} onclick={() => (helping = !helping)}>{helping ? 'Go on' : 'What now?'}</button>
   </header>
   {#if bench.wrong}<p role="alert" class="note stop">{bench.wrong}</p>{/if}
   {#if bench.changed.length > 0}
     <div class="note broken changed" role="alert">
       <p>The plan was edited on another device. On this opening:</p>
-      <ul>{#each bench.changed as one (one)}<li>{one}</li>{/each}</ul>
+      <ul>
+        {#each bench.changed as one (one)}<li>{one}</li>{/each}
+      </ul>
       <button class="btn" onclick={() => (bench.changed = [])}>I have seen it</button>
     </div>
   {/if}
   {#if bench.opening}
     {#if over && sitting.evening}
-      <p class="step" role="status"><span class="task">This evening is done.</span>Leave the book lying open until the ink is dry. <a href={route.to('sittings')}>Sittings</a></p>
+      <p class="step" role="status">
+        <span class="task">This evening is done.</span>Leave the book lying open until the ink is dry.
+        <a href={route.to('sittings')}>Sittings</a>
+      </p>
     {:else if beginning && sitting.evening}
       <div class="step begin">
-        <span class="task figures">{sitting.evening.weekday}, {sitting.evening.from}: {sitting.evening.pages.length === 1 ? '1 page' : `${sitting.evening.pages.length} pages`}, {sitting.evening.minutes_range.says}</span>
+        <span class="task figures"
+          >{sitting.evening.weekday}, {sitting.evening.from}: {sitting.evening.pages.length === 1
+            ? '1 page'
+            : `${sitting.evening.pages.length} pages`}, {sitting.evening.minutes_range.says}</span
+        >
         <p>Lay out {[...sitting.evening.tools, ...sitting.evening.pens].join(', ')}.</p>
         {#if sitting.evening.sheets.length > 0}<p>Print first: {sitting.evening.sheets.join('; ')}.</p>{/if}
         {#each sitting.evening.cautions as one (one)}<p class="caution">{one}</p>{/each}
@@ -166,7 +186,9 @@
     {:else if helping}
       <div class="help"><WhatNow {book} {slip} {pages} /></div>
     {:else if resting}
-      <p class="step" role="status"><span class="task">pause</span>Put the pen down for five minutes: shake the hand out, change your grip, stop when it hurts.</p>
+      <p class="step" role="status">
+        <span class="task">pause</span>Put the pen down for five minutes: shake the hand out, change your grip, stop when it hurts.
+      </p>
     {:else if between}
       <p class="step" aria-live="polite"><span class="task figures">{between.clock}</span>{between.says}</p>
     {:else if current}
@@ -174,7 +196,15 @@
     {:else}
       <p class="step">Nothing is drawn on this opening.</p>
     {/if}
-    <div class="drawing"><Pages {book} {bench} single picked={helping && slip.kind !== '' ? slip.at : null} pick={helping && slip.kind !== '' ? (page, x, y) => slip.pick(page, x, y) : undefined} /></div>
+    <div class="drawing">
+      <Pages
+        {book}
+        {bench}
+        single
+        picked={helping && slip.kind !== '' ? slip.at : null}
+        pick={helping && slip.kind !== '' ? (page, x, y) => slip.pick(page, x, y) : undefined}
+      />
+    </div>
     <div class="controls">
       {#if beginning}
         <span></span>
@@ -256,10 +286,6 @@
   .begin p {
     margin-top: 0.3rem;
     font-size: 1.05rem;
-  }
-  .caution {
-    border-left: 3px solid var(--caution);
-    padding-left: 0.6rem;
   }
   .time {
     display: block;

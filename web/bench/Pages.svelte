@@ -17,10 +17,20 @@
   let { book, bench, single = false, picked = null, pick }: Props = $props();
 
   const opening = $derived(bench.opening!);
-  const shown = $derived(single ? opening.pages.filter((page) => page !== null && page.page === (bench.current?.step.page ?? opening.pages.find((one) => one !== null)?.page)) : opening.pages);
+  const shown = $derived(
+    single
+      ? opening.pages.filter(
+          (page) => page !== null && page.page === (bench.current?.step.page ?? opening.pages.find((one) => one !== null)?.page),
+        )
+      : opening.pages,
+  );
 </script>
 
-<div class="opening" class:single style:--ratio={single && shown[0]?.turned ? ratio(opening.down, opening.across) : ratio(opening.across, opening.down)}>
+<div
+  class="opening"
+  class:single
+  style:--ratio={single && shown[0]?.turned ? ratio(opening.down, opening.across) : ratio(opening.across, opening.down)}
+>
   {#each shown as page, i (i)}
     {#if page}
       {@const lit = bench.lit(page)}

@@ -39,7 +39,8 @@ export class BenchState {
     this.fresh = null;
     this.ticked = this.known(opening, waiting, asked);
     // A plan that was edited on another device: what that changed on this page is said before the pen goes on.
-    if (was && opening.left === was.left && opening.version > was.version && opening.version === open.foreign) this.changed = this.changes(was, opening);
+    if (was && opening.left === was.left && opening.version > was.version && opening.version === open.foreign)
+      this.changed = this.changes(was, opening);
     else if (opening.left !== before) this.changed = [];
     if (opening.left !== before || page !== this.asked || !this.current) this.at = this.firstOpen(page);
     this.asked = page;
@@ -120,7 +121,8 @@ export class BenchState {
 
   /** What another device changed of the steps in front of one. */
   private changes(before: Opening, now: Opening): string[] {
-    const steps = (opening: Opening) => opening.groups.flatMap((group) => group.steps.map((step) => ({ of: `${group.drawing} ${step.key}`, step })));
+    const steps = (opening: Opening) =>
+      opening.groups.flatMap((group) => group.steps.map((step) => ({ of: `${group.drawing} ${step.key}`, step })));
     const [old, recent] = [steps(before), steps(now)];
     const [had, has] = [new Set(old.map((one) => one.of)), new Set(recent.map((one) => one.of))];
     const gone = old.filter((one) => !has.has(one.of)).map(({ step }) => `Page ${step.page}, no more: ${step.text}`);
@@ -160,7 +162,10 @@ export class BenchState {
   lit(page: OpeningPage): { note: string | null; step: number | null } {
     if (this.note) return { note: this.note.drawing === page.drawing ? this.note.note : null, step: null };
     const current = this.current;
-    return { note: null, step: current && current.group.drawing === page.drawing && current.step.page === page.page ? current.step.number : null };
+    return {
+      note: null,
+      step: current && current.group.drawing === page.drawing && current.step.page === page.page ? current.step.number : null,
+    };
   }
 
   private firstOpen(page: number) {

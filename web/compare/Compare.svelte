@@ -38,14 +38,28 @@
       <p class="note"><strong>Recommended: {best.name}.</strong> {found?.reason}</p>
     {/if}
     {#if line && spread}
-      <div class="my-3"><SettingField field={line} value={spread.settings.line} change={(value) => open.edit({ type: 'set-spread', spread: id, settings: { line: value } })} /></div>
+      <div class="my-3">
+        <SettingField
+          field={line}
+          value={spread.settings.line}
+          change={(value) => open.edit({ type: 'set-spread', spread: id, settings: { line: value } })}
+        />
+      </div>
     {/if}
-    <p class="quiet">On {book.stock.across} × {book.stock.down} boxes of {book.stock.pitch} mm. Another paper ranks them anew. Choose a row’s name to sort by it.</p>
-    <p class="quiet mt-2">Minutes are reckoned from what is drawn, at the pace of practised hands; common practice. Decoration is your own and not among them: it can take several times as long. Under a box a figure, or under 1½ boxes a line, handwriting gets cramped.</p>
+    <p class="quiet">
+      On {book.stock.across} × {book.stock.down} boxes of {book.stock.pitch} mm. Another paper ranks them anew. Choose a row’s name to sort by
+      it.
+    </p>
+    <p class="quiet mt-2">
+      Minutes are reckoned from what is drawn, at the pace of practised hands; common practice. Decoration is your own and not among them:
+      it can take several times as long. Under a box a figure, or under 1½ boxes a line, handwriting gets cramped.
+    </p>
     {#if found && found.refused.length > 0}
       <h3 class="mt-4">Not on this paper</h3>
       <ul>
-        {#each found.refused as one (one.name)}<li class="note"><strong>{one.name}</strong><br /><span class="quiet">{one.says}</span></li>{/each}
+        {#each found.refused as one (one.name)}<li class="note">
+            <strong>{one.name}</strong><br /><span class="quiet">{one.says}</span>
+          </li>{/each}
       </ul>
     {/if}
     <NextTime {book} />
@@ -62,12 +76,22 @@
             <td></td>
             {#each state.shown as one (one.name)}
               <th scope="col" class:current={one.current}>
-                <button class="look" aria-pressed={state.looked === one.name} aria-label="Look at all pages of {one.name}" onclick={() => (state.looked = state.looked === one.name ? '' : one.name)} style:aspect-ratio="{found.across + 1} / {found.down + 1}">
+                <button
+                  class="look"
+                  aria-pressed={state.looked === one.name}
+                  aria-label="Look at all pages of {one.name}"
+                  onclick={() => (state.looked = state.looked === one.name ? '' : one.name)}
+                  style:aspect-ratio="{found.across + 1} / {found.down + 1}"
+                >
                   <Drawing across={found.across} down={found.down} marks={(one.drawings[0] ?? []) as Mark[]} label="" />
                 </button>
                 <span class="name">{one.name}</span>
                 {#if one === best}<span class="tag">recommended</span>{/if}
-                {#if one.current}<span class="now">as it is now</span>{:else}<button class="btn small" aria-label="Use {one.name}" onclick={() => use(one)}>Use this</button>{/if}
+                {#if one.current}<span class="now">as it is now</span>{:else}<button
+                    class="btn small"
+                    aria-label="Use {one.name}"
+                    onclick={() => use(one)}>Use this</button
+                  >{/if}
               </th>
             {/each}
           </tr>
@@ -76,14 +100,31 @@
           {#each state.rows as measure (measure.id)}
             <tr>
               <th scope="row" aria-sort={state.order(measure)}>
-                <button class="sort" class:by={state.by === measure.id} onclick={() => (state.by = state.by === measure.id ? '' : measure.id)}>{measure.name}</button>
+                <button
+                  class="sort"
+                  class:by={state.by === measure.id}
+                  onclick={() => (state.by = state.by === measure.id ? '' : measure.id)}>{measure.name}</button
+                >
                 {#if measure.id === 'at'}
-                  <select class="select small" aria-label="Lines where" value={state.at} onchange={(event) => (state.place = event.currentTarget.value)}>
+                  <select
+                    class="select small"
+                    aria-label="Lines where"
+                    value={state.at}
+                    onchange={(event) => (state.place = event.currentTarget.value)}
+                  >
                     {#each state.places as [value, name] (value)}<option {value}>{name}</option>{/each}
                   </select>
                 {/if}
               </th>
-              {#each state.shown as one (one.name)}<td class="figures" class:best={one === best} class:limits={measure.id === 'limits'}>{measure.id === 'limits' ? one.limits.join(', ') || 'none' : (measure.says?.(one) ?? measure.value(one, state.at) ?? '–')}{#if measure.id === 'at' && measure.value(one, state.at) !== null}<small>{one.rooms.find((room) => room.for === state.at)?.wide} boxes long</small>{/if}</td>{/each}
+              {#each state.shown as one (one.name)}<td class="figures" class:best={one === best} class:limits={measure.id === 'limits'}
+                  >{measure.id === 'limits'
+                    ? one.limits.join(', ') || 'none'
+                    : (measure.says?.(one) ??
+                      measure.value(one, state.at) ??
+                      '–')}{#if measure.id === 'at' && measure.value(one, state.at) !== null}<small
+                      >{one.rooms.find((room) => room.for === state.at)?.wide} boxes long</small
+                    >{/if}</td
+                >{/each}
             </tr>
           {/each}
         </tbody>
@@ -93,7 +134,9 @@
       <h2 class="mt-4">{close.name}: {close.pages === 1 ? 'its page' : `all ${close.pages} pages`}</h2>
       <div class="all">
         {#each close.drawings as marks, i (i)}
-          <div style:aspect-ratio="{found.across + 1} / {found.down + 1}"><Drawing across={found.across} down={found.down} marks={marks as Mark[]} label="{close.name}, its page {i + 1}" /></div>
+          <div style:aspect-ratio="{found.across + 1} / {found.down + 1}">
+            <Drawing across={found.across} down={found.down} marks={marks as Mark[]} label="{close.name}, its page {i + 1}" />
+          </div>
         {/each}
       </div>
     {/if}

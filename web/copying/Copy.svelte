@@ -19,7 +19,9 @@
     untrack(() => bench.load(current, page).then(() => (at = first())));
   });
 
-  const months = $derived(bench.opening?.groups.flatMap((group) => group.copying.map((month) => ({ drawing: group.drawing, month }))) ?? []);
+  const months = $derived(
+    bench.opening?.groups.flatMap((group) => group.copying.map((month) => ({ drawing: group.drawing, month }))) ?? [],
+  );
   let at = $state(0);
   const here = $derived(months[at] ?? null);
   const isDone = (i: number) => months[i] !== undefined && bench.isTicked(months[i].drawing, months[i].month.step);
@@ -46,7 +48,12 @@
 
   $effect(() =>
     keys.use([
-      { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'the month before or after', press: (key) => turn(key === 'ArrowLeft' ? -1 : 1) },
+      {
+        on: ['ArrowLeft', 'ArrowRight'],
+        shown: '← →',
+        says: 'the month before or after',
+        press: (key) => turn(key === 'ArrowLeft' ? -1 : 1),
+      },
       { on: ['ArrowUp', 'ArrowDown'], shown: '↑ ↓', says: 'the row before or after', press: (key) => move(key === 'ArrowUp' ? -1 : 1) },
       { on: [' '], shown: 'Space', says: 'the month is copied', press: () => tick() },
     ]),
@@ -61,14 +68,20 @@
   </header>
   {#if bench.wrong}<p role="alert" class="note stop">{bench.wrong}</p>{/if}
   {#if here}
-    <h1 aria-live="polite">{here.month.title}{#if isDone(at)}<span class="done">copied</span>{/if}</h1>
+    <h1 aria-live="polite">
+      {here.month.title}{#if isDone(at)}<span class="done">copied</span>{/if}
+    </h1>
     <table class:following={row >= 0}>
       <thead>
-        <tr>{#each here.month.headings as heading, i (i)}<th scope="col">{heading}</th>{/each}</tr>
+        <tr
+          >{#each here.month.headings as heading, i (i)}<th scope="col">{heading}</th>{/each}</tr
+        >
       </thead>
       <tbody>
         {#each here.month.rows as figures, i (i)}
-          <tr class:here={row === i}>{#each figures as figure, j (j)}<td>{figure ?? ''}</td>{/each}</tr>
+          <tr class:here={row === i}
+            >{#each figures as figure, j (j)}<td>{figure ?? ''}</td>{/each}</tr
+          >
         {/each}
       </tbody>
     </table>

@@ -38,7 +38,9 @@
     {/if}
   {:else}
     <p class="none"><span class="name">{one.name}</span>{one.says}</p>
-    {#if one.other_gap !== null}<button class="btn small" onclick={() => useGap(one.other_gap ?? 0)}>Use a gap of {one.other_gap} {one.other_gap === 1 ? 'box' : 'boxes'}</button>{/if}
+    {#if one.other_gap !== null}<button class="btn small" onclick={() => useGap(one.other_gap ?? 0)}
+        >Use a gap of {one.other_gap} {one.other_gap === 1 ? 'box' : 'boxes'}</button
+      >{/if}
   {/if}
   {#if counting === 'dots' && chosen}<p class="quiet">Sizes are in boxes; ticks name the dot.</p>{/if}
 </li>

@@ -33,7 +33,10 @@
     const svg = pageElement!.querySelector('svg')!.getBoundingClientRect();
     const box = (svg.width * BOX) / (bench.across * BOX + EDGE + AIR);
     const clamp = (n: number, most: number) => Math.max(0, Math.min(most - 1, Math.floor(n)));
-    return { x: clamp((event.clientX - svg.left) / box - EDGE / BOX, bench.across), y: clamp((event.clientY - svg.top) / box - EDGE / BOX, bench.down) };
+    return {
+      x: clamp((event.clientX - svg.left) / box - EDGE / BOX, bench.across),
+      y: clamp((event.clientY - svg.top) / box - EDGE / BOX, bench.down),
+    };
   }
   function between(a: { x: number; y: number }, b: { x: number; y: number }): Region {
     const [x, y] = [Math.min(a.x, b.x), Math.min(a.y, b.y)];
@@ -61,29 +64,61 @@
     <h2 class="mb-2">How do I split this?</h2>
     <SplitFields {bench} fixed={book !== null} />
     {#if book}
-      {#if taken}<p class="note" role="status">Taken: the ticks are the first step of page {route.page} on the <a href={route.to('bench', route.page)}>bench</a>.</p>{/if}
+      {#if taken}<p class="note" role="status">
+          Taken: the ticks are the first step of page {route.page} on the <a href={route.to('bench', route.page)}>bench</a>.
+        </p>{/if}
       <Saving />
       <p class="mt-3"><a href={route.to('bench', route.page)}>Back to the bench</a></p>
     {/if}
-    <p class="quiet mt-4">Drag over the page to choose a region, or type it. Counts are from the page’s edge; dots are one more than boxes.</p>
+    <p class="quiet mt-4">
+      Drag over the page to choose a region, or type it. Counts are from the page’s edge; dots are one more than boxes.
+    </p>
   {/snippet}
 
   <div class="bench">
     <div class="paper" style:--ratio={ratio(bench.across, bench.down)}>
       <!-- Dragging is a shortcut for the four fields in the margin, which the keyboard reaches. -->
       <!-- svelte-ignore a11y_no_static_element_interactions -->
-      <div class="page" bind:this={pageElement} onpointerdown={down} onpointermove={move} onpointerup={() => (start = null)} onpointercancel={() => (start = null)}>
-        <Drawing across={bench.across} down={bench.down} marks={bench.marks} label="The page with its splits" large counting={bench.counting} note={bench.placed ? null : bench.chosen} layers={new Set(['under', 'pencil', 'band', 'writing'])} region={bench.shown} />
+      <div
+        class="page"
+        bind:this={pageElement}
+        onpointerdown={down}
+        onpointermove={move}
+        onpointerup={() => (start = null)}
+        onpointercancel={() => (start = null)}
+      >
+        <Drawing
+          across={bench.across}
+          down={bench.down}
+          marks={bench.marks}
+          label="The page with its splits"
+          large
+          counting={bench.counting}
+          note={bench.placed ? null : bench.chosen}
+          layers={new Set(['under', 'pencil', 'band', 'writing'])}
+          region={bench.shown}
+        />
       </div>
     </div>
     <div class="answers">
       <div class="near"><Quick {bench} /></div>
       {#if bench.wrong}<p class="note stop" role="alert">{bench.wrong.says}</p>{/if}
       {#if bench.found}
-        <h2>{bench.found.side} boxes{bench.counting === 'dots' ? `, ${bench.found.side + 1} dots` : ''}, {bench.edge === 'top' ? 'across' : 'down'}</h2>
+        <h2>
+          {bench.found.side} boxes{bench.counting === 'dots' ? `, ${bench.found.side + 1} dots` : ''}, {bench.edge === 'top'
+            ? 'across'
+            : 'down'}
+        </h2>
         <ol aria-label="Answers">
           {#each bench.found.counted as one (one.policy)}
-            <Answer {one} counting={bench.counting} chosen={bench.chosen === one.policy} choose={() => (bench.chosen = one.policy)} useGap={(gap) => (bench.gap = gap)} take={bench.page ? () => take(one.policy) : null} />
+            <Answer
+              {one}
+              counting={bench.counting}
+              chosen={bench.chosen === one.policy}
+              choose={() => (bench.chosen = one.policy)}
+              useGap={(gap) => (bench.gap = gap)}
+              take={bench.page ? () => take(one.policy) : null}
+            />
           {/each}
         </ol>
       {/if}

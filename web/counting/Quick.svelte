@@ -11,7 +11,11 @@
 </div>
 <div class="quick" role="group" aria-label="Usual parts">
   {#each [2, 3, 4, 5, 6, 7] as parts (parts)}
-    <button class="btn small" aria-pressed={!bench.shared && bench.parts === parts} onclick={() => ((bench.ratio = ''), (bench.parts = parts))}>{parts}</button>
+    <button
+      class="btn small"
+      aria-pressed={!bench.shared && bench.parts === parts}
+      onclick={() => ((bench.ratio = ''), (bench.parts = parts))}>{parts}</button
+    >
   {/each}
   <button class="btn small" aria-pressed={bench.gap === null} onclick={() => (bench.gap = bench.gap === null ? 0 : null)}>best gap</button>
 </div>

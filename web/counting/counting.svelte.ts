@@ -33,7 +33,10 @@ export class CountingState {
 
   /** Shares such as "2 : 1 : 1", or none. */
   get shares(): number[] {
-    return this.ratio.split(/[^\d]+/).filter(Boolean).map(Number);
+    return this.ratio
+      .split(/[^\d]+/)
+      .filter(Boolean)
+      .map(Number);
   }
 
   /** Whether the parts are unequal, so that shares say how many there are. */
@@ -108,6 +111,20 @@ export class CountingState {
   async take(policy: string): Promise<boolean> {
     if (!this.page) return false;
     const { edge, x, y, wide, tall, parts, gap, ratio, again } = this.question;
-    return open.edit({ type: 'take-split', on: this.page.drawing, nth: this.page.nth, edge, x, y, wide, tall, parts: ratio.length || parts, gap, policy, ratio, again });
+    return open.edit({
+      type: 'take-split',
+      on: this.page.drawing,
+      nth: this.page.nth,
+      edge,
+      x,
+      y,
+      wide,
+      tall,
+      parts: ratio.length || parts,
+      gap,
+      policy,
+      ratio,
+      again,
+    });
   }
 }

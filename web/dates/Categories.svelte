@@ -2,37 +2,66 @@
 <script lang="ts">
   import type { Book, DateCategory } from '../api/client';
   import { open } from '../state/book.svelte';
+  import { Sent } from '../state/sent.svelte';
 
   let { book, categories }: { book: Book; categories: DateCategory[] } = $props();
 
   const MOST = 12;
 
-  function put(i: number, changes: Partial<DateCategory>) {
-    save(categories.map((one, at) => (at === i ? { ...one, ...changes } : one)));
+  const sent = new Sent<DateCategory[]>();
+  // As they are shown now, they hold what was sent.
+  $effect(() => {
+    if (categories) sent.shown();
+  });
+  const now = () => sent.now('categories', categories);
+
+  function put(id: string, changes: Partial<DateCategory>) {
+    save(now().map((one) => (one.id === id ? { ...one, ...changes } : one)));
   }
   function add() {
-    let n = categories.length + 1;
-    while (categories.some((one) => one.id === `category-${n}`)) n++;
-    save([...categories, { id: `category-${n}`, name: 'Another' }]);
+    let n = now().length + 1;
+    while (now().some((one) => one.id === `category-${n}`)) n++;
+    save([...now(), { id: `category-${n}`, name: 'Another' }]);
   }
   function save(some: DateCategory[]) {
     // What is at its default goes unsaid.
-    open.edit({ type: 'set-date-categories', categories: some.map(({ id, name, pen, log }) => ({ id, name, ...(pen ? { pen } : {}), ...(log === false ? { log } : {}) })) });
+    const said = some.map(({ id, name, pen, log }) => ({ id, name, ...(pen ? { pen } : {}), ...(log === false ? { log } : {}) }));
+    void sent.send('categories', some, () => open.edit({ type: 'set-date-categories', categories: said }));
   }
 </script>
 
 <details class="my-3">
   <summary>Categories</summary>
   <ul>
-    {#each categories as one, i (one.id)}
+    {#each categories as one (one.id)}
       <li>
-        <input class="input input-sm" aria-label="Name of {one.name}" maxlength="40" value={one.name} onchange={(event) => put(i, { name: event.currentTarget.value })} />
-        <select class="select select-sm" aria-label="Pen of {one.name}" value={one.pen ?? ''} onchange={(event) => put(i, { pen: event.currentTarget.value || null })}>
+        <input
+          class="input input-sm"
+          aria-label="Name of {one.name}"
+          maxlength="40"
+          value={one.name}
+          onchange={(event) => put(one.id, { name: event.currentTarget.value })}
+        />
+        <select
+          class="select select-sm"
+          aria-label="Pen of {one.name}"
+          value={one.pen ?? ''}
+          onchange={(event) => put(one.id, { pen: event.currentTarget.value || null })}
+        >
           <option value="">ink</option>
           {#each book.palette as pen (pen.colour)}<option value={pen.colour}>{pen.means}</option>{/each}
         </select>
-        <label class="flex items-center gap-1.5"><input type="checkbox" class="checkbox checkbox-sm" checked={one.log !== false} onchange={(event) => put(i, { log: event.currentTarget.checked })} /> in the future log</label>
-        <button class="btn small plain" aria-label="Leave out {one.name}" onclick={() => save(categories.filter((_, at) => at !== i))}>Leave out</button>
+        <label class="flex items-center gap-1.5"
+          ><input
+            type="checkbox"
+            class="checkbox checkbox-sm"
+            checked={one.log !== false}
+            onchange={(event) => put(one.id, { log: event.currentTarget.checked })}
+          /> in the future log</label
+        >
+        <button class="btn small plain" aria-label="Leave out {one.name}" onclick={() => save(now().filter((other) => other.id !== one.id))}
+          >Leave out</button
+        >
       </li>
     {/each}
   </ul>

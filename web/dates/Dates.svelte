@@ -34,9 +34,13 @@
     day?.focus();
   }
   /** Where it is written; that it is marked as well goes without saying. */
-  const places = (one: DateTime) => (one.goes.length > 1 ? one.goes.filter((place) => !place.startsWith('marked')) : one.goes).join(', ') || 'on no page';
+  const places = (one: DateTime) =>
+    (one.goes.length > 1 ? one.goes.filter((place) => !place.startsWith('marked')) : one.goes).join(', ') || 'on no page';
   const pen = (one: DateTime) => all?.categories.find((category) => category.id === one.entry.category);
-  const date = (iso: string | null) => (iso === null ? '' : new Date(`${iso}T00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }));
+  const date = (iso: string | null) =>
+    iso === null
+      ? ''
+      : new Date(`${iso}T00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
   const wrong = (field: string) => open.problem?.field === `edit/${field}`;
 </script>
 
@@ -48,14 +52,21 @@
     {/if}
     <h2>Before it is too late</h2>
     {#if all && all.findings.length === 0}
-      <p class="quiet my-2">{all.count === 0 ? 'Write down what is already known about the year: birthdays, holidays, what must be paid when. Then it shows whether the future log has room for it.' : 'Nothing is seen too late, and everything has room.'}</p>
+      <p class="quiet my-2">
+        {all.count === 0
+          ? 'Write down what is already known about the year: birthdays, holidays, what must be paid when. Then it shows whether the future log has room for it.'
+          : 'Nothing is seen too late, and everything has room.'}
+      </p>
     {/if}
-    {#if all}<Findings findings={all.findings} />{/if}
+    {#if all}<Findings findings={all.findings} placed />{/if}
     {#if all}
       <Categories {book} categories={all.categories} />
       {#if all.count > 0}
         <p class="quiet mt-3">{all.count} {all.count === 1 ? 'date' : 'dates'} in all.</p>
-        <p><a href="/api{about(book, '/dates.ics')}" download>As a calendar</a> · <a href="/api{about(book, '/dates.csv')}" download>As a table</a></p>
+        <p>
+          <a href="/api{about(book, '/dates.ics')}" download>As a calendar</a> ·
+          <a href="/api{about(book, '/dates.csv')}" download>As a table</a>
+        </p>
       {/if}
     {/if}
     <NextTime {book} />
@@ -65,7 +76,11 @@
   {#if dates.dates.wrong}<p class="note stop" role="alert">{dates.dates.wrong}</p>{/if}
   {#if all}
     <h2>Lines that the months need</h2>
-    <p class="quiet">{#if all.log}Against the room of <a href={all.log.page === null ? route.to('spreads') : route.to('bench', all.log.page)} dir="auto">{all.log.title}</a>, in {book.hand?.own ? 'your hand' : 'an ordinary hand'}.{:else}There is no future log in this book.{/if}</p>
+    <p class="quiet">
+      {#if all.log}Against the room of <a href={all.log.page === null ? route.to('spreads') : route.to('bench', all.log.page)} dir="auto"
+          >{all.log.title}</a
+        >, in {book.hand?.own ? 'your hand' : 'an ordinary hand'}.{:else}There is no future log in this book.{/if}
+    </p>
     <MonthBars months={all.months} chosen={all.month} choose={(month) => dates.look(month)} />
 
     <div class="head">
@@ -73,8 +88,26 @@
       <a class="btn small" href={route.to('transfer', all.month)}>Transfer into its pages</a>
     </div>
     <form class="line" onsubmit={add} aria-label="Write a date down">
-      <label class="field"><span>Day</span><input class="input" bind:this={day} bind:value={dates.line.day} placeholder="12, 3–9, 12 March" aria-invalid={wrong('day')} autocomplete="off" /></label>
-      <label class="field"><span>What, and when</span><input class="input" bind:value={dates.line.words} maxlength="200" placeholder="Dentist 10:30" aria-invalid={wrong('words')} autocomplete="off" /></label>
+      <label class="field"
+        ><span>Day</span><input
+          class="input"
+          bind:this={day}
+          bind:value={dates.line.day}
+          placeholder="12, 3–9, 12 March"
+          aria-invalid={wrong('day')}
+          autocomplete="off"
+        /></label
+      >
+      <label class="field"
+        ><span>What, and when</span><input
+          class="input"
+          bind:value={dates.line.words}
+          maxlength="200"
+          placeholder="Dentist 10:30"
+          aria-invalid={wrong('words')}
+          autocomplete="off"
+        /></label
+      >
       <label class="field">
         <span>Category</span>
         <select class="select" bind:value={dates.line.category}>
@@ -88,9 +121,19 @@
           {#each SORTS as [sort, words] (sort)}<option value={sort}>{words}</option>{/each}
         </select>
       </label>
+      {#if dates.line.is === 'duty'}
+        <label class="field ahead"
+          ><span>Days ahead</span><input
+            class="input figures"
+            inputmode="numeric"
+            bind:value={dates.line.lead}
+            aria-invalid={wrong('lead')}
+          /></label
+        >
+      {/if}
       <button class="btn chief">Write down</button>
     </form>
-    {#if open.problem && (wrong('day') || wrong('words'))}<p class="wrong" role="alert">{open.problem.detail}</p>{/if}
+    {#if open.problem && (wrong('day') || wrong('words') || wrong('lead'))}<p class="wrong" role="alert">{open.problem.detail}</p>{/if}
     {#if all.entries.length === 0}
       <p class="quiet my-2">Nothing is known of {all.name} yet.</p>
     {:else}
@@ -101,7 +144,9 @@
               <span class="weekday">{one.weekday ?? ''}</span>
               <span class="written" dir="auto">{one.written}</span>
               <span class="of">
-                {#if pen(one)}<svg width="10" height="10" aria-hidden="true"><rect width="10" height="10" fill={pen(one)?.pen ?? 'var(--ink)'} /></svg><span>{pen(one)?.name}</span>{/if}
+                {#if pen(one)}<svg width="10" height="10" aria-hidden="true"
+                    ><rect width="10" height="10" fill={pen(one)?.pen ?? 'var(--ink)'} /></svg
+                  ><span>{pen(one)?.name}</span>{/if}
                 {#if one.due}<span>ahead</span>{/if}
               </span>
               <span class="quiet">{places(one)}{one.lines > 1 ? ` · ${one.lines} lines` : ''}</span>
@@ -115,11 +160,18 @@
     {#if all.duties.length > 0}
       <h2 class="mt-6">Duties</h2>
       <table class="duties">
-        <thead><tr><th scope="col">What</th><th scope="col">How often</th><th scope="col">Next due</th><th scope="col">Seen from</th></tr></thead>
+        <thead
+          ><tr><th scope="col">What</th><th scope="col">How often</th><th scope="col">Next due</th><th scope="col">Seen from</th></tr
+          ></thead
+        >
         <tbody>
           {#each all.duties as one (one.date)}
             <tr>
-              <th scope="row"><button class="name" dir="auto" aria-pressed={one.date === dates.chosen} onclick={() => dates.choose(one.date)}>{one.words}</button></th>
+              <th scope="row"
+                ><button class="name" dir="auto" aria-pressed={one.date === dates.chosen} onclick={() => dates.choose(one.date)}
+                  >{one.words}</button
+                ></th
+              >
               <td>{one.repeats}</td>
               <td>{date(one.next)}</td>
               <td>{date(one.seen)}{one.lead > 0 ? `, ${one.lead} days before` : ''}</td>
@@ -130,7 +182,12 @@
     {/if}
     {#if all.elsewhere.length > 0}
       <h2 class="mt-6">In none of these months</h2>
-      <ul>{#each all.elsewhere as one (one.id)}<li><button class="name" dir="auto" onclick={() => (dates.chosen = one.id)}>{one.words}</button> <span class="quiet">{one.day}</span></li>{/each}</ul>
+      <ul>
+        {#each all.elsewhere as one (one.id)}<li>
+            <button class="name" dir="auto" onclick={() => (dates.chosen = one.id)}>{one.words}</button>
+            <span class="quiet">{one.day}</span>
+          </li>{/each}
+      </ul>
     {/if}
     <div class="mt-6"><Incoming {dates} /></div>
   {/if}
@@ -149,6 +206,9 @@
     gap: 0.5rem;
     align-items: end;
     margin: 0.5rem 0;
+  }
+  .line:has(.ahead) {
+    grid-template-columns: minmax(7rem, 1fr) minmax(10rem, 3fr) minmax(7rem, 1fr) minmax(6rem, 0.8fr) 5.5rem auto;
   }
   .entries li {
     border-top: 1px solid var(--color-base-300);
@@ -206,7 +266,8 @@
     cursor: pointer;
   }
   @media (max-width: 900px) {
-    .line {
+    .line,
+    .line:has(.ahead) {
       grid-template-columns: 1fr 1fr;
     }
     .line label:nth-child(2),

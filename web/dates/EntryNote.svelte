@@ -24,8 +24,17 @@
 
 <section aria-label="The date chosen" class="grid gap-2">
   <h2>{entry.words}</h2>
-  <label class="field"><span>When</span><input class="input" value={entry.day} onchange={(event) => state.set({ day: event.currentTarget.value })} /></label>
-  <label class="field"><span>What</span><input class="input" maxlength="200" value={entry.words} onchange={(event) => state.set({ words: event.currentTarget.value })} /></label>
+  <label class="field"
+    ><span>When</span><input class="input" value={entry.day} onchange={(event) => state.set({ day: event.currentTarget.value })} /></label
+  >
+  <label class="field"
+    ><span>What</span><input
+      class="input"
+      maxlength="200"
+      value={entry.words}
+      onchange={(event) => state.set({ words: event.currentTarget.value })}
+    /></label
+  >
   <div class="two">
     <label class="field">
       <span>Sort</span>
@@ -43,8 +52,22 @@
   </div>
   {#if entry.is !== 'birthday'}
     <div class="two">
-      <label class="field"><span>Time</span><input class="input figures" placeholder="18:30" value={entry.time ?? ''} onchange={(event) => state.set({ time: event.currentTarget.value || null })} /></label>
-      <label class="field"><span>Ends</span><input class="input figures" disabled={!entry.time} value={entry.ends ?? ''} onchange={(event) => state.set({ ends: event.currentTarget.value || null })} /></label>
+      <label class="field"
+        ><span>Time</span><input
+          class="input figures"
+          placeholder="18:30"
+          value={entry.time ?? ''}
+          onchange={(event) => state.set({ time: event.currentTarget.value || null })}
+        /></label
+      >
+      <label class="field"
+        ><span>Ends</span><input
+          class="input figures"
+          disabled={!entry.time}
+          value={entry.ends ?? ''}
+          onchange={(event) => state.set({ ends: event.currentTarget.value || null })}
+        /></label
+      >
     </div>
     {#if choices.length > 0}
       <label class="field">
@@ -58,15 +81,33 @@
     {/if}
   {/if}
   {#if entry.repeat}
-    <label class="field"><span>Up to, where it ends</span><input class="input" placeholder="it goes on" value={entry.ends_on ?? ''} onchange={(event) => state.set({ until: event.currentTarget.value || null })} /></label>
+    <label class="field"
+      ><span>Up to, where it ends</span><input
+        class="input"
+        placeholder="it goes on"
+        value={entry.ends_on ?? ''}
+        onchange={(event) => state.set({ until: event.currentTarget.value || null })}
+      /></label
+    >
     {#if state.once}
       {@const day = state.once}
       <button class="btn small justify-self-start" onclick={() => state.leaveOut(day)}>Leave it out on {day}</button>
     {/if}
-    {#if entry.except && entry.except.length > 0}<p class="quiet">Left out on {entry.except.join(', ')}. <button class="btn small plain" onclick={() => state.set({ except: [] })}>Put back</button></p>{/if}
+    {#if entry.except && entry.except.length > 0}<p class="quiet">
+        Left out on {entry.except.join(', ')}. <button class="btn small plain" onclick={() => state.set({ except: [] })}>Put back</button>
+      </p>{/if}
   {/if}
   {#if entry.is === 'duty'}
-    <label class="field"><span>Thought of so many days before</span><input class="input figures" type="number" min="0" max="366" value={entry.lead ?? 0} onchange={(event) => state.set({ lead: event.currentTarget.valueAsNumber })} /></label>
+    <label class="field"
+      ><span>Thought of so many days before</span><input
+        class="input figures"
+        type="number"
+        min="0"
+        max="366"
+        value={entry.lead ?? 0}
+        onchange={(event) => state.set({ lead: event.currentTarget.valueAsNumber })}
+      /></label
+    >
   {/if}
   {#if entry.leapday}
     <label class="field">

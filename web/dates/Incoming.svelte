@@ -36,7 +36,9 @@
 
   async function choose(files: FileList | null) {
     const read = await Promise.all([...(files ?? [])].map(async (file) => ({ file, content: await fileOf(file) })));
-    const large = read.filter((one) => one.content === null).map((one) => `“${one.file.name}” has ${(one.file.size / 1e6).toFixed(1)} MB; a file of dates has ${LARGEST / 1e6} MB at most.`);
+    const large = read
+      .filter((one) => one.content === null)
+      .map((one) => `“${one.file.name}” has ${(one.file.size / 1e6).toFixed(1)} MB; a file of dates has ${LARGEST / 1e6} MB at most.`);
     refused = large.join(' ');
     const some = read.flatMap((one) => (one.content ? [one.content] : []));
     if (some.length > 0) held.preview({ files: some });
@@ -51,11 +53,23 @@
   <div class="from">
     <label class="field">
       <span>Lines with a day and words, one below another</span>
-      <textarea class="textarea" rows="3" bind:value={text} placeholder="12 March Dentist 10:30&#10;3–9 July Sailing week&#10;29 May Ione’s birthday"></textarea>
+      <textarea
+        class="textarea"
+        rows="3"
+        bind:value={text}
+        placeholder="12 March Dentist 10:30&#10;3–9 July Sailing week&#10;29 May Ione’s birthday"></textarea>
     </label>
     <div class="grid content-start gap-2">
       <button class="btn" disabled={text.trim() === ''} onclick={() => held.preview({ text })}>Look at them</button>
-      <label class="btn file">Choose files …<input class="sr-only" type="file" multiple accept=".ics,.vcf,.csv,.txt,text/*" onchange={(event) => choose(event.currentTarget.files)} /></label>
+      <label class="btn file"
+        >Choose files …<input
+          class="sr-only"
+          type="file"
+          multiple
+          accept=".ics,.vcf,.csv,.txt,text/*"
+          onchange={(event) => choose(event.currentTarget.files)}
+        /></label
+      >
       <p class="quiet">Calendars, address cards, tables, text.</p>
     </div>
   </div>
@@ -85,12 +99,27 @@
   {#if held.incoming.wrong}<p class="wrong" role="alert">{held.incoming.wrong}</p>{/if}
   {#if held.incoming.waiting}<p role="status" class="quiet">Reading …</p>{/if}
   {#if preview}
-    <div class="preview" role="region" aria-label="What would come in">
-      <p role="status"><strong>{summary || 'Nothing was found.'}</strong>{lines > 0 ? ` The new ones need ${lines} ${lines === 1 ? 'line' : 'lines'} of the future log.` : ''}</p>
-      {#if Object.keys(preview.columns).length > 0}<p class="quiet">Read as a table: {Object.entries(preview.columns).map(([what, head]) => `${what} from “${head}”`).join(', ')}.</p>{/if}
+    <!-- Brought into sight: files are chosen above it. -->
+    <div class="preview" role="region" aria-label="What would come in" {@attach (box) => box.scrollIntoView({ block: 'nearest' })}>
+      <p role="status">
+        <strong>{summary || 'Nothing was found.'}</strong>{lines > 0
+          ? ` The new ones need ${lines} ${lines === 1 ? 'line' : 'lines'} of the future log.`
+          : ''}
+      </p>
+      {#if Object.keys(preview.columns).length > 0}<p class="quiet">
+          Read as a table: {Object.entries(preview.columns)
+            .map(([what, head]) => `${what} from “${head}”`)
+            .join(', ')}.
+        </p>{/if}
       {#if preview.ask}
-        <p class="note broken">“{preview.ask}” could be read two ways: which?
-          <span class="flex gap-2"><button class="btn small" onclick={() => held.read(false)}>The day first</button><button class="btn small" onclick={() => held.read(true)}>The month first</button></span>
+        <p class="note broken">
+          “{preview.ask}” could be read two ways: which?
+          <span class="flex gap-2"
+            ><button class="btn small" onclick={() => held.read(false)}>The day first</button><button
+              class="btn small"
+              onclick={() => held.read(true)}>The month first</button
+            ></span
+          >
         </p>
       {/if}
       <div class="rows">
@@ -99,7 +128,16 @@
           <tbody>
             {#each preview.rows.slice(0, 400) as row, i (i)}
               <tr class={row.as}>
-                <td><input type="checkbox" class="checkbox checkbox-sm" aria-label="Take {row.entry?.words ?? row.where}" disabled={row.entry === null} checked={held.isTaken(i)} onchange={(event) => (held.otherwise[i] = event.currentTarget.checked)} /></td>
+                <td
+                  ><input
+                    type="checkbox"
+                    class="checkbox checkbox-sm"
+                    aria-label="Take {row.entry?.words ?? row.where}"
+                    disabled={row.entry === null}
+                    checked={held.isTaken(i)}
+                    onchange={(event) => (held.otherwise[i] = event.currentTarget.checked)}
+                  /></td
+                >
                 <td>{row.when ?? ''}</td>
                 <td dir="auto">{row.entry?.words ?? row.where}</td>
                 <td>{AS[row.as]}{row.says ? `: ${row.says}` : ''}</td>
@@ -110,7 +148,9 @@
         {#if preview.rows.length > 400}<p class="quiet">… and {preview.rows.length - 400} more.</p>{/if}
       </div>
       <div class="mt-2 flex gap-2">
-        <button class="btn chief" disabled={held.taken.length === 0} onclick={take}>Take {held.taken.length} {held.taken.length === 1 ? 'date' : 'dates'}</button>
+        <button class="btn chief" disabled={held.taken.length === 0} onclick={take}
+          >Take {held.taken.length} {held.taken.length === 1 ? 'date' : 'dates'}</button
+        >
         <button class="btn plain" onclick={() => held.incoming.clear()}>Leave them</button>
       </div>
     </div>

@@ -46,8 +46,18 @@
     if (await open.edit(edit)) at = null;
     else if (reach.lost) await settle(one, as);
   }
-  $effect(() => keys.use([{ on: [' '], shown: 'Space', says: 'it is copied', press: () => current && settle(current, current.settled === null ? 'copied' : null) }]));
-  const says = (one: DateTime) => (one.settled === null ? '' : one.settled === 'copied' || one.settled === 'dropped' ? one.settled : `put off to ${one.settled}`);
+  $effect(() =>
+    keys.use([
+      {
+        on: [' '],
+        shown: 'Space',
+        says: 'it is copied',
+        press: () => current && settle(current, current.settled === null ? 'copied' : null),
+      },
+    ]),
+  );
+  const says = (one: DateTime) =>
+    one.settled === null ? '' : one.settled === 'copied' || one.settled === 'dropped' ? one.settled : `put off to ${one.settled}`;
 </script>
 
 <main class="transfer">
@@ -62,10 +72,14 @@
   {#if transfer.value}
     {#if current}
       <section class="one" aria-live="polite" aria-label="The date to copy">
-        <p class="quiet">{current.weekday ?? ''}{current.due ? ' · to be thought of ahead' : ''}{says(current) ? ` · ${says(current)}` : ''}</p>
+        <p class="quiet">
+          {current.weekday ?? ''}{current.due ? ' · to be thought of ahead' : ''}{says(current) ? ` · ${says(current)}` : ''}
+        </p>
         <p class="large" dir="auto">{current.written}</p>
         <div class="controls">
-          <button class="btn chief" onclick={() => settle(current, current.settled === null ? 'copied' : null)}>{current.settled === null ? 'Copied' : 'Not after all'}</button>
+          <button class="btn chief" onclick={() => settle(current, current.settled === null ? 'copied' : null)}
+            >{current.settled === null ? 'Copied' : 'Not after all'}</button
+          >
           {#if current.settled === null}
             <button class="btn" onclick={() => settle(current, transfer.value?.next ?? '')}>Next month</button>
             <button class="btn" onclick={() => settle(current, 'dropped')}>Drop it</button>
@@ -81,12 +95,20 @@
           <h2>{head}</h2>
           <ul>
             {#each some as one (one.key)}
-              <li><button class:settled={one.settled !== null} aria-current={one.key === current?.key ? 'true' : undefined} onclick={() => (at = one.key)}><span dir="auto">{one.written}</span> <span class="quiet">{says(one)}</span></button></li>
+              <li>
+                <button
+                  class:settled={one.settled !== null}
+                  aria-current={one.key === current?.key ? 'true' : undefined}
+                  onclick={() => (at = one.key)}><span dir="auto">{one.written}</span> <span class="quiet">{says(one)}</span></button
+                >
+              </li>
             {/each}
           </ul>
         {/if}
       {/each}
-      {#if transfer.value.page}<p class="mt-3"><a class="btn" href={route.to('bench', transfer.value.page)}>To its pages, from {transfer.value.page}</a></p>{/if}
+      {#if transfer.value.page}<p class="mt-3">
+          <a class="btn" href={route.to('bench', transfer.value.page)}>To its pages, from {transfer.value.page}</a>
+        </p>{/if}
     </div>
   {/if}
   <Saving />

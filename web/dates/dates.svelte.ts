@@ -18,7 +18,7 @@ export class DatesState {
   readonly incoming = new Loader<DatesPreview>();
   month = $state('');
   /** The line being typed. */
-  line = $state({ day: '', words: '', category: '', is: 'date' as Sort });
+  line = $state({ day: '', words: '', category: '', is: 'date' as Sort, lead: '14' });
   /** The id of the entry that is put otherwise. */
   chosen = $state<string | null>(null);
   /** Which time of it, by its key. */
@@ -69,10 +69,18 @@ export class DatesState {
 
   /** Writes the line down; the next can be typed at once. */
   async add(): Promise<boolean> {
-    const { day, words, category, is } = this.line;
-    const edit = { type: 'add-date', day, words, is, category, near: this.month || (this.dates.value?.month ?? ''), ...(is === 'duty' ? { lead: 14 } : {}) } as Edit;
+    const { day, words, category, is, lead } = this.line;
+    const edit = {
+      type: 'add-date',
+      day,
+      words,
+      is,
+      category,
+      near: this.month || (this.dates.value?.month ?? ''),
+      ...(is === 'duty' ? { lead: /^\s*\d+\s*$/.test(lead) ? Number(lead) : lead } : {}),
+    } as Edit;
     if (!(await this.edit(edit))) return false;
-    this.line = { day: '', words: '', category, is };
+    this.line = { day: '', words: '', category, is, lead };
     return true;
   }
 

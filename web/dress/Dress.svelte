@@ -26,7 +26,9 @@
   let whose = $state('');
   const kind = $derived(whose.split(':')[0] ?? '');
   const id = $derived(whose.slice(kind.length + 1));
-  const dress = $derived<Dress>((kind === 'section' ? book.dress.sections?.[id] : kind === 'spread' ? book.dress.spreads?.[id] : book.dress.all) ?? {});
+  const dress = $derived<Dress>(
+    (kind === 'section' ? book.dress.sections?.[id] : kind === 'spread' ? book.dress.spreads?.[id] : book.dress.all) ?? {},
+  );
   /** Said of the book or the section, where this one says nothing. */
   const above = $derived.by<Dress>(() => {
     if (kind === '') return {};
@@ -38,7 +40,9 @@
   const sent = new Sent<Dress>();
 
   async function set(changes: Partial<Record<keyof Dress, unknown>>) {
-    const next = Object.fromEntries(Object.entries({ ...sent.now(whose, dress), ...changes }).filter(([, value]) => value !== null && value !== undefined)) as Dress;
+    const next = Object.fromEntries(
+      Object.entries({ ...sent.now(whose, dress), ...changes }).filter(([, value]) => value !== null && value !== undefined),
+    ) as Dress;
     const on = kind === 'section' ? { section: id } : kind === 'spread' ? { spread: id } : {};
     await sent.send(whose, next, () => open.edit({ type: 'set-dress', dress: next, ...on } as Edit));
     sent.shown();
@@ -52,11 +56,19 @@
   );
   const boxes = (count: number) => (count === 1 ? '1 box' : `${count} boxes`);
   /** Titles that do not fit, as they are said. */
-  const long = $derived(book.findings.filter((one) => /too long for letters|too many to be read/.test(one.says)));
+  const long = $derived(book.findings.filter((one) => one.see === 'dress'));
   /** Pens of this dress that come through the paper. */
-  const bleeding = $derived(book.bleeding.filter((one) => [shown.pen, shown.lines, shown.words].some((pen) => pen?.toLowerCase() === one.colour)));
-  const own = $derived([...Object.keys(book.dress.sections ?? {}).map((one) => `section:${one}`), ...Object.keys(book.dress.spreads ?? {}).map((one) => `spread:${one}`)]);
-  const called = (one: string) => (one.startsWith('section:') ? (book.sections.find((section) => section.id === one.slice(8))?.words ?? 'Months') : (book.spreads.find((spread) => spread.id === one.slice(7))?.title ?? one.slice(7)));
+  const bleeding = $derived(
+    book.bleeding.filter((one) => [shown.pen, shown.lines, shown.words].some((pen) => pen?.toLowerCase() === one.colour)),
+  );
+  const own = $derived([
+    ...Object.keys(book.dress.sections ?? {}).map((one) => `section:${one}`),
+    ...Object.keys(book.dress.spreads ?? {}).map((one) => `spread:${one}`),
+  ]);
+  const called = (one: string) =>
+    one.startsWith('section:')
+      ? (book.sections.find((section) => section.id === one.slice(8))?.words ?? 'Months')
+      : (book.spreads.find((spread) => spread.id === one.slice(7))?.title ?? one.slice(7));
 </script>
 
 <Screen title="Dress" handle="Titles">
@@ -76,12 +88,18 @@
         </optgroup>
       </select>
     </label>
-    {#each bleeding as one (one.name)}<p class="note broken">“{one.name}” was seen to bleed on this paper: every page dressed in it comes through.</p>{/each}
+    {#each bleeding as one (one.name)}<p class="note broken">
+        “{one.name}” was seen to bleed on this paper: every page dressed in it comes through.
+      </p>{/each}
     {#key whose}
       <div class="mt-3 grid gap-3">
         <label class="field">
           <span>Boxes of a title</span>
-          <select class="select" value={dress.title ?? ''} onchange={(event) => set({ title: event.currentTarget.value === '' ? null : Number(event.currentTarget.value) })}>
+          <select
+            class="select"
+            value={dress.title ?? ''}
+            onchange={(event) => set({ title: event.currentTarget.value === '' ? null : Number(event.currentTarget.value) })}
+          >
             <option value="">{above.title === undefined ? 'as usual, by the page' : `${above.title}, as around it`}</option>
             {#each [1, 2, 3, 4, 5, 6, 7, 8] as boxes (boxes)}<option value={boxes}>{boxes}</option>{/each}
           </select>
@@ -95,11 +113,24 @@
           </select>
         </label>
         {#each [['larger', 'First letter twice as large'], ['band', 'A band behind it'], ['line', 'A line round the grid'], ['fives', 'Every fifth dot marked first, to count from']] as const as [name, says] (name)}
-          <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={shown[name] ?? false} onchange={(event) => set({ [name]: event.currentTarget.checked === (above[name] ?? false) ? null : event.currentTarget.checked })} /> {says}</label>
+          <label class="flex items-center gap-2"
+            ><input
+              type="checkbox"
+              class="checkbox checkbox-sm"
+              checked={shown[name] ?? false}
+              onchange={(event) =>
+                set({ [name]: event.currentTarget.checked === (above[name] ?? false) ? null : event.currentTarget.checked })}
+            />
+            {says}</label
+          >
         {/each}
         <label class="field">
           <span>A border for a pattern</span>
-          <select class="select" value={dress.border ?? ''} onchange={(event) => set({ border: event.currentTarget.value === '' ? null : Number(event.currentTarget.value) })}>
+          <select
+            class="select"
+            value={dress.border ?? ''}
+            onchange={(event) => set({ border: event.currentTarget.value === '' ? null : Number(event.currentTarget.value) })}
+          >
             <option value="">{above.border ? `${boxes(above.border)} on each side, as around it` : 'none'}</option>
             {#if above.border}<option value={0}>none</option>{/if}
             {#each [1, 2, 3] as wide (wide)}<option value={wide}>{boxes(wide)} on each side</option>{/each}
@@ -107,25 +138,61 @@
         </label>
         <label class="field">
           <span>Boxes left free at the foot</span>
-          <input class="input figures" type="number" min="0" max="15" placeholder={String(above.foot ?? 0)} value={dress.foot ?? ''} onchange={(event) => set({ foot: event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber })} />
+          <input
+            class="input figures"
+            type="number"
+            min="0"
+            max="15"
+            placeholder={String(above.foot ?? 0)}
+            value={dress.foot ?? ''}
+            onchange={(event) => set({ foot: event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber })}
+          />
         </label>
         {#each [['pen', 'Titles are written with'], ['words', 'Words and figures'], ['lines', 'Lines are drawn with']] as const as [name, says] (name)}
           <fieldset>
             <legend class="quiet">{says}</legend>
             <div class="pens">
-              <label><input type="radio" {name} class="radio radio-sm" checked={dress[name] === undefined} onchange={() => set({ [name]: null })} /> {above[name] ? 'the pen around it' : 'ink'}</label>
+              <label
+                ><input
+                  type="radio"
+                  {name}
+                  class="radio radio-sm"
+                  checked={dress[name] === undefined}
+                  onchange={() => set({ [name]: null })}
+                />
+                {above[name] ? 'the pen around it' : 'ink'}</label
+              >
               {#each book.palette as pen (pen.colour)}
-                <label><input type="radio" {name} class="radio radio-sm" checked={dress[name] === pen.colour} onchange={() => set({ [name]: pen.colour })} /><svg width="18" height="18" aria-hidden="true"><rect width="18" height="18" fill={pen.colour} /></svg> {pen.means}</label>
+                <label
+                  ><input
+                    type="radio"
+                    {name}
+                    class="radio radio-sm"
+                    checked={dress[name] === pen.colour}
+                    onchange={() => set({ [name]: pen.colour })}
+                  /><svg width="18" height="18" aria-hidden="true"><rect width="18" height="18" fill={pen.colour} /></svg>
+                  {pen.means}</label
+                >
               {/each}
             </div>
           </fieldset>
         {/each}
       </div>
     {/key}
-    {#if Object.keys(dress).length > 0}<button class="btn small mt-3" onclick={() => open.edit({ type: 'set-dress', dress: {}, ...(kind === 'section' ? { section: id } : kind === 'spread' ? { spread: id } : {}) } as Edit)}>Take this dress off</button>{/if}
+    {#if Object.keys(dress).length > 0}<button
+        class="btn small mt-3"
+        onclick={() =>
+          open.edit({
+            type: 'set-dress',
+            dress: {},
+            ...(kind === 'section' ? { section: id } : kind === 'spread' ? { spread: id } : {}),
+          } as Edit)}>Take this dress off</button
+      >{/if}
     {#if own.length > 0}
       <h3 class="mt-4">Dressed otherwise</h3>
-      <ul>{#each own as one (one)}<li><button class="btn small plain" onclick={() => (whose = one)}>{called(one)}</button></li>{/each}</ul>
+      <ul>
+        {#each own as one (one)}<li><button class="btn small plain" onclick={() => (whose = one)}>{called(one)}</button></li>{/each}
+      </ul>
     {/if}
     {#if long.length > 0}
       <h3 class="mt-4">Titles that do not fit</h3>
@@ -140,7 +207,13 @@
   <ul class="pages">
     {#each pages as { spread, page } (spread.id)}
       <li>
-        <button class="leaf" aria-pressed={whose === `spread:${spread.id}`} aria-label="Dress {spread.title}, page {page}" style:aspect-ratio="{book.stock.across + 1} / {book.stock.down + 1}" onclick={() => (whose = whose === `spread:${spread.id}` ? '' : `spread:${spread.id}`)}>
+        <button
+          class="leaf"
+          aria-pressed={whose === `spread:${spread.id}`}
+          aria-label="Dress {spread.title}, page {page}"
+          style:aspect-ratio="{book.stock.across + 1} / {book.stock.down + 1}"
+          onclick={() => (whose = whose === `spread:${spread.id}` ? '' : `spread:${spread.id}`)}
+        >
           <Drawing across={book.stock.across} down={book.stock.down} marks={marks.get(page) ?? []} label="" />
         </button>
         <span class="figures">{page}</span> <a href={route.to('bench', page)} dir="auto">{spread.title}</a>

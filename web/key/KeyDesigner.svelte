@@ -38,7 +38,9 @@
     <h2>Key designer</h2>
     {#if draft.wrong}<p class="note stop" role="alert">{draft.wrong}</p>{/if}
     <button class="btn chief my-2 w-full" onclick={() => draft.use()}>Use this key</button>
-    <p class="quiet" role="status">{draft.saved || (draft.isDraft ? 'A draft: kept in this browser until it is used.' : 'As it is in the book.')}</p>
+    <p class="quiet" role="status">
+      {draft.saved || (draft.isDraft ? 'A draft: kept in this browser until it is used.' : 'As it is in the book.')}
+    </p>
     {#if draft.checked}
       {#each draft.checked.problems as one, i (i)}
         <p class="note" class:stop={one.stops} class:broken={!one.stops}>
@@ -61,29 +63,59 @@
   {#if spread}
     <div class="designer">
       <div>
-      <ol class="symbols" aria-label="Symbols">
-        {#each draft.symbols as symbol, i (i)}
-          <li>
-            <button class="mark" class:chosen={isChosen(i, null)} class:bad={bad(i, null)} aria-pressed={isChosen(i, null)} aria-label={symbol.name || 'unnamed symbol'} onclick={() => (draft.chosen = { symbol: i, state: null })}>
-              <Symbol strokes={symbol.strokes as Stroke[]} size="2.6rem" /><span>{symbol.name || '…'}</span>
-            </button>
-            {#each symbol.states as state, j (j)}
-              <button class="mark state" class:chosen={isChosen(i, j)} class:bad={bad(i, j)} aria-pressed={isChosen(i, j)} aria-label="{symbol.name || 'unnamed symbol'} {state.name || 'unnamed state'}" onclick={() => (draft.chosen = { symbol: i, state: j })}>
-                <Symbol strokes={draft.reached(i, j)} size="2.6rem" /><span>{state.name || '…'}</span>
+        <ol class="symbols" aria-label="Symbols">
+          {#each draft.symbols as symbol, i (i)}
+            <li>
+              <button
+                class="mark"
+                class:chosen={isChosen(i, null)}
+                class:bad={bad(i, null)}
+                aria-pressed={isChosen(i, null)}
+                aria-label={symbol.name || 'unnamed symbol'}
+                onclick={() => (draft.chosen = { symbol: i, state: null })}
+              >
+                <Symbol strokes={symbol.strokes as Stroke[]} size="2.6rem" /><span>{symbol.name || '…'}</span>
               </button>
-            {/each}
-            <button class="btn small plain" disabled={symbol.states.length >= draft.most.states} aria-label="Add a state to {symbol.name || 'this symbol'}" onclick={() => draft.addState(i)}>Add a state</button>
+              {#each symbol.states as state, j (j)}
+                <button
+                  class="mark state"
+                  class:chosen={isChosen(i, j)}
+                  class:bad={bad(i, j)}
+                  aria-pressed={isChosen(i, j)}
+                  aria-label="{symbol.name || 'unnamed symbol'} {state.name || 'unnamed state'}"
+                  onclick={() => (draft.chosen = { symbol: i, state: j })}
+                >
+                  <Symbol strokes={draft.reached(i, j)} size="2.6rem" /><span>{state.name || '…'}</span>
+                </button>
+              {/each}
+              <button
+                class="btn small plain"
+                disabled={symbol.states.length >= draft.most.states}
+                aria-label="Add a state to {symbol.name || 'this symbol'}"
+                onclick={() => draft.addState(i)}>Add a state</button
+              >
+            </li>
+          {/each}
+          <li>
+            <button class="btn small" disabled={draft.symbols.length >= draft.most.symbols} onclick={() => draft.addSymbol()}
+              >Add a symbol</button
+            >
           </li>
-        {/each}
-        <li><button class="btn small" disabled={draft.symbols.length >= draft.most.symbols} onclick={() => draft.addSymbol()}>Add a symbol</button></li>
-      </ol>
-      <Colours {draft} {book} />
+        </ol>
+        <Colours {draft} {book} />
       </div>
       {#if draft.symbol}
         <section class="editor" aria-label="Mark being drawn">
           {#key `${draft.chosen.symbol}/${draft.chosen.state}`}
             {#if draft.state}
-              <label class="field"><span>State</span><input class="input" value={draft.state.name} maxlength="60" oninput={(event) => ((draft.state!.name = event.currentTarget.value), draft.changed())} /></label>
+              <label class="field"
+                ><span>State</span><input
+                  class="input"
+                  value={draft.state.name}
+                  maxlength="60"
+                  oninput={(event) => ((draft.state!.name = event.currentTarget.value), draft.changed())}
+                /></label
+              >
               <label class="field">
                 <span>Reached from</span>
                 <select
@@ -96,13 +128,27 @@
                   }}
                 >
                   <option value="">{draft.symbol.name} as first drawn</option>
-                  {#each draft.symbol.states as other, j (j)}{#if j !== draft.chosen.state}<option value={j}>{other.name}</option>{/if}{/each}
+                  {#each draft.symbol.states as other, j (j)}{#if j !== draft.chosen.state}<option value={j}>{other.name}</option
+                      >{/if}{/each}
                 </select>
               </label>
             {:else}
-              <label class="field"><span>Symbol for</span><input class="input" value={draft.symbol.name} maxlength="60" oninput={(event) => ((draft.symbol!.name = event.currentTarget.value), draft.changed())} /></label>
+              <label class="field"
+                ><span>Symbol for</span><input
+                  class="input"
+                  value={draft.symbol.name}
+                  maxlength="60"
+                  oninput={(event) => ((draft.symbol!.name = event.currentTarget.value), draft.changed())}
+                /></label
+              >
             {/if}
-            <StrokeGrid standing={draft.standing} strokes={draft.strokes} draw={(stroke) => draft.draw(stroke)} erase={(nth) => draft.erase(nth)} label={draft.state ? 'Strokes this state adds' : 'Strokes of this symbol'} />
+            <StrokeGrid
+              standing={draft.standing}
+              strokes={draft.strokes}
+              draw={(stroke) => draft.draw(stroke)}
+              erase={(nth) => draft.erase(nth)}
+              label={draft.state ? 'Strokes this state adds' : 'Strokes of this symbol'}
+            />
             <p class="size">
               <span>At writing size:</span>
               <Symbol strokes={[...draft.standing, ...draft.strokes]} size="{book.stock.pitch}mm" label="The mark at writing size" />

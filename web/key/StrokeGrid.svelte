@@ -63,7 +63,16 @@
 
 <!-- One control with a cursor of its own, like a drawing board: the words under it say how it is used. -->
 <!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
-<svg viewBox="-0.5 -0.5 5 5" role="application" aria-label={label} aria-describedby="grid-keys" tabindex="0" onkeydown={key} onpointerdown={down} onpointerup={up}>
+<svg
+  viewBox="-0.5 -0.5 5 5"
+  role="application"
+  aria-label={label}
+  aria-describedby="grid-keys"
+  tabindex="0"
+  onkeydown={key}
+  onpointerdown={down}
+  onpointerup={up}
+>
   {#each DOTS as y (y)}
     {#each DOTS as x (x)}
       <circle cx={x} cy={y} r="0.07" class="dot" />
@@ -79,7 +88,10 @@
   <circle cx={pen.x} cy={pen.y} r="0.14" class="pen" />
 </svg>
 <p class="sr-only" role="status">{said}</p>
-<p id="grid-keys" class="quiet">Click dot after dot, or drag, to draw a stroke. With keys: arrows move the pen, Enter sets it down and lifts it, Backspace takes the last stroke away. A double click takes a stroke away.</p>
+<p id="grid-keys" class="quiet">
+  Click dot after dot, or drag, to draw a stroke. With keys: arrows move the pen, Enter sets it down and lifts it, Backspace takes the last
+  stroke away. A double click takes a stroke away.
+</p>
 
 <style>
   svg {

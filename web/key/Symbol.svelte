@@ -11,7 +11,14 @@
   let { strokes, size, label = '' }: Props = $props();
 </script>
 
-<svg viewBox="-0.5 -0.5 5 5" style:width={size} style:height={size} role={label ? 'img' : 'presentation'} aria-label={label || undefined} aria-hidden={label ? undefined : 'true'}>
+<svg
+  viewBox="-0.5 -0.5 5 5"
+  style:width={size}
+  style:height={size}
+  role={label ? 'img' : 'presentation'}
+  aria-label={label || undefined}
+  aria-hidden={label ? undefined : 'true'}
+>
   {#each strokes as [x, y, toX, toY], i (i)}<path d="M{x} {y}L{toX} {toY}" />{/each}
 </svg>
 

@@ -36,7 +36,11 @@ export class KeyState {
     }
     const own = spread.settings.symbols as KeySymbol[] | undefined;
     const starter = this.starters.find((one) => one.id === spread.settings.set) ?? this.starters[0];
-    const stored: Draft = { symbols: own?.length ? own : (starter?.symbols ?? []), palette: book.palette, colours: spread.settings.colours === true };
+    const stored: Draft = {
+      symbols: own?.length ? own : (starter?.symbols ?? []),
+      palette: book.palette,
+      colours: spread.settings.colours === true,
+    };
     const draft = this.draft(book.id);
     this.isDraft = draft !== null;
     this.take(draft ?? stored);

@@ -8,6 +8,7 @@
   import { keys } from '../state/keys.svelte';
   import { route } from '../state/route.svelte';
   import Face from './Face.svelte';
+  import Here from './Here.svelte';
   import { theme } from '../state/theme.svelte';
   import { LeafingState, TURN } from './leafing.svelte';
   import { FOOT, lookOf } from './paint';
@@ -42,7 +43,12 @@
     keys.use([
       { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'turn a leaf back or on', press: (key) => turn(key === 'ArrowLeft' ? -1 : 1) },
       { on: [' '], shown: 'Space', says: 'turn a leaf on', press: () => turn(1) },
-      { on: ['Home', 'End'], shown: 'Home, End', says: 'the first or the last opening', press: (key) => go(key === 'Home' ? 0 : leafing.last) },
+      {
+        on: ['Home', 'End'],
+        shown: 'Home, End',
+        says: 'the first or the last opening',
+        press: (key) => go(key === 'Home' ? 0 : leafing.last),
+      },
       { on: ['o'], shown: 'o', says: 'fold out what is taped on, and in again', press: () => (leafing.unfolded = !leafing.unfolded) },
       { on: ['l'], shown: 'l', says: 'hold it against the light', press: () => (leafing.light = !leafing.light) },
     ]),
@@ -128,63 +134,83 @@
   <div class="tabs" class:passed>
     {#each sections as tab (tab.name)}
       {@const isPassed = tab.page <= leafing.left + 1}
-      <button class="tab" class:away={isPassed !== passed} tabindex={isPassed === passed ? undefined : -1} aria-hidden={isPassed === passed ? undefined : 'true'} onclick={() => go(2 * Math.floor(tab.page / 2))}>{tab.name}</button>
+      <button
+        class="tab"
+        class:away={isPassed !== passed}
+        tabindex={isPassed === passed ? undefined : -1}
+        aria-hidden={isPassed === passed ? undefined : 'true'}
+        onclick={() => go(2 * Math.floor(tab.page / 2))}>{tab.name}</button
+      >
     {/each}
   </div>
 {/snippet}
 
 <Screen title="Leaf through" handle="What is here">
   {#snippet margin()}
-    <h2>{shown.length > 1 ? `Pages ${shown[0]} and ${shown[1]}` : `Page ${shown[0]}`}</h2>
-    {#if leafing.wrong}<p class="note stop" role="alert">{leafing.wrong}</p>{/if}
-    <ul class="here">
-      {#each shown as number (number)}
-        {@const page = leafing.page(number)}
-        <li>
-          <strong class="figures">{number}</strong> <span dir="auto">{page?.title ?? '…'}</span>
-          {#if page && page.removed.length > 0}<span class="quiet">cut</span>{/if}
-          <a href={route.to('bench', number)} aria-label="Page {number} on the bench">bench</a>
-        </li>
-      {/each}
-    </ul>
-    <label class="mt-3 flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" bind:checked={leafing.light} /> Hold it against the light</label>
-    {#if leafing.light}
-      <ul class="here">
-        {#each shown as number (number)}
-          {@const page = leafing.page(number)}
-          {@const back = leafing.page(number % 2 === 0 ? number - 1 : number + 1)}
-          <li>{#if page && back}Behind {number}: <span dir="auto">{back.title}</span>, <span class="figures">{back.marks.length === 0 ? 'nothing drawn' : `${page.through} of 100`}</span>{/if}</li>
-        {/each}
-      </ul>
-      <p class="quiet">
-        {#if book.stock.grammage}At {book.stock.grammage} g/m², from memory.{:else}As on paper of 100 g/m²: say on <a href={route.to('stock')}>Stock</a> what yours weighs. From memory.{/if}
-        A page that bleeds shows through any paper.
-      </p>
-    {/if}
-    {#if leafing.thickness}<p class="mt-3"><strong class="figures">{leafing.thickness.figure}</strong> <span class="quiet">{leafing.thickness.arithmetic}</span></p>{/if}
-    {#if shown.some((page) => (leafing.page(page)?.flips.length ?? 0) > 0)}<p class="mt-3"><button class="btn small" onclick={() => (leafing.unfolded = !leafing.unfolded)}>{leafing.unfolded ? 'Fold it in' : 'Fold it out'} <span class="quiet">o</span></button></p>{/if}
-    <p class="quiet mt-3">Turn with ← and →, by a click, or take a leaf and draw it over. The fore-edge below opens the book anywhere.</p>
+    <Here {book} {leafing} {shown} />
     <NextTime {book} />
   {/snippet}
 
-  <div class="table" class:small={leafing.unfolded && shown.some((page) => (leafing.page(page)?.flips.length ?? 0) > 0)} style:--ratio={ratio} style:--step="{2 * (across + 1)}px">
+  <div
+    class="table"
+    class:small={leafing.unfolded && shown.some((page) => (leafing.page(page)?.flips.length ?? 0) > 0)}
+    style:--ratio={ratio}
+    style:--step="{2 * (across + 1)}px"
+  >
     {@render tabs(true)}
     <div class="stack before" style:--leaves={turned / all} style:height="{0.985 * tall}px" aria-hidden="true"></div>
     <!-- Turning by mouse and touch; keys and buttons do the same. -->
     <!-- svelte-ignore a11y_no_static_element_interactions -->
-    <div class="book" class:lit={leafing.light} style:--turn="{TURN}ms" bind:this={spine} bind:clientWidth={spread} bind:clientHeight={tall} onpointerdown={take} onpointermove={drag} onpointerup={letGo} onpointercancel={letGo}>
+    <div
+      class="book"
+      class:lit={leafing.light}
+      style:--turn="{TURN}ms"
+      bind:this={spine}
+      bind:clientWidth={spread}
+      bind:clientHeight={tall}
+      onpointerdown={take}
+      onpointermove={drag}
+      onpointerup={letGo}
+      onpointercancel={letGo}
+    >
       <div class="board" class:left={leafing.left === 0} class:right={leafing.left === leafing.last}></div>
       {#each look && lettered && width > 0 ? leafing.leaves : [] as leaf (leaf)}
         {@const isTurned = leafing.isTurned(leaf)}
         {@const shown = look!}
         {@const near = Math.abs(leaf - turned - (isTurned ? 0 : 1)) < 1}
-        <div class="leaf" class:turned={isTurned} data-leaf={leaf} style:z-index={isTurned ? leaf : 1000 - leaf} aria-hidden={near ? undefined : 'true'}>
+        <div
+          class="leaf"
+          class:turned={isTurned}
+          data-leaf={leaf}
+          style:z-index={isTurned ? leaf : 1000 - leaf}
+          aria-hidden={near ? undefined : 'true'}
+        >
           <div class="face front" aria-hidden={isTurned ? 'true' : undefined}>
-            <Face {across} {down} number={2 * leaf - 1} page={leafing.drawn(2 * leaf - 1)} reverse={leafing.light ? leafing.page(2 * leaf) : null} left={false} {width} look={shown} now={() => leafing.isInSight(2 * leaf - 1)} />
+            <Face
+              {across}
+              {down}
+              number={2 * leaf - 1}
+              page={leafing.drawn(2 * leaf - 1)}
+              reverse={leafing.light ? leafing.page(2 * leaf) : null}
+              left={false}
+              {width}
+              look={shown}
+              now={() => leafing.isInSight(2 * leaf - 1)}
+            />
             {#if !isTurned && near}{@render flips(2 * leaf - 1)}{/if}
           </div>
           <div class="face back" aria-hidden={isTurned ? undefined : 'true'}>
-            <Face {across} {down} number={2 * leaf} page={leafing.drawn(2 * leaf)} reverse={leafing.light ? leafing.page(2 * leaf - 1) : null} left {width} look={shown} now={() => leafing.isInSight(2 * leaf)} />
+            <Face
+              {across}
+              {down}
+              number={2 * leaf}
+              page={leafing.drawn(2 * leaf)}
+              reverse={leafing.light ? leafing.page(2 * leaf - 1) : null}
+              left
+              {width}
+              look={shown}
+              now={() => leafing.isInSight(2 * leaf)}
+            />
             {#if isTurned && near}{@render flips(2 * leaf)}{/if}
           </div>
         </div>
@@ -201,15 +227,6 @@
 </Screen>
 
 <style>
-  .here {
-    display: grid;
-    gap: 0.35rem;
-    margin-top: 0.4rem;
-  }
-  .here a {
-    margin-left: 0.4rem;
-    font-size: 0.85rem;
-  }
   .table {
     display: flex;
     justify-content: center;

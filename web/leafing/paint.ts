@@ -31,7 +31,14 @@ export interface Look {
 export function lookOf(element: Element): Look {
   const style = getComputedStyle(element);
   const colour = (name: string) => style.getPropertyValue(name).trim();
-  return { sheet: colour('--sheet'), ink: colour('--ink'), pencil: colour('--pencil'), band: colour('--band'), dot: colour('--dot'), family: style.fontFamily };
+  return {
+    sheet: colour('--sheet'),
+    ink: colour('--ink'),
+    pencil: colour('--pencil'),
+    band: colour('--band'),
+    dot: colour('--dot'),
+    family: style.fontFamily,
+  };
 }
 
 /** Milliseconds of a frame that may go into painting pages that are not in sight yet. */
@@ -175,7 +182,16 @@ function* marks(to: CanvasRenderingContext2D, all: Mark[], look: Look, thin: num
   }
 }
 
-function words(to: CanvasRenderingContext2D, said: string, x: number, y: number, size: number, align: CanvasTextAlign, colour: string, look: Look) {
+function words(
+  to: CanvasRenderingContext2D,
+  said: string,
+  x: number,
+  y: number,
+  size: number,
+  align: CanvasTextAlign,
+  colour: string,
+  look: Look,
+) {
   const font = `${size}px ${look.family}`;
   if (to.font !== font) to.font = font;
   to.textAlign = align;

@@ -1,18 +1,13 @@
 <!-- What the book in use says against its plan: entries of the inked index to correct, pages passed over. -->
 <script lang="ts">
   import type { Book } from '../api/client';
-  import { open } from '../state/book.svelte';
+  import Findings from '../parts/Findings.svelte';
 
   let { book }: { book: Book } = $props();
   const lost = $derived(book.findings.filter((finding) => book.in_use.lost.some((page) => finding.about === `page-${page}`)));
 </script>
 
-{#each lost as finding (finding.about)}
-  <div class="note">
-    <p>{finding.says}</p>
-    {#each finding.offers as offer (offer.say)}<button class="btn small mt-1" onclick={() => open.edit(offer.edit)}>{offer.say}</button>{/each}
-  </div>
-{/each}
+<Findings findings={lost} />
 {#if book.in_use.corrections.length > 0}
   <section aria-label="Index corrections" class="my-3">
     <h2>Index corrections</h2>

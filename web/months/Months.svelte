@@ -21,8 +21,12 @@
   const month = $derived(state.month);
 
   /** The last page a month really took; what is no page goes back to what stood there. */
+  // Without the heads of the columns the field says itself what it is for.
+  const narrow = matchMedia('(max-width: 700px)').matches;
+
   async function used(month: string, input: HTMLInputElement) {
-    if (!(await open.edit({ type: 'set-used', month, page: MonthsState.page(input.value) }))) input.value = String(book.months.find((one) => one.month === month)?.used ?? '');
+    if (!(await open.edit({ type: 'set-used', month, page: MonthsState.page(input.value) })))
+      input.value = String(book.months.find((one) => one.month === month)?.used ?? '');
   }
 </script>
 
@@ -41,7 +45,11 @@
       <table class="w-full">
         <tbody>
           {#each month.weeks as week (week.number)}
-            <tr><th scope="row">{week.number}</th><td>{week.from} to {week.to}</td><td class="quiet">{week.folded ? 'folded' : week.days < 7 ? `${week.days} days` : ''}</td></tr>
+            <tr
+              ><th scope="row">{week.number}</th><td>{week.from} to {week.to}</td><td class="quiet"
+                >{week.folded ? 'folded' : week.days < 7 ? `${week.days} days` : ''}</td
+              ></tr
+            >
           {/each}
         </tbody>
       </table>
@@ -67,38 +75,66 @@
     <table class="axis">
       <caption class="sr-only">Months with their reserved ranges</caption>
       <thead>
-        <tr><th scope="col">Month</th><th scope="col">Pages</th><th scope="col">Range</th><th scope="col" class="wide">Parts, to scale</th><th scope="col">Pattern</th><th scope="col">Ended on</th></tr>
+        <tr
+          ><th scope="col">Month</th><th scope="col">Pages</th><th scope="col">Range</th><th scope="col" class="wide">Parts, to scale</th
+          ><th scope="col">Pattern</th><th scope="col">Ended on</th></tr
+        >
       </thead>
       <tbody>
         {#each book.months as one (one.month)}
           <tr class:chosen={one.month === state.chosen} class:beyond={one.beyond}>
-            <th scope="row"><button class="name" aria-pressed={one.month === state.chosen} onclick={() => (state.chosen = state.chosen === one.month ? null : one.month)}>{one.name}</button></th>
+            <th scope="row"
+              ><button
+                class="name"
+                aria-pressed={one.month === state.chosen}
+                onclick={() => (state.chosen = state.chosen === one.month ? null : one.month)}>{one.name}</button
+              ></th
+            >
             <td>{one.pages}</td>
             <td class="whitespace-nowrap">{one.range}</td>
             <td class="wide">
               <div class="bar" style:width="{(100 * one.pages) / state.longest}%">
                 {#each one.parts as part (part.page)}
-                  <span class="part {part.kind}" class:other={state.isOther(part.kind)} style:flex-grow={part.pages} title="{part.name}, page {part.page}"></span>
+                  <span
+                    class="part {part.kind}"
+                    class:other={state.isOther(part.kind)}
+                    style:flex-grow={part.pages}
+                    title="{part.name}, page {part.page}"
+                  ></span>
                 {/each}
               </div>
             </td>
             <td>
-              <select class="select select-sm" aria-label="Pattern of {one.name}" value={one.pattern} onchange={(event) => open.edit({ type: 'use-pattern', month: one.month, pattern: event.currentTarget.value })}>
+              <select
+                class="select select-sm"
+                aria-label="Pattern of {one.name}"
+                value={one.pattern}
+                onchange={(event) => open.edit({ type: 'use-pattern', month: one.month, pattern: event.currentTarget.value })}
+              >
                 {#each book.patterns as choice (choice.id)}<option value={choice.id}>{choice.name}</option>{/each}
               </select>
             </td>
             <td>
-              <input class="input input-sm figures used" inputmode="numeric" aria-label="Last page {one.name} took" placeholder="page" value={one.used ?? ''} onchange={(event) => used(one.month, event.currentTarget)} />
+              <input
+                class="input input-sm figures used"
+                inputmode="numeric"
+                aria-label="Last page {one.name} took"
+                placeholder={narrow ? 'ended on page' : 'page'}
+                value={one.used ?? ''}
+                onchange={(event) => used(one.month, event.currentTarget)}
+              />
             </td>
           </tr>
         {/each}
       </tbody>
       <tfoot>
-        <tr><th scope="row">All months</th><td>{book.fit.reserved}</td><td colspan="4" class="legend">
-          {#each state.legend(catalogue) as [kind, name] (kind)}
-            <span><i class="part {kind}" class:other={state.isOther(kind)}></i>{name}</span>
-          {/each}
-        </td></tr>
+        <tr
+          ><th scope="row">All months</th><td>{book.fit.reserved}</td><td colspan="4" class="legend">
+            {#each state.legend(catalogue) as [kind, name] (kind)}
+              <span><i class="part {kind}" class:other={state.isOther(kind)}></i>{name}</span>
+            {/each}
+          </td></tr
+        >
       </tfoot>
     </table>
     <div class="grid content-start gap-6">
@@ -266,6 +302,9 @@
     }
     .name {
       min-height: 44px;
+    }
+    .used {
+      width: 7rem;
     }
   }
 </style>

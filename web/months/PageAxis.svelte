@@ -22,15 +22,27 @@
     {#each others as one (one.from)}<span class="other" style:left={at(one.from)} style:width={wide(one.to - one.from + 1)}></span>{/each}
     {#each book.months as month (month.month)}
       <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-      <span class="block" class:chosen={month.month === chosen} style:left={at(month.page)} style:width={wide(month.pages)} onclick={() => choose(month.month)}>
+      <span
+        class="block"
+        class:chosen={month.month === chosen}
+        style:left={at(month.page)}
+        style:width={wide(month.pages)}
+        onclick={() => choose(month.month)}
+      >
         {#each month.parts as part (part.page)}<i class="part {part.kind}" style:flex-grow={part.pages}></i>{/each}
       </span>
       {#if month.used !== null}<span class="used" style:left={at(month.used + 1)}></span>{/if}
     {/each}
     {#each book.in_use.sure?.ends ?? [] as one (one.month)}
-      {#if one.to > one.from}<span class="may" style:left={at(one.from + 1)} style:width={wide(one.to - one.from)} title="{one.month} ends here nine times of ten"></span>{/if}
+      {#if one.to > one.from}<span
+          class="may"
+          style:left={at(one.from + 1)}
+          style:width={wide(one.to - one.from)}
+          title="{one.month} ends here nine times of ten"
+        ></span>{/if}
     {/each}
-    {#if forecast !== null}<span class="pace" style:left={at(forecast + 1)} title="At the pace so far, the end of the last month"></span>{/if}
+    {#if forecast !== null}<span class="pace" style:left={at(forecast + 1)} title="At the pace so far, the end of the last month"
+      ></span>{/if}
     <span class="end" style:left={at(book.stock.pages + 1)}></span>
   </div>
   <div class="numbers">

@@ -20,10 +20,16 @@
   let adding = $state.raw<DrawerState | null>(null);
   const kindOf = (kind: string) => catalogue.kind(book, kind);
   const name = (kind: string) => kindOf(kind)?.name ?? kind;
-  const save = (changes: Partial<Pattern>) => open.edit({ type: 'set-pattern', pattern: { ...pattern, ...changes } });
+  /** As it stands when the change is sent: two may follow one another fast. */
+  const now = (current: Book) => current.patterns.find((one) => one.id === pattern.id) ?? pattern;
+  const save = (changes: (was: Pattern) => Partial<Pattern>) =>
+    open.edit((current) => {
+      const was = now(current);
+      return { type: 'set-pattern', pattern: { ...was, ...changes(was) } };
+    });
 
   function setPages(i: number, pages: number) {
-    save({ parts: pattern.parts.map((part, j) => (j === i ? { ...part, pages } : part)) });
+    save(({ parts }) => ({ parts: parts.map((part, j) => (j === i ? { ...part, pages } : part)) }));
   }
   /** The settings of a part that matter as its others stand. */
   function fields(part: Pattern['parts'][number], i: number) {
@@ -31,19 +37,21 @@
     return kindOf(part.kind)?.fields.filter((field) => asked.includes(field.name)) ?? [];
   }
   function setPart(i: number, setting: string, value: unknown) {
-    save({
-      parts: pattern.parts.map((part, j) => {
+    save(({ parts }) => ({
+      parts: parts.map((part, j) => {
         if (j !== i) return part;
         const settings = Object.fromEntries(Object.entries({ ...part.settings, [setting]: value }).filter(([, one]) => one !== null));
         return { ...part, settings };
       }),
-    });
+    }));
   }
   function move(i: number, way: -1 | 1) {
-    const parts = [...pattern.parts];
-    const [part] = parts.splice(i, 1);
-    if (part) parts.splice(i + way, 0, part);
-    save({ parts });
+    save((was) => {
+      const parts = [...was.parts];
+      const [part] = parts.splice(i, 1);
+      if (part) parts.splice(i + way, 0, part);
+      return { parts };
+    });
   }
   const drawer = () =>
     new DrawerState(
@@ -52,9 +60,16 @@
       () => pattern.parts,
     );
   function add(kind: string, settings: Record<string, unknown>, first: Edit | null) {
-    const part = { kind, pages: kindOf(kind)?.by_weeks ? 1 : (adding?.sample(kind)?.pages ?? kindOf(kind)?.pages ?? 1), ...(Object.keys(settings).length > 0 ? { settings } : {}) };
-    const set: Edit = { type: 'set-pattern', pattern: { ...pattern, parts: [...pattern.parts, part] } };
-    return open.edit(first ? { type: 'several', edits: [first, set] } : set);
+    const part = {
+      kind,
+      pages: kindOf(kind)?.by_weeks ? 1 : (adding?.sample(kind)?.pages ?? kindOf(kind)?.pages ?? 1),
+      ...(Object.keys(settings).length > 0 ? { settings } : {}),
+    };
+    return open.edit((current) => {
+      const was = now(current);
+      const set: Edit = { type: 'set-pattern', pattern: { ...was, parts: [...was.parts, part] } };
+      return first ? { type: 'several', edits: [first, set] } : set;
+    });
   }
   /** A pattern of the book, or one to start from that it does not have yet. */
   async function look(id: string) {
@@ -74,7 +89,9 @@
   <label class="field">
     <span>Look at</span>
     <select class="select" value={pattern.id} onchange={(event) => look(event.currentTarget.value)}>
-      {#each book.patterns as one (one.id)}<option value={one.id}>{one.name}{one.id === book.usual_pattern ? ', shared by default' : ''}</option>{/each}
+      {#each book.patterns as one (one.id)}<option value={one.id}
+          >{one.name}{one.id === book.usual_pattern ? ', shared by default' : ''}</option
+        >{/each}
       {#if starters.length > 0}
         <optgroup label="To start from">
           {#each starters as one (one.id)}<option value={one.id}>{one.name}</option>{/each}
@@ -82,7 +99,16 @@
       {/if}
     </select>
   </label>
-  <label class="field"><span>Name</span><input class="input" value={pattern.name} onchange={(event) => save({ name: event.currentTarget.value.trim() || pattern.name })} /></label>
+  <label class="field"
+    ><span>Name</span><input
+      class="input"
+      value={pattern.name}
+      onchange={(event) => {
+        const said = event.currentTarget.value.trim();
+        save(({ name }) => ({ name: said || name }));
+      }}
+    /></label
+  >
   <p class="quiet">{users === 1 ? '1 month uses' : `${users} months use`} it.</p>
   <ol class="parts">
     {#each pattern.parts as part, i (i)}
@@ -92,14 +118,28 @@
           <span class="quiet">by the month</span>
         {:else}
           <span class="pages">
-            <button class="step" aria-label="One page less for {name(part.kind)}" disabled={part.pages <= 0} onclick={() => setPages(i, part.pages - 1)}>−</button>
+            <button
+              class="step"
+              aria-label="One page less for {name(part.kind)}"
+              disabled={part.pages <= 0}
+              onclick={() => setPages(i, part.pages - 1)}>−</button
+            >
             <span class="figures">{part.pages}</span>
-            <button class="step" aria-label="One page more for {name(part.kind)}" disabled={part.pages >= 20} onclick={() => setPages(i, part.pages + 1)}>+</button>
+            <button
+              class="step"
+              aria-label="One page more for {name(part.kind)}"
+              disabled={part.pages >= 20}
+              onclick={() => setPages(i, part.pages + 1)}>+</button
+            >
           </span>
         {/if}
         <span class="moves">
           <button class="step" aria-label="Move {name(part.kind)} up" disabled={i === 0} onclick={() => move(i, -1)}>↑</button>
-          <button class="step" aria-label="Take {name(part.kind)} out" onclick={() => save({ parts: pattern.parts.filter((_, j) => j !== i) })}>×</button>
+          <button
+            class="step"
+            aria-label="Take {name(part.kind)} out"
+            onclick={() => save(({ parts }) => ({ parts: parts.filter((_, j) => j !== i) }))}>×</button
+          >
         </span>
         {#if fields(part, i).length > 0}
           <details class="settings">
@@ -118,12 +158,22 @@
   <div class="flex flex-wrap gap-1.5">
     {#if pattern.id !== book.usual_pattern}
       <button class="btn small" onclick={() => open.edit({ type: 'use-pattern', pattern: pattern.id })}>Share it by default</button>
-      <button class="btn small" onclick={() => (open.edit({ type: 'remove-pattern', pattern: pattern.id }), choose(book.usual_pattern))}>Remove</button>
+      <button class="btn small" onclick={() => (open.edit({ type: 'remove-pattern', pattern: pattern.id }), choose(book.usual_pattern))}
+        >Remove</button
+      >
     {/if}
     <button class="btn small" onclick={copy}>Copy</button>
   </div>
 </section>
-{#if adding}<DrawerDialog {book} drawer={adding} label="Add a part to {pattern.name}" where="the pattern" drawn={() => api.monthDrawer(book)} {add} close={() => (adding = null)} />{/if}
+{#if adding}<DrawerDialog
+    {book}
+    drawer={adding}
+    label="Add a part to {pattern.name}"
+    where="the pattern"
+    drawn={() => api.monthDrawer(book)}
+    {add}
+    close={() => (adding = null)}
+  />{/if}
 
 <style>
   .parts li {

@@ -15,7 +15,11 @@
   <h2>Spare pages</h2>
   <label class="field">
     <span>Kept</span>
-    <select class="select" value={book.spare} onchange={(event) => open.edit({ type: 'set-spare', spare: event.currentTarget.value as Book['spare'] })}>
+    <select
+      class="select"
+      value={book.spare}
+      onchange={(event) => open.edit({ type: 'set-spare', spare: event.currentTarget.value as Book['spare'] })}
+    >
       <option value="end">together, after the last month</option>
       <option value="even">spread over the months</option>
       <option value="weights">by weight, for months that overran</option>
@@ -24,7 +28,14 @@
   {#if book.spare === 'weights'}
     <div class="grid grid-cols-3 gap-2">
       {#each book.months as month (month.month)}
-        <label class="field"><span>{month.name}</span><input class="input input-sm figures" inputmode="numeric" value={month.weight} onchange={(event) => weigh(month.month, event.currentTarget)} /></label>
+        <label class="field"
+          ><span>{month.name}</span><input
+            class="input input-sm figures"
+            inputmode="numeric"
+            value={month.weight}
+            onchange={(event) => weigh(month.month, event.currentTarget)}
+          /></label
+        >
       {/each}
     </div>
   {/if}

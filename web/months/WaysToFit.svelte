@@ -30,7 +30,11 @@
       {@const best = ways.best}
       <div class="note broken">
         <p><strong>{best.say}</strong></p>
-        <p class="quiet">Saves {pages(best.saves)}. Lost: {best.lost.join('; ')}.{ways.proven ? ' No other set of these changes that fits is regretted less.' : ` The best found in the time allowed: its changes weigh ${best.regret}, and no less than ${ways.bound} could be enough.`}</p>
+        <p class="quiet">
+          Saves {pages(best.saves)}. Lost: {best.lost.join('; ')}.{ways.proven
+            ? ' No other set of these changes that fits is regretted less.'
+            : ` The best found in the time allowed: its changes weigh ${best.regret}, and no less than ${ways.bound} could be enough.`}
+        </p>
         <button class="btn chief small mt-1" onclick={() => open.edit(best.edit)}>Make it fit</button>
       </div>
     {:else}
@@ -40,8 +44,12 @@
     <ul>
       {#each ways.single as way (way.say)}
         <li class="way">
-          <button class="btn small" aria-label="{way.say}, saves {pages(way.saves)}" onclick={() => open.edit(way.edit)}>{pages(way.saves)}</button>
-          <div><span class:enough={way.fits}>{way.say}{way.fits ? ', enough' : ''}</span><br /><span class="quiet">{way.lost.join('; ')}</span></div>
+          <button class="btn small" aria-label="{way.say}, saves {pages(way.saves)}" onclick={() => open.edit(way.edit)}
+            >{pages(way.saves)}</button
+          >
+          <div>
+            <span class:enough={way.fits}>{way.say}{way.fits ? ', enough' : ''}</span><br /><span class="quiet">{way.lost.join('; ')}</span>
+          </div>
         </li>
       {/each}
     </ul>

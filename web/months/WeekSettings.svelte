@@ -4,7 +4,7 @@
   import { open } from '../state/book.svelte';
 
   let { book }: { book: Book } = $props();
-  const set = (changes: Record<string, unknown>) => open.edit({ type: 'set-weeks', weeks: { ...book.weeks, ...changes } });
+  const set = (changes: Record<string, unknown>) => open.edit((now) => ({ type: 'set-weeks', weeks: { ...now.weeks, ...changes } }));
 </script>
 
 <section class="grid gap-2.5" aria-label="Weeks">

@@ -18,7 +18,17 @@ export class MonthsState {
   }
 
   /** Parts of a month with a hatch of their own, and pages that are no part. */
-  private static readonly HATCHED = ['month-divider', 'month-calendar', 'month-goals', 'weeks', 'month-notes', 'free', 'spare', 'more', 'taken'];
+  private static readonly HATCHED = [
+    'month-divider',
+    'month-calendar',
+    'month-goals',
+    'weeks',
+    'month-notes',
+    'free',
+    'spare',
+    'more',
+    'taken',
+  ];
 
   isOther(kind: string): boolean {
     return !MonthsState.HATCHED.includes(kind);

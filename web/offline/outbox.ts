@@ -15,7 +15,11 @@ interface Sent {
 }
 
 async function send(method: string, path: string, body?: unknown): Promise<Sent> {
-  const answer = await fetch(`/api${path}`, { method, headers: { 'Content-Type': 'application/json' }, body: body === undefined ? undefined : JSON.stringify(body) });
+  const answer = await fetch(`/api${path}`, {
+    method,
+    headers: { 'Content-Type': 'application/json' },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  });
   reach.answered();
   return { status: answer.status, body: (await answer.json().catch(() => ({}))) as Record<string, unknown> };
 }
@@ -71,7 +75,13 @@ export class Outbox {
           continue;
         }
         const alike = waiting.slice(0, MOST).filter(({ change }) => change.is === 'tick' && change.of === first.change.of);
-        if (!(await this.sendTicks(first.change.of, alike.map(({ change }) => change)))) return;
+        if (
+          !(await this.sendTicks(
+            first.change.of,
+            alike.map(({ change }) => change),
+          ))
+        )
+          return;
         await store.sent(alike.map(({ key }) => key));
       }
       reach.waiting = 0;
@@ -85,7 +95,9 @@ export class Outbox {
   private async sendTicks(of: string, changes: Waiting[]): Promise<boolean> {
     const now = Date.now();
     const sent = await send('POST', `/notebooks/${of}/ticks`, {
-      changes: changes.map((one) => (one.is === 'tick' ? { id: one.id, drawing: one.drawing, step: one.step, done: one.done, ago: Math.max(0, now - one.at) } : one)),
+      changes: changes.map((one) =>
+        one.is === 'tick' ? { id: one.id, drawing: one.drawing, step: one.step, done: one.done, ago: Math.max(0, now - one.at) } : one,
+      ),
     });
     if (sent.status === 200) this.onTicks(of, Number(sent.body.ticks));
     return this.isOver(sent);
@@ -106,7 +118,8 @@ export class Outbox {
   private isOver({ status, body }: Sent): boolean {
     if (status < 400) return true;
     if (status >= 500 || status === 401 || status === 409 || status === 429) {
-      reach.refused = status === 401 ? 'This device is not paired any more. What it keeps is sent when it is paired again.' : String(body.detail ?? '');
+      reach.refused =
+        status === 401 ? 'This device is not paired any more. What it keeps is sent when it is paired again.' : String(body.detail ?? '');
       return false;
     }
     reach.refused = `Something kept on this device was refused: ${String(body.detail ?? status)}`;
@@ -125,7 +138,8 @@ function named(): string {
   } catch {
     // Site data may be blocked: a name for as long as the page is open.
   }
-  if (!/^[0-9a-f]{12}$/.test(device)) device = [...crypto.getRandomValues(new Uint8Array(6))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  if (!/^[0-9a-f]{12}$/.test(device))
+    device = [...crypto.getRandomValues(new Uint8Array(6))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
   last = Math.max(last + 1, Date.now());
   try {
     localStorage.setItem('ample-margin-ticks', device);

@@ -27,9 +27,16 @@ class Reach {
   }
 
   get says(): string {
-    const kept = this.waiting === 0 ? '' : this.waiting === 1 ? 'One change is kept on this device' : `${this.waiting} changes are kept on this device`;
+    const kept =
+      this.waiting === 0
+        ? ''
+        : this.waiting === 1
+          ? 'One change is kept on this device'
+          : `${this.waiting} changes are kept on this device`;
     if (!this.lost) return kept && `${kept} and being sent.`;
-    return kept ? `The program is not reached. ${kept} and sent when it is.` : 'The program is not reached. What you tick is kept on this device and sent when it is.';
+    return kept
+      ? `The program is not reached. ${kept} and sent when it is.`
+      : 'The program is not reached. What you tick is kept on this device and sent when it is.';
   }
 }
 

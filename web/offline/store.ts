@@ -2,7 +2,9 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Edit } from '../api/client';
 
-export type Waiting = { of: string; at: number } & ({ is: 'tick'; id: string; drawing: string; step: string; done: boolean } | { is: 'edit'; book: string; edit: Edit });
+export type Waiting = { of: string; at: number } & (
+  { is: 'tick'; id: string; drawing: string; step: string; done: boolean } | { is: 'edit'; book: string; edit: Edit }
+);
 
 interface Kept extends DBSchema {
   answers: { key: string; value: { path: string; body: unknown; at: number }; indexes: { at: number } };

@@ -19,7 +19,13 @@
     how?.focus();
   }
   const pages = $derived(old.pages.value?.spread === spread.id ? old.pages.value.pages : []);
-  const where = $derived(spread.page === null ? `${spread.pages} ${spread.pages === 1 ? 'page' : 'pages'}` : spread.pages > 1 ? `pages ${spread.page}–${spread.page + spread.pages - 1}` : `page ${spread.page}`);
+  const where = $derived(
+    spread.page === null
+      ? `${spread.pages} ${spread.pages === 1 ? 'page' : 'pages'}`
+      : spread.pages > 1
+        ? `pages ${spread.page}–${spread.page + spread.pages - 1}`
+        : `page ${spread.page}`,
+  );
   const count = (event: Event) => {
     const said = (event.currentTarget as HTMLInputElement).value.trim();
     return said === '' ? null : Number.isInteger(Number(said)) ? Number(said) : said;
@@ -29,9 +35,13 @@
 <section class="card" aria-label="The spread to judge">
   <div class="drawn" aria-hidden={pages.length === 0}>
     {#each pages.slice(0, 2) as page, i (i)}
-      <div class="leaf" style:aspect-ratio="{page.across + 1} / {page.down + 1}"><Drawing across={page.across} down={page.down} marks={page.marks as Mark[]} label="{spread.title}, its page {i + 1}" /></div>
+      <div class="leaf" style:aspect-ratio="{page.across + 1} / {page.down + 1}">
+        <Drawing across={page.across} down={page.down} marks={page.marks as Mark[]} label="{spread.title}, its page {i + 1}" />
+      </div>
     {:else}
-      <p class="blank quiet" dir="auto">{old.pages.waiting ? '' : spread.kind === '' ? 'Only its title is known.' : 'Nothing is drawn on it.'}</p>
+      <p class="blank quiet" dir="auto">
+        {old.pages.waiting ? '' : spread.kind === '' ? 'Only its title is known.' : 'Nothing is drawn on it.'}
+      </p>
     {/each}
     {#if pages.length > 2}<p class="quiet">and {pages.length - 2} more</p>{/if}
   </div>
@@ -44,21 +54,58 @@
     <div role="group" aria-label="Looked at">
       <span class="quiet">Looked at</span>
       {#each LOOKED as [value, words, letter] (value)}
-        <button class="btn small" aria-pressed={spread.looked === value} onclick={() => old.say({ looked: spread.looked === value ? null : value })}>{words} <kbd class="kbd-key">{letter}</kbd></button>
+        <button
+          class="btn small"
+          aria-pressed={spread.looked === value}
+          onclick={() => old.say({ looked: spread.looked === value ? null : value })}>{words} <kbd class="kbd-key">{letter}</kbd></button
+        >
       {/each}
     </div>
     <div class="verdicts" role="group" aria-label="What becomes of it">
       {#each VERDICTS as [value, words, key] (value)}
-        <button class="btn" aria-pressed={spread.verdict === value} onclick={() => judge(value)}>{words} <kbd class="kbd-key">{key}</kbd></button>
+        <button class="btn" aria-pressed={spread.verdict === value} onclick={() => judge(value)}
+          >{words} <kbd class="kbd-key">{key}</kbd></button
+        >
       {/each}
     </div>
-    <label class="field"><span>{spread.verdict === 'drop' ? 'Why' : 'How otherwise, or why'}</span><input class="input" bind:this={how} value={spread.how} maxlength="300" placeholder={spread.verdict === 'drop' ? 'never looked at' : 'smaller headings'} onchange={(event) => old.say({ how: event.currentTarget.value })} /></label>
+    <label class="field"
+      ><span>{spread.verdict === 'drop' ? 'Why' : 'How otherwise, or why'}</span><input
+        class="input"
+        bind:this={how}
+        value={spread.how}
+        maxlength="300"
+        placeholder={spread.verdict === 'drop' ? 'never looked at' : 'smaller headings'}
+        onchange={(event) => old.say({ how: event.currentTarget.value })}
+      /></label
+    >
     <div class="row">
-      <label class="field"><span>Pages it really took</span><input class="input figures" inputmode="numeric" value={spread.took ?? ''} placeholder={String(spread.pages)} onchange={(event) => old.say({ took: count(event) as number | null })} /></label>
+      <label class="field"
+        ><span>Pages it really took</span><input
+          class="input figures"
+          inputmode="numeric"
+          value={spread.took ?? ''}
+          placeholder={String(spread.pages)}
+          onchange={(event) => old.say({ took: count(event) as number | null })}
+        /></label
+      >
       {#if spread.counts}
-        <label class="field"><span>Filled up to number (empty: begins again)</span><input class="input figures" inputmode="numeric" value={spread.filled ?? ''} onchange={(event) => old.say({ filled: count(event) as number | null })} /></label>
+        <label class="field"
+          ><span>Filled up to number (empty: begins again)</span><input
+            class="input figures"
+            inputmode="numeric"
+            value={spread.filled ?? ''}
+            onchange={(event) => old.say({ filled: count(event) as number | null })}
+          /></label
+        >
       {/if}
-      <label class="check"><input type="checkbox" class="checkbox checkbox-sm" checked={spread.half} onchange={(event) => old.say({ half: event.currentTarget.checked })} /> given up half-way</label>
+      <label class="check"
+        ><input
+          type="checkbox"
+          class="checkbox checkbox-sm"
+          checked={spread.half}
+          onchange={(event) => old.say({ half: event.currentTarget.checked })}
+        /> given up half-way</label
+      >
     </div>
     <Items {old} {spread} />
     <div class="turn">

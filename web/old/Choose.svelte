@@ -38,7 +38,10 @@
   {:else}
     <ul>
       {#each shelf.value ?? [] as one (one.id)}
-        <li><button class="btn" onclick={() => take({ notebook: one.id })}><span class="wrap-anywhere" dir="auto">{one.title}</span></button> <span class="quiet figures">{one.period.start} to {one.period.end}, {one.stock.pages} pages</span></li>
+        <li>
+          <button class="btn" onclick={() => take({ notebook: one.id })}><span class="wrap-anywhere" dir="auto">{one.title}</span></button>
+          <span class="quiet figures">{one.period.start} to {one.period.end}, {one.stock.pages} pages</span>
+        </li>
       {/each}
     </ul>
   {/if}

@@ -14,7 +14,16 @@
   const middle = (page: number, count: number, of: number) => (100 * (page - 1 + count / 2)) / of;
   const lines = $derived(
     review.spreads.flatMap((one: OldSpread) =>
-      one.page === null || one.new_page === null ? [] : [{ id: one.id, title: one.title, from: middle(one.page, one.took ?? one.pages, review.pages), to: middle(one.new_page, one.new_pages, review.after.pages) }],
+      one.page === null || one.new_page === null
+        ? []
+        : [
+            {
+              id: one.id,
+              title: one.title,
+              from: middle(one.page, one.took ?? one.pages, review.pages),
+              to: middle(one.new_page, one.new_pages, review.after.pages),
+            },
+          ],
     ),
   );
 </script>
@@ -25,7 +34,9 @@
   <svg viewBox="0 0 100 10" preserveAspectRatio="none" aria-hidden="true">
     {#each lines as line (line.id)}
       <!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
-      <path class:chosen={line.id === chosen} d="M{line.from} 0 C{line.from} 5 {line.to} 5 {line.to} 10" onclick={() => choose(line.id)}><title>{line.title}</title></path>
+      <path class:chosen={line.id === chosen} d="M{line.from} 0 C{line.from} 5 {line.to} 5 {line.to} 10" onclick={() => choose(line.id)}
+        ><title>{line.title}</title></path
+      >
     {/each}
   </svg>
   <ForeEdge {title} pages={review.after.pages} stretches={review.after.fore_edge} short={review.after.short} />

@@ -20,7 +20,9 @@
 </script>
 
 <details open={spread.items.length > 0}>
-  <summary>{spread.items.length === 0 ? 'Something of it is unfinished' : `Its list: ${spread.items.filter((one) => !one.head).length}`}</summary>
+  <summary
+    >{spread.items.length === 0 ? 'Something of it is unfinished' : `Its list: ${spread.items.filter((one) => !one.head).length}`}</summary
+  >
   {#if spread.items.length > 0}
     <ul>
       {#each spread.items as item, i (i)}
@@ -28,8 +30,21 @@
           <li class="group quiet" dir="auto">{item.words}</li>
         {:else}
           <li>
-            <input class="input words" aria-label="Words of “{item.words}”" value={item.reworded ?? item.words} class:gone={item.as === 'reached' || item.as === 'drop'} maxlength="200" onchange={(event) => old.item(i, { reworded: event.currentTarget.value.trim() === item.words ? null : event.currentTarget.value })} />
-            <select class="select fate" aria-label="What becomes of “{item.words}”" value={item.as ?? ''} onchange={(event) => old.item(i, { as: event.currentTarget.value || null })}>
+            <input
+              class="input words"
+              aria-label="Words of “{item.words}”"
+              value={item.reworded ?? item.words}
+              class:gone={item.as === 'reached' || item.as === 'drop'}
+              maxlength="200"
+              onchange={(event) =>
+                old.item(i, { reworded: event.currentTarget.value.trim() === item.words ? null : event.currentTarget.value })}
+            />
+            <select
+              class="select fate"
+              aria-label="What becomes of “{item.words}”"
+              value={item.as ?? ''}
+              onchange={(event) => old.item(i, { as: event.currentTarget.value || null })}
+            >
               <option value="">with its list</option>
               {#each FATES as [value, words] (value)}<option {value}>{words}</option>{/each}
             </select>
@@ -39,7 +54,9 @@
     </ul>
   {/if}
   <form onsubmit={add}>
-    <label class="field"><span>More that is unfinished, a line each</span><textarea class="textarea" rows="2" bind:value={more}></textarea></label>
+    <label class="field"
+      ><span>More that is unfinished, a line each</span><textarea class="textarea" rows="2" bind:value={more}></textarea></label
+    >
     <button class="btn small mt-1" disabled={more.trim() === ''}>Add to its list</button>
   </form>
 </details>

@@ -16,13 +16,23 @@
   {#if review.missing.length > 0}
     <ul class="my-1">
       {#each review.missing as kind (kind)}
-        <li><span>{name(kind)}</span> <button class="btn small plain" onclick={() => set(review.missing.filter((one) => one !== kind))}>Not after all<span class="sr-only">: {name(kind)}</span></button></li>
+        <li>
+          <span>{name(kind)}</span>
+          <button class="btn small plain" onclick={() => set(review.missing.filter((one) => one !== kind))}
+            >Not after all<span class="sr-only">: {name(kind)}</span></button
+          >
+        </li>
       {/each}
     </ul>
   {/if}
   <label class="field">
     <span>A kind that the new book should have</span>
-    <select class="select" value="" disabled={review.carried} onchange={(event) => (event.currentTarget.value ? set([...review.missing, event.currentTarget.value]) : null)}>
+    <select
+      class="select"
+      value=""
+      disabled={review.carried}
+      onchange={(event) => (event.currentTarget.value ? set([...review.missing, event.currentTarget.value]) : null)}
+    >
       <option value="">choose one</option>
       {#each kinds as one (one.kind)}<option value={one.kind}>{one.name}</option>{/each}
     </select>
@@ -30,6 +40,8 @@
   {#if review.carried}<p class="quiet">It was carried over; add what is missing from the drawer of Spreads.</p>{/if}
   {#if review.gone.length > 0}
     <h2 class="mt-4">Dropped before</h2>
-    <ul>{#each review.gone as one, i (i)}<li><span dir="auto">{one.title}</span>, <span class="quiet">{one.says}</span></li>{/each}</ul>
+    <ul>
+      {#each review.gone as one, i (i)}<li><span dir="auto">{one.title}</span>, <span class="quiet">{one.says}</span></li>{/each}
+    </ul>
   {/if}
 </section>

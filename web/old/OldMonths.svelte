@@ -20,16 +20,34 @@
       {#each review.months as one (one.month)}
         <tr>
           <th scope="row">{one.name}</th>
-          <td><input class="input figures" inputmode="numeric" aria-label="Pages of {one.name}" value={one.took ?? ''} onchange={(event) => took(one.month, event)} /></td>
-          <td class:over={one.took !== null && one.planned !== null && one.took > one.planned}>{one.planned ?? ''}{#if one.took !== null && one.planned !== null && one.took > one.planned}<span>, {one.took - one.planned} over</span>{/if}</td>
+          <td
+            ><input
+              class="input figures"
+              inputmode="numeric"
+              aria-label="Pages of {one.name}"
+              value={one.took ?? ''}
+              onchange={(event) => took(one.month, event)}
+            /></td
+          >
+          <td class:over={one.took !== null && one.planned !== null && one.took > one.planned}
+            >{one.planned ?? ''}{#if one.took !== null && one.planned !== null && one.took > one.planned}<span
+                >, {one.took - one.planned} over</span
+              >{/if}</td
+          >
         </tr>
       {/each}
     </tbody>
   </table>
   <label class="field hold">
     <span>The new months should hold, of twelve like these</span>
-    <select class="select" value={review.hold} onchange={(event) => open.edit({ type: 'set-review', hold: Number(event.currentTarget.value) } as Edit)}>
-      {#each [6, 7, 8, 9, 10, 11, 12].includes(review.hold) ? [6, 7, 8, 9, 10, 11, 12] : [review.hold, 6, 7, 8, 9, 10, 11, 12] as n (n)}<option value={n}>{n}</option>{/each}
+    <select
+      class="select"
+      value={review.hold}
+      onchange={(event) => open.edit({ type: 'set-review', hold: Number(event.currentTarget.value) } as Edit)}
+    >
+      {#each [6, 7, 8, 9, 10, 11, 12].includes(review.hold) ? [6, 7, 8, 9, 10, 11, 12] : [review.hold, 6, 7, 8, 9, 10, 11, 12] as n (n)}<option
+          value={n}>{n}</option
+        >{/each}
     </select>
   </label>
   {#if review.after.months_edit}

@@ -8,16 +8,24 @@
 </script>
 
 <h3 class="mt-3">Measured</h3>
-<p class="figures">{measured.front} pages in front{#if measured.median !== null}; a month took {measured.median} in the middle, {measured.most} at most{/if}.</p>
+<p class="figures">
+  {measured.front} pages in front{#if measured.median !== null}; a month took {measured.median} in the middle, {measured.most} at most{/if}.
+</p>
 {#if measured.over.length > 0}<p class="quiet">{measured.over.map((one) => `${one.name} ran over by ${one.more}`).join(', ')}.</p>{/if}
 {#if measured.last_day}<p class="quiet figures">Used to page {measured.last_page}, {dates(measured.last_day)}.</p>{/if}
 {#if measured.half.length > 0}<p class="quiet">Given up half-way: {measured.half.join(', ')}.</p>{/if}
 {#each measured.made as one (one)}<p class="quiet figures">{one}</p>{/each}
-{#if measured.never > 0}<p class="quiet figures">{measured.never} {measured.never === 1 ? 'page was' : 'pages were'} never looked at.</p>{/if}
+{#if measured.never > 0}<p class="quiet figures">
+    {measured.never}
+    {measured.never === 1 ? 'page was' : 'pages were'} never looked at.
+  </p>{/if}
 
 {#if review.switch}
   <h3 class="mt-3">When to begin the new one</h3>
-  <p class="figures">With {review.switch.name}. The old one then ends on page {review.switch.ends}, {review.switch.wasted} {review.switch.wasted === 1 ? 'page' : 'pages'} unused.</p>
+  <p class="figures">
+    With {review.switch.name}. The old one then ends on page {review.switch.ends}, {review.switch.wasted}
+    {review.switch.wasted === 1 ? 'page' : 'pages'} unused.
+  </p>
   {#if review.switch.undone.length > 0}<p class="quiet">Do not set up in it any more: {review.switch.undone.join(', ')}.</p>{/if}
 {/if}
 {#each review.between as one (one)}<p class="note broken">{one}</p>{/each}
@@ -28,7 +36,9 @@
   <table class="figures">
     <thead><tr><th scope="col">Pages to buy</th><th scope="col">Lasts, of 100 years</th></tr></thead>
     <tbody>
-      {#each review.after.counts as one (one.pages)}<tr aria-current={one.pages === review.after.pages ? 'true' : undefined}><td>{one.pages}</td><td>{one.of_hundred}</td></tr>{/each}
+      {#each review.after.counts as one (one.pages)}<tr aria-current={one.pages === review.after.pages ? 'true' : undefined}
+          ><td>{one.pages}</td><td>{one.of_hundred}</td></tr
+        >{/each}
       {#if review.after.two !== null}<tr><td>two of {review.after.pages}</td><td>{review.after.two}</td></tr>{/if}
     </tbody>
   </table>

@@ -16,7 +16,12 @@
     const [year = 0, nth = 1] = month.split('-').map(Number);
     return new Date(Date.UTC(year, nth - 1 - by, 1)).toISOString().slice(0, 7);
   };
-  const length = $derived((Number(book.period.end.slice(0, 4)) - Number(book.period.start.slice(0, 4))) * 12 + Number(book.period.end.slice(5)) - Number(book.period.start.slice(5)) + 1);
+  const length = $derived(
+    (Number(book.period.end.slice(0, 4)) - Number(book.period.start.slice(0, 4))) * 12 +
+      Number(book.period.end.slice(5)) -
+      Number(book.period.start.slice(5)) +
+      1,
+  );
   let title = $state('The book before');
   /** The name of its page size; none for that of the new book. */
   let size = $state('');
@@ -36,7 +41,15 @@
     take({
       typed: {
         title,
-        stock: { width, height, pitch, first_leaf, across: count(across, book.stock.across), down: count(down, book.stock.down), pages: count(pages, book.stock.pages) } as Book['stock'],
+        stock: {
+          width,
+          height,
+          pitch,
+          first_leaf,
+          across: count(across, book.stock.across),
+          down: count(down, book.stock.down),
+          pages: count(pages, book.stock.pages),
+        } as Book['stock'],
         period: { start: start || before(book.period.start, length), end: end || before(book.period.start, 1) },
         weeks: book.weeks,
         spreads,
@@ -45,6 +58,18 @@
     });
   }
 </script>
+
+{#snippet figure(label: string, usual: number, value: string, set: (said: string) => void)}
+  <label class="field"
+    ><span>{label}</span><input
+      class="input figures"
+      inputmode="numeric"
+      {value}
+      oninput={(event) => set(event.currentTarget.value)}
+      placeholder={String(usual)}
+    /></label
+  >
+{/snippet}
 
 <form onsubmit={read} novalidate>
   <div class="paper">
@@ -58,18 +83,28 @@
         {#each catalogue.all?.papers ?? [] as paper (paper.name)}<option value={paper.name}>{paper.name}</option>{/each}
       </select>
     </label>
-    <label class="field"><span>Boxes across</span><input class="input figures" inputmode="numeric" bind:value={across} placeholder={String(book.stock.across)} /></label>
-    <label class="field"><span>Boxes down</span><input class="input figures" inputmode="numeric" bind:value={down} placeholder={String(book.stock.down)} /></label>
-    <label class="field"><span>Pages</span><input class="input figures" inputmode="numeric" bind:value={pages} placeholder={String(book.stock.pages)} /></label>
+    {@render figure('Boxes across', book.stock.across, across, (said) => (across = said))}
+    {@render figure('Boxes down', book.stock.down, down, (said) => (down = said))}
+    {@render figure('Pages', book.stock.pages, pages, (said) => (pages = said))}
   </div>
   <div class="texts">
     <label class="field">
       <span>Its spreads in order, a line each, with their pages</span>
-      <textarea class="textarea" rows="9" bind:value={spreads} placeholder={LIKE.spreads} aria-invalid={wrong?.field === 'spreads' ? 'true' : undefined}></textarea>
+      <textarea
+        class="textarea"
+        rows="9"
+        bind:value={spreads}
+        placeholder={LIKE.spreads}
+        aria-invalid={wrong?.field === 'spreads' ? 'true' : undefined}></textarea>
     </label>
     <label class="field">
       <span>The last page of each month</span>
-      <textarea class="textarea" rows="9" bind:value={months} placeholder={LIKE.months} aria-invalid={wrong?.field === 'months' ? 'true' : undefined}></textarea>
+      <textarea
+        class="textarea"
+        rows="9"
+        bind:value={months}
+        placeholder={LIKE.months}
+        aria-invalid={wrong?.field === 'months' ? 'true' : undefined}></textarea>
     </label>
   </div>
   {#if wrong}<p class="wrong" role="alert">{wrong.detail}</p>{/if}

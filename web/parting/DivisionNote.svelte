@@ -23,13 +23,27 @@
 <div class="mt-2 flex flex-col gap-2">
   <label class="field">
     <span>Boxes between parts</span>
-    <select class="select" value={division.gap === null ? '' : String(division.gap)} onchange={(event) => change({ do: 'gap', gap: event.currentTarget.value === '' ? null : Number(event.currentTarget.value), leftover: division.leftover })}>
-      {#each gaps as gap (gap)}<option value={gap === null ? '' : String(gap)}>{gap === null ? 'the best for equal parts' : gap}</option>{/each}
+    <select
+      class="select"
+      value={division.gap === null ? '' : String(division.gap)}
+      onchange={(event) =>
+        change({
+          do: 'gap',
+          gap: event.currentTarget.value === '' ? null : Number(event.currentTarget.value),
+          leftover: division.leftover,
+        })}
+    >
+      {#each gaps as gap (gap)}<option value={gap === null ? '' : String(gap)}>{gap === null ? 'the best for equal parts' : gap}</option
+        >{/each}
     </select>
   </label>
   <label class="field">
     <span>What equal parts leave over goes</span>
-    <select class="select" value={division.leftover} onchange={(event) => change({ do: 'gap', gap: division.gap, leftover: event.currentTarget.value })}>
+    <select
+      class="select"
+      value={division.leftover}
+      onchange={(event) => change({ do: 'gap', gap: division.gap, leftover: event.currentTarget.value })}
+    >
       {#each SCHOOLS as [value, words] (value)}<option {value}>{words}</option>{/each}
     </select>
   </label>

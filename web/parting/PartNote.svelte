@@ -28,7 +28,9 @@
 </script>
 
 <h2 class="wrap-anywhere" dir="auto">{part.name ?? filling?.name ?? part.fill}</h2>
-<p class="quiet">{part.wide} × {part.tall} boxes, {mm(part.wide)} × {mm(part.tall)} mm{part.lines > 0 ? `; ${part.lines} lines to write on` : ''}.</p>
+<p class="quiet">
+  {part.wide} × {part.tall} boxes, {mm(part.wide)} × {mm(part.tall)} mm{part.lines > 0 ? `; ${part.lines} lines to write on` : ''}.
+</p>
 <Findings {findings} />
 
 <h3 class="mt-3">Filled with</h3>
@@ -36,8 +38,15 @@
   {#each fillings as one (one.fill)}
     {@const drawn = choices?.fillings.find((choice) => choice.fill === one.fill)}
     <li>
-      <button aria-pressed={one.fill === part.fill} title={drawn?.says ?? one.purpose} class:cannot={drawn?.says} onclick={() => one.fill !== part.fill && change({ do: 'fill', fill: one.fill })}>
-        <span class="small-page">{#if choices && drawn}<Drawing across={choices.wide} down={choices.tall} marks={drawn.marks as Mark[]} label="" />{/if}</span>
+      <button
+        aria-pressed={one.fill === part.fill}
+        title={drawn?.says ?? one.purpose}
+        class:cannot={drawn?.says}
+        onclick={() => one.fill !== part.fill && change({ do: 'fill', fill: one.fill })}
+      >
+        <span class="small-page"
+          >{#if choices && drawn}<Drawing across={choices.wide} down={choices.tall} marks={drawn.marks as Mark[]} label="" />{/if}</span
+        >
         <span>{one.name}</span>
       </button>
     </li>
@@ -55,7 +64,15 @@
     <div class="ways">
       <span class="quiet">{school.says}</span>
       {#each some as one (one.parts)}
-        <button class="btn small" onclick={() => change({ do: 'divide', way: one.way, parts: one.parts, gap: one.gap })} onpointerenter={() => (parting.looked = one)} onpointerleave={() => (parting.looked = null)} onfocus={() => (parting.looked = one)} onblur={() => (parting.looked = null)} aria-label="Divide into {one.parts}: {said(one)}">{one.parts}</button>
+        <button
+          class="btn small"
+          onclick={() => change({ do: 'divide', way: one.way, parts: one.parts, gap: one.gap })}
+          onpointerenter={() => (parting.looked = one)}
+          onpointerleave={() => (parting.looked = null)}
+          onfocus={() => (parting.looked = one)}
+          onblur={() => (parting.looked = null)}
+          aria-label="Divide into {one.parts}: {said(one)}">{one.parts}</button
+        >
       {/each}
     </div>
   {/if}
@@ -63,7 +80,14 @@
 <p class="run" aria-live="polite">{parting.looked ? said(parting.looked) : ''}</p>
 
 <div class="mt-3 flex flex-col gap-2">
-  <label class="field"><span>Name of this part</span><input class="input" maxlength="200" value={part.name ?? ''} onchange={(event) => change({ do: 'name', name: event.currentTarget.value || null })} /></label>
+  <label class="field"
+    ><span>Name of this part</span><input
+      class="input"
+      maxlength="200"
+      value={part.name ?? ''}
+      onchange={(event) => change({ do: 'name', name: event.currentTarget.value || null })}
+    /></label
+  >
   {#each fields as field (field.name)}
     <SettingField {field} value={settings[field.name]} change={(value) => change({ do: 'set', settings: { [field.name]: value } })} />
   {/each}

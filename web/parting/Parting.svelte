@@ -49,8 +49,18 @@
 
   $effect(() =>
     keys.use([
-      { on: ['ArrowLeft', 'ArrowUp', 'ArrowRight', 'ArrowDown'], shown: '← →', says: 'the part before or after', press: (key) => parting.step(key === 'ArrowLeft' || key === 'ArrowUp' ? -1 : 1) },
-      { on: ['2', '3', '4', '5', '6', '7', '8', '9'], shown: '2–9', says: 'into so many, when it is divided next', press: (key) => (into = Number(key)) },
+      {
+        on: ['ArrowLeft', 'ArrowUp', 'ArrowRight', 'ArrowDown'],
+        shown: '← →',
+        says: 'the part before or after',
+        press: (key) => parting.step(key === 'ArrowLeft' || key === 'ArrowUp' ? -1 : 1),
+      },
+      {
+        on: ['2', '3', '4', '5', '6', '7', '8', '9'],
+        shown: '2–9',
+        says: 'into so many, when it is divided next',
+        press: (key) => (into = Number(key)),
+      },
       { on: ['d'], shown: 'd', says: 'divide the part, one below another', press: () => divide('down') },
       { on: ['a'], shown: 'a', says: 'divide the part side by side', press: () => divide('across') },
       { on: ['j'], shown: 'j', says: 'join it with the next', press: () => parting.around && change({ do: 'join' }) },
@@ -66,7 +76,14 @@
     {#if page?.says}<p class="note broken">{page.says} Take the last edit back, or join two parts.</p>{/if}
     {#if parting.part}
       {#key parting.part.path}
-        <PartNote {parting} part={parting.part} {fillings} pitch={book.stock.pitch} {change} findings={page?.findings.filter((finding) => finding.says === parting.part?.says) ?? []} />
+        <PartNote
+          {parting}
+          part={parting.part}
+          {fillings}
+          pitch={book.stock.pitch}
+          {change}
+          findings={page?.findings.filter((finding) => finding.says === parting.part?.says) ?? []}
+        />
       {/key}
     {:else if parting.division}
       <DivisionNote division={parting.division} {change} />
@@ -75,7 +92,9 @@
       {#key parting.at}<PlaceNote {parting} {change} />{/key}
     {/if}
     {#if page}<CutNote {page} cuts={catalogue.all?.cuts ?? []} change={(what) => parting.cut(what)} />{/if}
-    {#if page}<div class="mt-3"><Findings findings={page.findings.filter((finding) => !page.parts.some((part) => part.says === finding.says))} /></div>{/if}
+    {#if page}<div class="mt-3">
+        <Findings findings={page.findings.filter((finding) => !page.parts.some((part) => part.says === finding.says))} />
+      </div>{/if}
     {#if page && spread}
       {#key `${spread.id} ${spread.kind}`}
         <KeepNote {book} {spread} {page} {fillings} own={book.kinds.find((one) => one.kind === spread.kind)} />
@@ -88,13 +107,23 @@
   {#if page}
     <div class="bar">
       <h2 class="title wrap-anywhere" dir="auto">{page.title}</h2>
-      <span class="quiet">{page.parts.length === 1 ? 'One part' : `${page.parts.length} parts`}, {page.minutes.says}{page.pages > 1 ? `, ${page.pages} pages` : ''}</span>
+      <span class="quiet"
+        >{page.parts.length === 1 ? 'One part' : `${page.parts.length} parts`}, {page.minutes.says}{page.pages > 1
+          ? `, ${page.pages} pages`
+          : ''}</span
+      >
       <span class="sheets" role="group" aria-label="Pages that are divided">
         {#if page.drawn.length > 1}
-          {#each Array.from(page.drawn.keys()) as sheet (sheet)}<button class="btn small plain" aria-pressed={sheet === parting.sheet} onclick={() => parting.turn(sheet)}>{page.sheets[sheet]}</button>{/each}
+          {#each Array.from(page.drawn.keys()) as sheet (sheet)}<button
+              class="btn small plain"
+              aria-pressed={sheet === parting.sheet}
+              onclick={() => parting.turn(sheet)}>{page.sheets[sheet]}</button
+            >{/each}
         {/if}
         {#if page.cut}
-          {#if page.sheets.length > page.cut.least}<button class="btn small" onclick={() => parting.removePage()}>Take out “{page.sheets.at(-1)}”</button>{/if}
+          {#if page.sheets.length > page.cut.least}<button class="btn small" onclick={() => parting.removePage()}
+              >Take out “{page.sheets.at(-1)}”</button
+            >{/if}
           {#if page.sheets.length < page.cut.most}<button class="btn small" onclick={() => parting.addPage()}>Add another side</button>{/if}
         {:else}
           {#if page.drawn.length > 1}<button class="btn small" onclick={() => parting.removePage()}>Take this page out</button>{/if}

@@ -20,7 +20,11 @@
   const looked = $derived.by(() => {
     const [part, one] = [parting.part, parting.looked];
     if (!part || !one) return [];
-    return one.ticks.map((tick) => (one.way === 'across' ? { x1: part.x + tick, y1: part.y, x2: part.x + tick, y2: part.y + part.tall } : { x1: part.x, y1: part.y + tick, x2: part.x + part.wide, y2: part.y + tick }));
+    return one.ticks.map((tick) =>
+      one.way === 'across'
+        ? { x1: part.x + tick, y1: part.y, x2: part.x + tick, y2: part.y + part.tall }
+        : { x1: part.x, y1: part.y + tick, x2: part.x + part.wide, y2: part.y + tick },
+    );
   });
   let overlay: SVGSVGElement | null = $state(null);
   /** Where a line that is drawn along was taken hold of, in boxes. */
@@ -28,11 +32,14 @@
 
   const called = (part: Part) => fillings.find((one) => one.fill === part.fill)?.name ?? part.fill;
   const label = (part: Part) => `${part.name ? `${part.name}: ` : ''}${called(part)}, ${part.wide} × ${part.tall} boxes`;
-  const lineLabel = (line: Line) => `Line ${line.division.way === 'across' ? 'across' : 'down'} at ${line.from}, between parts ${line.part + 1} and ${line.part + 2}`;
+  const lineLabel = (line: Line) =>
+    `Line ${line.division.way === 'across' ? 'across' : 'down'} at ${line.from}, between parts ${line.part + 1} and ${line.part + 2}`;
 
   function boxes(event: PointerEvent, line: Line): number {
     const rect = overlay!.getBoundingClientRect();
-    return line.division.way === 'across' ? (((event.clientX - rect.left) / rect.width) * wide - EDGE) / BOX : (((event.clientY - rect.top) / rect.height) * tall - EDGE) / BOX;
+    return line.division.way === 'across'
+      ? (((event.clientX - rect.left) / rect.width) * wide - EDGE) / BOX
+      : (((event.clientY - rect.top) / rect.height) * tall - EDGE) / BOX;
   }
 
   function take(event: PointerEvent, line: Line) {
@@ -72,7 +79,14 @@
 </script>
 
 <div class="page" style:--ratio={ratio(page.across, page.down)}>
-  <Drawing across={page.across} down={page.down} marks={(page.drawn[parting.sheet] ?? []) as Mark[]} label="The page as it is divided" large {counting} />
+  <Drawing
+    across={page.across}
+    down={page.down}
+    marks={(page.drawn[parting.sheet] ?? []) as Mark[]}
+    label="The page as it is divided"
+    large
+    {counting}
+  />
   <svg bind:this={overlay} class="over" viewBox="{-EDGE} {-EDGE} {wide} {tall}" role="group" aria-label="Parts of the page">
     {#each parting.parts as part (part.path)}
       <rect
@@ -90,7 +104,13 @@
         onkeydown={(event) => press(event, part.path)}
       />
     {/each}
-    {#if division}<rect class="around" x={division.x * BOX} y={division.y * BOX} width={division.wide * BOX} height={division.tall * BOX} />{/if}
+    {#if division}<rect
+        class="around"
+        x={division.x * BOX}
+        y={division.y * BOX}
+        width={division.wide * BOX}
+        height={division.tall * BOX}
+      />{/if}
     {#each looked as one, i (i)}<path class="looked" d="M{one.x1 * BOX} {one.y1 * BOX}L{one.x2 * BOX} {one.y2 * BOX}" />{/each}
     {#each parting.lines as line (`${line.division.path}/${line.part}`)}
       {@const across = line.division.way === 'across'}
@@ -119,7 +139,12 @@
         onpointercancel={letGo}
         onkeydown={(event) => key(event, line)}
       />
-      <circle class="grip" cx={across ? middle : (line.division.x + line.division.wide / 2) * BOX} cy={across ? (line.division.y + line.division.tall / 2) * BOX : middle} r="260" />
+      <circle
+        class="grip"
+        cx={across ? middle : (line.division.x + line.division.wide / 2) * BOX}
+        cy={across ? (line.division.y + line.division.tall / 2) * BOX : middle}
+        r="260"
+      />
     {/each}
   </svg>
 </div>

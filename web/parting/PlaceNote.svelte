@@ -29,7 +29,10 @@
 </script>
 
 <h3 class="mt-4">Its place</h3>
-<p class="quiet">One of {around.sizes.length} {around.way === 'across' ? 'side by side' : 'one below another'}: <span class="figures">{around.run}</span></p>
+<p class="quiet">
+  One of {around.sizes.length}
+  {around.way === 'across' ? 'side by side' : 'one below another'}: <span class="figures">{around.run}</span>
+</p>
 <div class="mt-1 grid grid-cols-[1fr_5rem] gap-2">
   <label class="field">
     <span>Size</span>
@@ -42,13 +45,23 @@
   {#if kind !== 'needed'}
     <label class="field">
       <span>{kind === 'boxes' ? 'Boxes' : 'Share'}</span>
-      <input class="input figures" inputmode="numeric" value={kind === 'boxes' ? size.boxes : size.share} aria-invalid={wrong ? 'true' : undefined} onchange={(event) => amount(event.currentTarget.value)} />
+      <input
+        class="input figures"
+        inputmode="numeric"
+        value={kind === 'boxes' ? size.boxes : size.share}
+        aria-invalid={wrong ? 'true' : undefined}
+        onchange={(event) => amount(event.currentTarget.value)}
+      />
     </label>
   {/if}
 </div>
 {#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
 <div class="mt-2 flex flex-wrap gap-1.5">
-  <button class="btn small" onclick={() => change({ do: 'join' })}>Join with the {parting.nth + 1 < around.sizes.length ? 'next' : 'one before'}</button>
-  <button class="btn small" onclick={() => change({ do: 'swap' })}>Swap with the {parting.nth + 1 < around.sizes.length ? 'next' : 'one before'}</button>
+  <button class="btn small" onclick={() => change({ do: 'join' })}
+    >Join with the {parting.nth + 1 < around.sizes.length ? 'next' : 'one before'}</button
+  >
+  <button class="btn small" onclick={() => change({ do: 'swap' })}
+    >Swap with the {parting.nth + 1 < around.sizes.length ? 'next' : 'one before'}</button
+  >
   <button class="btn small plain" onclick={() => parting.out()}>The division around it</button>
 </div>

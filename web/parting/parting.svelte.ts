@@ -106,13 +106,15 @@ export class PartingState {
   }
 
   get lines(): Line[] {
-    return (this.page?.divisions ?? []).filter((one) => one.sheet === this.sheet).flatMap((division) => {
-      const start = division.way === 'across' ? division.x : division.y;
-      return division.stretches.slice(1).map((stretch, i) => {
-        const [before, long] = division.stretches[i] as [number, number];
-        return { division, part: i, from: start + before + long, to: start + (stretch[0] as number) };
+    return (this.page?.divisions ?? [])
+      .filter((one) => one.sheet === this.sheet)
+      .flatMap((division) => {
+        const start = division.way === 'across' ? division.x : division.y;
+        return division.stretches.slice(1).map((stretch, i) => {
+          const [before, long] = division.stretches[i] as [number, number];
+          return { division, part: i, from: start + before + long, to: start + (stretch[0] as number) };
+        });
       });
-    });
   }
 
   choose(path: string) {
@@ -159,7 +161,10 @@ export class PartingState {
   async draw(line: Line, by: number) {
     if (this.drawn?.line === line && this.drawn.by === by) return;
     this.drawn = { line, by };
-    if (by !== 0) await this.tried.load(() => api.partsChanged(this.book(), this.spread(), { do: 'move', at: line.division.path, part: line.part, by }));
+    if (by !== 0)
+      await this.tried.load(() =>
+        api.partsChanged(this.book(), this.spread(), { do: 'move', at: line.division.path, part: line.part, by }),
+      );
     else this.tried.clear();
   }
 

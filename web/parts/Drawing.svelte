@@ -29,7 +29,24 @@
     /** Told the box that is pointed at, from the upper left corner of the upright page. */
     pick?: (x: number, y: number) => void;
   }
-  let { across, down, marks, label, large = false, counting = 'boxes', turned = false, lying = false, note = null, step = null, layers = new Set(['pencil', 'band', 'ink', 'writing']), point, removed = [], behind = [], region = null, pick }: Props = $props();
+  let {
+    across,
+    down,
+    marks,
+    label,
+    large = false,
+    counting = 'boxes',
+    turned = false,
+    lying = false,
+    note = null,
+    step = null,
+    layers = new Set(['pencil', 'band', 'ink', 'writing']),
+    point,
+    removed = [],
+    behind = [],
+    region = null,
+    pick,
+  }: Props = $props();
 
   const uid = $props.id();
   const drawn = $derived(gather(marks));
@@ -48,7 +65,9 @@
   /** Where the current step's pencil ticks stand, read off its marks. */
   const ticks = $derived(
     large && step !== null
-      ? marks.filter((mark) => mark[0] === 'line' && mark[1] === 'pencil' && mark[2] === step).map((mark) => ({ x: mark[4] as number, y: mark[5] as number, top: mark[6] === 0 }))
+      ? marks
+          .filter((mark) => mark[0] === 'line' && mark[1] === 'pencil' && mark[2] === step)
+          .map((mark) => ({ x: mark[4] as number, y: mark[5] as number, top: mark[6] === 0 }))
       : [],
   );
 
@@ -67,7 +86,15 @@
 </script>
 
 <!-- Pointing at a box is an extra for the hand: beside the page its counts can be typed. -->
-<svg viewBox={box} class:picking={pick !== undefined} onclick={pick ? picked : undefined} role={label ? 'img' : 'presentation'} aria-label={label || undefined} aria-hidden={label ? undefined : 'true'} class:large>
+<svg
+  viewBox={box}
+  class:picking={pick !== undefined}
+  onclick={pick ? picked : undefined}
+  role={label ? 'img' : 'presentation'}
+  aria-label={label || undefined}
+  aria-hidden={label ? undefined : 'true'}
+  class:large
+>
   <!-- A lying page is the upright one turned: its left edge comes to the top. -->
   <g bind:this={page} transform={lying ? 'rotate(90)' : undefined}>
     {#if large}
@@ -81,14 +108,21 @@
         {#each counts(across) as i (i)}
           <path d="M{i * BOX} {lying ? tall + 480 : -480}v{(lying ? 1 : -1) * (i % 5 === 0 ? 300 : 150)}" />
           {#if numbered(i, across)}
-            {#if lying}<text x={i * BOX + 170} y={tall + 860} text-anchor="end" transform="rotate(-90 {i * BOX + 170} {tall + 860})">{i + from}</text>
+            {#if lying}<text x={i * BOX + 170} y={tall + 860} text-anchor="end" transform="rotate(-90 {i * BOX + 170} {tall + 860})"
+                >{i + from}</text
+              >
             {:else}<text x={i * BOX} y="-880" text-anchor="middle">{i + from}</text>{/if}
           {/if}
         {/each}
         {#each counts(down) as i (i)}
           <path d="M-480 {i * BOX}h{i % 5 === 0 ? -300 : -150}" />
           {@const n = turned ? down - i : i}
-          {#if numbered(n, down)}<text x={lying ? -1000 : -860} y={i * BOX + 170} text-anchor={lying ? 'middle' : 'end'} transform={lying ? `rotate(-90 -1000 ${i * BOX})` : undefined}>{n + from}</text>{/if}
+          {#if numbered(n, down)}<text
+              x={lying ? -1000 : -860}
+              y={i * BOX + 170}
+              text-anchor={lying ? 'middle' : 'end'}
+              transform={lying ? `rotate(-90 -1000 ${i * BOX})` : undefined}>{n + from}</text
+            >{/if}
         {/each}
         {#each ticks as tick, i (i)}
           <path class="lit" d={tick.top ? (lying ? `M${tick.x} ${tall + 480}v420` : `M${tick.x} -480v-420`) : `M-480 ${tick.y}h-420`} />
@@ -96,19 +130,40 @@
       </g>
     {/if}
     {#if removed.length > 0}
-      <clipPath id="{uid}-cut"><path d={`${removed.map((cut) => paper(across, down, [cut]).split('M')[2]).map((one) => `M${one}`).join('')}`} /></clipPath>
+      <clipPath id="{uid}-cut"
+        ><path
+          d={`${removed
+            .map((cut) => paper(across, down, [cut]).split('M')[2])
+            .map((one) => `M${one}`)
+            .join('')}`}
+        /></clipPath
+      >
       <g class="behind" clip-path="url(#{uid}-cut)" aria-hidden="true">
         <rect x={-RIM} y={-RIM} width={wide + 2 * RIM} height={tall + 2 * RIM} class="hole" />
         {#each seen as one, i (i)}
           <path class="sheet" d={one.path} fill-rule="evenodd" />
           {#each one.drawn.bands as mark, j (j)}<path class="band" style:fill={mark.colour} d={mark.path} />{/each}
           {#each one.drawn.strokes as mark, j (j)}<path class={mark.layer} style:stroke={mark.colour} d={mark.path} />{/each}
-          {#each one.drawn.words as mark, j (j)}<text class="words" style:fill={mark.colour} x={mark.x} y={mark.y} transform={mark.upwards ? `rotate(-90 ${mark.x} ${mark.y})` : undefined} font-size={mark.size} text-anchor={mark.anchor}>{mark.text}</text>{/each}
+          {#each one.drawn.words as mark, j (j)}<text
+              class="words"
+              style:fill={mark.colour}
+              x={mark.x}
+              y={mark.y}
+              transform={mark.upwards ? `rotate(-90 ${mark.x} ${mark.y})` : undefined}
+              font-size={mark.size}
+              text-anchor={mark.anchor}>{mark.text}</text
+            >{/each}
         {/each}
       </g>
       <path class="knife" d={removed.map((cut) => `M${paper(across, down, [cut]).split('M')[2]}`).join('')} />
     {/if}
-    {#if region && region.wide > 0 && region.tall > 0}<rect class="region" x={region.x * BOX} y={region.y * BOX} width={region.wide * BOX} height={region.tall * BOX} />{/if}
+    {#if region && region.wide > 0 && region.tall > 0}<rect
+        class="region"
+        x={region.x * BOX}
+        y={region.y * BOX}
+        width={region.wide * BOX}
+        height={region.tall * BOX}
+      />{/if}
     {#each drawn.bands as one, i (i)}
       {#if layers.has(one.layer)}<path class="band" class:lit={isLit(one)} style:fill={one.colour} d={one.path} />{/if}
     {/each}
@@ -116,13 +171,32 @@
       {#if layers.has(one.layer)}
         <!-- Pointing is an extra for the mouse: the margin lists the same notes for the keyboard. -->
         <!-- svelte-ignore a11y_no_static_element_interactions -->
-        <path class={one.layer} class:lit={isLit(one)} style:stroke={isLit(one) ? undefined : one.colour} d={one.path} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)} />
+        <path
+          class={one.layer}
+          class:lit={isLit(one)}
+          style:stroke={isLit(one) ? undefined : one.colour}
+          d={one.path}
+          onpointerenter={() => point?.(one.note)}
+          onpointerleave={() => point?.(null)}
+        />
       {/if}
     {/each}
     {#each drawn.words as one, i (i)}
       {#if layers.has(one.layer)}
         <!-- svelte-ignore a11y_no_static_element_interactions -->
-        <text class="words" class:faint={one.layer === 'pencil'} class:lit={isLit(one)} style:fill={isLit(one) ? undefined : one.colour} x={one.x} y={one.y} transform={one.upwards ? `rotate(-90 ${one.x} ${one.y})` : undefined} font-size={one.size} text-anchor={one.anchor} onpointerenter={() => point?.(one.note)} onpointerleave={() => point?.(null)}>{one.text}</text>
+        <text
+          class="words"
+          class:faint={one.layer === 'pencil'}
+          class:lit={isLit(one)}
+          style:fill={isLit(one) ? undefined : one.colour}
+          x={one.x}
+          y={one.y}
+          transform={one.upwards ? `rotate(-90 ${one.x} ${one.y})` : undefined}
+          font-size={one.size}
+          text-anchor={one.anchor}
+          onpointerenter={() => point?.(one.note)}
+          onpointerleave={() => point?.(null)}>{one.text}</text
+        >
       {/if}
     {/each}
   </g>

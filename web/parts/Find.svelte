@@ -1,17 +1,37 @@
-<!-- "f": finds a spread, a month or a page and goes there. -->
+<!-- "f": finds a spread, a month or a page and goes there; where no notebook is open, a notebook. -->
 <script lang="ts">
-  import type { Book } from '../api/client';
+  import { wholeShelf, type Book, type Head } from '../api/client';
   import { route } from '../state/route.svelte';
   import Dialog from './Dialog.svelte';
 
-  let { book, close }: { book: Book; close: () => void } = $props();
+  let { book, close }: { book: Book | null; close: () => void } = $props();
   let words = $state('');
+  let shelf = $state.raw<Head[]>([]);
+  $effect(() => {
+    if (!book)
+      wholeShelf().then(
+        (all) => (shelf = all),
+        // The shelf behind it says why it cannot be read.
+        () => {},
+      );
+  });
 
-  const found = $derived.by(() => {
+  interface Hit {
+    page: number | null;
+    name: string;
+    href: string;
+  }
+  const found = $derived.by((): Hit[] => {
     const asked = words.trim().toLowerCase();
+    if (!book)
+      return shelf
+        .filter((one) => one.title.toLowerCase().includes(asked))
+        .slice(0, 12)
+        .map((one) => ({ page: null, name: one.title, href: `/notebooks/${one.id}/spreads` }));
+    const on = (page: number, name: string): Hit => ({ page, name, href: route.to('bench', page) });
     const page = Number.parseInt(asked, 10);
     if (String(page) === asked && page >= 1 && page <= book.stock.pages) {
-      return [{ page, name: book.pages[page - 1]?.title ?? '' }];
+      return [on(page, book.pages[page - 1]?.title ?? '')];
     }
     const seen: string[] = [];
     return book.pages
@@ -21,29 +41,36 @@
         return true;
       })
       .slice(0, 12)
-      .map((one) => ({ page: one.page, name: one.title }));
+      .map((one) => on(one.page, one.title));
   });
 
-  function go(page: number) {
+  function go(hit: Hit) {
     close();
-    route.go(route.to('bench', page));
+    route.go(hit.href);
   }
 </script>
 
-<Dialog label="Find a spread or a page" {close}>
+<Dialog label={book ? 'Find a spread or a page' : 'Find a notebook'} {close}>
   <form
     onsubmit={(event) => {
       event.preventDefault();
-      if (found[0]) go(found[0].page);
+      if (found[0]) go(found[0]);
     }}
   >
-    <label class="field"><span>A spread, a month, or a page number</span><input class="input" bind:value={words} /></label>
+    <label class="field"
+      ><span>{book ? 'A spread, a month, or a page number' : 'Words of its title'}</span><input class="input" bind:value={words} /></label
+    >
   </form>
   <ul>
-    {#each found as one (one.page)}
-      <li><button class="hit" onclick={() => go(one.page)}><span class="figures">{one.page}</span> {one.name}</button></li>
+    {#each found as one (one.href)}
+      <li>
+        <button class="hit" onclick={() => go(one)}
+          >{#if one.page !== null}<span class="figures">{one.page}</span>
+          {/if}<span dir="auto">{one.name}</span></button
+        >
+      </li>
     {:else}
-      {#if words.trim()}<li class="quiet py-2">Nothing in the book is called that.</li>{/if}
+      {#if words.trim()}<li class="quiet py-2">{book ? 'Nothing in the book' : 'No notebook'} is called that.</li>{/if}
     {/each}
   </ul>
   <button class="btn small plain mt-2" onclick={close}>Close</button>

@@ -47,10 +47,24 @@
 
 <!-- Drawing along it is an extra for the mouse and the finger: its stretches are links for the keyboard. -->
 <!-- svelte-ignore a11y_no_static_element_interactions -->
-<div class="edge" class:out={short > 0} class:scrub onpointerdown={draw} onpointermove={draw} onpointerup={() => (along = false)} onpointerleave={() => (along = false)}>
+<div
+  class="edge"
+  class:out={short > 0}
+  class:scrub
+  onpointerdown={draw}
+  onpointermove={draw}
+  onpointerup={() => (along = false)}
+  onpointerleave={() => (along = false)}
+>
   <ol aria-label="Fore-edge of {title}">
     {#each stretches as one (one.from)}
-      <li class={one.band} class:odd={odd(one)} style:left={percent(one.from - 1)} style:width={percent(one.to - one.from + 1)} style:--leaves={(one.to - one.from + 1) / 2}>
+      <li
+        class={one.band}
+        class:odd={odd(one)}
+        style:left={percent(one.from - 1)}
+        style:width={percent(one.to - one.from + 1)}
+        style:--leaves={(one.to - one.from + 1) / 2}
+      >
         {#if href}
           <a href={href(one.from)} title={said(one)} onclick={(event) => click(event, one)}><span class="sr-only">{said(one)}</span></a>
         {:else}
@@ -60,7 +74,12 @@
       </li>
     {/each}
   </ol>
-  {#each states as one (one.page)}<span class="state {one.state}" style:left={percent(one.page - 1)} style:width={percent(1)} aria-hidden="true"></span>{/each}
+  {#each states as one (one.page)}<span
+      class="state {one.state}"
+      style:left={percent(one.page - 1)}
+      style:width={percent(1)}
+      aria-hidden="true"
+    ></span>{/each}
   {#if at !== null}<span class="at" style:left={percent(at - 0.5)} aria-hidden="true"></span>{/if}
   {#if short > 0}<span class="cut" aria-hidden="true">{short} short</span>{/if}
 </div>

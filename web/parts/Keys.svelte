@@ -1,6 +1,7 @@
 <!-- The keys that work now, listed on "?". -->
 <script lang="ts">
   import { keys } from '../state/keys.svelte';
+  import { purposes } from '../state/purposes.svelte';
   import Dialog from './Dialog.svelte';
 
   let { close }: { close: () => void } = $props();
@@ -15,7 +16,10 @@
       {/each}
     </tbody>
   </table>
-  <button class="btn small mt-3" onclick={close}>Close</button>
+  <p class="mt-3 flex flex-wrap gap-2">
+    <button class="btn small" onclick={close}>Close</button>
+    <button class="btn small plain" onclick={() => (purposes.again(), close())}>Say on every screen again what it is for</button>
+  </p>
 </Dialog>
 
 <style>

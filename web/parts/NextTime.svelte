@@ -22,10 +22,21 @@
 <details class="next">
   <summary class="quiet">Next time{notes.length > 0 ? `: ${notes.length}` : ''}</summary>
   {#each notes as one (one.id)}
-    <p class="note" dir="auto">{one.words}{#if about === null && one.about}<span class="quiet ml-1">· {one.about}</span>{/if} <button class="btn small plain" onclick={() => open.edit({ type: 'remove-note', note: one.id } as Edit)}>Take it out<span class="sr-only">: {one.words}</span></button></p>
+    <p class="note" dir="auto">
+      {one.words}{#if about === null && one.about}<span class="quiet ml-1">· {one.about}</span>{/if}
+      <button class="btn small plain" onclick={() => open.edit({ type: 'remove-note', note: one.id } as Edit)}
+        >Take it out<span class="sr-only">: {one.words}</span></button
+      >
+    </p>
   {/each}
   <form onsubmit={add}>
-    <label class="field"><span>{about === null ? 'What the next book should do otherwise' : 'What to do otherwise with it in the next book'}</span><input class="input" bind:value={words} maxlength="300" /></label>
+    <label class="field"
+      ><span>{about === null ? 'What the next book should do otherwise' : 'What to do otherwise with it in the next book'}</span><input
+        class="input"
+        bind:value={words}
+        maxlength="300"
+      /></label
+    >
     <button class="btn small mt-1" disabled={words.trim() === ''}>Note it</button>
   </form>
 </details>

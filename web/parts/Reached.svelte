@@ -5,7 +5,9 @@
 
 <div class="reached" aria-live="polite">
   {#if reach.says}<p class="figures">{reach.says}</p>{/if}
-  {#if reach.refused}<p class="stop">{reach.refused} <button class="btn small plain" onclick={() => (reach.refused = '')}>Close</button></p>{/if}
+  {#if reach.refused}<p class="stop">
+      {reach.refused} <button class="btn small plain" onclick={() => (reach.refused = '')}>Close</button>
+    </p>{/if}
 </div>
 
 <style>

@@ -8,14 +8,15 @@
     children: Snippet;
     /** What the handle of the sliding margin says. */
     handle?: string;
+    /** Whether the margin has slid up, where it slides. */
+    up?: boolean;
   }
-  let { title, margin, children, handle = 'Reasons' }: Props = $props();
-  let up = $state(false);
+  let { title, margin, children, handle = 'Reasons', up = $bindable(false) }: Props = $props();
 </script>
 
 <div class="screen">
   <aside class="margin" class:up aria-label="Margin">
-    <button class="handle" aria-expanded={up} onclick={() => (up = !up)}>{up ? 'Close' : handle}</button>
+    <button class="handle" aria-expanded={up} onclick={() => (up = !up)}>{up ? 'Slide down' : handle}</button>
     <div class="notes">
       {@render margin()}
     </div>

@@ -15,5 +15,11 @@ export function edges(notebook: Head): Edge[] {
     const { title, stock, fore_edge, fit } = notebook;
     return [{ volume: '1', title, pages: stock.pages, stretches: fore_edge, short: fit.fits ? 0 : fit.pages }];
   }
-  return notebook.volumes.map((one) => ({ volume: one.book, title: one.title, pages: one.stock.pages, stretches: one.fore_edge, short: one.fits ? 0 : one.pages }));
+  return notebook.volumes.map((one) => ({
+    volume: one.book,
+    title: one.title,
+    pages: one.stock.pages,
+    stretches: one.fore_edge,
+    short: one.fits ? 0 : one.pages,
+  }));
 }

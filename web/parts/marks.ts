@@ -53,7 +53,9 @@ export function gather(marks: Mark[]): Gathered {
     if (kind === 'words' || kind === 'upwards') {
       const [text, size, align] = mark.slice(8) as [string, number, 'start' | 'middle' | 'end'];
       const upwards = kind === 'upwards';
-      const place = upwards ? { x: x + wide / 2 + size * 0.35, y: y + tall * (1 - PLACE[align]) } : { x: x + wide * PLACE[align], y: y + tall / 2 + size * 0.35 };
+      const place = upwards
+        ? { x: x + wide / 2 + size * 0.35, y: y + tall * (1 - PLACE[align]) }
+        : { x: x + wide * PLACE[align], y: y + tall / 2 + size * 0.35 };
       words.push({ layer, step, note, ...place, text, size, anchor: align, upwards, colour: mark[11] as string | undefined });
       continue;
     }

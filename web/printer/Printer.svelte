@@ -41,7 +41,11 @@
     try {
       known.value = await api.keepPrinter({ name, paper, margin: white, read, proof: proof && isKnown });
       const now = known.value.printers.find((one) => one.name === name.trim() && one.paper === paper);
-      saved = now?.refined ? (Number(now.refined) <= 0.2 ? `Proved: the worst figure is ${now.refined} mm off, within a fifth of a millimetre.` : `It was ${now.refined} mm off at worst, and is refined by that. Print the sheet that proves it once more.`) : 'Kept. Now print the sheet that proves it, and read it again.';
+      saved = now?.refined
+        ? Number(now.refined) <= 0.2
+          ? `Proved: the worst figure is ${now.refined} mm off, within a fifth of a millimetre.`
+          : `It was ${now.refined} mm off at worst, and is refined by that. Print the sheet that proves it once more.`
+        : 'Kept. Now print the sheet that proves it, and read it again.';
       proof = true;
       read = {};
     } catch (error) {
@@ -63,11 +67,17 @@
     <h2>A printer that tells the truth</h2>
     <ol class="steps">
       <li>Print the calibration sheet on both sides, at 100 %, without “fit to page”.</li>
-      <li>Lay a steel ruler along both lines, and from the frame to the left and the upper edge of the paper, with the side you read lying before you.</li>
+      <li>
+        Lay a steel ruler along both lines, and from the frame to the left and the upper edge of the paper, with the side you read lying
+        before you.
+      </li>
       <li>Type what it reads, to a fifth of a millimetre. A line that reads 150.8 instead of 150 is half a box too long over a page.</li>
       <li>Print the sheet that proves it: everything on it must read as it says.</li>
     </ol>
-    <p class="quiet mt-2">Each paper is read by itself: printers draw each in from another edge. If the sheet feeds askew, straighten the guides of the paper tray first: that differs from sheet to sheet.</p>
+    <p class="quiet mt-2">
+      Each paper is read by itself: printers draw each in from another edge. If the sheet feeds askew, straighten the guides of the paper
+      tray first: that differs from sheet to sheet.
+    </p>
     <Saving />
   {/snippet}
 
@@ -75,9 +85,29 @@
     {#if known.wrong}<p class="note stop" role="alert">{known.wrong}</p>{/if}
     <form class="grid gap-4" onsubmit={keep}>
       <div class="flex flex-wrap items-end gap-3">
-        <label class="field w-56"><span>Printer</span><input class="input" maxlength="60" placeholder="kitchen" required aria-invalid={wrong?.field === 'name'} bind:value={name} /></label>
-        <label class="field"><span>Paper</span><select class="select" bind:value={paper}><option>A4</option><option>A5</option><option>A3</option><option value="Letter">US Letter</option></select></label>
-        <label class="field w-40"><span>White edge, mm</span><input class="input figures" inputmode="decimal" aria-invalid={wrong?.field === 'margin'} bind:value={white} /></label>
+        <label class="field w-56"
+          ><span>Printer</span><input
+            class="input"
+            maxlength="60"
+            placeholder="kitchen"
+            required
+            aria-invalid={wrong?.field === 'name'}
+            bind:value={name}
+          /></label
+        >
+        <label class="field"
+          ><span>Paper</span><select class="select" bind:value={paper}
+            ><option>A4</option><option>A5</option><option>A3</option><option value="Letter">US Letter</option></select
+          ></label
+        >
+        <label class="field w-40"
+          ><span>White edge, mm</span><input
+            class="input figures"
+            inputmode="decimal"
+            aria-invalid={wrong?.field === 'margin'}
+            bind:value={white}
+          /></label
+        >
         <a class="btn" href={sheet()} download>Calibration sheet</a>
         {#if isKnown}<a class="btn" href={sheet(name.trim())} download>Sheet that proves it</a>{/if}
       </div>
@@ -85,15 +115,28 @@
         <legend class="mb-1 font-semibold">What the ruler reads, in mm</legend>
         {#if isKnown}
           <div class="mb-2 flex flex-wrap gap-4">
-            <label class="flex min-h-11 items-center gap-2"><input type="radio" class="radio radio-sm" name="which" checked={!proof} onchange={() => (proof = false)} /> of the plain calibration sheet</label>
-            <label class="flex min-h-11 items-center gap-2"><input type="radio" class="radio radio-sm" name="which" checked={proof} onchange={() => (proof = true)} /> of the sheet that proves it</label>
+            <label class="flex min-h-11 items-center gap-2"
+              ><input type="radio" class="radio radio-sm" name="which" checked={!proof} onchange={() => (proof = false)} /> of the plain calibration
+              sheet</label
+            >
+            <label class="flex min-h-11 items-center gap-2"
+              ><input type="radio" class="radio radio-sm" name="which" checked={proof} onchange={() => (proof = true)} /> of the sheet that proves
+              it</label
+            >
           </div>
         {/if}
         <div class="figs">
           {#each FIGURES as one (one.id)}
             <label class="field">
               <span>{one.side}: {one.says}</span>
-              <input class="input figures" inputmode="decimal" placeholder="{meant[one.id] ?? ''} meant" aria-invalid={wrong?.field === one.id} aria-describedby={wrong?.field === one.id ? 'wrong' : undefined} bind:value={read[one.id]} />
+              <input
+                class="input figures"
+                inputmode="decimal"
+                placeholder="{meant[one.id] ?? ''} meant"
+                aria-invalid={wrong?.field === one.id}
+                aria-describedby={wrong?.field === one.id ? 'wrong' : undefined}
+                bind:value={read[one.id]}
+              />
             </label>
           {/each}
         </div>
@@ -112,9 +155,19 @@
               <div class="flex flex-wrap items-baseline gap-x-3">
                 <h3 dir="auto">{one.name}</h3>
                 <span class="quiet">{one.paper}, {one.margin} mm white edge</span>
-                <span class="quiet figures">{one.refined === null ? 'not proved yet' : Number(one.refined) <= 0.2 ? `proved: ${one.refined} mm off at worst` : `was ${one.refined} mm off, refined since`}</span>
-                <button class="btn small plain ml-auto" onclick={() => take(one)}>Read it again<span class="sr-only">: {one.name}, {one.paper}</span></button>
-                <button class="btn small plain" onclick={() => remove(one)}>Take away<span class="sr-only"> {one.name}, {one.paper}</span></button>
+                <span class="quiet figures"
+                  >{one.refined === null
+                    ? 'not proved yet'
+                    : Number(one.refined) <= 0.2
+                      ? `proved: ${one.refined} mm off at worst`
+                      : `was ${one.refined} mm off, refined since`}</span
+                >
+                <button class="btn small plain ml-auto" onclick={() => take(one)}
+                  >Read it again<span class="sr-only">: {one.name}, {one.paper}</span></button
+                >
+                <button class="btn small plain" onclick={() => remove(one)}
+                  >Take away<span class="sr-only"> {one.name}, {one.paper}</span></button
+                >
               </div>
               <p class="figures">{one.says}</p>
             </li>

@@ -51,7 +51,10 @@
 {#if devices?.here}
   <h2 class="mt-6">Phone or tablet</h2>
   {#if !devices.shared}
-    <p class="my-2">Beside the open book a phone is enough. Start the program with <code>bin/demo --share</code>: it then answers devices that you pair here, and no others.</p>
+    <p class="my-2">
+      Beside the open book a phone is enough. Start the program with <code>bin/demo --share</code>: it then answers devices that you pair
+      here, and no others.
+    </p>
   {:else}
     <p class="my-2">Open <strong class="wrap-anywhere">{address}</strong> on the device, in the same network, and type a code.</p>
     {#if code}
@@ -73,7 +76,10 @@
         {/each}
       </ul>
     {/if}
-    {#if !devices.addresses.every((one) => one.startsWith('https'))}<p class="quiet mt-2">The local network is not encrypted: who listens in it can read along. docs/hosting.md tells how to encrypt it; a device then keeps the program without the network too.</p>{/if}
+    {#if !devices.addresses.every((one) => one.startsWith('https'))}<p class="quiet mt-2">
+        The local network is not encrypted: who listens in it can read along. docs/hosting.md tells how to encrypt it; a device then keeps
+        the program without the network too.
+      </p>{/if}
   {/if}
   {#if wrong}<div class="note stop" role="alert">{wrong}</div>{/if}
 {/if}

@@ -15,8 +15,13 @@
   }
 
   const day = (name: string) => {
-    const [, before, year, month, date, hour = '', minute = ''] = /^(before-)?(\d{4})-?(\d\d)-?(\d\d)(?:-(\d\d)(\d\d)\d\d)?$/.exec(name) ?? [];
-    const said = new Date(Number(year), Number(month) - 1, Number(date)).toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short' });
+    const [, before, year, month, date, hour = '', minute = ''] =
+      /^(before-)?(\d{4})-?(\d\d)-?(\d\d)(?:-(\d\d)(\d\d)\d\d)?$/.exec(name) ?? [];
+    const said = new Date(Number(year), Number(month) - 1, Number(date)).toLocaleDateString('en', {
+      weekday: 'short',
+      day: 'numeric',
+      month: 'short',
+    });
     return before ? `${said}, ${hour}:${minute}, before another was put back` : said;
   };
 
@@ -50,7 +55,9 @@
               <button class="btn small" onclick={() => restore(one.name)}>Put it back</button>
               <button class="btn small plain" onclick={() => (asking = '')}>Leave it</button>
             {:else}
-              <button class="btn small plain ml-auto" aria-label="Put back the copy of {day(one.name)}" onclick={() => (asking = one.name)}>Put back</button>
+              <button class="btn small plain ml-auto" aria-label="Put back the copy of {day(one.name)}" onclick={() => (asking = one.name)}
+                >Put back</button
+              >
             {/if}
           </li>
         {/each}

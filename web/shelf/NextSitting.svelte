@@ -20,7 +20,10 @@
 
 {#if next}
   <p class="figures">
-    <a href="/notebooks/{id}/sittings">Next sitting: {next.today ? 'today' : `${next.weekday} ${dates(next.day)}`}, {next.from}</a>, {next.pages.length === 1 ? '1 page' : `${next.pages.length} pages`}, {next.minutes_range.says}.
+    <a href="/notebooks/{id}/sittings">Next sitting: {next.today ? 'today' : `${next.weekday} ${dates(next.day)}`}, {next.from}</a>, {next
+      .pages.length === 1
+      ? '1 page'
+      : `${next.pages.length} pages`}, {next.minutes_range.says}.
     <span class="quiet">Lay out {[...next.tools, ...next.pens].join(', ')}.</span>
   </p>
 {/if}

@@ -15,6 +15,9 @@
   let wrong = $state('');
   let asking = $state<string | null>(null);
 
+  /** Then what starts a notebook stands in the middle, not in the margin. */
+  const isEmpty = $derived(shelf !== null && shelf.notebooks.length + shelf.unreadable.length === 0);
+
   async function load() {
     try {
       shelf = await api.shelf();
@@ -27,7 +30,8 @@
   async function more(from: number) {
     try {
       const next = await api.shelf(from);
-      if (shelf) shelf = { ...next, notebooks: [...shelf.notebooks, ...next.notebooks], unreadable: [...shelf.unreadable, ...next.unreadable] };
+      if (shelf)
+        shelf = { ...next, notebooks: [...shelf.notebooks, ...next.notebooks], unreadable: [...shelf.unreadable, ...next.unreadable] };
     } catch (error) {
       wrong = asProblem(error).detail;
     }
@@ -101,32 +105,41 @@
   {/if}
 {/snippet}
 
-<Screen title="Shelf" handle="How to start">
+{#snippet start()}
+  <h2>How to start</h2>
+  <p class="my-2">
+    Count the boxes of one page of your new notebook, across and down. Everything else has an answer already, and a complete plan stands
+    there at once.
+  </p>
+  <a class="btn chief w-full" href="/new">New notebook</a>
+  <div class="mt-5 grid gap-2">
+    <button class="btn" onclick={() => put(api.sample)}>Open the sample notebook</button>
+    <label class="btn">
+      Upload a plan or a shelf
+      <input type="file" accept=".json,application/json" class="sr-only" onchange={upload} />
+    </label>
+  </div>
+{/snippet}
+
+<Screen title="Shelf" handle={isEmpty ? 'Phone or tablet, keeping it' : 'How to start'}>
   {#snippet margin()}
-    <h2>How to start</h2>
-    <p class="my-2">Count the boxes of one page of your new notebook, across and down. Everything else has an answer already, and a complete plan stands there at once.</p>
-    <a class="btn chief w-full" href="/new">New notebook</a>
-    <div class="mt-5 grid gap-2">
-      <button class="btn" onclick={() => put(api.sample)}>Open the sample notebook</button>
-      <label class="btn">
-        Upload a plan or a shelf
-        <input type="file" accept=".json,application/json" class="sr-only" onchange={upload} />
-      </label>
-    </div>
+    {#if !isEmpty}{@render start()}{/if}
     <Devices />
     <Keeping changed={load} />
     <h2 class="mt-6">How do I split this?</h2>
     <p class="my-2">Halves, sevenths, gaps, a title in the middle: count any page without planning a notebook.</p>
     <a class="btn w-full" href="/count">Counting bench</a>
     {#if wrong}<div class="note stop" role="alert">{wrong}</div>{/if}
-    <p class="quiet mt-5">Everything stays on this machine. A notebook with an address, health or money in it is private: write only what a finder needs.</p>
+    <p class="quiet mt-5">Everything stays on this machine.</p>
+    <p class="caution">A notebook with an address, health or money in it is private: write only what a finder needs.</p>
   {/snippet}
 
   <h2 class="mb-4">Notebooks on the shelf</h2>
+  {#if isEmpty}
+    <p class="mb-6">The shelf is empty. Start a new notebook, or open the sample to see one that is planned to the last page.</p>
+    <div class="start">{@render start()}</div>
+  {/if}
   {#if shelf}
-    {#if shelf.notebooks.length + shelf.unreadable.length === 0}
-      <p>The shelf is empty. Start a new notebook, or open the sample to see one that is planned to the last page.</p>
-    {/if}
     {#if shelf.unreadable.length > 0}
       <ul class="mb-6 grid gap-3" aria-label="Notebooks that cannot be opened">
         {#each shelf.unreadable as notebook (notebook.id)}
@@ -148,16 +161,31 @@
           <div class="flex flex-wrap items-baseline gap-x-4">
             <h3 class="line-clamp-2 wrap-anywhere" dir="auto"><a href="/notebooks/{notebook.id}/spreads">{notebook.title}</a></h3>
             <span class="quiet">{notebook.period.words}</span>
-            <span class="quiet">{notebook.stock.sizes?.[0] ?? `${notebook.stock.width} × ${notebook.stock.height} mm`}, {notebook.stock.across} × {notebook.stock.down} boxes</span>
-            <span class="ml-auto flex flex-wrap items-baseline gap-2"><a class="btn small plain" href="/notebooks/{notebook.id}/leaf" aria-label="Leaf through {notebook.title}">Leaf through</a><button class="btn small plain" aria-label="Make a copy of {notebook.title}" onclick={() => duplicate(notebook.id)}>Make a copy</button>{@render removal(notebook)}</span>
+            <span class="quiet"
+              >{notebook.stock.sizes?.[0] ?? `${notebook.stock.width} × ${notebook.stock.height} mm`}, {notebook.stock.across} × {notebook
+                .stock.down} boxes</span
+            >
+            <span class="ml-auto flex flex-wrap items-baseline gap-2"
+              ><a class="btn small plain" href="/notebooks/{notebook.id}/leaf" aria-label="Leaf through {notebook.title}">Leaf through</a
+              ><button class="btn small plain" aria-label="Make a copy of {notebook.title}" onclick={() => duplicate(notebook.id)}
+                >Make a copy</button
+              >{@render removal(notebook)}</span
+            >
           </div>
           {#each edges(notebook) as edge (edge.volume)}
-            <div class="my-1.5"><ForeEdge {...edge} href={(page) => `/notebooks/${notebook.id}/bench/${page}${edge.volume === '1' ? '' : `?book=${edge.volume}`}`} /></div>
+            <div class="my-1.5">
+              <ForeEdge
+                {...edge}
+                href={(page) => `/notebooks/${notebook.id}/bench/${page}${edge.volume === '1' ? '' : `?book=${edge.volume}`}`}
+              />
+            </div>
           {/each}
           {#if notebook.evenings.some((key) => key.slice(0, 10) >= now().slice(0, 10))}<NextSitting id={notebook.id} />{/if}
           <p class="figures">
-            <strong class:short={!notebook.fit.fits}>{notebook.fit.sentence}</strong>
-            <span class="quiet">{notebook.fit.planned} pages of spreads, {notebook.fit.reserved} reserved for months, {notebook.stock.pages} in all</span>
+            <strong class:short={!notebook.fit.fits}><a href="/notebooks/{notebook.id}/months">{notebook.fit.sentence}</a></strong>
+            <span class="quiet"
+              >{notebook.fit.planned} pages of spreads, {notebook.fit.reserved} reserved for months, {notebook.stock.pages} in all</span
+            >
           </p>
         </li>
       {/each}
@@ -173,6 +201,9 @@
 </Screen>
 
 <style>
+  .start {
+    max-width: 26rem;
+  }
   .short {
     color: var(--color-error);
   }

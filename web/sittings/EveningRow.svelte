@@ -25,7 +25,13 @@
   /** Minutes the bar stands for: what is gone of the evening, and what is drawn in it. */
   const long = $derived(Math.max(evening.minutes, evening.minutes - evening.free + evening.planned));
   const percent = (of: number) => `${(100 * of) / longest}%`;
-  const PARTS = { whole: '', dries: ', dries over night', finished: ', erased and checked', begun: ', begun here', rest: ', the rest of it' };
+  const PARTS = {
+    whole: '',
+    dries: ', dries over night',
+    finished: ', erased and checked',
+    begun: ', begun here',
+    rest: ', the rest of it',
+  };
   const WORDS = { dry: 'Drying', pause: 'Pause', 'lay-out': 'Mat and knife', draw: '', finish: 'Erase and check' };
   const date = $derived(dates(evening.day));
 
@@ -41,12 +47,23 @@
   <div class="head">
     <h2>{evening.weekday} {date}</h2>
     {#if evening.today}<strong class="now">today</strong>{/if}
-    <span class="quiet figures">{evening.from}, {evening.minutes} min{evening.planned > 0 ? `; ${evening.planned} planned` : ''}{evening.taken > 0 ? `; ${evening.taken} taken` : ''}</span>
+    <span class="quiet figures"
+      >{evening.from}, {evening.minutes} min{evening.planned > 0 ? `; ${evening.planned} planned` : ''}{evening.taken > 0
+        ? `; ${evening.taken} taken`
+        : ''}</span
+    >
     {#if evening.after_first_day}<span class="quiet">after the first day</span>{/if}
     <span class="tools">
-      {#if evening.pages[0] && !evening.over}<a class="btn small" href={route.to('desk', evening.pages[0].page)}>Sit down<span class="sr-only">, {evening.weekday} {date}</span></a>{/if}
-      {#if evening.today && evening.free < evening.minutes && evening.minutes - evening.free >= 5}<button class="btn small" onclick={() => sittings.resize(evening, evening.minutes - evening.free)}>Stop here</button>{/if}
-      <button class="btn small plain" aria-expanded={changing} onclick={() => ((changing = !changing), (minutes = evening.minutes))}>Change<span class="sr-only"> {evening.weekday} {date}</span></button>
+      {#if evening.pages[0] && !evening.over}<a class="btn small" href={route.to('desk', evening.pages[0].page)}
+          >Sit down<span class="sr-only">, {evening.weekday} {date}</span></a
+        >{/if}
+      {#if evening.today && evening.free < evening.minutes && evening.minutes - evening.free >= 5}<button
+          class="btn small"
+          onclick={() => sittings.resize(evening, evening.minutes - evening.free)}>Stop here</button
+        >{/if}
+      <button class="btn small plain" aria-expanded={changing} onclick={() => ((changing = !changing), (minutes = evening.minutes))}
+        >Change<span class="sr-only"> {evening.weekday} {date}</span></button
+      >
     </span>
   </div>
   {#if changing}
@@ -57,7 +74,9 @@
         if (await sittings.resize(evening, minutes)) changing = false;
       }}
     >
-      <label class="field w-28"><span>Minutes</span><input class="input figures" type="number" min="5" max="600" bind:value={minutes} /></label>
+      <label class="field w-28"
+        ><span>Minutes</span><input class="input figures" type="number" min="5" max="600" bind:value={minutes} /></label
+      >
       <button class="btn small">Pack again</button>
       <button class="btn small plain" type="button" onclick={() => sittings.remove(evening)}>It is not free</button>
     </form>
@@ -73,10 +92,20 @@
     ondrop={drop}
   >
     {#each evening.acts as act (act.at)}
-      <span class="act {act.is}" style:left={`${(100 * act.at) / long}%`} style:width={`${(100 * act.minutes) / long}%`} title="{act.clock} {act.says}">
+      <span
+        class="act {act.is}"
+        style:left={`${(100 * act.at) / long}%`}
+        style:width={`${(100 * act.minutes) / long}%`}
+        title="{act.clock} {act.says}"
+      >
         {#if act.is === 'draw' && act.page !== null}
           {@const one = evening.pages.find((page) => page.page === act.page)}
-          <span class="page" draggable="true" ondragstart={(event) => event.dataTransfer?.setData('application/json', JSON.stringify({ drawing: one?.drawing, nth: one?.nth }))}>
+          <span
+            class="page"
+            draggable="true"
+            ondragstart={(event) =>
+              event.dataTransfer?.setData('application/json', JSON.stringify({ drawing: one?.drawing, nth: one?.nth }))}
+          >
             <span class="thumb"><Drawing {across} {down} marks={marks.get(act.page) ?? []} label="" /></span>
             <span class="number figures">{act.page}</span>
           </span>
@@ -86,23 +115,35 @@
     {/each}
     {#if evening.too_long > 0}<span class="end" style:left={`${(100 * evening.minutes) / long}%`} aria-hidden="true"></span>{/if}
   </div>
-  {#if evening.too_long > 0}<p class="note broken figures">{evening.too_long} minutes too long: what was put on it by hand is more than it holds.</p>{/if}
+  {#if evening.too_long > 0}<p class="note broken figures">
+      {evening.too_long} minutes too long: what was put on it by hand is more than it holds.
+    </p>{/if}
   {#if evening.pages.length > 0}
     <details>
       <summary class="quiet">
-        <span class="figures">{evening.pages.length === 1 ? '1 page' : `${evening.pages.length} pages`}, {evening.minutes_range.says}.</span>
+        <span class="figures">{evening.pages.length === 1 ? '1 page' : `${evening.pages.length} pages`}, {evening.minutes_range.says}.</span
+        >
         {#if evening.tools.length + evening.pens.length > 0}Lay out {[...evening.tools, ...evening.pens].join(', ')}.{/if}
       </summary>
-      {#if evening.sheets.length > 0}<p>Print first: {evening.sheets.join('; ')}. <PutInTray print="months" what="the months to cut out" /></p>{/if}
-      {#each evening.cautions as one (one)}<p class="note">{one}</p>{/each}
+      {#if evening.sheets.length > 0}<p>
+          Print first: {evening.sheets.join('; ')}. <PutInTray print="months" what="the months to cut out" />
+        </p>{/if}
+      {#each evening.cautions as one (one)}<p class="caution">{one}</p>{/each}
       <ul class="pages">
         {#each evening.pages as one (one.drawing + one.nth + one.part)}
           <li>
             <a href={route.to('desk', one.page)}><span class="figures">{one.page}</span> {one.title}</a>
             <span class="quiet figures">{one.minutes} min{PARTS[one.part]}</span>
-            <select class="select select-sm" aria-label="Evening of page {one.page}" value={one.put ? evening.key : ''} onchange={(event) => sittings.put(one, event.currentTarget.value || null)}>
+            <select
+              class="select select-sm"
+              aria-label="Evening of page {one.page}"
+              value={one.put ? evening.key : ''}
+              onchange={(event) => sittings.put(one, event.currentTarget.value || null)}
+            >
               <option value="">packed by itself</option>
-              {#each evenings.filter((other) => !other.over) as other (other.key)}<option value={other.key}>{other.weekday} {other.day}, {other.from}</option>{/each}
+              {#each evenings.filter((other) => !other.over) as other (other.key)}<option value={other.key}
+                  >{other.weekday} {other.day}, {other.from}</option
+                >{/each}
             </select>
           </li>
         {/each}

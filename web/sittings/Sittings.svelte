@@ -22,38 +22,53 @@
   });
 
   const all = $derived(sittings.value);
+  /** Then they are asked for in the middle, not in the margin. */
+  const isNone = $derived(all !== null && all.evenings.length === 0);
   const marks = $derived(new Map(all?.drawings.map((one) => [one.page, one.marks as Mark[]]) ?? []));
   const longest = $derived(Math.max(60, ...(all?.evenings.map((one) => Math.max(one.minutes, one.planned)) ?? [])));
   const edge = $derived(edges(book).find((one) => one.volume === book.book));
   const pages = (count: number) => (count === 1 ? '1 page' : `${count} pages`);
   const minutes = (list: SittingPage[]) => list.reduce((sum, one) => sum + one.minutes, 0);
   /** A drawing's pages together: they are left, and taken up, as one. */
-  const byDrawing = (list: SittingPage[]) => [...new Set(list.map((one) => one.drawing))].map((drawing) => list.filter((one) => one.drawing === drawing));
+  const byDrawing = (list: SittingPage[]) =>
+    [...new Set(list.map((one) => one.drawing))].map((drawing) => list.filter((one) => one.drawing === drawing));
 </script>
 
-<Screen title="Sittings" handle={all ? (all.short > 0 ? `${all.short} minutes short` : 'Minutes and evenings') : 'Minutes'}>
-  {#snippet margin()}
-    <h2>Sittings</h2>
-    <p class="quiet my-2">Evenings before the first day, and what is drawn in each. Say when you are free; the pages pack themselves.</p>
-    <form
-      class="grid gap-1.5"
-      onsubmit={(event) => {
-        event.preventDefault();
-        sittings.add(book);
-      }}
+{#snippet free()}
+  <form
+    class="grid gap-1.5"
+    onsubmit={(event) => {
+      event.preventDefault();
+      sittings.add(book);
+    }}
+  >
+    <label class="field"
+      ><span>Free evenings</span><input class="input" placeholder="Tuesdays and Sundays, 90 minutes" bind:value={sittings.said} /></label
     >
-      <label class="field"><span>Free evenings</span><input class="input" placeholder="Tuesdays and Sundays, 90 minutes" bind:value={sittings.said} /></label>
-      <p class="quiet">Or days: 2026-12-20 19:00 90, 2026-12-22 19:00 120</p>
-      <button class="btn small w-fit" disabled={sittings.said.trim() === ''}>Add them</button>
-    </form>
-    {#if sittings.wrong}<p class="note stop" role="alert">{sittings.wrong}</p>{/if}
+    <p class="quiet">Or: this evening, 40 minutes · 20 December 19:30 60 min · 2026-12-20 19:00 90</p>
+    <button class="btn small w-fit" disabled={sittings.said.trim() === ''}>Add them</button>
+  </form>
+  {#if sittings.wrong}<p class="note stop" role="alert">{sittings.wrong}</p>{/if}
+{/snippet}
+
+<Screen title="Sittings" handle={all && !isNone && all.short > 0 ? `${all.short} minutes short` : 'Minutes and evenings'}>
+  {#snippet margin()}
+    <h2 class="mb-2">Sittings</h2>
+    {#if all && !isNone}{@render free()}{/if}
     {#if all}
-      <p class="figures mt-3"><strong>{pages(all.pages)} to draw, {all.minutes.says}.</strong>{all.done > 0 ? ` ${pages(all.done)} drawn.` : ''} {all.free > 0 ? `${all.free} minutes are free.` : ''}</p>
-      {#if all.pace}<p class="quiet figures">{all.pace}</p>{:else}<p class="quiet">At the usual pace. Tick the steps at the desk and it becomes yours.</p>{/if}
+      <p class="figures mt-3">
+        <strong>{pages(all.pages)} to draw, {all.minutes.says}.</strong>{all.done > 0 ? ` ${pages(all.done)} drawn.` : ''}
+        {all.free > 0 ? `${all.free} minutes are free.` : ''}
+      </p>
+      {#if all.pace}<p class="quiet figures">{all.pace}</p>{:else}<p class="quiet">
+          At the usual pace. Tick the steps at the desk and it becomes yours.
+        </p>{/if}
       <label class="field mt-2 max-w-56">
         <span>Months drawn before the first day</span>
         <select class="select" value={all.months} onchange={(event) => sittings.months(Number(event.currentTarget.value))}>
-          {#each Array.from({ length: Math.min(12, book.months.length) + 1 }, (_, i) => i) as count (count)}<option value={count}>{count === 0 ? 'none' : count}</option>{/each}
+          {#each Array.from({ length: Math.min(12, book.months.length) + 1 }, (_, i) => i) as count (count)}<option value={count}
+              >{count === 0 ? 'none' : count}</option
+            >{/each}
         </select>
       </label>
       {#if all.evenings.length > 0}
@@ -61,14 +76,19 @@
           <p class="note">Everything has room before {all.first_day}.</p>
         {:else}
           <div class="note broken">
-            <p class="figures">{all.short} minutes have no room{all.bound > 0 ? `; ${all.bound} of them have none however the pages are packed` : ''}.</p>
+            <p class="figures">
+              {all.short} minutes have no room{all.bound > 0 ? `; ${all.bound} of them have none however the pages are packed` : ''}.
+            </p>
             <div class="mt-1 grid gap-1.5">
               {#each all.ways as way (way.say)}<button class="btn small offer" onclick={() => open.edit(way.edit)}>{way.say}</button>{/each}
             </div>
           </div>
         {/if}
         {#if all.late > 0}<p class="note broken figures">{all.late} minutes of it are drawn after they are needed.</p>{/if}
-        <p class="quiet">{all.proven ? 'No packing leaves less or draws fewer pages in two.' : 'The best packing found; a better one may exist.'} Ink dries before a page is turned and before it is erased.</p>
+        <p class="quiet">
+          {all.proven ? 'No packing leaves less or draws fewer pages in two.' : 'The best packing found; a better one may exist.'} Ink dries before
+          a page is turned and before it is erased.
+        </p>
         <a class="btn small mt-1" href="/api{about(book, '/sittings.ics')}" download>Evenings for the calendar</a>
         <p class="mt-1">The next evening’s steps on paper: <PutInTray print="evening" what="the steps of the next evening" /></p>
       {/if}
@@ -79,9 +99,11 @@
             {#each byDrawing(list) as group (group[0]?.drawing)}
               {@const one = group[0]}
               {#if one}<li class="figures">
-                <a href={route.to('bench', one.page)}>{one.title}</a>, {minutes(group)} min
-                <button class="btn small plain" onclick={() => sittings.later(one, !later)}>{later ? 'Draw it after all' : 'Leave it for later'}<span class="sr-only">: {one.title}</span></button>
-              </li>{/if}
+                  <a href={route.to('bench', one.page)}>{one.title}</a>, {minutes(group)} min
+                  <button class="btn small plain" onclick={() => sittings.later(one, !later)}
+                    >{later ? 'Draw it after all' : 'Leave it for later'}<span class="sr-only">: {one.title}</span></button
+                  >
+                </li>{/if}
             {/each}
           </ul>
         {/if}
@@ -92,8 +114,12 @@
   {/snippet}
 
   {#if all}
-    {#if all.evenings.length === 0}
-      <p class="max-w-prose">No evenings yet. Say when you are free, such as <em>Tuesdays and Sundays, 90 minutes</em>: what is needed from the first day is drawn first, figures while you are fresh, and nothing is turned on wet ink.</p>
+    {#if isNone}
+      <p class="max-w-prose">
+        No evenings yet. Say when you are free: what is needed from the first day is drawn first, figures while you are fresh, and nothing
+        is turned on wet ink.
+      </p>
+      <div class="my-3 max-w-md">{@render free()}</div>
     {/if}
     <ol class="evenings" aria-label="Evenings">
       {#each all.evenings as evening (evening.key)}
@@ -104,14 +130,26 @@
       <section class="mt-6" aria-label="How far the book is">
         <h2 class="mb-2">How far the book is</h2>
         <ForeEdge {...edge} states={all.states} href={(page) => route.to('desk', page)} />
-        <p class="quiet figures mt-1">Below the leaves: pencilled a thin line, inked a thick one, done a filled one. {pages(all.states.filter((one) => one.state === 'done').length)} done, {all.states.filter((one) => one.state === 'inked').length} inked, {all.states.filter((one) => one.state === 'pencilled').length} pencilled.</p>
+        <p class="quiet figures mt-1">
+          Below the leaves: pencilled a thin line, inked a thick one, done a filled one. {pages(
+            all.states.filter((one) => one.state === 'done').length,
+          )} done, {all.states.filter((one) => one.state === 'inked').length} inked, {all.states.filter((one) => one.state === 'pencilled')
+            .length} pencilled.
+        </p>
       </section>
     {/if}
     {#if all.evenings.length === 0 && all.drawings.length > 0}
       <h2 class="mt-6 mb-2">To draw</h2>
       <ul class="todo">
         {#each all.left as one (one.drawing + one.nth)}
-          <li><a href={route.to('desk', one.page)}><span class="thumb"><Drawing across={all.across} down={all.down} marks={marks.get(one.page) ?? []} label="" /></span><span class="figures">{one.page}</span> {one.minutes} min<span class="sr-only">, {one.title}</span></a></li>
+          <li>
+            <a href={route.to('desk', one.page)}
+              ><span class="thumb"><Drawing across={all.across} down={all.down} marks={marks.get(one.page) ?? []} label="" /></span><span
+                class="figures">{one.page}</span
+              >
+              {one.minutes} min<span class="sr-only">, {one.title}</span></a
+            >
+          </li>
         {/each}
       </ul>
     {/if}
@@ -122,14 +160,6 @@
   .evenings {
     display: grid;
     gap: 1.4rem;
-  }
-  .offer {
-    height: auto;
-    min-height: 1.9rem;
-    padding-block: 0.25rem;
-    white-space: normal;
-    text-align: left;
-    line-height: 1.3;
   }
   .list li {
     padding-block: 0.15rem;

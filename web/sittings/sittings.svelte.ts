@@ -3,15 +3,18 @@ import { api, type Book, type Evening, type Sitting, type SittingPage, type Sitt
 import { nextSitting } from '../parts/nextSitting';
 import { asProblem, open } from '../state/book.svelte';
 import { Loader } from '../state/loader.svelte';
+import { Sent } from '../state/sent.svelte';
 
 export class SittingsState {
   private readonly fetched = new Loader<Sittings>();
+  private readonly sent = new Sent<Evening[]>();
   wrong = $state('');
   said = $state('');
 
   async load(book: Book) {
     await this.fetched.load(() => api.sittings(book));
     this.wrong = this.fetched.wrong;
+    this.sent.shown();
     if (this.fetched.value) await open.outdated(this.fetched.value.version);
   }
 
@@ -25,7 +28,12 @@ export class SittingsState {
   }
 
   private get evenings(): Evening[] {
-    return (this.value?.evenings ?? []).map(({ day, from, minutes }) => ({ day, from, minutes }));
+    const shown = (this.value?.evenings ?? []).map(({ day, from, minutes }) => ({ day, from, minutes }));
+    return this.sent.now('evenings', shown);
+  }
+
+  private send(evenings: Evening[], more: { months?: number } = {}): Promise<boolean> {
+    return this.sent.send('evenings', evenings, () => open.edit({ type: 'set-evenings', evenings, ...more }));
   }
 
   /** Evenings said in words come to those there are. */
@@ -35,22 +43,22 @@ export class SittingsState {
     try {
       const { evenings } = await api.readEvenings(book, this.said);
       const there = new Set(this.evenings.map((one) => `${one.day}T${one.from}`));
-      if (await open.edit({ type: 'set-evenings', evenings: [...this.evenings, ...evenings.filter((one) => !there.has(`${one.day}T${one.from}`))] })) this.said = '';
+      if (await this.send([...this.evenings, ...evenings.filter((one) => !there.has(`${one.day}T${one.from}`))])) this.said = '';
     } catch (error) {
       this.wrong = asProblem(error).detail;
     }
   }
 
   remove(evening: Sitting) {
-    return open.edit({ type: 'set-evenings', evenings: this.evenings.filter((one) => `${one.day}T${one.from}` !== evening.key) });
+    return this.send(this.evenings.filter((one) => `${one.day}T${one.from}` !== evening.key));
   }
 
   resize(evening: Sitting, minutes: number) {
-    return open.edit({ type: 'set-evenings', evenings: this.evenings.map((one) => (`${one.day}T${one.from}` === evening.key ? { ...one, minutes } : one)) });
+    return this.send(this.evenings.map((one) => (`${one.day}T${one.from}` === evening.key ? { ...one, minutes } : one)));
   }
 
   months(count: number) {
-    return open.edit({ type: 'set-evenings', evenings: this.evenings, months: count });
+    return this.send(this.evenings, { months: count });
   }
 
   put(page: { drawing: string; nth: number }, evening: string | null) {

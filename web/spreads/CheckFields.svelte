@@ -23,11 +23,20 @@
 
 {#each items as item (item)}
   <details open={(yes[item] ?? []).length > 0}>
-    <summary class="wrap-anywhere"><span dir="auto">{item}</span> <span class="quiet">{(yes[item] ?? []).length} of {field.checks.length}</span></summary>
+    <summary class="wrap-anywhere"
+      ><span dir="auto">{item}</span> <span class="quiet">{(yes[item] ?? []).length} of {field.checks.length}</span></summary
+    >
     <fieldset>
       <legend class="sr-only">{field.label}, {item}</legend>
       {#each field.checks as [name, asks, example] (name)}
-        <label><input type="checkbox" class="checkbox checkbox-sm" checked={(yes[item] ?? []).includes(name ?? '')} onchange={(event) => answer(item, name ?? '', event.currentTarget.checked)} /> <span><strong>{name}.</strong> {asks} <span class="quiet">{example}</span></span></label>
+        <label
+          ><input
+            type="checkbox"
+            class="checkbox checkbox-sm"
+            checked={(yes[item] ?? []).includes(name ?? '')}
+            onchange={(event) => answer(item, name ?? '', event.currentTarget.checked)}
+          /> <span><strong>{name}.</strong> {asks} <span class="quiet">{example}</span></span></label
+        >
       {/each}
     </fieldset>
   </details>

@@ -13,7 +13,14 @@
 </script>
 
 <h2>{drawer.parts ? 'A part of a month' : 'Catalogue'}</h2>
-<label class="field my-2"><span>Find a kind of {drawer.parts ? 'page' : 'spread'}</span><input class="input" type="search" bind:value={drawer.words} placeholder="read, money, dates …" /></label>
+<label class="field my-2"
+  ><span>Find a kind of {drawer.parts ? 'page' : 'spread'}</span><input
+    class="input"
+    type="search"
+    bind:value={drawer.words}
+    placeholder="read, money, dates …"
+  /></label
+>
 {#if drawer.drawn.wrong}<p class="note stop" role="alert">{drawer.drawn.wrong}</p>{/if}
 {#each drawer.sections as section (section.id)}
   <h3>{section.words}</h3>
@@ -22,11 +29,25 @@
       {@const sample = drawer.sample(kind.kind)}
       {@const times = drawer.times(kind.kind)}
       <li>
-        <button class="sample" class:looked={drawer.looked === kind.kind} aria-pressed={drawer.looked === kind.kind} aria-label="Look at {kind.name}" title={kind.purpose} onclick={() => drawer.look(kind.kind)} style:aspect-ratio="{(drawn?.across ?? 26) + 1} / {(drawn?.down ?? 38) + 1}">
+        <button
+          class="sample"
+          class:looked={drawer.looked === kind.kind}
+          aria-pressed={drawer.looked === kind.kind}
+          aria-label="Look at {kind.name}"
+          title={kind.purpose}
+          onclick={() => drawer.look(kind.kind)}
+          style:aspect-ratio="{(drawn?.across ?? 26) + 1} / {(drawn?.down ?? 38) + 1}"
+        >
           {#if drawn && sample}<Drawing across={drawn.across} down={drawn.down} marks={sample.marks as Mark[]} label="" />{/if}
         </button>
         <span class="name">{kind.name}</span>
-        <span class="quiet">{sample && sample.pages > 1 ? `${sample.pages} pages` : ''}{sample && sample.pages > 1 && times ? ', ' : ''}{times ? (times > 1 ? `${times} ${drawer.inside}` : drawer.inside) : ''}</span>
+        <span class="quiet"
+          >{sample && sample.pages > 1 ? `${sample.pages} pages` : ''}{sample && sample.pages > 1 && times ? ', ' : ''}{times
+            ? times > 1
+              ? `${times} ${drawer.inside}`
+              : drawer.inside
+            : ''}</span
+        >
         <button class="btn small" aria-label="Add {kind.name}" onclick={() => add(kind.kind)}>Add</button>
       </li>
     {/each}

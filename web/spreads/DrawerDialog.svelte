@@ -33,7 +33,9 @@
   <div class:looking={drawer.kind}>
     <div><Drawer {drawer} add={put} /></div>
     {#if drawer.kind}
-      <div class="beside">{#key drawer.kind.kind}<KindNote {book} {drawer} kind={drawer.kind} add={put} {where} />{/key}</div>
+      <div class="beside">
+        {#key drawer.kind.kind}<KindNote {book} {drawer} kind={drawer.kind} add={put} {where} />{/key}
+      </div>
     {/if}
   </div>
 </Dialog>

@@ -38,9 +38,20 @@
 <p>{kind.purpose}</p>
 {#if drawn && sample}
   {#if sample.says && !variant}<p class="note broken">{sample.says}</p>{/if}
-  <div class="sample" style:aspect-ratio="{drawn.across + 1} / {drawn.down + 1}"><Drawing across={drawn.across} down={drawn.down} marks={(variant?.drawings[0] ?? sample.marks) as Mark[]} label="{kind.name} on this paper" /></div>
-  {#if kind.private}<p class="quiet">{kind.private}</p>{/if}
-  <p class="quiet">{pages === 1 ? 'One page' : `${pages} pages, the first shown`}, on {drawn.across} × {drawn.down} boxes.{variant ? ` ${variant.minutes.says} to draw.` : ''}</p>
+  <div class="sample" style:aspect-ratio="{drawn.across + 1} / {drawn.down + 1}">
+    <Drawing
+      across={drawn.across}
+      down={drawn.down}
+      marks={(variant?.drawings[0] ?? sample.marks) as Mark[]}
+      label="{kind.name} on this paper"
+    />
+  </div>
+  {#if kind.private}<p class="caution">{kind.private}</p>{/if}
+  <p class="quiet">
+    {pages === 1 ? 'One page' : `${pages} pages, the first shown`}, on {drawn.across} × {drawn.down} boxes.{variant
+      ? ` ${variant.minutes.says} to draw.`
+      : ''}
+  </p>
   <button class="btn chief mt-1 mb-2" onclick={() => add(kind.kind)}>Add to {where}</button>
   {#if variants && variants.candidates.length > 1}
     <h3 class="mt-3" id="variants">Layouts</h3>
@@ -49,7 +60,9 @@
         {@const chosen = drawer.variant === null ? one.current : drawer.variant === i}
         <li>
           <button aria-pressed={chosen} onclick={() => (drawer.variant = one.current ? null : i)}>
-            <span class="small" style:aspect-ratio="{variants.across + 1} / {variants.down + 1}"><Drawing across={variants.across} down={variants.down} marks={(one.drawings[0] ?? []) as Mark[]} label="" /></span>
+            <span class="small" style:aspect-ratio="{variants.across + 1} / {variants.down + 1}"
+              ><Drawing across={variants.across} down={variants.down} marks={(one.drawings[0] ?? []) as Mark[]} label="" /></span
+            >
             {one.name}{one.pages > 1 ? `, ${one.pages} pages` : ''}{i === variants.best ? ', fits best' : ''}
           </button>
         </li>
@@ -60,13 +73,18 @@
 {#if drawer.opposite(kind).length > 0}
   <p>
     Goes well opposite
-    {#each drawer.opposite(kind) as one, i (one.kind.kind)}{i > 0 ? ', ' : ''}<button class="link" onclick={() => drawer.look(one.kind.kind)}>{one.kind.name}</button>{one.here ? ' (in the book)' : ''}{/each}.
+    {#each drawer.opposite(kind) as one, i (one.kind.kind)}{i > 0 ? ', ' : ''}<button
+        class="link"
+        onclick={() => drawer.look(one.kind.kind)}>{one.kind.name}</button
+      >{one.here ? ' (in the book)' : ''}{/each}.
   </p>
 {/if}
 {#if kind.names.length > 0}<p class="quiet">Also called: {kind.names.join(', ')}.</p>{/if}
 {#if drawer.isOwn(kind.kind)}<p class="quiet">You made this kind; it stands in the drawer of every notebook.</p>{/if}
 {#if forget && drawer.isOwn(kind.kind)}
-  <button class="btn small mt-2" onclick={() => drawer.takeOut(kind.kind, (edit) => open.edit(edit), forget)}>Take it out of the drawer</button>
+  <button class="btn small mt-2" onclick={() => drawer.takeOut(kind.kind, (edit) => open.edit(edit), forget)}
+    >Take it out of the drawer</button
+  >
 {/if}
 
 <style>

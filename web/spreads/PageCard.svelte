@@ -54,9 +54,21 @@
     >
       <Drawing across={book.stock.across} down={book.stock.down} {marks} label="" />
     </button>
-    <p class="under"><span class="number">{page.page}</span> {#if page.nth === 0}<span dir="auto">{spread.title}</span>{/if}{#if spread.pin !== null && page.nth === 0}<span class="pin"> pinned</span>{/if}{#if lower}; <button class="lower" data-spread={lower.id} aria-label="{lower.title}, lower half of {lower.range}" onclick={() => choose(lower.id)}>{lower.title}</button>{/if}</p>
+    <p class="under">
+      <span class="number">{page.page}</span>
+      {#if page.nth === 0}<span dir="auto">{spread.title}</span>{/if}{#if spread.pin !== null && page.nth === 0}<span class="pin">
+          pinned</span
+        >{/if}{#if lower}; <button
+          class="lower"
+          data-spread={lower.id}
+          aria-label="{lower.title}, lower half of {lower.range}"
+          onclick={() => choose(lower.id)}>{lower.title}</button
+        >{/if}
+    </p>
   {:else if page}
-    <div class="leaf other {page.is}" style:aspect-ratio="{book.stock.across + 1} / {book.stock.down + 1}"><span>{page.is === 'month' ? page.title.split(':')[0] : page.title}</span></div>
+    <div class="leaf other {page.is}" style:aspect-ratio="{book.stock.across + 1} / {book.stock.down + 1}">
+      <span>{page.is === 'month' ? page.title.split(':')[0] : page.title}</span>
+    </div>
     <p class="under"><span class="number">{page.page}</span></p>
   {:else}
     <div class="leaf cover" style:aspect-ratio="{book.stock.across + 1} / {book.stock.down + 1}"><span>inside of the cover</span></div>

@@ -22,7 +22,10 @@
   }
 
   function counts(said: string) {
-    const all = said.split(/[\s,;]+/).filter(Boolean).map(Number);
+    const all = said
+      .split(/[\s,;]+/)
+      .filter(Boolean)
+      .map(Number);
     wrong = '';
     if (all.length === 0) change(null);
     else if (all.every((n) => Number.isInteger(n) && n >= field.least && n <= field.most)) change(all);
@@ -40,22 +43,52 @@
 {:else if field.type === 'checks'}
   <CheckFields {field} {value} items={Array.isArray(all[field.of]) ? (all[field.of] as string[]) : []} {change} />
 {:else if field.type === 'flag'}
-  <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={typeof value === 'boolean' ? value : field.on} onchange={(event) => change(event.currentTarget.checked)} /> {field.label}</label>
+  <label class="flex items-center gap-2"
+    ><input
+      type="checkbox"
+      class="checkbox checkbox-sm"
+      checked={typeof value === 'boolean' ? value : field.on}
+      onchange={(event) => change(event.currentTarget.checked)}
+    />
+    {field.label}</label
+  >
 {:else}
   <label class="field">
     <span>{field.label}{field.type === 'lines' ? ', one a line' : ''}</span>
     {#if field.type === 'lines'}
-      <textarea class="textarea" rows="4" value={Array.isArray(value) ? value.join('\n') : field.usually} onchange={(event) => change(event.currentTarget.value.split('\n').filter((line) => line.trim() !== ''))}></textarea>
+      <textarea
+        class="textarea"
+        rows="4"
+        value={Array.isArray(value) ? value.join('\n') : field.usually}
+        onchange={(event) => change(event.currentTarget.value.split('\n').filter((line) => line.trim() !== ''))}></textarea>
     {:else if field.type === 'counts'}
-      <input class="input figures" value={Array.isArray(value) ? value.join(', ') : ''} placeholder={field.usually} aria-invalid={wrong ? 'true' : undefined} onchange={(event) => counts(event.currentTarget.value)} />
+      <input
+        class="input figures"
+        value={Array.isArray(value) ? value.join(', ') : ''}
+        placeholder={field.usually}
+        aria-invalid={wrong ? 'true' : undefined}
+        onchange={(event) => counts(event.currentTarget.value)}
+      />
     {:else if field.type === 'month'}
       <input class="input figures" type="month" value={value ?? ''} onchange={(event) => change(event.currentTarget.value || null)} />
     {:else if field.type === 'day'}
       <input class="input figures" type="date" value={value ?? ''} onchange={(event) => change(event.currentTarget.value || null)} />
     {:else if field.type === 'count'}
-      <input class="input figures" inputmode="numeric" value={value ?? ''} placeholder={field.usually} aria-invalid={wrong ? 'true' : undefined} onchange={(event) => count(event.currentTarget.value)} />
+      <input
+        class="input figures"
+        inputmode="numeric"
+        value={value ?? ''}
+        placeholder={field.usually}
+        aria-invalid={wrong ? 'true' : undefined}
+        onchange={(event) => count(event.currentTarget.value)}
+      />
     {:else}
-      <input class="input" value={value ?? ''} placeholder={field.usually} onchange={(event) => change(event.currentTarget.value || null)} />
+      <input
+        class="input"
+        value={value ?? ''}
+        placeholder={field.usually}
+        onchange={(event) => change(event.currentTarget.value || null)}
+      />
     {/if}
   </label>
   {#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}

@@ -22,7 +22,9 @@
   const others = $derived(book.spreads.filter((one) => one.id !== spread.id && one.pages === 1));
   /** Every setting as it counts: what is said, or what is usual of what is written in lines. */
   const said = $derived({
-    ...Object.fromEntries(fields.filter((field) => field.type === 'lines').map((field) => [field.name, field.usually.split('\n').filter(Boolean)])),
+    ...Object.fromEntries(
+      fields.filter((field) => field.type === 'lines').map((field) => [field.name, field.usually.split('\n').filter(Boolean)]),
+    ),
     ...spread.settings,
   });
   const set = (changes: Record<string, unknown>) => edit({ type: 'set-spread', spread: spread.id, ...changes });
@@ -39,7 +41,7 @@
 </div>
 <p class="quiet">{spread.kind_name}, {spread.range || 'without a page'}</p>
 {#if kind?.record}<p class="quiet">{kind.record}</p>{/if}
-{#if kind?.private}<p class="quiet">{kind.private}</p>{/if}
+{#if kind?.private}<p class="caution">{kind.private}</p>{/if}
 {#if spread.why}<p class="note">{spread.why}</p>{/if}
 <Findings findings={open.findingsOn(spread.id)} />
 
@@ -55,12 +57,22 @@
 </div>
 
 <div class="grid gap-2.5">
-  <label class="field"><span>Title</span><input class="input" value={spread.title} onchange={(event) => set({ title: event.currentTarget.value })} /></label>
+  <label class="field"
+    ><span>Title</span><input class="input" value={spread.title} onchange={(event) => set({ title: event.currentTarget.value })} /></label
+  >
   {#each fields as field (field.name)}
     <SettingField {field} value={spread.settings[field.name]} all={said} change={(value) => set({ settings: { [field.name]: value } })} />
   {/each}
   <div class="grid grid-cols-2 gap-2.5">
-    <label class="field"><span>Pin to page</span><input class="input figures" inputmode="numeric" value={spread.pin ?? ''} placeholder="flows" onchange={pin} /></label>
+    <label class="field"
+      ><span>Pin to page</span><input
+        class="input figures"
+        inputmode="numeric"
+        value={spread.pin ?? ''}
+        placeholder="flows"
+        onchange={pin}
+      /></label
+    >
     <label class="field">
       <span>Worth, 1 to 5</span>
       <select class="select" value={spread.worth} onchange={(event) => set({ worth: Number(event.currentTarget.value) })}>
@@ -96,7 +108,14 @@
       </select>
     </label>
     {#if spread.faces}
-      <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" checked={spread.must_face} onchange={(event) => set({ must_face: event.currentTarget.checked })} /> It must, even if more spreads move for it</label>
+      <label class="flex items-center gap-2"
+        ><input
+          type="checkbox"
+          class="checkbox checkbox-sm"
+          checked={spread.must_face}
+          onchange={(event) => set({ must_face: event.currentTarget.checked })}
+        /> It must, even if more spreads move for it</label
+      >
     {/if}
   {/if}
   {#if book.volumes.length > 0}
@@ -107,5 +126,5 @@
       </select>
     </label>
   {/if}
-  {#if spread.medium === 'bleeds'}<p class="quiet">Solvent markers: open a window. Try the pen on a back page of this book first.</p>{/if}
+  {#if spread.medium === 'bleeds'}<p class="caution">Solvent markers: open a window. Try the pen on a back page of this book first.</p>{/if}
 </div>

@@ -25,6 +25,14 @@
   const state = new SpreadsState(
     () => book,
     (edit) => open.edit(edit),
+    {
+      get id() {
+        return route.spread || null;
+      },
+      set id(id) {
+        route.go(route.to('spreads', id ?? undefined), true);
+      },
+    },
   );
 
   const stretches = $derived(openings(book));
@@ -49,7 +57,10 @@
   });
 
   const mix = (section: (typeof book.sections)[number]['id'], may: boolean) =>
-    state.edit({ type: 'set-mixing', mixing: may ? [...book.mixing, section] : book.mixing.filter((one) => one !== section) });
+    open.edit((now) => ({
+      type: 'set-mixing',
+      mixing: may ? [...new Set([...now.mixing, section])] : now.mixing.filter((one) => one !== section),
+    }));
 
   /** One place earlier or later; past the end of its section it goes into the next one. */
   async function shift(spread: Spread, way: -1 | 1) {
@@ -69,7 +80,12 @@
 
   $effect(() =>
     keys.use([
-      { on: ['ArrowLeft', 'ArrowRight'], shown: '← →', says: 'the spread before or after', press: (key) => step(key === 'ArrowLeft' ? -1 : 1) },
+      {
+        on: ['ArrowLeft', 'ArrowRight'],
+        shown: '← →',
+        says: 'the spread before or after',
+        press: (key) => step(key === 'ArrowLeft' ? -1 : 1),
+      },
       {
         on: ['Shift+ArrowLeft', 'Shift+ArrowRight'],
         shown: 'Shift ← →',
@@ -104,12 +120,14 @@
       {/key}
     {:else}
       <h2 class="line-clamp-3 wrap-anywhere" dir="auto">{book.volumes.find((one) => one.book === book.book)?.title ?? book.title}</h2>
-      <p class="my-2"><strong>{book.fit.sentence}</strong></p>
+      <p class="my-2"><strong><a href={route.to('months')}>{book.fit.sentence}</a></strong></p>
       <p class="quiet">Choose a spread to read why it stands where it stands. Drag it, or press Shift and an arrow key, to move it.</p>
     {/if}
     {#if drawn.wrong}<p class="note stop" role="alert">The pages could not be drawn. {drawn.wrong}</p>{/if}
-    {#if !book.placement.proven}<p class="note broken">This is the best order found in the time allowed; one that moves fewer spreads may exist. Pin what must stay.</p>{/if}
-    <Findings findings={general} />
+    {#if !book.placement.proven}<p class="note broken">
+        This is the best order found in the time allowed; one that moves fewer spreads may exist. Pin what must stay.
+      </p>{/if}
+    <Findings findings={general} placed />
     <NextTime {book} about={chosen?.title ?? null} />
     <Saving />
     <p class="mt-3"><a href="/api/notebooks/{book.id}/plan.json" download>Download the plan file</a></p>
@@ -154,7 +172,14 @@
           <h2>Without a page</h2>
           <ul>
             {#each homeless as spread (spread.id)}
-              <li><button class="btn small wrap-anywhere" data-spread={spread.id} aria-pressed={spread.id === state.chosenId} onclick={() => (state.chosenId = spread.id)}>{spread.title}</button></li>
+              <li>
+                <button
+                  class="btn small wrap-anywhere"
+                  data-spread={spread.id}
+                  aria-pressed={spread.id === state.chosenId}
+                  onclick={() => (state.chosenId = spread.id)}>{spread.title}</button
+                >
+              </li>
             {/each}
           </ul>
         </section>
@@ -163,7 +188,15 @@
         <summary class="cursor-pointer">Sections that may mix</summary>
         <p class="quiet my-1">A page may then cross into the next section where that fills a gap.</p>
         {#each book.sections.filter((one) => one.may_mix) as section (section.id)}
-          <label class="flex items-center gap-2 py-1"><input type="checkbox" class="checkbox checkbox-sm" checked={book.mixing.includes(section.id)} onchange={(event) => mix(section.id, event.currentTarget.checked)} /> {section.words} with the next</label>
+          <label class="flex items-center gap-2 py-1"
+            ><input
+              type="checkbox"
+              class="checkbox checkbox-sm"
+              checked={book.mixing.includes(section.id)}
+              onchange={(event) => mix(section.id, event.currentTarget.checked)}
+            />
+            {section.words} with the next</label
+          >
         {/each}
       </details>
       <Drawer {drawer} {add} />

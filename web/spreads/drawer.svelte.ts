@@ -27,9 +27,10 @@ export class DrawerState {
     // What is called so stands before what is only like it.
     if (asked.length > 0) found.sort((a, b) => Number(holds([b.name])) - Number(holds([a.name])));
     const monthly = this.parts ? [{ id: 'month', words: 'Parts of a month', kinds: found.filter((kind) => kind.section === null) }] : [];
-    return [...monthly, ...this.book().sections.map((section) => ({ ...section, kinds: found.filter((kind) => kind.section === section.id) }))].filter(
-      (section) => section.kinds.length > 0,
-    );
+    return [
+      ...monthly,
+      ...this.book().sections.map((section) => ({ ...section, kinds: found.filter((kind) => kind.section === section.id) })),
+    ].filter((section) => section.kinds.length > 0);
   }
 
   /** Those of the program, the plan's own, and those kept from other notebooks. */

@@ -1,8 +1,12 @@
 // What is chosen and dragged on Spreads, in which order keys go through the book, and what moved with the last edit.
 import type { Book, Edit, Spread } from '../api/client';
 
+/** Where it is kept which spread is chosen: in the address. */
+export interface Chosen {
+  id: string | null;
+}
+
 export class SpreadsState {
-  chosenId = $state<string | null>(null);
   dragged = $state<string | null>(null);
   /** Where everything stood before the last edit, so that what moves is seen moving. */
   private before = $state.raw(new Map<string, number | null>());
@@ -10,7 +14,16 @@ export class SpreadsState {
   constructor(
     private readonly book: () => Book,
     private readonly send: (edit: Edit) => Promise<boolean>,
+    private readonly kept: Chosen,
   ) {}
+
+  get chosenId(): string | null {
+    return this.kept.id;
+  }
+
+  set chosenId(id: string | null) {
+    this.kept.id = id;
+  }
 
   get chosen(): Spread | null {
     return this.book().spreads.find((spread) => spread.id === this.chosenId) ?? null;

@@ -55,16 +55,27 @@ class OpenBook {
     this.saved = 'All edits saved.';
   }
 
-  edit(edit: Edit): Promise<boolean> {
-    return this.inTurn((book) => api.edit(book, edit), edit);
+  /** @param edit or, where a whole is sent anew, how it is made of the book as it stands when its turn has come */
+  edit(edit: Edit | ((book: Book) => Edit)): Promise<boolean> {
+    let made: Edit | null = typeof edit === 'function' ? null : edit;
+    return this.inTurn(
+      (book) => api.edit(book, (made ??= typeof edit === 'function' ? edit(book) : edit)),
+      () => made,
+    );
   }
 
   undo(): Promise<boolean> {
-    return this.inTurn((book) => api.undo(book), null);
+    return this.inTurn(
+      (book) => api.undo(book),
+      () => null,
+    );
   }
 
   redo(): Promise<boolean> {
-    return this.inTurn((book) => api.redo(book), null);
+    return this.inTurn(
+      (book) => api.redo(book),
+      () => null,
+    );
   }
 
   findingsOn(about: string): Finding[] {
@@ -80,7 +91,7 @@ class OpenBook {
     return true;
   }
 
-  private inTurn(send: (book: Book) => Promise<Book>, edit: Edit | null): Promise<boolean> {
+  private inTurn(send: (book: Book) => Promise<Book>, edit: () => Edit | null): Promise<boolean> {
     const turn = this.queue.then(async () => {
       const sent = this.book;
       if (!sent) return false;
@@ -104,7 +115,7 @@ class OpenBook {
         this.problem = problem;
         this.saved = 'The last edit was not saved.';
         if (problem.status === 409) {
-          this.refused = edit;
+          this.refused = edit();
           const current = problem.current ?? (await api.book(sent));
           if (asked === this.wanted) this.book = current;
         }

@@ -1,6 +1,27 @@
 // Addresses: every screen has one, and the browser's Back works.
 
-export type Screen = 'shelf' | 'new' | 'count' | 'stock' | 'spreads' | 'months' | 'bench' | 'desk' | 'tray' | 'printer' | 'compare' | 'key' | 'copy' | 'parts' | 'leaf' | 'dress' | 'dates' | 'transfer' | 'old' | 'sittings' | 'pens';
+export type Screen =
+  | 'shelf'
+  | 'new'
+  | 'count'
+  | 'stock'
+  | 'spreads'
+  | 'months'
+  | 'bench'
+  | 'desk'
+  | 'tray'
+  | 'printer'
+  | 'compare'
+  | 'key'
+  | 'copy'
+  | 'parts'
+  | 'leaf'
+  | 'dress'
+  | 'dates'
+  | 'transfer'
+  | 'old'
+  | 'sittings'
+  | 'pens';
 
 class Route {
   path = $state(location.pathname);
@@ -11,7 +32,30 @@ class Route {
     const [first, , third] = this.parts;
     if (first === 'new' || first === 'count') return first;
     if (first !== 'notebooks') return 'shelf';
-    return (['stock', 'months', 'bench', 'desk', 'tray', 'printer', 'count', 'compare', 'key', 'copy', 'parts', 'leaf', 'dress', 'dates', 'transfer', 'old', 'sittings', 'pens'] as const).find((screen) => screen === third) ?? 'spreads';
+    return (
+      (
+        [
+          'stock',
+          'months',
+          'bench',
+          'desk',
+          'tray',
+          'printer',
+          'count',
+          'compare',
+          'key',
+          'copy',
+          'parts',
+          'leaf',
+          'dress',
+          'dates',
+          'transfer',
+          'old',
+          'sittings',
+          'pens',
+        ] as const
+      ).find((screen) => screen === third) ?? 'spreads'
+    );
   });
   readonly notebook: string | null = $derived(this.parts[0] === 'notebooks' ? (this.parts[1] ?? null) : null);
   /** Which of the plan's books is open. */
@@ -29,7 +73,15 @@ class Route {
     addEventListener('click', (event) => {
       const link = (event.target as Element | null)?.closest('a');
       const plain = event.button === 0 && !event.metaKey && !event.ctrlKey && !event.shiftKey && !event.altKey;
-      if (!link || !plain || link.target || link.hasAttribute('download') || link.origin !== location.origin || link.pathname.startsWith('/api/')) return;
+      if (
+        !link ||
+        !plain ||
+        link.target ||
+        link.hasAttribute('download') ||
+        link.origin !== location.origin ||
+        link.pathname.startsWith('/api/')
+      )
+        return;
       event.preventDefault();
       this.go(link.pathname + link.search);
     });

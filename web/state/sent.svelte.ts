@@ -9,13 +9,14 @@ export class Sent<T> {
     return this.last?.of === of ? this.last.value : shown;
   }
 
-  /** @param go sends it; false where it was refused, which is built on no more */
-  async send(of: string, value: T, go: () => Promise<boolean>): Promise<void> {
+  /** @param go sends it; false where it was refused, which is built on no more. The answer is what that says. */
+  async send(of: string, value: T, go: () => Promise<boolean>): Promise<boolean> {
     this.last = { of, value };
     this.under++;
     const made = await go();
     this.under--;
     if (!made) this.last = null;
+    return made;
   }
 
   /** What is shown is as it was sent: nothing need be remembered. */

@@ -11,8 +11,10 @@
     across: number;
     down: number;
     begin: { as: string | null; like: string | null };
+    /** What the chosen way comes to. */
+    sentence: string;
   }
-  let { asked, across, down, begin = $bindable() }: Props = $props();
+  let { asked, across, down, begin = $bindable(), sentence = $bindable() }: Props = $props();
 
   let ways = $state.raw<Beginning[]>([]);
   /** Another notebook than those changed last. */
@@ -31,18 +33,26 @@
   }
   const chosen = (way: Beginning) => way.as === begin.as && way.like === begin.like;
 
+  $effect(() => {
+    const way = ways.find(chosen);
+    sentence = way ? `${way.name}: ${way.sentence.charAt(0).toLowerCase()}${way.sentence.slice(1)}` : '';
+  });
+
   // Asked for anew a moment after the last answer; what cannot be yet leaves the ones there were.
   $effect(() => {
     const now = JSON.stringify({ ...asked, ...(other === '' ? {} : { like: other }) });
     let stale = false;
-    const wait = setTimeout(async () => {
-      try {
-        const { starters } = await api.beginnings(JSON.parse(now));
-        if (!stale) ways = starters;
-      } catch {
-        // The form says what is wrong with an answer when it is sent.
-      }
-    }, untrack(() => (ways.length === 0 ? 0 : 300)));
+    const wait = setTimeout(
+      async () => {
+        try {
+          const { starters } = await api.beginnings(JSON.parse(now));
+          if (!stale) ways = starters;
+        } catch {
+          // The form says what is wrong with an answer when it is sent.
+        }
+      },
+      untrack(() => (ways.length === 0 ? 0 : 300)),
+    );
     return () => {
       stale = true;
       clearTimeout(wait);
@@ -55,15 +65,30 @@
   {#each ways as way (way.as ?? way.like)}
     <label class="way" class:chosen={chosen(way)}>
       <span class="head">
-        <input type="radio" class="radio radio-sm" name="begin" checked={chosen(way)} onchange={() => (begin = { as: way.as, like: way.like })} />
+        <input
+          type="radio"
+          class="radio radio-sm"
+          name="begin"
+          checked={chosen(way)}
+          onchange={() => (begin = { as: way.as, like: way.like })}
+        />
         <strong class="wrap-anywhere" dir="auto">{way.name}</strong>
         <span class="quiet figures ml-auto">{way.planned} pages of spreads, {way.reserved} for months</span>
       </span>
       <span class="quiet">{way.says}</span>
-      <span class="edge"><ForeEdge title={way.name} pages={Math.max(...way.fore_edge.map((one) => one.to))} stretches={way.fore_edge} short={way.fits ? 0 : way.pages} /></span>
+      <span class="edge"
+        ><ForeEdge
+          title={way.name}
+          pages={Math.max(...way.fore_edge.map((one) => one.to))}
+          stretches={way.fore_edge}
+          short={way.fits ? 0 : way.pages}
+        /></span
+      >
       {#if chosen(way)}
         <span class="front" aria-hidden="true">
-          {#each way.front as page (page.page)}<span class="leaf" style:aspect-ratio="{across + 1} / {down + 1}"><Drawing {across} {down} marks={page.marks as Mark[]} label="" /></span>{/each}
+          {#each way.front as page (page.page)}<span class="leaf" style:aspect-ratio="{across + 1} / {down + 1}"
+              ><Drawing {across} {down} marks={page.marks as Mark[]} label="" /></span
+            >{/each}
         </span>
         <span class="figures" class:short={!way.fits}>{way.sentence}</span>
       {/if}
@@ -79,6 +104,9 @@
 </fieldset>
 
 <style>
+  legend {
+    padding-bottom: 0.6rem;
+  }
   .others {
     max-width: 24rem;
   }

@@ -20,22 +20,36 @@
 <section class="grid gap-3" aria-label="Books">
   <h2>Books</h2>
   {#if book.volumes.length === 0}
-    <p class="quiet">One book holds the whole period. A second one can go on from a month, or hold the year’s collections, so that nothing is redrawn when the everyday book changes.</p>
+    <p class="quiet">
+      One book holds the whole period. A second one can go on from a month, or hold the year’s collections, so that nothing is redrawn when
+      the everyday book changes.
+    </p>
   {/if}
   <ul class="grid gap-2">
     {#each book.volumes as one (one.book)}
       <li class="flex flex-wrap items-center gap-2">
-        <a href={route.to('stock', undefined, one.book)} aria-current={one.book === book.book ? 'true' : undefined}>Book {one.book}: {one.title}</a>
+        <a href={route.to('stock', undefined, one.book)} aria-current={one.book === book.book ? 'true' : undefined}
+          >Book {one.book}: {one.title}</a
+        >
         <span class="quiet">{one.sentence}</span>
         {#if one.book !== '1'}
           <label class="flex items-center gap-1">
             <span class="quiet">from</span>
-            <select class="select select-sm" aria-label="First month of book {one.book}" value={one.from ?? ''} onchange={(event) => open.edit({ type: 'set-book', book: one.book, from: event.currentTarget.value || null })}>
+            <select
+              class="select select-sm"
+              aria-label="First month of book {one.book}"
+              value={one.from ?? ''}
+              onchange={(event) => open.edit({ type: 'set-book', book: one.book, from: event.currentTarget.value || null })}
+            >
               <option value="">no months</option>
               {#each months as month (month)}<option value={month}>{month}</option>{/each}
             </select>
           </label>
-          <button class="btn small plain" onclick={() => (route.go(route.to('stock', undefined, '1')), open.edit({ type: 'remove-book', book: one.book }))}>Remove book {one.book}</button>
+          <button
+            class="btn small plain"
+            onclick={() => (route.go(route.to('stock', undefined, '1')), open.edit({ type: 'remove-book', book: one.book }))}
+            >Remove book {one.book}</button
+          >
         {/if}
       </li>
     {/each}

@@ -17,6 +17,13 @@
 <label class="field">
   <span>My hand: boxes this sentence takes on your paper, as you usually write</span>
   <em>{book.hand.sentence}</em>
-  <input class="input figures" inputmode="numeric" value={book.hand.own ? book.hand.boxes : ''} placeholder="{book.hand.boxes}, an ordinary hand" aria-invalid={wrong ? 'true' : undefined} onchange={(event) => change(event.currentTarget.value)} />
+  <input
+    class="input figures"
+    inputmode="numeric"
+    value={book.hand.own ? book.hand.boxes : ''}
+    placeholder="{book.hand.boxes}, an ordinary hand"
+    aria-invalid={wrong ? 'true' : undefined}
+    onchange={(event) => change(event.currentTarget.value)}
+  />
 </label>
 {#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}

@@ -1,4 +1,4 @@
-<!-- Four answers, each prefilled: paper, pages, period, first day of the week. -->
+<!-- Four answers, each prefilled: paper, pages, period, first day of the week. Then how it begins, and what comes of it. -->
 <script lang="ts">
   import { api, type Estimate } from '../api/client';
   import Screen from '../parts/Screen.svelte';
@@ -22,7 +22,8 @@
 
   /** "July to December 2027": what a person would write on its back. */
   function usualTitle(start: string, end: string): string {
-    const say = (month: string, options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat('en', { ...options, timeZone: 'UTC' }).format(new Date(`${month}-01T00:00:00Z`));
+    const say = (month: string, options: Intl.DateTimeFormatOptions) =>
+      new Intl.DateTimeFormat('en', { ...options, timeZone: 'UTC' }).format(new Date(`${month}-01T00:00:00Z`));
     const whole = { month: 'long', year: 'numeric' } as const;
     if (!/^\d{4}-\d{2}$/.test(start) || !/^\d{4}-\d{2}$/.test(end)) return 'Notebook';
     if (start === end) return say(start, whole);
@@ -32,13 +33,19 @@
   /** How it begins: one of the ways, or as another notebook. */
   let begin = $state<{ as: string | null; like: string | null }>({ as: 'usual', like: null });
   const asked = $derived({ stock: toStock(answers), period: { ...period }, weeks: { first }, counting });
+  /** What the chosen way comes to. */
+  let sentence = $state('');
   let wrong = $state<{ field: string | null; detail: string } | null>(null);
 
   async function make(event: SubmitEvent) {
     event.preventDefault();
     wrong = null;
     try {
-      const book = await api.make({ title: title.trim() || usualTitle(period.start, period.end), ...asked, ...(begin.like === null ? { as: begin.as } : { like: begin.like }) });
+      const book = await api.make({
+        title: title.trim() || usualTitle(period.start, period.end),
+        ...asked,
+        ...(begin.like === null ? { as: begin.as } : { like: begin.like }),
+      });
       open.take(book);
       // Whoever begins as the last book looks at that first.
       route.go(`/notebooks/${book.id}/${begin.like === null ? 'spreads' : 'old'}`);
@@ -51,15 +58,18 @@
 <Screen title="New notebook" handle="What the counts follow from">
   {#snippet margin()}
     <h2>New notebook</h2>
-    <p class="my-2">The printed grid never fills the page, so the count is yours: count the boxes once, across and down, and rely on it for the whole book.</p>
+    <p class="my-2">
+      The printed grid never fills the page, so the count is yours: count the boxes once, across and down, and rely on it for the whole
+      book.
+    </p>
     <CountNote {estimate} {answers} />
     <p class="quiet">A leaf has two pages. Page 1 is on the right.</p>
   {/snippet}
 
   <div class="grid items-start gap-8 lg:grid-cols-[minmax(20rem,30rem)_1fr]">
-    <form class="grid gap-5" onsubmit={make} novalidate>
+    <form id="new" class="grid gap-5" onsubmit={make} novalidate>
       <h2>Paper</h2>
-      <StockFields bind:answers bind:counted bind:estimate {wrong} />
+      <StockFields bind:answers bind:counted bind:estimate {wrong} brief />
       <h2>Period and weeks</h2>
       <PeriodFields bind:period {wrong} />
       <div class="grid grid-cols-2 gap-3">
@@ -80,12 +90,48 @@
         </label>
       </div>
       <label class="field"><span>Title on the shelf, if you like</span><input class="input" bind:value={title} /></label>
-      {#if wrong}<p class="note stop" role="alert">{wrong.detail}</p>{/if}
-      <button class="btn chief justify-self-start" type="submit">Make the plan</button>
     </form>
     <div class="grid gap-6">
-      <Beginnings {asked} across={Number(answers.across)} down={Number(answers.down)} bind:begin />
+      <Beginnings {asked} across={Number(answers.across)} down={Number(answers.down)} bind:begin bind:sentence />
       <PageProportions {answers} />
     </div>
   </div>
+  <!-- Always in sight: what would come of the answers so far. -->
+  <div class="make">
+    {#if wrong}<p class="note stop" role="alert">{wrong.detail}</p>{/if}
+    <button class="btn chief" type="submit" form="new">Make the plan</button>
+    <span class="figures">{sentence}</span>
+  </div>
 </Screen>
+
+<style>
+  .make {
+    position: sticky;
+    bottom: -1.5rem;
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0.4rem 1rem;
+    margin: 1.5rem -1.4rem -1.5rem;
+    padding: 0.6rem 1.4rem;
+    border-top: 1px solid var(--color-base-300);
+    background: var(--color-base-200);
+  }
+  .make .note {
+    width: 100%;
+    margin: 0;
+  }
+  @media (max-width: 1000px) {
+    .make {
+      margin-inline: -1rem;
+      padding-inline: 1rem;
+    }
+  }
+  @media (max-width: 700px) {
+    .make {
+      bottom: 46px;
+      margin-inline: -0.8rem;
+      padding-inline: 0.8rem;
+    }
+  }
+</style>

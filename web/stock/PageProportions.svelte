@@ -25,7 +25,13 @@
 </script>
 
 <figure>
-  <svg viewBox="-9 -9 {width + 12} {height + 12}" style:width={life ? `${(width + 12) * scale}px` : null} class:life role="img" aria-label="A page of {width} × {height} mm with {across} × {down} boxes">
+  <svg
+    viewBox="-9 -9 {width + 12} {height + 12}"
+    style:width={life ? `${(width + 12) * scale}px` : null}
+    class:life
+    role="img"
+    aria-label="A page of {width} × {height} mm with {across} × {down} boxes"
+  >
     <rect x="0" y="0" {width} {height} class="page" />
     <rect x={left} y={top} width={across * pitch} height={down * pitch} class="grid" />
     {#each Array.from({ length: across + 1 }, (_, i) => i) as i (i)}
@@ -38,16 +44,24 @@
     {#each counts(down) as i (i)}<text x="-1.5" y={top + i * pitch + 1.4} text-anchor="end">{i}</text>{/each}
   </svg>
   <figcaption>
-   <div class="mt-2 flex flex-wrap items-center gap-2">
-    <button class="btn small" aria-pressed={life} onclick={() => (life = !life)}>{life ? 'Fit to the screen' : 'Life size'}</button>
-    <button class="btn small plain" onclick={() => (matching = !matching)}>Match to a ruler</button>
-   </div>
-  {#if matching}
-    <div class="note">
-      <label class="field"><span>Lay a ruler on the screen and make this bar 50 mm long</span><input type="range" min="200" max="1200" value={scale * 100} oninput={match} /></label>
-      <div class="bar" style:width="{50 * scale}px"></div>
+    <div class="mt-2 flex flex-wrap items-center gap-2">
+      <button class="btn small" aria-pressed={life} onclick={() => (life = !life)}>{life ? 'Fit to the screen' : 'Life size'}</button>
+      <button class="btn small plain" onclick={() => (matching = !matching)}>Match to a ruler</button>
     </div>
-  {/if}
+    {#if matching}
+      <div class="note">
+        <label class="field"
+          ><span>Lay a ruler on the screen and make this bar 50 mm long</span><input
+            type="range"
+            min="200"
+            max="1200"
+            value={scale * 100}
+            oninput={match}
+          /></label
+        >
+        <div class="bar" style:width="{50 * scale}px"></div>
+      </div>
+    {/if}
   </figcaption>
 </figure>
 

@@ -22,7 +22,15 @@
       <div>
         <label class="field">
           <span>{name === 'start' ? 'First month' : 'Last month'}</span>
-          <input class="input figures" type="month" min="1583-01" max="9999-12" bind:value={period[name]} aria-invalid={about(name) ? 'true' : undefined} aria-describedby={about(name) ? `wrong-${name}` : undefined} />
+          <input
+            class="input figures"
+            type="month"
+            min="1583-01"
+            max="9999-12"
+            bind:value={period[name]}
+            aria-invalid={about(name) ? 'true' : undefined}
+            aria-describedby={about(name) ? `wrong-${name}` : undefined}
+          />
         </label>
         {#if about(name)}<p class="wrong" id="wrong-{name}">{about(name)}</p>{/if}
       </div>
@@ -30,7 +38,12 @@
   </div>
   <div class="flex flex-wrap gap-1.5">
     {#each presets as [words, start, end] (words)}
-      <button type="button" class="btn small" aria-pressed={period.start === start && period.end === end} onclick={() => (period = { start, end })}>{words}</button>
+      <button
+        type="button"
+        class="btn small"
+        aria-pressed={period.start === start && period.end === end}
+        onclick={() => (period = { start, end })}>{words}</button
+      >
     {/each}
   </div>
 </fieldset>

@@ -33,7 +33,12 @@
   });
 
   const wrong = $derived(open.problem && open.problem.status === 422 ? open.problem : null);
-  const changed = $derived(JSON.stringify(answers) !== JSON.stringify(fromStock(book.stock)) || period.start !== book.period.start || period.end !== book.period.end || title !== called);
+  const changed = $derived(
+    JSON.stringify(answers) !== JSON.stringify(fromStock(book.stock)) ||
+      period.start !== book.period.start ||
+      period.end !== book.period.end ||
+      title !== called,
+  );
 
   function save(event: SubmitEvent) {
     event.preventDefault();
@@ -61,7 +66,13 @@
 
   <div class="grid items-start gap-8 lg:grid-cols-[minmax(20rem,30rem)_1fr]">
     <form class="grid gap-5" onsubmit={save} novalidate>
-      <label class="field"><span>Title on the shelf</span><input class="input" bind:value={title} aria-invalid={wrong?.field?.endsWith('title') ? 'true' : undefined} /></label>
+      <label class="field"
+        ><span>Title on the shelf</span><input
+          class="input"
+          bind:value={title}
+          aria-invalid={wrong?.field?.endsWith('title') ? 'true' : undefined}
+        /></label
+      >
       <h2>Paper</h2>
       <StockFields bind:answers bind:counted bind:estimate {wrong} />
       {#if !volume}
@@ -71,7 +82,11 @@
       <button class="btn chief justify-self-start" type="submit" disabled={!changed}>Plan the book anew</button>
       <label class="field">
         <span>You count</span>
-        <select class="select" value={book.counting} onchange={(event) => open.edit({ type: 'set-counting', counting: event.currentTarget.value as Book['counting'] })}>
+        <select
+          class="select"
+          value={book.counting}
+          onchange={(event) => open.edit({ type: 'set-counting', counting: event.currentTarget.value as Book['counting'] })}
+        >
           <option value="boxes">boxes</option>
           <option value="dots">dots</option>
         </select>

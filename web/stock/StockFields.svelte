@@ -11,8 +11,10 @@
     /** Counts follow the estimate until the person types one. */
     counted?: boolean;
     estimate?: Estimate | null;
+    /** What most papers have in common waits behind a line. */
+    brief?: boolean;
   }
-  let { answers = $bindable(), wrong, counted = $bindable(false), estimate = $bindable(null) }: Props = $props();
+  let { answers = $bindable(), wrong, counted = $bindable(false), estimate = $bindable(null), brief = false }: Props = $props();
 
   const LEAVES = [
     ['ordinary', 'ordinary: page 1 takes any page'],
@@ -20,7 +22,10 @@
     ['blank', 'left blank: the plan starts on page 3'],
     ['glued', 'glued to the cover: the plan starts on page 2'],
   ];
-  const named = $derived(catalogue.all?.papers.find((paper) => String(paper.width) === String(answers.width) && String(paper.height) === String(answers.height))?.name ?? 'custom');
+  const named = $derived(
+    catalogue.all?.papers.find((paper) => String(paper.width) === String(answers.width) && String(paper.height) === String(answers.height))
+      ?.name ?? 'custom',
+  );
 
   function choose(name: string) {
     const paper = catalogue.all?.papers.find((one) => one.name === name);
@@ -35,7 +40,13 @@
 
   // The estimate is asked for again whenever what it follows from changes.
   $effect(() => {
-    const query: Record<string, string> = { width: answers.width, height: answers.height, pitch: answers.pitch, margin_across: margins.across, margin_down: margins.down };
+    const query: Record<string, string> = {
+      width: answers.width,
+      height: answers.height,
+      pitch: answers.pitch,
+      margin_across: margins.across,
+      margin_down: margins.down,
+    };
     if (Object.values(query).some((value) => value.trim() === '' || !(Number(value) >= 0))) return;
     let stale = false;
     api
@@ -59,17 +70,60 @@
     answers.down = String(estimate.down.boxes);
   }
 
-  const about = (field: string) => (wrong?.field === field || wrong?.field === `stock/${field}` || wrong?.field === `edit/stock/${field}` ? wrong.detail : '');
+  const RARE = ['grammage', 'leaf', 'first_leaf', 'numbered'];
+  const about = (field: string) =>
+    wrong?.field === field || wrong?.field === `stock/${field}` || wrong?.field === `edit/stock/${field}` ? wrong.detail : '';
 </script>
 
-{#snippet number(name: 'width' | 'height' | 'pitch' | 'across' | 'down' | 'pages' | 'grammage' | 'leaf', label: string, input: () => void = () => {})}
+{#snippet number(
+  name: 'width' | 'height' | 'pitch' | 'across' | 'down' | 'pages' | 'grammage' | 'leaf',
+  label: string,
+  input: () => void = () => {},
+)}
   <div>
     <label class="field">
       <span>{label}</span>
-      <input class="input figures" inputmode="decimal" bind:value={answers[name]} oninput={input} aria-invalid={about(name) ? 'true' : undefined} aria-describedby={about(name) ? `wrong-${name}` : undefined} />
+      <input
+        class="input figures"
+        inputmode="decimal"
+        bind:value={answers[name]}
+        oninput={input}
+        aria-invalid={about(name) ? 'true' : undefined}
+        aria-describedby={about(name) ? `wrong-${name}` : undefined}
+      />
     </label>
     {#if about(name)}<p class="wrong" id="wrong-{name}">{about(name)}</p>{/if}
   </div>
+{/snippet}
+
+{#snippet rare()}
+  <details>
+    <summary class="quiet cursor-pointer">Estimate from other margins</summary>
+    <div class="mt-2 grid grid-cols-2 gap-3">
+      <label class="field"
+        ><span>Left and right together, mm</span><input class="input figures" inputmode="decimal" bind:value={margins.across} /></label
+      >
+      <label class="field"
+        ><span>Top and bottom together, mm</span><input class="input figures" inputmode="decimal" bind:value={margins.down} /></label
+      >
+    </div>
+    <button type="button" class="btn small mt-2" disabled={!estimate} onclick={take}>Take the estimate as the count</button>
+  </details>
+  <div class="grid grid-cols-2 gap-3">
+    {@render number('grammage', 'Paper, g/m²')}
+    {@render number('leaf', 'A leaf, mm thick')}
+  </div>
+  <div>
+    <label class="field">
+      <span>First leaf</span>
+      <select class="select" bind:value={answers.first_leaf}>
+        {#each LEAVES as [value, words] (value)}<option {value}>{words}</option>{/each}
+      </select>
+    </label>
+  </div>
+  <label class="flex items-center gap-2"
+    ><input type="checkbox" class="checkbox checkbox-sm" bind:checked={answers.numbered} /> Pages have printed numbers</label
+  >
 {/snippet}
 
 <fieldset class="grid gap-3">
@@ -93,25 +147,12 @@
     {@render number('down', 'Boxes down', () => (counted = true))}
     {@render number('pages', 'Pages')}
   </div>
-  <details>
-    <summary class="quiet cursor-pointer">Estimate from other margins</summary>
-    <div class="mt-2 grid grid-cols-2 gap-3">
-      <label class="field"><span>Left and right together, mm</span><input class="input figures" inputmode="decimal" bind:value={margins.across} /></label>
-      <label class="field"><span>Top and bottom together, mm</span><input class="input figures" inputmode="decimal" bind:value={margins.down} /></label>
-    </div>
-    <button type="button" class="btn small mt-2" disabled={!estimate} onclick={take}>Take the estimate as the count</button>
-  </details>
-  <div class="grid grid-cols-2 gap-3">
-    {@render number('grammage', 'Paper, g/m²')}
-    {@render number('leaf', 'A leaf, mm thick')}
-  </div>
-  <div>
-    <label class="field">
-      <span>First leaf</span>
-      <select class="select" bind:value={answers.first_leaf}>
-        {#each LEAVES as [value, words] (value)}<option {value}>{words}</option>{/each}
-      </select>
-    </label>
-  </div>
-  <label class="flex items-center gap-2"><input type="checkbox" class="checkbox checkbox-sm" bind:checked={answers.numbered} /> Pages have printed numbers</label>
+  {#if brief}
+    <details open={RARE.some((name) => about(name))}>
+      <summary class="quiet cursor-pointer">First leaf, page numbers, thickness, other margins</summary>
+      <div class="mt-2 grid gap-3">{@render rare()}</div>
+    </details>
+  {:else}
+    {@render rare()}
+  {/if}
 </fieldset>

@@ -16,15 +16,38 @@ export interface StockAnswers {
   leaf: string;
 }
 
-export const A5: StockAnswers = { width: '148', height: '210', pitch: '5', across: '26', down: '38', pages: '192', first_leaf: 'ordinary', numbered: true, grammage: '', leaf: '' };
+export const A5: StockAnswers = {
+  width: '148',
+  height: '210',
+  pitch: '5',
+  across: '26',
+  down: '38',
+  pages: '192',
+  first_leaf: 'ordinary',
+  numbered: true,
+  grammage: '',
+  leaf: '',
+};
 
 export function fromStock(stock: Stock): StockAnswers {
   const { width, height, pitch, across, down, pages, first_leaf } = stock;
-  return { width: `${width}`, height: `${height}`, pitch: `${pitch}`, across: `${across}`, down: `${down}`, pages: `${pages}`, first_leaf, numbered: stock.numbered ?? true, grammage: `${stock.grammage ?? ''}`, leaf: `${stock.leaf ?? ''}` };
+  return {
+    width: `${width}`,
+    height: `${height}`,
+    pitch: `${pitch}`,
+    across: `${across}`,
+    down: `${down}`,
+    pages: `${pages}`,
+    first_leaf,
+    numbered: stock.numbered ?? true,
+    grammage: `${stock.grammage ?? ''}`,
+    leaf: `${stock.leaf ?? ''}`,
+  };
 }
 
 export function toStock(answers: StockAnswers): Stock {
-  const number = (said: string) => (said.trim() !== '' && Number.isFinite(Number(said.replace(',', '.'))) ? Number(said.replace(',', '.')) : said);
+  const number = (said: string) =>
+    said.trim() !== '' && Number.isFinite(Number(said.replace(',', '.'))) ? Number(said.replace(',', '.')) : said;
   return {
     width: number(answers.width),
     height: number(answers.height),

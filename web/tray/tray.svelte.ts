@@ -28,9 +28,7 @@ const sent = new Sent<string[]>();
 export async function putInTray(book: Book, print: string): Promise<boolean> {
   const tray = sent.now(book.id, book.tray);
   if (tray.includes(print)) return true;
-  let made = false;
-  await sent.send(book.id, [...tray, print], async () => (made = await open.edit({ type: 'set-tray', tray: [...tray, print] })));
-  return made;
+  return sent.send(book.id, [...tray, print], () => open.edit({ type: 'set-tray', tray: [...tray, print] }));
 }
 
 export async function takeFromTray(book: Book, print: string): Promise<void> {
@@ -73,7 +71,14 @@ export class TrayState {
 
   query(more: Record<string, string> = {}): Record<string, string> {
     const { paper, printer, labels, dates } = this.chosen;
-    return { paper, now: now(), ...(printer ? { printer } : {}), ...(labels ? { labels } : {}), ...(dates ? {} : { dates: 'off' }), ...more };
+    return {
+      paper,
+      now: now(),
+      ...(printer ? { printer } : {}),
+      ...(labels ? { labels } : {}),
+      ...(dates ? {} : { dates: 'off' }),
+      ...more,
+    };
   }
 
   address(book: Book, name: string, more: Record<string, string> = {}): string {
@@ -91,7 +96,8 @@ export class TrayState {
         return;
       }
       const missing = decodeURIComponent(answer.headers.get('Letters-Missing') ?? '');
-      if (missing) this.wrong = `The print face has no ${[...missing].join(' ')}. Their places show a box on the sheet; copy those words from the screen.`;
+      if (missing)
+        this.wrong = `The print face has no ${[...missing].join(' ')}. Their places show a box on the sheet; copy those words from the screen.`;
       const link = document.createElement('a');
       link.href = URL.createObjectURL(await answer.blob());
       link.download = /filename="?([^";]+)/.exec(answer.headers.get('Content-Disposition') ?? '')?.[1] ?? 'sheets.pdf';
