@@ -19,7 +19,13 @@ test('a rich half-year is seen before it is chosen, and the next notebook is beg
   await page.goto('/new');
   await page.getByLabel('Page size').selectOption({ label: 'B5, 176 × 250 mm' });
   // Any notebook of the shelf can be chosen, and is shown before it is.
-  await page.getByLabel('As another notebook of the shelf').selectOption({ label: await page.getByLabel('As another notebook of the shelf').locator('option', { hasText: /^July to December \d{4}$/ }).first().innerText() });
+  await page.getByLabel('As another notebook of the shelf').selectOption({
+    label: await page
+      .getByLabel('As another notebook of the shelf')
+      .locator('option', { hasText: /^July to December \d{4}$/ })
+      .first()
+      .innerText(),
+  });
   await expect(page.getByRole('radio', { name: /^As “July to December/, checked: true })).toBeVisible();
   await page.getByLabel('Title on the shelf, if you like').fill('The next one');
   await page.getByRole('button', { name: 'Make the plan' }).click();

@@ -12,7 +12,9 @@ test('a second book goes on in July, with its own stock, and the index of each r
   await expect(page.getByRole('heading', { name: 'Stock of book 2' })).toBeVisible();
   await page.getByLabel('Pages', { exact: true }).fill('120');
   await page.getByRole('button', { name: 'Plan the book anew' }).click();
-  await expect(page.getByRole('list', { name: /^Fore-edge of .*book 2/ }).getByRole('link', { name: /^July 2027, pages 1–/ })).toBeVisible();
+  await expect(
+    page.getByRole('list', { name: /^Fore-edge of .*book 2/ }).getByRole('link', { name: /^July 2027, pages 1–/ }),
+  ).toBeVisible();
 
   await page.getByRole('link', { name: 'Months', exact: true }).click();
   await expect(page.getByRole('button', { name: 'July 2027' })).toBeVisible();

@@ -83,7 +83,10 @@ test('a month gets habits and a line a day from its own drawer, and a starter pa
   await saved(page);
   await page.getByRole('button', { name: 'February 2027' }).click();
   await expect(page.getByRole('row', { name: /A line a day$/ })).toBeVisible();
-  const first = await page.getByRole('row', { name: /A line a day$/ }).getByRole('rowheader').textContent();
+  const first = await page
+    .getByRole('row', { name: /A line a day$/ })
+    .getByRole('rowheader')
+    .textContent();
 
   // February has 28 days: the last row of the line a day is the 28th, and no more.
   await page.goto(`/notebooks/${made.id}/bench/${first}`);
@@ -97,15 +100,25 @@ test('a month gets habits and a line a day from its own drawer, and a starter pa
   await pattern.getByRole('button', { name: 'Share it by default' }).click();
   await page.getByRole('button', { name: 'March 2027' }).click();
   await expect(page.getByText('Weeks').first()).toBeVisible();
-  const week = await page.getByRole('row', { name: /Weeks$/ }).nth(1).getByRole('rowheader').textContent();
+  const week = await page
+    .getByRole('row', { name: /Weeks$/ })
+    .nth(1)
+    .getByRole('rowheader')
+    .textContent();
   await page.goto(`/notebooks/${made.id}/bench/${week?.split('–')[0]}`);
   await expect(page.getByText('the table', { exact: false }).first()).toBeVisible();
   expect(said).toEqual([]);
 });
 
 test('a log too wide for its page says why; the page turned is offered, drawn and printed so, and taken back', async ({ page }) => {
-  const narrow = { type: 'set-stock', stock: { width: 110, height: 180, pitch: 5, across: 20, down: 34, pages: 192, first_leaf: 'ordinary' } };
-  const made = (await edit(page, await edit(page, await make(page), narrow), { type: 'add-spread', kind: 'books-read' })) as unknown as Book;
+  const narrow = {
+    type: 'set-stock',
+    stock: { width: 110, height: 180, pitch: 5, across: 20, down: 34, pages: 192, first_leaf: 'ordinary' },
+  };
+  const made = (await edit(page, await edit(page, await make(page), narrow), {
+    type: 'add-spread',
+    kind: 'books-read',
+  })) as unknown as Book;
   await page.goto(`/notebooks/${made.id}/spreads`);
   await page.getByRole('button', { name: /^Books read, page/ }).click();
   const note = page.locator('aside').or(page.getByRole('complementary'));
@@ -139,13 +152,21 @@ test('a table whose column is too wide for its part is made to fit by what is of
   await page.goto(`/notebooks/${made.id}/parts/${id}`);
   await page.getByRole('group', { name: 'Parts of the page' }).getByRole('button', { name: /Table/ }).click();
   await expect(page.getByText('The table needs 40 boxes across; the part has 26.')).toBeVisible();
-  await page.getByRole('button', { name: /^Make the names \d+ boxes wide$/ }).or(page.getByRole('button', { name: 'A box a column', exact: true })).first().click();
+  await page
+    .getByRole('button', { name: /^Make the names \d+ boxes wide$/ })
+    .or(page.getByRole('button', { name: 'A box a column', exact: true }))
+    .first()
+    .click();
   await expect(page.getByText('The table needs', { exact: false })).toHaveCount(0);
 });
 
 test('goals are checked by the person, and challenges name the goal they serve', async ({ page }) => {
   const said = complaints(page);
-  const made = await edit(page, await make(page), { type: 'add-spread', kind: 'goals-by-quarter', settings: { within: ['Take five lessons', 'Varnish the hull twice'] } });
+  const made = await edit(page, await make(page), {
+    type: 'add-spread',
+    kind: 'goals-by-quarter',
+    settings: { within: ['Take five lessons', 'Varnish the hull twice'] },
+  });
   await edit(page, made, { type: 'add-spread', kind: 'goal-checks', settings: { items: ['Take five lessons'] } });
   await page.goto(`/notebooks/${made.id}/spreads`);
   await page.getByRole('button', { name: /^Seven checks of a goal, page/ }).click();

@@ -7,7 +7,9 @@ test('a side is split in under five actions from the shelf', async ({ page }) =>
   await page.getByRole('link', { name: 'Counting bench' }).click();
   await page.getByRole('button', { name: '5', exact: true }).click();
   await page.getByRole('button', { name: 'best gap' }).click();
-  await expect(page.getByRole('list', { name: 'Answers' }).getByText('skip 1, 4, skip 1, 4, skip 1, 4, skip 1, 4, skip 1, 4', { exact: true })).toBeVisible();
+  await expect(
+    page.getByRole('list', { name: 'Answers' }).getByText('skip 1, 4, skip 1, 4, skip 1, 4, skip 1, 4, skip 1, 4', { exact: true }),
+  ).toBeVisible();
   await expect(page.getByText('at 1, 5, 6, 10, 11, 15, 16, 20, 21, 25')).toBeVisible();
   await isAccessible(page);
   expect(said).toEqual([]);
@@ -27,7 +29,10 @@ test('a region is dragged on the page, and a gap that cannot be says which can',
   await expect.poll(wide).toBe(15);
   await page.getByLabel('Gap, boxes').fill('40');
   await expect(page.getByText(/take 80 of the \d+ boxes/).first()).toBeVisible();
-  await page.getByRole('button', { name: /^Use a gap of \d+ boxes$/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Use a gap of \d+ boxes$/ })
+    .first()
+    .click();
   await expect(page.getByText(/^1, skip \d+, 1, skip \d+, 1$/).first()).toBeVisible();
   await page.getByRole('textbox', { name: 'Parts' }).fill('0');
   await expect(page.getByRole('alert')).toHaveText('Split it into 1 to 60 parts.');

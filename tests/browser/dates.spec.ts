@@ -48,7 +48,18 @@ test('ten lines are pasted, a file with two bad entries is read, December overfl
   const made = await make(page);
   await page.goto(`/notebooks/${made.id}/dates`);
   await page.getByRole('button', { name: /^December 2027/ }).click();
-  const lines = ['1.12. Advent market', '4.12. Mulled wine stall', '6.12. Stockings', '7.12. Tamsin', '11.12. Dress rehearsal 14:00', '12.12. Advent concert 17:00', '13.12. Parcels abroad', '17.12. Depot dinner', '24.12. Carols on the tram', '31.12. Bonfire on the quay'];
+  const lines = [
+    '1.12. Advent market',
+    '4.12. Mulled wine stall',
+    '6.12. Stockings',
+    '7.12. Tamsin',
+    '11.12. Dress rehearsal 14:00',
+    '12.12. Advent concert 17:00',
+    '13.12. Parcels abroad',
+    '17.12. Depot dinner',
+    '24.12. Carols on the tram',
+    '31.12. Bonfire on the quay',
+  ];
   await page.getByLabel('Lines with a day and words').fill(lines.join('\n'));
   await page.getByRole('button', { name: 'Look at them' }).first().click();
   await expect(page.getByText('10 new')).toBeVisible();
@@ -56,7 +67,14 @@ test('ten lines are pasted, a file with two bad entries is read, December overfl
   await expect(page.getByRole('list', { name: 'Dates of December 2027' }).getByRole('listitem')).toHaveCount(10);
 
   const event = (n: number, lines: string) => `BEGIN:VEVENT\r\nUID:${n}\r\n${lines}\r\nEND:VEVENT\r\n`;
-  const calendar = ['BEGIN:VCALENDAR\r\nVERSION:2.0\r\n', event(1, 'DTSTART;VALUE=DATE:20271218\r\nSUMMARY:Net mending'), event(2, 'DTSTART;VALUE=DATE:20271231\r\nDTEND;VALUE=DATE:20271201\r\nSUMMARY:Backwards'), event(3, 'DTSTART:20271219T100000\r\nRRULE:FREQ=SECONDLY\r\nSUMMARY:Ticking'), event(4, 'DTSTART;VALUE=DATE:20271220\r\nSUMMARY:Boat cover'), 'END:VCALENDAR\r\n'].join('');
+  const calendar = [
+    'BEGIN:VCALENDAR\r\nVERSION:2.0\r\n',
+    event(1, 'DTSTART;VALUE=DATE:20271218\r\nSUMMARY:Net mending'),
+    event(2, 'DTSTART;VALUE=DATE:20271231\r\nDTEND;VALUE=DATE:20271201\r\nSUMMARY:Backwards'),
+    event(3, 'DTSTART:20271219T100000\r\nRRULE:FREQ=SECONDLY\r\nSUMMARY:Ticking'),
+    event(4, 'DTSTART;VALUE=DATE:20271220\r\nSUMMARY:Boat cover'),
+    'END:VCALENDAR\r\n',
+  ].join('');
   await page.getByLabel('Choose files …').setInputFiles({ name: 'quay.ics', mimeType: 'text/calendar', buffer: Buffer.from(calendar) });
   const preview = page.getByRole('region', { name: 'What would come in' });
   await expect(preview.getByRole('status')).toContainText('2 new, 2 skipped');
@@ -66,8 +84,13 @@ test('ten lines are pasted, a file with two bad entries is read, December overfl
   await preview.getByRole('button', { name: 'Take 2 dates' }).click();
 
   await expect(page.getByRole('button', { name: bar })).toHaveAccessibleName(/too many$/);
-  await expect(page.getByText('The future log has too little room for what is known already: December 2027 needs 16 lines and has 10.')).toBeVisible();
-  await page.getByRole('button', { name: /everything fits/ }).first().click();
+  await expect(
+    page.getByText('The future log has too little room for what is known already: December 2027 needs 16 lines and has 10.'),
+  ).toBeVisible();
+  await page
+    .getByRole('button', { name: /everything fits/ })
+    .first()
+    .click();
   await expect(page.getByText('Nothing is seen too late, and everything has room.')).toBeVisible();
   await expect(page.getByRole('button', { name: /^December 2027/ })).not.toHaveAccessibleName(/too many/);
   await page.getByRole('button', { name: 'Take back' }).click();

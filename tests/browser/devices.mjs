@@ -27,13 +27,18 @@ async function ticking() {
     await new Promise((go) => setTimeout(go, 1500));
     const at = performance.now();
     const changes = [{ drawing: 'key', step: `s${i}`, done: true }];
-    const { ticks } = await (await fetch(`${address}/api/notebooks/${id}/ticks`, { method: 'POST', headers, body: JSON.stringify({ changes }) })).json();
+    const { ticks } = await (
+      await fetch(`${address}/api/notebooks/${id}/ticks`, { method: 'POST', headers, body: JSON.stringify({ changes }) })
+    ).json();
     ticked = { ticks, at };
   }
 }
 await Promise.all([...Array.from({ length: DEVICES }, (_, nth) => device(nth)), ticking()]);
 const of = (list, share) => list.sort((a, b) => a - b)[Math.floor(list.length * share)] ?? 0;
-const said = (what, list) => console.log(`${what.padEnd(52)} ${of(list, 0.5).toFixed(1).padStart(8)} ms median, ${of(list, 0.95).toFixed(1)} at 95 %, ${of(list, 0.999).toFixed(1)} at most`);
+const said = (what, list) =>
+  console.log(
+    `${what.padEnd(52)} ${of(list, 0.5).toFixed(1).padStart(8)} ms median, ${of(list, 0.95).toFixed(1)} at 95 %, ${of(list, 0.999).toFixed(1)} at most`,
+  );
 console.log(`\n${DEVICES} devices that look every second, ${answers.length} answers`);
 said('what has changed?', answers);
 said('from a tick to seeing it on another device', delays);

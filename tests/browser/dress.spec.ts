@@ -8,9 +8,14 @@ test('titles are made taller for the whole book, and one that does not fit is na
   await edit(page, made, { type: 'set-spread', spread: 'notes', title: 'Everything that did not fit anywhere' });
   await page.goto(`/notebooks/${made.id}/dress`);
   await page.getByLabel('Boxes of a title').selectOption('8');
-  await expect(page.getByText('“Everything that did not fit anywhere” is too long for letters 7 boxes tall', { exact: false })).toBeVisible();
+  await expect(
+    page.getByText('“Everything that did not fit anywhere” is too long for letters 7 boxes tall', { exact: false }),
+  ).toBeVisible();
   await page.getByLabel('A band behind it').check();
-  await page.getByRole('button', { name: 'Dress Notes, page 192' }).or(page.getByRole('button', { name: /^Dress Everything/ })).click();
+  await page
+    .getByRole('button', { name: 'Dress Notes, page 192' })
+    .or(page.getByRole('button', { name: /^Dress Everything/ }))
+    .click();
   await page.getByLabel('Boxes of a title').selectOption('1');
   await expect(page.getByText('“Everything that did not fit anywhere” is too long', { exact: false })).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Everything that did not fit anywhere', exact: true })).toBeVisible();

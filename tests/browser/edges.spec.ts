@@ -6,7 +6,9 @@ test('a kind the program does not know is kept, shown as unknown, and comes out 
   const plan = await (await page.request.get(`/api/notebooks/${made.id}/plan.json`)).json();
   plan.spreads.push({ id: 'tides', kind: 'tide-table', section: 'year', title: 'Gezeiten', settings: { harbour: 'Skerrow' } });
   await page.goto('/');
-  await page.getByLabel('Upload a plan or a shelf').setInputFiles({ name: 'p.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(plan)) });
+  await page
+    .getByLabel('Upload a plan or a shelf')
+    .setInputFiles({ name: 'p.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(plan)) });
   await page.getByRole('button', { name: /^Gezeiten, page/ }).click();
   await expect(page.getByText('Unknown kind, page')).toBeVisible();
   await expect(page.getByText('This program does not know the kind “tide-table”.')).toBeVisible();
@@ -62,17 +64,29 @@ test('a door group starts left and says how to cut, with the knife’s rules bes
   const first = Number(/pages (\d+)/.exec((await doors.getAttribute('aria-label'))!)![1]);
   expect(first % 2).toBe(0);
   await page.goto(`/notebooks/${made.id}/bench/${first + 1}`);
-  await expect(page.getByText(/Cut along the line on a mat along a steel ruler, in light passes, fingers behind the blade’s path. Stop 3 mm before the binding/).first()).toBeVisible();
+  await expect(
+    page
+      .getByText(
+        /Cut along the line on a mat along a steel ruler, in light passes, fingers behind the blade’s path. Stop 3 mm before the binding/,
+      )
+      .first(),
+  ).toBeVisible();
 });
 
 test('a refused sheet says what would fit, and a page list that is none says how to write one', async ({ page }) => {
-  const made = await edit(page, await make(page), { type: 'set-stock', stock: { width: 210, height: 297, pitch: 5, across: 42, down: 59, pages: 192, first_leaf: 'ordinary' } });
+  const made = await edit(page, await make(page), {
+    type: 'set-stock',
+    stock: { width: 210, height: 297, pitch: 5, across: 42, down: 59, pages: 192, first_leaf: 'ordinary' },
+  });
   await page.goto(`/notebooks/${made.id}/tray`);
   await page.getByLabel('Put in').selectOption('Page guides');
-  await page.getByLabel(/^Which/).fill('9');
+  await page.getByLabel('Which').selectOption('other …');
+  await page.getByLabel(/^Said as/).fill('9');
   await page.getByRole('button', { name: 'Put in the tray' }).click();
-  await expect(page.getByText('Page guides: 9: The grid is 210 × 295 mm; on A4 there is room for 200 × 277 mm at true size. Print on a larger paper.')).toBeVisible();
-  await page.getByLabel(/^Which/).fill('7-7000');
+  await expect(
+    page.getByText('Page guides: 9: The grid is 210 × 295 mm; on A4 there is room for 200 × 277 mm at true size. Print on a larger paper.'),
+  ).toBeVisible();
+  await page.getByLabel(/^Said as/).fill('7-7000');
   await page.getByRole('button', { name: 'Put in the tray' }).click();
   await expect(page.getByText(/7-7000 is not in the book: its pages are 1 to 192/)).toBeVisible();
 });
@@ -89,22 +103,48 @@ test('who counts dots sees dots on the ruler and in the steps', async ({ page })
 
 test('on a grid of 10 × 14 every screen stands, and what does not fit says what would', async ({ page }) => {
   const said = complaints(page);
-  const made = await edit(page, await make(page), { type: 'set-stock', stock: { width: 60, height: 80, pitch: 5, across: 10, down: 14, pages: 192, first_leaf: 'ordinary' } });
-  for (const screen of ['spreads', 'bench/7', 'count/7', 'compare/future-log', 'compare/spacing-sheet', 'key/key', 'copy/7', 'desk/7', 'tray', 'printer']) {
+  const made = await edit(page, await make(page), {
+    type: 'set-stock',
+    stock: { width: 60, height: 80, pitch: 5, across: 10, down: 14, pages: 192, first_leaf: 'ordinary' },
+  });
+  for (const screen of [
+    'spreads',
+    'bench/7',
+    'count/7',
+    'compare/future-log',
+    'compare/spacing-sheet',
+    'key/key',
+    'copy/7',
+    'desk/7',
+    'tray',
+    'printer',
+  ]) {
     await page.goto(`/notebooks/${made.id}/${screen}`, { waitUntil: 'networkidle' });
     await expect(page.getByRole('main')).toBeVisible();
   }
   await page.goto(`/notebooks/${made.id}/compare/future-log`);
   await expect(page.getByRole('heading', { name: 'Not on this paper' })).toBeVisible();
-  await expect(page.getByText(/months a page .*do not fit on 10 × 13 boxes with a line each|A column per month|Half a page of 10 boxes|categories of at least 4 boxes/).first()).toBeVisible();
+  await expect(
+    page
+      .getByText(
+        /months a page .*do not fit on 10 × 13 boxes with a line each|A column per month|Half a page of 10 boxes|categories of at least 4 boxes/,
+      )
+      .first(),
+  ).toBeVisible();
   expect(said).toEqual([]);
 });
 
 test('an offer in the margin is taken with one press, and the spread fits', async ({ page }) => {
-  const made = await edit(page, await make(page), { type: 'set-spread', spread: 'year-at-a-glance', settings: { way: 'split', day: '2', pages: 1 } });
+  const made = await edit(page, await make(page), {
+    type: 'set-spread',
+    spread: 'year-at-a-glance',
+    settings: { way: 'split', day: '2', pages: 1 },
+  });
   await page.goto(`/notebooks/${made.id}/spreads`);
   await page.getByRole('button', { name: /^Year at a glance, page/ }).click();
-  const words = page.getByText('A month is 14 boxes wide and 14 to 16 tall; 26 × 32 boxes are left on this page, and one page is asked for.');
+  const words = page.getByText(
+    'A month is 14 boxes wide and 14 to 16 tall; 26 × 32 boxes are left on this page, and one page is asked for.',
+  );
   await expect(words).toBeVisible();
   await page.getByRole('button', { name: 'Let it take the pages it needs' }).click();
   await expect(words).toHaveCount(0);

@@ -45,7 +45,9 @@ test('changing the paper ranks the layouts anew and says which do not fit on it'
   await expect(page.getByText('All edits saved.')).toBeVisible();
   await page.goto(`/notebooks/${made.id}/compare/year-at-a-glance`);
   await expect(page.getByRole('heading', { name: 'Not on this paper' })).toBeVisible();
-  await expect(page.getByText('A day matrix needs 31 rows and one for the months, or 33 boxes across; 17 × 24 boxes are left below the title.')).toBeVisible();
+  await expect(
+    page.getByText('A day matrix needs 31 rows and one for the months, or 33 boxes across; 17 × 24 boxes are left below the title.'),
+  ).toBeVisible();
 });
 
 test('a year is copied month by month by keyboard, and stays ticked off', async ({ page }) => {
@@ -80,8 +82,11 @@ test('a key is designed by keyboard, and an ambiguous one is stopped with nothin
   const grid = page.getByRole('application', { name: 'Strokes of this symbol' });
   await grid.focus();
   // From the middle up to the top, down to the bottom: an upright stroke, the task's own.
-  for (const key of ['ArrowUp', 'ArrowUp', 'ArrowLeft', 'Enter', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'Enter']) await page.keyboard.press(key);
-  await expect(page.getByText('“rehearsal” and “task” look alike: at writing size they stray 0 mm from one another, and 0.7 mm are needed.')).toBeVisible();
+  for (const key of ['ArrowUp', 'ArrowUp', 'ArrowLeft', 'Enter', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'Enter'])
+    await page.keyboard.press(key);
+  await expect(
+    page.getByText('“rehearsal” and “task” look alike: at writing size they stray 0 mm from one another, and 0.7 mm are needed.'),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Use this key' }).click();
   await expect(page.getByRole('alert').first()).toContainText('look alike');
   await page.reload();
@@ -89,15 +94,51 @@ test('a key is designed by keyboard, and an ambiguous one is stopped with nothin
   await page.getByRole('button', { name: 'rehearsal', exact: true }).click();
   await grid.focus();
   // A second stroke across the foot, and another across the head.
-  for (const key of ['ArrowUp', 'ArrowUp', 'ArrowLeft', 'Enter', 'ArrowRight', 'ArrowRight', 'Enter', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'ArrowLeft', 'ArrowLeft', 'Enter', 'ArrowRight', 'ArrowRight', 'Enter']) await page.keyboard.press(key);
+  for (const key of [
+    'ArrowUp',
+    'ArrowUp',
+    'ArrowLeft',
+    'Enter',
+    'ArrowRight',
+    'ArrowRight',
+    'Enter',
+    'ArrowDown',
+    'ArrowDown',
+    'ArrowDown',
+    'ArrowDown',
+    'ArrowLeft',
+    'ArrowLeft',
+    'Enter',
+    'ArrowRight',
+    'ArrowRight',
+    'Enter',
+  ])
+    await page.keyboard.press(key);
   await expect(page.getByText(/look alike/)).toHaveCount(0);
   await page.getByRole('button', { name: 'Add a state to rehearsal' }).click();
   await page.getByRole('textbox', { name: 'State' }).fill('sung');
   await expect(page.getByText('“rehearsal sung” adds no stroke: in ink it cannot be told that anything changed.')).toBeVisible();
   const added = page.getByRole('application', { name: 'Strokes this state adds' });
   await added.focus();
-  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowUp', 'ArrowUp', 'Enter', 'ArrowLeft', 'ArrowLeft', 'ArrowLeft', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'ArrowDown', 'Enter']) await page.keyboard.press(key);
-  await expect(page.getByText(/^10 shapes to remember, symbols and additions together: more than 9 are looked up rather than known/)).toBeVisible();
+  for (const key of [
+    'ArrowRight',
+    'ArrowRight',
+    'ArrowUp',
+    'ArrowUp',
+    'Enter',
+    'ArrowLeft',
+    'ArrowLeft',
+    'ArrowLeft',
+    'ArrowDown',
+    'ArrowDown',
+    'ArrowDown',
+    'ArrowDown',
+    'Enter',
+  ])
+    await page.keyboard.press(key);
+  await expect(
+    page.getByText(/^10 shapes to remember, symbols and additions together: more than 9 are looked up rather than known/),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Use this key' }).click();
   await expect(page.getByText('This key is on its page now.')).toBeVisible();
   await page.getByRole('link', { name: 'Back to the bench' }).click();
@@ -233,7 +274,10 @@ test('all pages of a candidate are looked at before it is used', async ({ page }
   await expect(page.getByRole('img', { name: 'With a door, its page 2' })).toContainText('May');
   await page.getByRole('button', { name: 'Minutes, undecorated' }).click();
   await expect(page.getByRole('rowheader', { name: 'Minutes, undecorated' })).toHaveAttribute('aria-sort', 'ascending');
-  const minutes = await page.getByRole('row', { name: /^Minutes, undecorated/ }).getByRole('cell').allTextContents();
+  const minutes = await page
+    .getByRole('row', { name: /^Minutes, undecorated/ })
+    .getByRole('cell')
+    .allTextContents();
   expect(minutes.map(Number)).toEqual(minutes.map(Number).sort((a, b) => a - b));
 });
 

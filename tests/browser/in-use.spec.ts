@@ -13,9 +13,19 @@ test('an overfull book is made to fit in three clicks', async ({ page }) => {
   await expect(offers).toContainText('No other set of these changes that fits is regretted less.');
   await isAccessible(page);
   await page.getByRole('button', { name: 'Make it fit' }).click();
-  await expect(page.getByText(/^Fits, \d+ pages spare\.$/).locator('visible=true').first()).toBeVisible();
+  await expect(
+    page
+      .getByText(/^Fits, \d+ pages spare\.$/)
+      .locator('visible=true')
+      .first(),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Take back' }).click();
-  await expect(page.getByText(/^Runs out on page 191/).locator('visible=true').first()).toBeVisible();
+  await expect(
+    page
+      .getByText(/^Runs out on page 191/)
+      .locator('visible=true')
+      .first(),
+  ).toBeVisible();
   expect(said).toEqual([]);
 });
 
@@ -28,7 +38,9 @@ test('the pages really used move later ranges and list the index corrections', a
   const corrections = page.getByRole('region', { name: 'Index corrections' });
   await expect(corrections.getByRole('row', { name: 'January 2027 17–29 17–31' })).toBeVisible();
   await expect(corrections.getByRole('row', { name: 'February 2027 30–42 32–44' })).toBeVisible();
-  await expect(page.getByText('So far 15 pages were taken for 13 planned. At this pace the book runs out in December 2027, 15 pages short.')).toBeVisible();
+  await expect(
+    page.getByText('So far 15 pages were taken for 13 planned. At this pace the book runs out in December 2027, 15 pages short.'),
+  ).toBeVisible();
   await isAccessible(page);
 
   const february = page.getByLabel('Last page February 2027 took');

@@ -24,12 +24,16 @@ test('from the shelf to a downloaded page guide of a self-made notebook in at mo
   await act(page.getByRole('button', { name: 'Make the plan' }).click());
   await expect(shown(page, /^Fits, \d+ pages? spare\.$/)).toBeVisible();
   await act(page.getByRole('link', { name: 'Tray', exact: true }).click());
-  await act(page.getByLabel(/^Which/).fill('8'));
+  await act(page.getByLabel('Which').selectOption('Half-year at a glance'));
   await act(page.getByRole('button', { name: 'Put in the tray' }).click());
   const waiting = page.waitForEvent('download');
   await act(page.getByRole('button', { name: 'Download all as PDF' }).click());
   const file = await waiting;
-  expect(readFileSync((await file.path())!).subarray(0, 5).toString()).toBe('%PDF-');
+  expect(
+    readFileSync((await file.path())!)
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
   expect(actions).toBeLessThanOrEqual(12);
   expect(said).toEqual([]);
 });
@@ -162,7 +166,10 @@ test('the bench: steps are ticked and remembered, and a working lights what it s
   await expect(page.getByRole('checkbox', { name: 'Step 1 done' })).toBeChecked();
   await expect(page.locator('[aria-current="step"]')).toContainText('2. pencil');
   const lit = page.getByRole('img', { name: 'Page 8: Future log' }).locator('.lit');
-  await page.getByRole('button', { name: /^11 boxes tall/ }).first().hover();
+  await page
+    .getByRole('button', { name: /^11 boxes tall/ })
+    .first()
+    .hover();
   await expect(lit.first()).toBeVisible();
   await page.getByRole('button', { name: 'ink', exact: true }).click();
   await expect(page.getByRole('img', { name: 'Page 8: Future log' })).not.toContainText('January');
@@ -196,7 +203,9 @@ test('a plan file is downloaded and uploaded again; a broken one says why', asyn
   expect(file.suggestedFilename()).toBe('batbok.plan.json');
   const plan = readFileSync((await file.path())!);
   await page.goto('/');
-  await page.getByLabel('Upload a plan or a shelf').setInputFiles({ name: 'cut.json', mimeType: 'application/json', buffer: plan.subarray(0, 900) });
+  await page
+    .getByLabel('Upload a plan or a shelf')
+    .setInputFiles({ name: 'cut.json', mimeType: 'application/json', buffer: plan.subarray(0, 900) });
   await expect(page.getByRole('alert')).toContainText('cut off');
   await page.getByLabel('Upload a plan or a shelf').setInputFiles({ name: 'plan.json', mimeType: 'application/json', buffer: plan });
   await expect(page).toHaveURL(/spreads$/);

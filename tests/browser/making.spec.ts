@@ -6,7 +6,10 @@ test('a row of a month that was skipped is saved, and the page stands as it is o
   const said = complaints(page);
   const made = await make(page);
   const added = await edit(page, made, { type: 'add-spread', kind: 'books-read' });
-  const at = ((await (await page.request.get(`/api/notebooks/${made.id}`)).json()) as { spreads: { id: string; page: number }[] }).spreads.find((one) => one.id === 'books-read')?.page ?? 0;
+  const at =
+    ((await (await page.request.get(`/api/notebooks/${made.id}`)).json()) as { spreads: { id: string; page: number }[] }).spreads.find(
+      (one) => one.id === 'books-read',
+    )?.page ?? 0;
   expect(added.version).toBeGreaterThan(0);
   await page.goto(`/notebooks/${made.id}/bench/${at}`);
   await page.getByRole('button', { name: 'What now?' }).click();
@@ -44,7 +47,9 @@ test('a count that was off is pointed out on the page and divided again from the
   await expect(help.getByText('The line at 18 down the side, drawn at 19.')).toBeVisible();
   await help.getByRole('button', { name: /Divide again, left over into the gaps$/ }).click();
   await expect(help.getByRole('status')).toBeVisible();
-  await expect(page.getByText(/Tick at 4, 8, 9, 13, 14, 19, 20, 23, 25, 28, 30, 33, 35 down the side \(divided again from 18\)/)).toBeVisible();
+  await expect(
+    page.getByText(/Tick at 4, 8, 9, 13, 14, 19, 20, 23, 25, 28, 30, 33, 35 down the side \(divided again from 18\)/),
+  ).toBeVisible();
   await page.keyboard.press('z');
   await expect(page.getByText(/divided again from 18/)).toHaveCount(0);
 });
@@ -58,7 +63,10 @@ test('a leaf is skipped, and the corrections of the index are read before a way 
   await help.getByLabel('On page').selectOption('11');
   await expect(help.getByText('The leaf of pages 11 and 12.')).toBeVisible();
   const way = help.getByRole('listitem').filter({ hasText: 'Everything moves on by a leaf' });
-  await way.getByText(/entries of the index/).last().click();
+  await way
+    .getByText(/entries of the index/)
+    .last()
+    .click();
   await expect(way).toContainText('The choir’s year: 11 13');
   await way.getByRole('button', { name: /^This is how I save it/ }).click();
   await expect(page.getByRole('button', { name: 'Page 11 can be used after all' })).toBeVisible();
@@ -76,12 +84,21 @@ test('a week of evenings is said, packed, and a page put on another one', async 
   await page.getByLabel('Free evenings').fill('Tuesdays and Sundays, 90 minutes');
   await page.getByRole('button', { name: 'Add them' }).click();
   const evenings = page.getByRole('list', { name: 'Evenings' });
-  await expect(evenings.getByRole('heading', { level: 2 })).toHaveText(['Tuesday 15 December 2026', 'Sunday 20 December 2026', 'Tuesday 22 December 2026', 'Sunday 27 December 2026', 'Tuesday 29 December 2026']);
+  await expect(evenings.getByRole('heading', { level: 2 })).toHaveText([
+    'Tuesday 15 December 2026',
+    'Sunday 20 December 2026',
+    'Tuesday 22 December 2026',
+    'Sunday 27 December 2026',
+    'Tuesday 29 December 2026',
+  ]);
   const first = evenings.getByRole('listitem', { name: 'Tuesday 15 December 2026' });
   await expect(first).toContainText('19:00, 90 min;');
   await first.getByText(/^\d+ pages?, \d+ to \d+ min\./).click();
   await expect(first.getByRole('list', { name: 'What is done when' })).toContainText('19:00 Page');
-  await first.getByLabel(/^Evening of page/).first().selectOption({ label: 'Sunday 2026-12-20, 19:00' });
+  await first
+    .getByLabel(/^Evening of page/)
+    .first()
+    .selectOption({ label: 'Sunday 2026-12-20, 19:00' });
   await expect(evenings.getByRole('listitem', { name: 'Sunday 20 December 2026' })).toContainText('planned');
   // Two evenings over one another are refused, and nothing is lost.
   await page.getByLabel('Free evenings').fill('2026-12-15 19:30 60');
@@ -94,7 +111,9 @@ test('a week of evenings is said, packed, and a page put on another one', async 
   expect(said).toEqual([]);
 });
 
-test('at phone size a page is ticked with one thumb and timed; the desk goes on by itself, and what the timer says is put right', async ({ page }) => {
+test('at phone size a page is ticked with one thumb and timed; the desk goes on by itself, and what the timer says is put right', async ({
+  page,
+}) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const made = await edit(page, await make(page), { type: 'set-evenings', evenings: [{ day: '2099-12-20', from: '19:00', minutes: 60 }] });
   await page.goto(`/notebooks/${made.id}/sittings`);

@@ -5,16 +5,18 @@ import { address, clearShelf, complaints, isAccessible, type Made, make } from '
 
 /** A sample notebook put on the shelf from its plan file. */
 async function shelve(page: Page, name: string): Promise<Made> {
-  const answer = await page.request.post('/api/notebooks/import', {
-    headers: { Origin: address(), 'Content-Type': 'application/json' },
-    data: readFileSync(`app/Plan/samples/${name}.plan.json`, 'utf8'),
-  });
+  const plan = JSON.parse(readFileSync(`app/Plan/samples/${name}.plan.json`, 'utf8')) as Record<string, unknown>;
+  // Nothing is carried over into it yet.
+  delete plan.old;
+  const answer = await page.request.post('/api/notebooks/import', { headers: { Origin: address() }, data: plan });
   return (await answer.json()) as Made;
 }
 
 const judged = (page: Page, says: string) => expect(page.getByRole('main').getByRole('status')).toHaveText(says);
 
-test('the book of 2026 is reviewed by keyboard, its open goals and its reading list go on in the next one, and all of it is taken back', async ({ page }) => {
+test('the book of 2026 is reviewed by keyboard, its open goals and its reading list go on in the next one, and all of it is taken back', async ({
+  page,
+}) => {
   const said = complaints(page);
   await clearShelf(page);
   await shelve(page, 'last-year-2026');
@@ -89,14 +91,20 @@ test('the book of 2026 is reviewed by keyboard, its open goals and its reading l
   expect(said).toEqual([]);
 });
 
-test('a book this program never saw is typed in, what cannot be is said by its line, and its months size the new ones', async ({ page }) => {
+test('a book this program never saw is typed in, what cannot be is said by its line, and its months size the new ones', async ({
+  page,
+}) => {
   const said = complaints(page);
   const made = await make(page);
   await page.goto(`/notebooks/${made.id}/old`);
-  await page.getByLabel('Its spreads in order, a line each, with their pages').fill('Key\nIndex 2\nFuture log 4\nbooks 2\nThe boat in spring 3');
+  await page
+    .getByLabel('Its spreads in order, a line each, with their pages')
+    .fill('Key\nIndex 2\nFuture log 4\nbooks 2\nThe boat in spring 3');
   await page.getByLabel('The last page of each month').fill('January 30\nSmarch 40');
   await page.getByRole('button', { name: 'Take this book' }).click();
-  await expect(page.getByRole('main').getByRole('alert')).toHaveText('Line 2, “Smarch 40”: write a month of the book, then its last page, such as “March 48”.');
+  await expect(page.getByRole('main').getByRole('alert')).toHaveText(
+    'Line 2, “Smarch 40”: write a month of the book, then its last page, such as “March 48”.',
+  );
   await page.getByLabel('The last page of each month').fill('January 30\nFebruary 44\nMarch 58\nApril 72');
   await page.getByRole('button', { name: 'Take this book' }).click();
   await judged(page, '0 of 5 judged');

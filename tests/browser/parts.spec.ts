@@ -54,7 +54,11 @@ test('a quote in the upper third, four goals below, a legend at the foot, by mou
   // On the bench it is one page: all pencil first, then the bands, ink and writing.
   await page.getByRole('link', { name: 'To the bench' }).click();
   await expect(page.getByRole('heading', { name: 'The boat in spring' })).toBeVisible();
-  const tasks = await page.getByRole('heading', { name: 'The boat in spring' }).locator('xpath=following-sibling::ol[1]').locator('.task').allTextContents();
+  const tasks = await page
+    .getByRole('heading', { name: 'The boat in spring' })
+    .locator('xpath=following-sibling::ol[1]')
+    .locator('.task')
+    .allTextContents();
   const order = ['pencil', 'band', 'ink', 'write', 'wait', 'erase', 'check'];
   const places = tasks.map((task) => order.indexOf(/[a-z]+/.exec(task)?.[0] ?? ''));
   expect(places.length).toBeGreaterThan(5);
@@ -94,7 +98,10 @@ test('the same by keyboard alone, joined and swapped and taken back', async ({ p
 test('a part too small for what fills it says so at its place, and the rest of the page is drawn', async ({ page }) => {
   await open(page);
   await page.getByRole('button', { name: 'side by side' }).click();
-  await page.getByRole('button', { name: /^Divide into 6: / }).first().click();
+  await page
+    .getByRole('button', { name: /^Divide into 6: / })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Log', exact: true }).click();
   await expect(page.getByText('The log needs 6 boxes across; the part has', { exact: false })).toBeVisible();
   await expect(part(page, /^Lines, \d × 35 boxes$/)).toHaveCount(5);
@@ -121,6 +128,8 @@ test('a divided page is kept as a kind and used in a second notebook of other pa
   const said = complaints(page);
   await open(page);
   await page.getByRole('button', { name: 'Divide into 2: 17, skip 1, 17' }).click();
+  // It is the half that is named, not the page that was divided.
+  await expect(part(page, /26 × 17 boxes/).first()).toHaveAttribute('aria-pressed', 'true');
   await page.getByLabel('Name of this part').fill('Before she floats');
   await page.getByLabel('Name of this part').blur();
   await expect(page.getByRole('button', { name: /^Before she floats/ }).first()).toBeVisible();
@@ -135,7 +144,10 @@ test('a divided page is kept as a kind and used in a second notebook of other pa
   await page.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByText('This is your kind “Boat work”', { exact: false })).toBeVisible();
 
-  const other = await edit(page, await make(page), { type: 'set-stock', stock: { width: 176, height: 250, pitch: 5, across: 31, down: 45, pages: 160, first_leaf: 'ordinary' } });
+  const other = await edit(page, await make(page), {
+    type: 'set-stock',
+    stock: { width: 176, height: 250, pitch: 5, across: 31, down: 45, pages: 160, first_leaf: 'ordinary' },
+  });
   await page.goto(`/notebooks/${other.id}/spreads`);
   await page.getByLabel('Find a kind of spread').fill('boat work');
   await page.getByRole('button', { name: 'Look at Boat work' }).click();

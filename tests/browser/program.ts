@@ -19,10 +19,20 @@ export interface Asked {
 export async function start({ port, database, fresh, listens = '127.0.0.1', workers = 1, env: more = {} }: Asked): Promise<ChildProcess> {
   const file = `${process.cwd()}/var/${database}.sqlite`;
   if (fresh) for (const end of ['', '-wal', '-shm']) rmSync(file + end, { force: true });
-  const env = { ...process.env, APP_ENV: 'prod', AMPLE_DATABASE: file, ...(workers > 1 ? { PHP_CLI_SERVER_WORKERS: String(workers) } : {}), ...more };
+  const env = {
+    ...process.env,
+    APP_ENV: 'prod',
+    AMPLE_DATABASE: file,
+    ...(workers > 1 ? { PHP_CLI_SERVER_WORKERS: String(workers) } : {}),
+    ...more,
+  };
   if (fresh) await new Promise((done) => spawn('bin/console', ['doctrine:migrations:migrate', '-n', '-q'], { env }).on('exit', done));
   // A group of its own: PHP's workers go with it.
-  const server = spawn('php', ['-d', 'opcache.enable_cli=1', '-S', `${listens}:${port}`, '-t', 'public', 'public/index.php'], { env, stdio: 'ignore', detached: true });
+  const server = spawn('php', ['-d', 'opcache.enable_cli=1', '-S', `${listens}:${port}`, '-t', 'public', 'public/index.php'], {
+    env,
+    stdio: 'ignore',
+    detached: true,
+  });
   await expect.poll(() => answers(port), { timeout: 20_000 }).toBe(true);
   return server;
 }

@@ -30,7 +30,11 @@ test('a notebook that cannot be opened stands on the shelf with its plan and a w
   await clearShelf(page);
   const whole = await make(page);
   const spoilt = await edit(page, await sample(page), { type: 'set-title', title: 'Spoilt' });
-  execFileSync('php', ['-r', `(new PDO('sqlite:var/browser-test-${new URL(address()).port}.sqlite'))->prepare('UPDATE notebook SET plan = ? WHERE id = ?')->execute(['{"title": "Half a plan"}', $argv[1]]);`, spoilt.id]);
+  execFileSync('php', [
+    '-r',
+    `(new PDO('sqlite:var/browser-test-${new URL(address()).port}.sqlite'))->prepare('UPDATE notebook SET plan = ? WHERE id = ?')->execute(['{"title": "Half a plan"}', $argv[1]]);`,
+    spoilt.id,
+  ]);
   await page.goto('/');
   const broken = page.getByRole('list', { name: 'Notebooks that cannot be opened' });
   await expect(broken.getByRole('heading', { name: 'Half a plan' })).toBeVisible();
@@ -66,7 +70,10 @@ test('a slow answer about one notebook does not take the place of the one opened
 });
 
 test('what cannot be looked up says so', async ({ page }) => {
-  const made = await edit(page, await edit(page, await make(page), { type: 'use-pattern', pattern: 'rich' }), { type: 'set-weeks', weeks: { first: 1, school: 'split', pages: '2' } });
+  const made = await edit(page, await edit(page, await make(page), { type: 'use-pattern', pattern: 'rich' }), {
+    type: 'set-weeks',
+    weeks: { first: 1, school: 'split', pages: '2' },
+  });
   const refused = { status: 503, contentType: 'application/problem+json', body: JSON.stringify({ detail: 'The disk does not answer.' }) };
   await page.route('**/ways*', (route) => route.fulfill(refused));
   await page.route('**/drawings*', (route) => route.fulfill(refused));
@@ -103,4 +110,26 @@ test('a pair is made a rule, and a month part has settings of its own', async ({
   await expect(page.getByRole('status').first()).toHaveText('All edits saved.');
   await page.goto(`/notebooks/${made.id}/bench/12`);
   await expect(page.getByText('the 1st stands in column 6').first()).toBeVisible();
+});
+
+test('two changes of one pattern, made faster than they are answered, are both kept', async ({ page }) => {
+  const made = await make(page);
+  await page.goto(`/notebooks/${made.id}/months`);
+  await expect(page.getByRole('region', { name: 'Pattern' })).toBeVisible();
+  // A slow way to the program: neither is answered before both are made.
+  await page.route('**/edits', async (route) => {
+    await new Promise((go) => setTimeout(go, 400));
+    await route.continue();
+  });
+  const pages = async () => {
+    const book = (await (await page.request.get(`/api/notebooks/${made.id}`)).json()) as { patterns: { parts: { pages: number }[] }[] };
+    return book.patterns.flatMap((one) => one.parts).reduce((sum, part) => sum + part.pages, 0);
+  };
+  const before = await pages();
+  const more = page.getByRole('region', { name: 'Pattern' }).getByRole('button', { name: /^One page more for/ });
+  const count = await more.count();
+  await more.first().click({ noWaitAfter: true });
+  await more.nth(count - 1).click({ noWaitAfter: true });
+  await expect(page.getByText('All edits saved.')).toBeVisible();
+  await expect.poll(pages).toBe(before + 2);
 });

@@ -47,13 +47,23 @@ test('ticks that are sent while the program is killed again and again are all th
   let server = await start(true);
   try {
     const { id } = (await (await request.post(`${address}/api/notebooks/sample`, { headers })).json()) as { id: string };
-    const had = ((await (await request.get(`${address}/api/notebooks/${id}/plan.json`)).json()) as { ticked?: unknown[] }).ticked?.length ?? 0;
+    const had =
+      ((await (await request.get(`${address}/api/notebooks/${id}/plan.json`)).json()) as { ticked?: unknown[] }).ticked?.length ?? 0;
     // What a device keeps until it is told that it is saved.
-    let waiting = Array.from({ length: 2_000 }, (_, i) => ({ id: randomUUID(), drawing: 'mood', step: `s${i}`, done: true, at: Date.now() }));
-    for (let kills = 0; waiting.length > 0; ) {
+    let waiting = Array.from({ length: 2_000 }, (_, i) => ({
+      id: randomUUID(),
+      drawing: 'mood',
+      step: `s${i}`,
+      done: true,
+      at: Date.now(),
+    }));
+    for (let kills = 0; waiting.length > 0;) {
       const some = waiting.slice(0, 250);
       const sending = request
-        .post(`${address}/api/notebooks/${id}/ticks`, { headers, data: { changes: some.map(({ at, ...one }) => ({ ...one, ago: Date.now() - at })) } })
+        .post(`${address}/api/notebooks/${id}/ticks`, {
+          headers,
+          data: { changes: some.map(({ at, ...one }) => ({ ...one, ago: Date.now() - at })) },
+        })
         .then((answer) => answer.status() === 200)
         .catch(() => false);
       if (kills < 12) {
@@ -66,7 +76,9 @@ test('ticks that are sent while the program is killed again and again are all th
       // An answer that never came says nothing: the same is sent again.
       if (await sending) waiting = waiting.slice(some.length);
     }
-    const plan = (await (await request.get(`${address}/api/notebooks/${id}/plan.json`)).json()) as { ticked: { drawing: string; step: string }[] };
+    const plan = (await (await request.get(`${address}/api/notebooks/${id}/plan.json`)).json()) as {
+      ticked: { drawing: string; step: string }[];
+    };
     const there = plan.ticked.map((one) => `${one.drawing} ${one.step}`);
     expect(new Set(there).size).toBe(there.length);
     expect(there.length).toBe(had + 2_000);

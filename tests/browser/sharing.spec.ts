@@ -33,7 +33,9 @@ async function handheld(browser: Browser, viewport = { width: 390, height: 844 }
 
 /** Paired through the pages themselves. */
 async function paired(browser: Browser, name: string): Promise<BrowserContext> {
-  const code = ((await (await fetch(`${laptop}/api/devices/code`, { method: 'POST', headers: { Origin: laptop } })).json()) as { code: string }).code;
+  const code = (
+    (await (await fetch(`${laptop}/api/devices/code`, { method: 'POST', headers: { Origin: laptop } })).json()) as { code: string }
+  ).code;
   const context = await handheld(browser);
   const page = await context.newPage();
   await page.goto(phone);
@@ -46,12 +48,17 @@ async function paired(browser: Browser, name: string): Promise<BrowserContext> {
 }
 
 async function call(path: string, method = 'GET', data?: unknown): Promise<Record<string, unknown>> {
-  const answer = await fetch(`${laptop}/api${path}`, { method, headers: { Origin: laptop, 'Content-Type': 'application/json' }, body: data === undefined ? undefined : JSON.stringify(data) });
+  const answer = await fetch(`${laptop}/api${path}`, {
+    method,
+    headers: { Origin: laptop, 'Content-Type': 'application/json' },
+    body: data === undefined ? undefined : JSON.stringify(data),
+  });
   return (await answer.json()) as Record<string, unknown>;
 }
 
 const sample = async () => (await call('/notebooks/sample', 'POST')) as unknown as { id: string; version: number };
-const ticked = async (id: string, page: number) => (await call(`/notebooks/${id}/openings/${page}`)).ticked as { drawing: string; step: string }[];
+const ticked = async (id: string, page: number) =>
+  (await call(`/notebooks/${id}/openings/${page}`)).ticked as { drawing: string; step: string }[];
 
 /** The desk of a page, past what is laid out. */
 async function desk(context: BrowserContext, address: string, id: string, at: number): Promise<Page> {
@@ -109,7 +116,9 @@ test('a phone is paired by the code on the shelf and taken away there; before an
   await context.close();
 });
 
-test('twenty steps ticked without the network are all there once when it comes back, with what the laptop ticked meanwhile', async ({ browser }) => {
+test('twenty steps ticked without the network are all there once when it comes back, with what the laptop ticked meanwhile', async ({
+  browser,
+}) => {
   const { id } = await sample();
   const context = await paired(browser, 'Phone');
   const page = await context.newPage();
@@ -136,7 +145,9 @@ test('twenty steps ticked without the network are all there once when it comes b
     await big.click();
     if (says !== 'Done') continue;
     done++;
-    await expect(page.getByText(done === 1 ? 'One change is kept on this device' : `${done} changes are kept on this device`)).toBeVisible();
+    await expect(
+      page.getByText(done === 1 ? 'One change is kept on this device' : `${done} changes are kept on this device`),
+    ).toBeVisible();
     // Where the page is through, the evening goes on by itself.
     await page.waitForTimeout(250);
   }
@@ -144,7 +155,9 @@ test('twenty steps ticked without the network are all there once when it comes b
   expect(await ticked(id, 6), 'nothing is there yet').toEqual(before);
   // Meanwhile at the laptop: a step of another page.
   const other = ((await call(`/notebooks/${id}/openings/10`)).groups as { drawing: string; steps: { key: string }[] }[])[0]!;
-  await call(`/notebooks/${id}/ticks`, 'POST', { changes: [{ id: randomUUID(), drawing: other.drawing, step: other.steps[0]!.key, done: true }] });
+  await call(`/notebooks/${id}/ticks`, 'POST', {
+    changes: [{ id: randomUUID(), drawing: other.drawing, step: other.steps[0]!.key, done: true }],
+  });
 
   await context.setOffline(false);
   await expect(page.getByText(/kept on this device/)).toHaveCount(0, { timeout: 15_000 });
@@ -159,7 +172,10 @@ test('twenty steps ticked without the network are all there once when it comes b
   await context.close();
 });
 
-test('what is ticked on one device shows on the other within two seconds, and an edited plan says what changed', async ({ browser, page }) => {
+test('what is ticked on one device shows on the other within two seconds, and an edited plan says what changed', async ({
+  browser,
+  page,
+}) => {
   const { id } = await sample();
   const context = await paired(browser, 'Tablet');
   const device = await desk(context, phone, id, 8);
@@ -188,7 +204,12 @@ test('what is ticked on one device shows on the other within two seconds, and an
 
 test('the program can be installed: its manifest, its icons and what keeps it are there', async ({ page }) => {
   await page.goto(laptop);
-  const manifest = (await (await page.request.get(`${laptop}${await page.locator('link[rel=manifest]').getAttribute('href')}`)).json()) as { name: string; start_url: string; display: string; icons: { src: string; sizes: string }[] };
+  const manifest = (await (await page.request.get(`${laptop}${await page.locator('link[rel=manifest]').getAttribute('href')}`)).json()) as {
+    name: string;
+    start_url: string;
+    display: string;
+    icons: { src: string; sizes: string }[];
+  };
   expect([manifest.name, manifest.start_url, manifest.display]).toEqual(['Ample Margin', '/', 'standalone']);
   for (const icon of manifest.icons) {
     const answer = await page.request.get(laptop + icon.src);
@@ -200,7 +221,9 @@ test('the program can be installed: its manifest, its icons and what keeps it ar
   for (const file of files) expect((await page.request.get(laptop + file)).status(), file).toBe(200);
   // Without the network the shelf still opens.
   await page.evaluate(() => navigator.serviceWorker.ready);
-  await expect.poll(() => page.evaluate(async () => (await (await caches.open('ample-margin-shell')).keys()).length)).toBe(files.length + 1);
+  await expect
+    .poll(() => page.evaluate(async () => (await (await caches.open('ample-margin-shell')).keys()).length))
+    .toBe(files.length + 1);
   await page.context().setOffline(true);
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Notebooks on the shelf' })).toBeVisible();
@@ -208,7 +231,9 @@ test('the program can be installed: its manifest, its icons and what keeps it ar
   await page.context().setOffline(false);
 });
 
-test('dates settled and months copied without the network are kept and sent; letters, side and landscape stay as chosen', async ({ browser }) => {
+test('dates settled and months copied without the network are kept and sent; letters, side and landscape stay as chosen', async ({
+  browser,
+}) => {
   const { id } = await sample();
   const context = await paired(browser, 'Phone');
   const page = await context.newPage();
@@ -264,14 +289,24 @@ test('guessed codes open nothing, however many, and the shelf goes on', async ({
     const answers = await Promise.all(
       Array.from({ length: 25 }, (_, j) => {
         const guess = [...Array(6).keys()].map((at) => 'ABCDEFGHJKMNPQRSTVWX'[Math.floor((i * 25 + j) / 20 ** at) % 20]).join('');
-        return fetch(`${phone}/pair`, { method: 'POST', redirect: 'manual', headers: { Origin: phone, 'Content-Type': 'application/x-www-form-urlencoded' }, body: new URLSearchParams({ code: guess, name: 'x' }) });
+        return fetch(`${phone}/pair`, {
+          method: 'POST',
+          redirect: 'manual',
+          headers: { Origin: phone, 'Content-Type': 'application/x-www-form-urlencoded' },
+          body: new URLSearchParams({ code: guess, name: 'x' }),
+        });
       }),
     );
     opened += answers.filter((one) => one.status !== 403).length;
   }
   expect(opened).toBe(0);
   expect(Date.now() - started, 'each is answered at once').toBeLessThan(60_000);
-  const late = await fetch(`${phone}/pair`, { method: 'POST', redirect: 'manual', headers: { Origin: phone, 'Content-Type': 'application/x-www-form-urlencoded' }, body: new URLSearchParams({ code, name: 'x' }) });
+  const late = await fetch(`${phone}/pair`, {
+    method: 'POST',
+    redirect: 'manual',
+    headers: { Origin: phone, 'Content-Type': 'application/x-www-form-urlencoded' },
+    body: new URLSearchParams({ code, name: 'x' }),
+  });
   expect(late.status).toBe(403);
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Notebooks on the shelf' })).toBeVisible();

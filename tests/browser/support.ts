@@ -43,7 +43,10 @@ export async function make(page: Page, pages = 192): Promise<Made> {
 }
 
 export async function edit(page: Page, made: Made, change: Record<string, unknown>): Promise<Made> {
-  const answer = await page.request.post(`/api/notebooks/${made.id}/edits`, { headers: headers(page), data: { version: made.version, edit: change } });
+  const answer = await page.request.post(`/api/notebooks/${made.id}/edits`, {
+    headers: headers(page),
+    data: { version: made.version, edit: change },
+  });
   expect(answer.ok()).toBe(true);
   return (await answer.json()) as Made;
 }
@@ -56,12 +59,26 @@ export async function readOld(page: Page, made: Made): Promise<unknown> {
   return ((await answer.json()) as { old: unknown }).old;
 }
 
+/** Colours that change slowly have arrived: asking for what moves begins it, so nothing is missed. What moves for ever is left out. */
+const isStill = (page: Page) =>
+  page.evaluate(() =>
+    Promise.allSettled(
+      document
+        .getAnimations()
+        .filter((one) => one.effect?.getComputedTiming().endTime !== Infinity)
+        .map((one) => one.finished),
+    ).then(() => undefined),
+  );
+
 /** axe finds nothing. @param only the rules asked, or all */
 export async function isAccessible(page: Page, only: string[] = []) {
+  await isStill(page);
   // The strokes of a drawing are one picture with one name to who cannot see them.
   const axe = new AxeBuilder({ page }).exclude('svg > *');
   const found = await (only.length > 0 ? axe.withRules(only) : axe).analyze();
-  expect(found.violations.map((one) => `${one.id}: ${one.nodes.map((node) => `${node.target} ${node.failureSummary}`).join(' | ')}`)).toEqual([]);
+  expect(
+    found.violations.map((one) => `${one.id}: ${one.nodes.map((node) => `${node.target} ${node.failureSummary}`).join(' | ')}`),
+  ).toEqual([]);
 }
 
 /** Under another theme only the colours are others. */

@@ -1,14 +1,22 @@
 // What turning costs in the real browser: node turns.mjs ADDRESS; from a trace of the browser's own, over a book of 200 pages. bin/bench calls it.
 import { chromium } from '@playwright/test';
+import { chromium as asStarted } from './chromium.mjs';
 
 const [, , address] = process.argv;
 const TURNS = 90;
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+const browser = await chromium.launch(asStarted);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-const made = await (await page.request.post(`${address}/api/notebooks`, {
-  headers: { Origin: address },
-  data: { title: 'Turned', stock: { width: 148, height: 210, pitch: 5, across: 26, down: 38, pages: 200, first_leaf: 'ordinary' }, period: { start: '2027-01', end: '2027-12' }, weeks: { first: 1 } },
-})).json();
+const made = await (
+  await page.request.post(`${address}/api/notebooks`, {
+    headers: { Origin: address },
+    data: {
+      title: 'Turned',
+      stock: { width: 148, height: 210, pitch: 5, across: 26, down: 38, pages: 200, first_leaf: 'ordinary' },
+      period: { start: '2027-01', end: '2027-12' },
+      weeks: { first: 1 },
+    },
+  })
+).json();
 await page.goto(`${address}/notebooks/${made.id}/leaf/2`, { waitUntil: 'networkidle' });
 
 const client = await page.context().newCDPSession(page);
@@ -47,4 +55,6 @@ const print = (what, ms) => console.log(`${what.padEnd(52)} ${ms.toFixed(1).padS
 print(`a turn, ${TURNS} of them: script at once, median`, at(0.5));
 print('  95 of 100', at(0.95));
 print('  the longest', tasks.at(-1) ?? 0);
-console.log(`${'turns that were dropped'.padEnd(52)} ${String(reached.filter((said, i) => said !== `${4 + 2 * i} · ${5 + 2 * i} of 200`).length).padStart(8)}`);
+console.log(
+  `${'turns that were dropped'.padEnd(52)} ${String(reached.filter((said, i) => said !== `${4 + 2 * i} · ${5 + 2 * i} of 200`).length).padStart(8)}`,
+);
