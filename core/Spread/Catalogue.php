@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread;
 
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
+use AmpleMargin\Spread\Kinds\Entry;
 use AmpleMargin\Spread\Kinds\FrameKinds;
 use AmpleMargin\Spread\Kinds\FrontKinds;
 use AmpleMargin\Spread\Kinds\GoalKinds;
@@ -21,13 +22,12 @@ use AmpleMargin\Spread\Kinds\YearKinds;
 
 final class Catalogue
 {
-    /** @var array<array-key, Kind> by id */
-    private readonly array $kinds;
+    /** @var array<array-key, Kind|Entry> by id, in the order people make them; an entry becomes its kind when somebody asks for it */
+    private array $kinds = [];
 
-    /** @param list<Kind>|null $kinds in the order people make them; null for those of the program */
-    public function __construct(?array $kinds = null)
+    public function __construct()
     {
-        $kinds ??= [
+        foreach ([
             ...FrontKinds::all(),
             ...YearKinds::all(),
             ...GoalKinds::all(),
@@ -37,14 +37,20 @@ final class Catalogue
             ...FrameKinds::all(),
             ...ListKinds::all(),
             ...MonthKinds::all(),
-        ];
-        $this->kinds = array_column(array_map(static fn (Kind $kind): array => [$kind->id, $kind], $kinds), 1, 0);
+        ] as $entry) {
+            $this->kinds[$entry->id()] = $entry;
+        }
     }
 
     /** The same with more kinds; one of the same id takes the place of another. */
     public function with(Kind ...$kinds): self
     {
-        return new self([...array_values($this->kinds), ...array_values($kinds)]);
+        $with = clone $this;
+        foreach ($kinds as $kind) {
+            $with->kinds[$kind->id] = $kind;
+        }
+
+        return $with;
     }
 
     /** With the kinds of a person's own that a plan has. */
@@ -67,13 +73,21 @@ final class Catalogue
 
     public function kind(string $id): ?Kind
     {
-        return $this->kinds[$id] ?? null;
+        $kind = $this->kinds[$id] ?? null;
+
+        return $kind instanceof Entry ? $this->kinds[$id] = $kind->kind() : $kind;
+    }
+
+    /** @return list<Kind> */
+    private function all(): array
+    {
+        return array_values(array_filter(array_map($this->kind(...), array_map(strval(...), array_keys($this->kinds)))));
     }
 
     /** The kind whose parts a person divides; there is one. */
     public function byHand(): Kind
     {
-        foreach ($this->kinds as $kind) {
+        foreach ($this->all() as $kind) {
             if ($kind->byHand) {
                 return $kind;
             }
@@ -95,7 +109,7 @@ final class Catalogue
      */
     public function spreads(): array
     {
-        return array_values(array_filter($this->kinds, static fn (Kind $kind): bool => null !== $kind->section));
+        return array_values(array_filter($this->all(), static fn (Kind $kind): bool => null !== $kind->section));
     }
 
     /**
@@ -105,7 +119,7 @@ final class Catalogue
      */
     public function ofMonths(): array
     {
-        return array_values(array_filter($this->kinds, static fn (Kind $kind): bool => $kind->suitsMonth()));
+        return array_values(array_filter($this->all(), static fn (Kind $kind): bool => $kind->suitsMonth()));
     }
 
     /**
@@ -115,6 +129,6 @@ final class Catalogue
      */
     public function monthParts(): array
     {
-        return array_values(array_filter($this->kinds, static fn (Kind $kind): bool => null === $kind->section));
+        return array_values(array_filter($this->all(), static fn (Kind $kind): bool => null === $kind->section));
     }
 }

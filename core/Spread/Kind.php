@@ -2,11 +2,7 @@
 
 /*
  * A kind of spread, or a part of a month: one entry of the catalogue, data over a form. It says itself all that the rest of
- * the program must know of it, so nothing else asks for a kind by its id. An entry reads as a sentence:
- *
- *     Kind::spread('notes', 'Notes', Section::Back, new RuledRows())
- *         ->whichIs('A title and lines; takes what has no page of its own.')
- *         ->mayTurnThePage()->fillsEmptyPages()->mayShareAPage()
+ * the program must know of it, so nothing else asks for a kind by its id. How it is written down is said in Kinds/Entry.
  */
 
 declare(strict_types=1);
@@ -14,7 +10,6 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Plan\Section;
-use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
 
 final class Kind
@@ -62,7 +57,7 @@ final class Kind
      * @param bool $forPens whether pens are tried on it
      * @param array<string, string> $formerly setting of an older plan → what it is called now
      */
-    private function __construct(
+    public function __construct(
         public readonly string $id,
         public readonly string $name,
         public readonly ?Section $section,
@@ -97,48 +92,6 @@ final class Kind
     ) {
     }
 
-    /** A spread a person puts into a book, in the section it usually stands in. */
-    public static function spread(string $id, string $name, Section $section, Form $form): self
-    {
-        return new self($id, $name, $section, $form);
-    }
-
-    /** A part of a month's pattern. */
-    public static function monthPart(string $id, string $name, Form $form): self
-    {
-        return new self($id, $name, null, $form, opensFlat: false);
-    }
-
-    /** What it is for, in a line. */
-    public function whichIs(string $purpose): self
-    {
-        return $this->with(['purpose' => $purpose]);
-    }
-
-    /**
-     * It keeps health, mood or money, which is said beside its pages and behind what it is for.
-     *
-     * @param string $of "medical ", or nothing
-     */
-    public function isARecord(string $of = ''): self
-    {
-        $record = "A record, no {$of}advice.";
-
-        return $this->with(['record' => $record, 'purpose' => "$this->purpose $record"]);
-    }
-
-    /** It says where somebody lives. */
-    public function holdsAnAddress(): self
-    {
-        return $this->with(['address' => true]);
-    }
-
-    /** Pens are tried on it: what is seen there is kept for the book. */
-    public function triesPens(): self
-    {
-        return $this->with(['forPens' => true]);
-    }
-
     /** What is said of a private page where it is planned and where it is printed; null where it is none. */
     public function privacy(): ?string
     {
@@ -162,171 +115,15 @@ final class Kind
         );
     }
 
-    /** Made once a book, and no part of a month. */
-    public function onlyOfTheYear(): self
-    {
-        return $this->with(['ofTheYear' => true]);
-    }
-
-    /** Only these settings of its form. @param string ...$names of fields */
-    public function asking(string ...$names): self
-    {
-        return $this->with(['asks' => array_values($names)]);
-    }
-
-    /** @param array<array-key, mixed> $settings where the person gives none */
-    public function unlessSaid(array $settings): self
-    {
-        return $this->with(['defaults' => $settings + $this->defaults]);
-    }
-
-    /**
-     * Settings that had other names in older plans, which are still read.
-     *
-     * @param array<string, string> $names old → new
-     */
-    public function formerly(array $names): self
-    {
-        return $this->with(['formerly' => $names]);
-    }
-
-    /** Its pages may stand anywhere: they need not open flat. */
-    public function mayTurnThePage(): self
-    {
-        return $this->with(['opensFlat' => false]);
-    }
-
-    /** Its pages are read across the fold: they must open flat. */
-    public function isReadAcross(): self
-    {
-        return $this->with(['opensFlat' => true]);
-    }
-
-    /** A month part that is an opening when it has two pages, as it usually has. */
-    public function isAnOpening(): self
-    {
-        return $this->with(['opensFlat' => true, 'pages' => 2]);
-    }
-
-    /** Offered where a page stays empty. */
-    public function fillsEmptyPages(): self
-    {
-        return $this->with(['filler' => true]);
-    }
-
-    /** Needs no counting, so it may stand on an undotted page. */
-    public function needsNoGrid(): self
-    {
-        return $this->with(['needsGrid' => false]);
-    }
-
-    /** Its page may be turned, for more room across. */
-    public function mayLieOnItsSide(): self
-    {
-        return $this->with(['turns' => true]);
-    }
-
-    public function mayShareAPage(): self
-    {
-        return $this->with(['halves' => true]);
-    }
-
-    /** A month part that has as many pages as its month's weeks need. */
-    public function followsTheWeeks(): self
-    {
-        return $this->with(['byWeeks' => true]);
-    }
-
-    /** A month part whose pages hang together loosely, and give way where one is lost. */
-    public function givesWay(): self
-    {
-        return $this->with(['yields' => true]);
-    }
-
-    /** @param string $plural several of it, within a sentence */
-    public function inPlural(string $plural): self
-    {
-        return $this->with(['plural' => $plural]);
-    }
-
     /** Those of many months, within a sentence: "dividers", "notes". */
     public function plural(): string
     {
         return $this->plural ?? strtolower($this->name);
     }
 
-    /** @param int $regret of a month part dropped, however many pages it has (from memory) */
-    public function littleMissed(int $regret): self
-    {
-        return $this->with(['regret' => $regret]);
-    }
-
-    /** Other words people have for it, to be found by. */
-    public function alsoCalled(string ...$names): self
-    {
-        return $this->with(['names' => array_values($names)]);
-    }
-
-    /** One of its settings is a list of goals, which the months' challenges serve. @param string $setting a field of lines */
-    public function holdsGoals(string $setting): self
-    {
-        return $this->with(['goals' => $setting]);
-    }
-
-    /** One of its settings is a list of challenges, a line a month. @param string $setting a field of lines */
-    public function servesGoals(string $setting): self
-    {
-        return $this->with(['challenges' => $setting]);
-    }
-
-    /** One of its settings lists the months' themes, each under a line that ends with a colon. @param string $setting a field of lines */
-    public function holdsThemes(string $setting): self
-    {
-        return $this->with(['themes' => $setting]);
-    }
-
-    /** What of the known dates is written into it. @param TakesDates|string $takes or the setting that says so, a choice */
-    public function takes(TakesDates|string $takes): self
-    {
-        return $this->with(['takes' => $takes]);
-    }
-
-    /** A month part that shows the theme of its month. @param string $setting a field of text, where nobody says another */
-    public function showsTheme(string $setting): self
-    {
-        return $this->with(['theme' => $setting]);
-    }
-
-    /** Spreads that stand well on the other page of the same opening. @param string ...$kinds their ids */
-    public function goesOpposite(string ...$kinds): self
-    {
-        return $this->with(['opposite' => array_values($kinds)]);
-    }
-
-    /** The page others become when a person divides them otherwise. */
-    public function dividedByHand(): self
-    {
-        return $this->with(['byHand' => true]);
-    }
-
-    /** @param string $screen of the interface */
-    public function designedOn(string $screen): self
-    {
-        return $this->with(['designer' => $screen]);
-    }
-
     /** How much so many pages of it are missed when a month part is dropped. */
     public function regretOf(int $pages): int
     {
         return $this->regret ?? self::MISSED + $pages;
-    }
-
-    /** @param array<string, mixed> $changes named as the constructor's parameters */
-    private function with(array $changes): self
-    {
-        /** @var array{id: string, name: string, section: Section|null, form: Form, purpose: string, defaults: array<array-key, mixed>, asks: list<string>|null, opensFlat: bool, filler: bool, needsGrid: bool, halves: bool, pages: int, yields: bool, byWeeks: bool, regret: int|null, designer: string|null, plural: string|null, names: list<string>, byHand: bool, ofTheYear: bool, opposite: list<string>, goals: string|null, challenges: string|null, turns: bool, formerly: array<string, string>, record: string|null, themes: string|null, theme: string|null, takes: TakesDates|string|null, address: bool, forPens: bool} $all */
-        $all = array_replace(array_diff_key(get_object_vars($this), ['all' => true]), $changes);
-
-        return new self(...$all);
     }
 }

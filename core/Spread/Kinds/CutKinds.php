@@ -20,7 +20,6 @@ use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Filling\Words;
 use AmpleMargin\Spread\Form\PartedLayouts;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Cut;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
@@ -31,7 +30,7 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class CutKinds
 {
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     public static function all(): array
     {
         return [
@@ -54,7 +53,7 @@ final class CutKinds
                 ->whichIs('The days written once on a strip, a face a month: a ring where it was watered, a dot in it where it was fed.')
                 ->unlessSaid(['heads' => ['Fern', 'Lemon', 'Ivy', 'Basil', 'Cat']])
                 ->alsoCalled('plants', 'pets', 'watering', 'feeding', 'doors'),
-            Kind::spread('planner-doors', 'Three months a door', Section::Trackers, PartedLayouts::of(Run::of([
+            Entry::spread('planner-doors', 'Three months a door', Section::Trackers, PartedLayouts::of(Run::of([
                 self::under(Leaf::of(new Blank()), Leaf::of(new Lines())->open('items', 'line')),
                 self::under(Leaf::of(new Title()), Leaf::of(new Cells())->with(['of' => 'months', 'across' => 1])),
                 self::under(Leaf::of(new Title()), Leaf::of(new Lines(), 'Ideas')->with(['look' => 'plain'])),
@@ -63,7 +62,7 @@ final class CutKinds
                 ->unlessSaid(['items' => ['Shifts', 'Choir', 'Boat', 'Letters'], 'line' => '3'])
                 ->onlyOfTheYear()
                 ->alsoCalled('content planner', 'project planner', 'quarters', 'doors', 'flip-out'),
-            Kind::spread('list-behind-door', 'A long list with a door', Section::Goals, PartedLayouts::of(Run::of([
+            Entry::spread('list-behind-door', 'A long list with a door', Section::Goals, PartedLayouts::of(Run::of([
                 Leaf::of(new Title()),
                 Leaf::of(new GoesOn()),
                 Page::lines(),
@@ -73,7 +72,7 @@ final class CutKinds
                 ->unlessSaid(['rows' => 100, 'numbered' => true, 'ticked' => true])
                 ->onlyOfTheYear()
                 ->alsoCalled('101 things', '100 things', 'challenge', 'list of the year', 'doors'),
-            Kind::spread('window-cover', 'Cover with a window', Section::Front, PartedLayouts::of(Run::of([
+            Entry::spread('window-cover', 'Cover with a window', Section::Front, PartedLayouts::of(Run::of([
                 Leaf::of(new LargeLetters())->open('lettering'),
                 Leaf::of(new Blank()),
                 Leaf::of(new Words())->open('words'),
@@ -82,7 +81,7 @@ final class CutKinds
                 ->unlessSaid(['words' => ['A dry boat', 'floats too']])
                 ->onlyOfTheYear()
                 ->alsoCalled('cover', 'title page', 'window', 'cut-out', 'peephole'),
-            Kind::spread('short-cover', 'Year on a short leaf', Section::Front, PartedLayouts::of(Run::of([
+            Entry::spread('short-cover', 'Year on a short leaf', Section::Front, PartedLayouts::of(Run::of([
                 Leaf::of(new LargeLetters())->with(['half_of' => 'first'])->open('lettering'),
                 Leaf::of(new Blank()),
                 // The leaf covers the larger half where the page does not divide.
@@ -94,7 +93,7 @@ final class CutKinds
                 ->whichIs('The first half of the number on a leaf cut to half its width, the second half on the page behind it.')
                 ->onlyOfTheYear()
                 ->alsoCalled('cover', 'title page', 'half leaf', 'short first leaf', 'number'),
-            Kind::spread('tabbed-lists', 'Lists with tabs', Section::Back, PartedLayouts::of(Run::of([
+            Entry::spread('tabbed-lists', 'Lists with tabs', Section::Back, PartedLayouts::of(Run::of([
                 self::under(Leaf::of(new Title()), Page::lines()),
                 Leaf::of(new Lines())->open('line', 'look'),
             ], self::asked(Tabs::of()))))
@@ -106,12 +105,12 @@ final class CutKinds
     }
 
     /** Names on the strip, columns on every face; the title on the left page. */
-    private static function doors(string $id, string $name, Section $section, int $strip, Leaf $table): Kind
+    private static function doors(string $id, string $name, Section $section, int $strip, Leaf $table): Entry
     {
         $blank = Leaf::of(new Blank());
         $title = Leaf::of(new Title());
 
-        return Kind::spread($id, $name, $section, PartedLayouts::of(Run::of([
+        return Entry::spread($id, $name, $section, PartedLayouts::of(Run::of([
             self::under($blank, $table->with(['shows' => 'names'])),
             self::under($title, $table->with(['shows' => 'columns'])),
             self::under($title, Leaf::of(new Lines(), 'Notes')->with(['look' => 'plain'])),

@@ -10,7 +10,6 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Frames;
 use AmpleMargin\Spread\Filling\GluedIn;
 use AmpleMargin\Spread\Filling\Spines;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
@@ -18,7 +17,7 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class FrameKinds
 {
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     public static function all(): array
     {
         return [

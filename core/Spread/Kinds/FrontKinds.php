@@ -15,44 +15,43 @@ use AmpleMargin\Spread\Form\IndexRows;
 use AmpleMargin\Spread\Form\Legend;
 use AmpleMargin\Spread\Form\Lettered;
 use AmpleMargin\Spread\Form\SpacingSheet;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 
 /** @internal to Spread */
 final class FrontKinds
 {
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     public static function all(): array
     {
         return [
-            Kind::spread('name-page', 'Name page', Section::Front, new CentredWords())
+            Entry::spread('name-page', 'Name page', Section::Front, new CentredWords())
                 ->holdsAnAddress()
                 ->whichIs('Whose notebook it is; only what a finder needs. Keep the address short: the book is private.')
                 ->alsoCalled('owner', 'address', 'belongs to', 'first page')
                 ->unlessSaid(['lines' => ['This notebook belongs to', '…', 'If found, please write to', '…']])
                 ->needsNoGrid(),
-            Kind::spread('cover', 'Cover of the year', Section::Front, new Lettered())
+            Entry::spread('cover', 'Cover of the year', Section::Front, new Lettered())
                 ->whichIs('The year as large as the page takes it, or across the fold of an opening.')
                 ->alsoCalled('title page', 'year in letters', 'opening page')
                 ->goesOpposite('key'),
-            Kind::spread('key', 'Key', Section::Front, new Legend())
+            Entry::spread('key', 'Key', Section::Front, new Legend())
                 ->whichIs('The symbols and the states they turn into by adding strokes.')
                 ->alsoCalled('legend', 'signs', 'symbols', 'bullets')
                 ->goesOpposite('cover')
                 ->mayShareAPage()
                 ->designedOn('key'),
-            Kind::spread('index', 'Index', Section::Front, new IndexRows())
+            Entry::spread('index', 'Index', Section::Front, new IndexRows())
                 ->whichIs('What stands where, the months’ ranges among it.')
                 ->alsoCalled('contents', 'table of contents', 'page list')
                 ->goesOpposite('key'),
-            Kind::spread('quote', 'Quote', Section::Front, new CentredWords())
+            Entry::spread('quote', 'Quote', Section::Front, new CentredWords())
                 ->whichIs('A few words in the middle of a page; the usual filler.')
                 ->alsoCalled('saying', 'motto', 'filler', 'words')
                 ->goesOpposite('goals-by-area', 'savings-by-month')
                 ->fillsEmptyPages()
                 ->needsNoGrid()
                 ->mayShareAPage(),
-            Kind::spread('spacing-sheet', 'Grid spacing sheet', Section::Front, new SpacingSheet())
+            Entry::spread('spacing-sheet', 'Grid spacing sheet', Section::Front, new SpacingSheet())
                 ->whichIs('Numbered edges, shares, and the divisions of this stock with and without gaps.')
                 ->alsoCalled('dot guide', 'grid guide', 'reference', 'dividing', 'cheat sheet'),
             Page::spread('shared-words', 'Words and what they share', Section::Front, Leaf::of(new Circles())->open('circles', 'shared'))

@@ -15,7 +15,6 @@ use AmpleMargin\Spread\Filling\GoalChecks;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Words;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
@@ -23,7 +22,7 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class GoalKinds
 {
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     public static function all(): array
     {
         return [

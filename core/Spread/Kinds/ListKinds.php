@@ -11,23 +11,22 @@ use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Form\Containers;
 use AmpleMargin\Spread\Form\MonthTable;
 use AmpleMargin\Spread\Form\RuledRows;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 
 /** @internal to Spread */
 final class ListKinds
 {
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     public static function all(): array
     {
         return [
-            Kind::spread('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']))
+            Entry::spread('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']))
                 ->whichIs('A container for each area of life.')
                 ->alsoCalled('yearly goals', 'areas of life', 'resolutions', 'wheel')
                 ->goesOpposite('affirmations', 'quote', 'word-of-the-year')
                 ->mayShareAPage(),
             ...CutKinds::all(),
-            Kind::spread('subscriptions-by-month', 'Subscriptions by month', Section::Trackers, new MonthTable())
+            Entry::spread('subscriptions-by-month', 'Subscriptions by month', Section::Trackers, new MonthTable())
                 ->whichIs('What is paid again and again: a tick for every month behind a strip of names.')
                 ->isARecord()
                 ->alsoCalled('subscriptions', 'direct debits', 'paid each month', 'bills')
@@ -37,7 +36,7 @@ final class ListKinds
                 ->unlessSaid(['cells' => ['To read', 'To see', 'To cook', 'To mend', 'To ask', 'To go']])
                 ->alsoCalled('brain dump', 'check it out', 'inbox')
                 ->goesOpposite('numbers-of-the-year'),
-            Kind::spread('notes', 'Notes', Section::Back, new RuledRows())
+            Entry::spread('notes', 'Notes', Section::Back, new RuledRows())
                 ->whichIs('A title and lines; takes what has no page of its own.')
                 ->alsoCalled('lines', 'blank', 'free page', 'thoughts')
                 ->mayTurnThePage()

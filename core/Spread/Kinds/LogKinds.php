@@ -8,7 +8,6 @@ namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\GoesOn;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
@@ -17,7 +16,7 @@ use AmpleMargin\Spread\TakesDates;
 /** @internal to Spread */
 final class LogKinds
 {
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     public static function all(): array
     {
         return [
@@ -106,14 +105,14 @@ final class LogKinds
         ?int $rows,
         bool $numbered,
         Section $section = Section::Trackers,
-    ): Kind {
+    ): Entry {
         $settings = ['columns' => $columns, 'numbered' => $numbered] + (null === $rows ? [] : ['rows' => $rows]);
 
         return Page::spread($id, $name, $section, Page::log())->unlessSaid($settings);
     }
 
     /** @param array<string, mixed> $settings */
-    private static function list(string $id, string $name, array $settings, Section $section = Section::Trackers): Kind
+    private static function list(string $id, string $name, array $settings, Section $section = Section::Trackers): Entry
     {
         return Page::spread($id, $name, $section, Page::lines())->unlessSaid($settings);
     }

@@ -10,7 +10,6 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Savings\SavingsAsked;
 use AmpleMargin\Spread\Filling\SavingsList;
 use AmpleMargin\Spread\Filling\SavingsPicture;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
@@ -18,7 +17,7 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class MoneyKinds
 {
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     public static function all(): array
     {
         return [

@@ -15,7 +15,6 @@ use AmpleMargin\Spread\Form\Lettered;
 use AmpleMargin\Spread\Form\MonthCells;
 use AmpleMargin\Spread\Form\RuledRows;
 use AmpleMargin\Spread\Form\Weeks;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
@@ -24,33 +23,33 @@ use AmpleMargin\Spread\TakesDates;
 /** @internal to Spread */
 final class MonthKinds
 {
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     public static function all(): array
     {
         return [
-            Kind::monthPart('month-divider', 'Divider', new Lettered())
+            Entry::monthPart('month-divider', 'Divider', new Lettered())
                 ->whichIs('The month’s name in guide boxes, and below it its theme, or the year.')
                 ->showsTheme('subtitle')
                 ->alsoCalled('cover of the month', 'title', 'name of the month')
                 ->asking('subtitle')
                 ->inPlural('dividers')
                 ->littleMissed(3),
-            Kind::monthPart('month-calendar', 'Calendar', new MonthCells())
+            Entry::monthPart('month-calendar', 'Calendar', new MonthCells())
                 ->whichIs('A cell a day, on an opening or one page.')
                 ->alsoCalled('month grid', 'dates', 'overview')
                 ->asking('cells', 'week_start')
                 ->takes(TakesDates::Days)
                 ->isAnOpening(),
-            Kind::monthPart('month-goals', 'Goals', new Containers(['Focus', 'To do', 'To keep', 'To let go']))
+            Entry::monthPart('month-goals', 'Goals', new Containers(['Focus', 'To do', 'To keep', 'To let go']))
                 ->whichIs('What this month is for.')
                 ->alsoCalled('focus', 'intentions', 'plan of the month'),
-            Kind::monthPart(PatternPart::WEEKS, 'Weeks', new Weeks())
+            Entry::monthPart(PatternPart::WEEKS, 'Weeks', new Weeks())
                 ->whichIs('Every week of the month, on the pages the book gives a week.')
                 ->alsoCalled('week pages', 'days', 'rolling week', 'week columns')
                 ->takes(TakesDates::Days)
                 ->followsTheWeeks(),
             ...self::divided(),
-            Kind::monthPart('month-notes', 'Notes', new RuledRows())
+            Entry::monthPart('month-notes', 'Notes', new RuledRows())
                 ->whichIs('Lines for notes and memories.')
                 ->alsoCalled('lines', 'ideas', 'free page')
                 ->asking('line', 'ruled')
@@ -61,7 +60,7 @@ final class MonthKinds
     /**
      * Pages of a month made of parts.
      *
-     * @return list<Kind>
+     * @return list<Entry>
      */
     private static function divided(): array
     {

@@ -25,15 +25,15 @@ use AmpleMargin\Spread\Part\Size;
 final class Page
 {
     /** A spread with its title above what fills it. */
-    public static function spread(string $id, string $name, Section $section, Piece $piece): Kind
+    public static function spread(string $id, string $name, Section $section, Piece $piece): Entry
     {
-        return Kind::spread($id, $name, $section, PartedLayouts::of(self::under($piece)))->mayTurnThePage()->mayLieOnItsSide();
+        return Entry::spread($id, $name, $section, PartedLayouts::of(self::under($piece)))->mayTurnThePage()->mayLieOnItsSide();
     }
 
     /** A part of a month's pattern with its name above what fills it. */
-    public static function ofMonth(string $id, string $name, Piece $piece): Kind
+    public static function ofMonth(string $id, string $name, Piece $piece): Entry
     {
-        return Kind::monthPart($id, $name, new Parted(self::under($piece)))->mayLieOnItsSide();
+        return Entry::monthPart($id, $name, new Parted(self::under($piece)))->mayLieOnItsSide();
     }
 
     public static function under(Piece $piece): Parting

@@ -16,7 +16,6 @@ use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Form\OwnParts;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
@@ -25,11 +24,11 @@ use AmpleMargin\Spread\TakesDates;
 /** @internal to Spread */
 final class TrackerKinds
 {
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     public static function all(): array
     {
         return [
-            Kind::spread('page-of-parts', 'A page of parts', Section::Trackers, OwnParts::dividedInPlan(Parting::down(
+            Entry::spread('page-of-parts', 'A page of parts', Section::Trackers, OwnParts::dividedInPlan(Parting::down(
                 [Size::needed(), Leaf::of(new Title())],
                 [Size::share(), Leaf::of(new Lines())],
             )))
@@ -46,7 +45,7 @@ final class TrackerKinds
         ];
     }
 
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     private static function byDay(): array
     {
         return [
@@ -111,7 +110,7 @@ final class TrackerKinds
         ];
     }
 
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     private static function byMonth(): array
     {
         return [
@@ -169,7 +168,7 @@ final class TrackerKinds
         ];
     }
 
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     private static function byWeek(): array
     {
         return [
@@ -203,7 +202,7 @@ final class TrackerKinds
         return Leaf::of(new Cells())->with(['of' => 'numbers'])->open('count', 'across', 'line');
     }
 
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     private static function cells(): array
     {
         return [

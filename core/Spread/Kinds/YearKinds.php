@@ -11,14 +11,13 @@ use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Form\FutureLog;
 use AmpleMargin\Spread\Form\MonthCells;
 use AmpleMargin\Spread\Form\YearAtAGlance;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Spread */
 final class YearKinds
 {
-    /** @return list<Kind> */
+    /** @return list<Entry> */
     public static function all(): array
     {
         return [
@@ -43,11 +42,11 @@ final class YearKinds
                 ['way' => 'split', 'day' => '2', 'months' => 4, 'week_numbers' => true, 'beside' => true],
             )
                 ->alsoCalled('semester', 'study', 'deadlines', 'school'),
-            Kind::spread('month-at-a-glance', 'Month at a glance', Section::Year, new MonthCells())
+            Entry::spread('month-at-a-glance', 'Month at a glance', Section::Year, new MonthCells())
                 ->whichIs('One month in large cells, on an opening or a page.')
                 ->takes(TakesDates::Days)
                 ->alsoCalled('month calendar', 'one month'),
-            Kind::spread('future-log', 'Future log', Section::Year, new FutureLog())
+            Entry::spread('future-log', 'Future log', Section::Year, new FutureLog())
                 ->whichIs('Dates beyond the months already drawn.')
                 ->takes(TakesDates::Months)
                 ->alsoCalled('upcoming', 'coming months', 'later dates', 'next months')
@@ -67,9 +66,9 @@ final class YearKinds
     }
 
     /** @param array<string, mixed> $settings where the person gives none */
-    private static function glanceOf(string $id, string $name, string $purpose, array $settings): Kind
+    private static function glanceOf(string $id, string $name, string $purpose, array $settings): Entry
     {
-        return Kind::spread($id, $name, Section::Year, new YearAtAGlance())
+        return Entry::spread($id, $name, Section::Year, new YearAtAGlance())
             ->whichIs($purpose)
             ->unlessSaid($settings)
             ->takes(TakesDates::Marks)
