@@ -50,6 +50,12 @@ final class Drawings
         return $this->spreads[$id];
     }
 
+    /** @return list<PageDrawing> the same without the known dates, for whoever asks what room there is for them */
+    public function undated(string $id): array
+    {
+        return $this->laid($id)?->drawings() ?? [];
+    }
+
     /** @return list<PageDrawing> none where the program does not know the kind */
     public function ofSpread(string $id): array
     {

@@ -84,9 +84,6 @@ final class HowSure
     /** Its pages where it begins on a left page, and on a right one; spare pages are no need. */
     private function planned(Month $month, MonthPlan $months, Period $period): PlannedMonth
     {
-        $pages = fn (int $page): int => (new MonthLayout($this->parts, $months, $this->plan->weeks, $period, ranged: [$month]))
-            ->from($page)[0]->lastPage() - $page + 1;
-
-        return new PlannedMonth($month, $pages(2), $pages(3));
+        return new PlannedMonth($month, ...(new MonthLayout($this->parts, $months, $this->plan->weeks, $period))->pagesOf($month));
     }
 }

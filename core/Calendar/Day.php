@@ -81,7 +81,7 @@ final class Day
             $day += $month->days();
         }
 
-        return self::of($month, $day);
+        return new self($this->number + $days, $month, $day);
     }
 
     public function weekday(): Weekday

@@ -58,13 +58,32 @@ final class Lasting
         $known = array_count_values($isOwn ? $overruns : [...$overruns, ...self::USUAL]);
         $all = array_sum($known);
         $chances = array_map(static fn (int $count): float => $count / $all, $known);
-        [$share, $runsOut, $ends] = self::reckon($months, $chances, $next, $last);
-        $more = $share >= self::SURE ? 0 : null;
-        for ($pages = 1; null === $more && $pages <= self::MORE; ++$pages) {
-            $more = self::reckon($months, $chances, $next, $last + $pages)[0] >= self::SURE ? $pages : null;
+        [$after, $runsOut, $ends] = self::reckon($months, $chances, $next, $last);
+        $share = array_sum($after);
+
+        return new self($share, $runsOut, $ends, $share >= self::SURE ? 0 : self::more($months, $chances, $next, $last), $isOwn);
+    }
+
+    /**
+     * Pages more with which it would last. No month begins before the one before it ends, so a book has pages enough where its last
+     * month has.
+     *
+     * @param list<PlannedMonth> $months
+     * @param array<int, float>  $chances
+     */
+    private static function more(array $months, array $chances, int $next, int $last): ?int
+    {
+        $after = self::reckon($months, $chances, $next, $last + self::MORE)[0];
+        ksort($after);
+        $share = 0.0;
+        foreach ($after as $page => $chance) {
+            $share += $chance;
+            if ($share >= self::SURE) {
+                return max(1, $page - 1 - $last);
+            }
         }
 
-        return new self($share, $runsOut, $ends, $more, $isOwn);
+        return null;
     }
 
     /** Of a hundred years; never 100 or 0 where it is not sure. */
@@ -102,7 +121,8 @@ final class Lasting
      * @param list<PlannedMonth>   $months
      * @param array<int, float> $chances pages more or fewer → how likely
      *
-     * @return array{float, array<string, float>, array<string, array{int, int}>}
+     * @return array{array<int, float>, array<string, float>, array<string, array{int, int}>} the page behind the last month → share; where it
+     *                                                                                          runs out; where each month ends
      */
     private static function reckon(array $months, array $chances, int $next, int $last): array
     {
@@ -118,7 +138,7 @@ final class Lasting
             }
         }
 
-        return [array_sum($begins), $runsOut, $ends];
+        return [$begins, $runsOut, $ends];
     }
 
     /**

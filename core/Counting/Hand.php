@@ -64,6 +64,6 @@ final class Hand
 
     private static function sentenceLetters(): int
     {
-        return mb_strlen(self::SENTENCE);
+        return \strlen(self::SENTENCE);
     }
 }

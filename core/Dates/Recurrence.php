@@ -128,11 +128,15 @@ final class Recurrence
         return $days;
     }
 
-    /** @return iterable<int> the days of a month between two that may answer: by their figures where those are said, else all */
+    /** @return iterable<int> the days of a month between two that may answer: by their figures or weekdays where those are said, else all */
     private function near(Month $month, int $from, int $to): iterable
     {
         if ([] === $this->monthDays) {
-            return $from > $to ? [] : range($from, $to);
+            return match (true) {
+                $from > $to => [],
+                [] === $this->weekdays => range($from, $to),
+                default => $this->onWeekdays($from, $to),
+            };
         }
         $days = array_map(static fn (int $day): int => $day > 0 ? $day : $month->days() + 1 + $day, $this->monthDays);
         $days = array_unique(array_filter($days, static fn (int $day): bool => $day >= 1 && $day <= $month->days()));
@@ -143,6 +147,21 @@ final class Recurrence
             array_map(static fn (int $day): int => $begins + $day, $days),
             static fn (int $number): bool => $number >= $from && $number <= $to,
         );
+    }
+
+    /** @return list<int> the days between two that fall on one of the weekdays, rising */
+    private function onWeekdays(int $from, int $to): array
+    {
+        $begins = Weekday::Thursday->plus($from);
+        $days = [];
+        foreach ($this->weekdays as [, $weekday]) {
+            for ($day = $from + $weekday->columnFrom($begins); $day <= $to; $day += 7) {
+                $days[] = $day;
+            }
+        }
+        sort($days);
+
+        return array_values(array_unique($days));
     }
 
     private function answers(int $number, Month $month, int $day): bool

@@ -56,6 +56,20 @@ final class MonthLayout
         return $blocks;
     }
 
+    /**
+     * Pages a month takes with nothing in its way: where it may begin on a left page, and on a right one.
+     *
+     * @return array{int, int}
+     */
+    public function pagesOf(Month $month): array
+    {
+        $weeks = MonthWeeks::of($month, $this->weeks->first, $this->weeks->school, $this->period);
+        $wanted = PatternPages::of($this->months->patternOf($month), $weeks, $this->weeks->pages, $this->kinds);
+        $from = fn (int $page): int => self::end($this->laid($wanted, $page, []), $page) - $page + 1;
+
+        return [$from(2), $from(3)];
+    }
+
     private function block(Month $month, int $from): MonthBlock
     {
         $pattern = $this->months->patternOf($month);

@@ -30,9 +30,18 @@ final class Jar
     /** Its outline is drawn in parts of a box as fine as this. */
     public const FINE = 60;
 
+    /** @var non-empty-list<int> in half FINE parts by area, from its foot up so many half rows */
+    private readonly array $areas;
+
     /** @param non-empty-list<int> $sides FINE parts of a box from the middle to the side, at the foot and half a row further up each time */
     private function __construct(public readonly int $wide, public readonly array $sides)
     {
+        $areas = [0];
+        for ($i = 1; $i < \count($sides); ++$i) {
+            // Left and right a trapezoid half a box tall, of FINE parts.
+            $areas[] = $areas[$i - 1] + $sides[$i - 1] + $sides[$i];
+        }
+        $this->areas = $areas;
     }
 
     /**
@@ -72,18 +81,6 @@ final class Jar
         return $this->sides[2 * $this->full()];
     }
 
-    /** In half FINE parts by area, from its foot up so many half rows. */
-    private function area(int $halfRows): int
-    {
-        $area = 0;
-        for ($i = 0; $i < $halfRows; ++$i) {
-            // Left and right a trapezoid half a box tall, of FINE parts.
-            $area += $this->sides[$i] + $this->sides[$i + 1];
-        }
-
-        return $area;
-    }
-
     /**
      * How high it stands with such a share in it, in half boxes above its foot.
      *
@@ -93,15 +90,15 @@ final class Jar
     public function level(int $part, int $whole): int
     {
         $full = 2 * $this->full();
-        $wanted = $this->area($full) * $part / $whole;
+        $wanted = $this->areas[$full] * $part / $whole;
         $row = 0;
-        while ($row < $full && $this->area($row + 1) < $wanted) {
+        while ($row < $full && $this->areas[$row + 1] < $wanted) {
             ++$row;
         }
         if ($row === $full) {
             return $full;
         }
-        $left = $wanted - $this->area($row);
+        $left = $wanted - $this->areas[$row];
         [$below, $grows] = [$this->sides[$row], $this->sides[$row + 1] - $this->sides[$row]];
         // Between two points the sides are straight: left = 2·below·y + grows·y².
         $y = 0 === $grows ? $left / (2 * $below) : (sqrt($below ** 2 + $grows * $left) - $below) / $grows;

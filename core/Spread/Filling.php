@@ -18,7 +18,7 @@ interface Filling
     /** What it is for, in a line. */
     public function purpose(): string;
 
-    /** @return list<Field> all it can be asked for */
+    /** @return list<Field> all it can be asked for: the same of every filling of its class */
     public function fields(): array;
 
     /** Boxes across it needs at least. */

@@ -121,7 +121,7 @@ final class BookDates
         return null === $log ? new LogLayout('', [], []) : new LogLayout(
             '',
             [],
-            $this->drawings->ofSpread($log->id),
+            $this->drawings->undated($log->id),
             $this->categories($log, []),
         );
     }

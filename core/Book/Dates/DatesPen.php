@@ -20,6 +20,9 @@ use AmpleMargin\Drawing\Room;
 /** @internal to Book */
 final class DatesPen
 {
+    /** @var array<string, array{string|null}> by category */
+    private array $pens = [];
+
     public function __construct(private readonly DatesOfBook $dates, private readonly Hand $hand, private readonly int $pitch)
     {
     }
@@ -118,7 +121,12 @@ final class DatesPen
     /** Words in a pen that does not stand out on paper are written in ink. */
     private function penForWords(Occurrence $once): ?string
     {
-        $pen = $this->dates->penOf($once);
+        return ($this->pens[$once->entry->category] ??= [$this->penFor($once->entry->category)])[0];
+    }
+
+    private function penFor(string $category): ?string
+    {
+        $pen = $this->dates->penOfCategory($category);
 
         return null === $pen || [] === (new Palette([new Pen($pen, '')]))->forLines() ? null : $pen;
     }

@@ -50,7 +50,7 @@ final class SavingsList implements TakenUp, GivesWay
 
     public function narrowest(Request $asked): int
     {
-        return array_sum($this->widths($asked, new SavingsAsked($asked)));
+        return array_sum($this->widths($asked, SavingsAsked::of($asked)));
     }
 
     public function least(Request $asked, int $wide): int
@@ -60,7 +60,7 @@ final class SavingsList implements TakenUp, GivesWay
 
     public function tall(Request $asked, int $wide): int
     {
-        $rows = \count((new SavingsAsked($asked))->plan->deposits ?? []);
+        $rows = \count(SavingsAsked::of($asked)->plan->deposits ?? []);
         $beside = max(1, intdiv($wide + self::GAP, $this->narrowest($asked) + self::GAP));
 
         return self::HEAD + $asked->settings->boxes('line')->times(max(1, intdiv($rows + $beside - 1, $beside)))->ceil();
@@ -78,7 +78,7 @@ final class SavingsList implements TakenUp, GivesWay
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
-        $savings = new SavingsAsked($asked);
+        $savings = SavingsAsked::of($asked);
         $deposits = $savings->plan->deposits ?? [];
         $widths = $this->widths($asked, $savings);
         $line = $asked->settings->boxes('line');
@@ -209,6 +209,8 @@ final class SavingsList implements TakenUp, GivesWay
     /** @param array<int, string> $words */
     private static function longest(Request $asked, array $words): int
     {
-        return max([2, ...array_map(static fn (string $one): int => $asked->boxesOf($one) + 1, array_values($words))]);
+        $letters = max([0, ...array_map(mb_strwidth(...), array_values($words))]);
+
+        return max(2, $asked->hand()->boxes($letters, $asked->grid->pitch) + 1);
     }
 }

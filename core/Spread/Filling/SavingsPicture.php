@@ -72,7 +72,7 @@ final class SavingsPicture implements Filling, GivesWay
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
-        $savings = new SavingsAsked($asked);
+        $savings = SavingsAsked::of($asked);
 
         return null === $savings->plan
             ? new Filled(findings: $savings->findings())

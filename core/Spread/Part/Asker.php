@@ -26,7 +26,7 @@ final class Asker
             $leaf->name ?? $this->page->title,
             new Settings(
                 [PartName::SETTING => null !== $leaf->name] + $this->page->settings->over($leaf->settings, $leaf->open),
-                $leaf->filling->fields(),
+                $leaf->known(),
             ),
             $this->page->grid,
             $this->page->calendar,

@@ -12,6 +12,9 @@ use AmpleMargin\Spread\Setting\Field;
 
 final class Leaf implements Piece
 {
+    /** @var array<class-string, array<array-key, Field>> */
+    private static array $known = [];
+
     /**
      * @param array<array-key, mixed> $settings the kind's own
      * @param list<string>         $open     settings the person is asked for
@@ -46,9 +49,7 @@ final class Leaf implements Piece
 
     public function asking(array $names): self
     {
-        $known = array_column($this->filling->fields(), 'name');
-
-        return $this->open(...array_values(array_intersect($names, $known)));
+        return $this->open(...array_values(array_intersect($names, array_keys($this->known()))));
     }
 
     /** On the first page only; where it stood, the next ones stay free. */
@@ -57,10 +58,16 @@ final class Leaf implements Piece
         return new self($this->filling, $this->settings, $this->open, $this->name, true);
     }
 
+    /** @return array<array-key, Field> all that what fills it can be asked for, by name; a class of fillings says the same each time */
+    public function known(): array
+    {
+        return self::$known[$this->filling::class] ??= array_column($this->filling->fields(), null, 'name');
+    }
+
     /** @return list<Field> a person is asked for */
     public function fields(): array
     {
-        $fields = array_column($this->filling->fields(), null, 'name');
+        $fields = $this->known();
         $open = array_values(array_filter(array_map(static fn (string $name): ?Field => $fields[$name] ?? null, $this->open)));
 
         return array_map(fn (Field $field): Field => $field->whenever($this->open), $open);

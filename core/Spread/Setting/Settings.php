@@ -22,6 +22,9 @@ final class Settings
     /** @var array<array-key, Field> by name */
     private readonly array $fields;
 
+    /** @var array<string, bool> name → whether it matters, found out when it is first asked; nothing else here changes */
+    private array $matters = [];
+
     /**
      * @param array<array-key, mixed> $values the person's over the kind's
      * @param iterable<Field>         $fields of the form
@@ -157,6 +160,11 @@ final class Settings
 
     /** Whether a setting matters while the others are what they are. */
     public function isAsked(string $name): bool
+    {
+        return $this->matters[$name] ??= $this->isWanted($name);
+    }
+
+    private function isWanted(string $name): bool
     {
         foreach (($this->fields[$name] ?? null)?->conditions() ?? [] as $other => $values) {
             if (!$this->isAsked($other) || !\in_array($this->said($other), $values, true)) {

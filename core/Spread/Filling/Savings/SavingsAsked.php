@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling\Savings;
 
 use AmpleMargin\Calendar\Day;
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Saving\PaydayRule;
@@ -51,8 +52,26 @@ final class SavingsAsked
     /** @var list<string> lines of months that cannot be read */
     private readonly array $unread;
 
-    public function __construct(private readonly Request $asked)
+    /** @var \WeakMap<Request, self>|null */
+    private static ?\WeakMap $read = null;
+
+    /** Read once for each time somebody asks for it: for its size, its least and its filling. */
+    public static function of(Request $asked): self
     {
+        self::$read ??= new \WeakMap();
+
+        return self::$read[$asked] ??= new self($asked);
+    }
+
+    private readonly string $id;
+
+    private readonly Names $names;
+
+    private function __construct(Request $asked)
+    {
+        // Not the whole of what is asked: what is kept for that must not hold it.
+        $this->id = $asked->id;
+        $this->names = $asked->calendar->names;
         $settings = $asked->settings;
         $this->rule = PaydayRule::from($settings->choice('paid'));
         $this->target = $settings->count('target');
@@ -147,7 +166,7 @@ final class SavingsAsked
             $findings[] = $says("“{$line}” names no month and number up to $most, such as “December 50”. It is left out.");
         }
 
-        return array_map(fn (Finding $one): Finding => new Finding($this->asked->id, $one->says, [], $one->broken), $findings);
+        return array_map(fn (Finding $one): Finding => new Finding($this->id, $one->says, [], $one->broken), $findings);
     }
 
     /** How the amounts come about, as a working. */
@@ -193,7 +212,7 @@ final class SavingsAsked
     /** A month by its name, its short name or its number. */
     private function month(string $said): ?int
     {
-        $names = $this->asked->calendar->names;
+        $names = $this->names;
         for ($month = 1; $month <= 12; ++$month) {
             $all = array_map(mb_strtolower(...), [$names->month($month), $names->monthShort($month), (string) $month]);
             if (\in_array(mb_strtolower(trim($said, ' .')), array_map(static fn (string $one): string => trim($one, '.'), $all), true)) {
