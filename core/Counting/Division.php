@@ -249,7 +249,8 @@ final class Division
     public function isEqual(): bool
     {
         foreach ($this->parts as $part) {
-            if (!$part->equals($this->parts[0])) {
+            // Equal shares are one and the same.
+            if ($part !== $this->parts[0] && !$part->equals($this->parts[0])) {
                 return false;
             }
         }

@@ -116,9 +116,9 @@ final class Cells implements TakenUp, GivesWay
         $places = $this->places($here, $columns, $rows, $region);
 
         return new Filled(
-            top: self::ticks($columns, $region->x),
-            side: self::ticks($rows, $region->y),
-            workings: [
+            top: static fn (): array => self::ticks($columns, $region->x),
+            side: static fn (): array => self::ticks($rows, $region->y),
+            workings: static fn (): array => [
                 ...self::cusps($asked),
                 ['across', Plural::boxes($columns->size()).' wide', $columns->working()],
                 ['down', Plural::boxes($rows->size()).' tall', $rows->working()
@@ -146,7 +146,7 @@ final class Cells implements TakenUp, GivesWay
                 self::label($canvas, $asked, $places, $columns->size());
                 CellWords::write($canvas, $asked, $places, $columns->size(), $rows->size(), $from);
             },
-            check: "Count one cell: {$columns->size()} × {$rows->size()} boxes.",
+            check: static fn (): string => "Count one cell: {$columns->size()} × {$rows->size()} boxes.",
             next: $from + \count($here) < \count($names) ? $from + \count($here) : null,
         );
     }
@@ -225,12 +225,10 @@ final class Cells implements TakenUp, GivesWay
     /** @return array<int, string> place → what */
     private static function ticks(Division $division, int $from): array
     {
-        $ticks = [];
-        foreach ($division->ticks() as $tick) {
-            $ticks[$tick->floor() + $from] = "cells: {$division->run()}";
-        }
-
-        return $ticks;
+        return array_fill_keys(
+            array_map(static fn (Fraction $tick): int => $tick->floor() + $from, $division->ticks()),
+            "cells: {$division->run()}",
+        );
     }
 
     /** @return list<array{string, string, string}> at which hours the sun enters the signs, where the cells are theirs */

@@ -78,7 +78,7 @@ final class Circles implements Filling
         $words = $asked->settings->lines('circles');
 
         return new Filled(
-            workings: [[
+            workings: fn (): array => [[
                 'circles',
                 'radius '.Plural::boxes($radius),
                 "{$this->count($asked)} circles in $region->wide × $region->tall boxes; centres ".Plural::boxes(2 * $half).' apart',

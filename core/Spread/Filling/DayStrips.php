@@ -90,7 +90,7 @@ final class DayStrips implements TakenUp
         return new Filled(
             top: array_fill_keys([$region->x + $strip, $region->x + $strip + $columns], "the days: $strip for the names, then $columns"),
             side: $ticks,
-            workings: [[
+            workings: static fn (): array => [[
                 'strips',
                 "rows of $lengths",
                 "$region->wide boxes = $strip for the names + $columns".self::over($region->wide - $strip - $columns)

@@ -66,7 +66,7 @@ final class Divisions implements Filling, GivesWay
 
         return new Filled(
             side: [$region->y => 'the divisions'],
-            workings: [[
+            workings: fn (): array => [[
                 'divisions',
                 Plural::of($this->least($asked, $region->wide), 'row', 'rows'),
                 'a row for each division of a side, and one for its heading',

@@ -62,7 +62,7 @@ final class DotLegend implements Filling
 
         return new Filled(
             side: [$region->y => 'the marks'],
-            workings: [['marks', Plural::of(\count($marks), 'mark', 'marks'), "$perRow a row of $wide boxes"]],
+            workings: static fn (): array => [['marks', Plural::of(\count($marks), 'mark', 'marks'), "$perRow a row of $wide boxes"]],
             findings: $all <= DotMarks::MOST ? [] : [new Finding(
                 $asked->id,
                 "$all marks; ".DotMarks::MOST.' can be told apart on one dot. Leave some out, or give them a line of their own.',

@@ -118,7 +118,7 @@ final class Frames implements TakenUp, GivesWay
         return new Filled(
             top: self::ticks($places, 1, $wide, "frames: $across × $wide, $beside between"),
             side: self::ticks($places, 2, $tall, "frames: $down × $tall"),
-            workings: [
+            workings: fn (): array => [
                 ['frames', "$wide × $tall boxes", $this->rounded($asked, $wide, $tall)],
                 ['across', "$across across", self::sum($region->wide, $across, $wide, $beside)],
                 ['down', Plural::of($down, 'row', 'rows'), self::sum($region->tall, $down, $tall + $caption, $below)

@@ -53,7 +53,7 @@ final class Free implements Filling
 
         return new Filled(
             side: [$region->y => 'the free room', $region->y + $region->tall => 'the free room'],
-            workings: [[
+            workings: static fn (): array => [[
                 "free-$region->x-$region->y",
                 "$region->wide × $region->tall boxes",
                 "$mm mm, at ".Millimetres::written($asked->grid->pitch).' mm a box',

@@ -100,7 +100,7 @@ final class GluedIn implements Filling, GivesWay
         return new Filled(
             top: [$x => 'what is glued in', $x + $wide => 'what is glued in'],
             side: [$y => 'what is glued in', $y + $tall => 'what is glued in'],
-            workings: [
+            workings: static fn (): array => [
                 ["glued-$x-$y", "$wide × $tall boxes", "$mm mm, at ".Millimetres::written($pitch).' mm a box'],
                 ["layers-$x-$y", Plural::of($layers, 'layer', 'layers'), 'each thickens the book about as a leaf does, from memory'],
             ],

@@ -100,7 +100,7 @@ final class Graph implements Filling
         return new Filled(
             top: [$left => 'the axis of the graph'],
             side: [$base => 'the base of the graph'],
-            workings: [
+            workings: fn (): array => [
                 [
                     'columns',
                     Plural::of(\count($here), 'column', 'columns').' of '.Plural::boxes($column),

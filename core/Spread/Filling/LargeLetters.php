@@ -94,7 +94,7 @@ final class LargeLetters implements Filling, GivesWay
         return new Filled(
             top: $top,
             side: [$y => 'the letters', $y + $lettering->tall => 'the letters'],
-            workings: [['letters', Plural::boxes($lettering->width), $lettering->working()]],
+            workings: static fn (): array => [['letters', Plural::boxes($lettering->width), $lettering->working()]],
             pencil: static function (Canvas $canvas) use ($lettering, $x, $y): void {
                 $canvas->step(Task::Pencil, 'Draw a guide box for each letter.', 'letters');
                 foreach ($lettering->guides() as $place) {

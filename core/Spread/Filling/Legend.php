@@ -85,7 +85,7 @@ final class Legend implements Filling
 
         return new Filled(
             side: [$region->y => 'the legend'],
-            workings: [[
+            workings: static fn (): array => [[
                 'legend',
                 Plural::of(\count($pens), 'entry', 'entries'),
                 "$perRow a row of ".self::ENTRY." boxes, $room in all; ".($room - \count($pens)).' to add',

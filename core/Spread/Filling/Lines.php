@@ -75,7 +75,7 @@ final class Lines implements TakenUp, GivesWay
         $working = ($named ? "$asked->title: " : '').$rows->working($named ? ' below the name' : '');
 
         return new Filled(
-            workings: [["rows-$region->x-$region->y", Plural::of($rows->count, 'line', 'lines'), $working]],
+            workings: static fn (): array => [["rows-$region->x-$region->y", Plural::of($rows->count, 'line', 'lines'), $working]],
             findings: 0 === $from ? RowItems::findings($asked, $rows, $wide, $named ? $asked->title : null) : [],
             band: $rows->band(...),
             ink: static fn (Canvas $canvas) => self::ink($canvas, $asked, $region, $rows),

@@ -75,7 +75,7 @@ final class Log implements TakenUp, GivesWay
         return new Filled(
             top: $top,
             side: [$below->y => 'below the headings'],
-            workings: [
+            workings: fn (): array => [
                 [
                     'columns',
                     Plural::of(\count($widths), 'column', 'columns'),

@@ -97,7 +97,7 @@ final class SavingsList implements TakenUp, GivesWay
         return new Filled(
             top: self::edges($lefts, $widths),
             side: [$region->y + self::HEAD => 'below the headings'],
-            workings: [
+            workings: static fn (): array => [
                 ['amounts', Plural::of(\count($deposits), 'amount', 'amounts'), $savings->working()],
                 ['rows', Plural::of(\count($here), 'payday', 'paydays'), $said],
                 ['columns', Plural::boxes($wide).' a row', implode(' + ', $widths)." = $wide: to tick, the day, the amount, the sum"],

@@ -84,7 +84,7 @@ final class Spines implements TakenUp, GivesWay
 
         return new Filled(
             side: $side,
-            workings: [
+            workings: static fn (): array => [
                 ['spines', "$each a shelf", "$region->wide boxes ÷ $thick, rounded down: $each"],
                 ['shelves', Plural::of($used, 'shelf', 'shelves'), "$shelf boxes and one between; $here of $all books here"],
             ],

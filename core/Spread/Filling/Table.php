@@ -88,8 +88,8 @@ final class Table implements Filling, GivesWay
         $page = new TablePage($asked, $region, $arranged, $from);
 
         return new Filled(
-            top: $page->ticksAcross(),
-            side: $page->ticksDown(),
+            top: $page->ticksAcross(...),
+            side: $page->ticksDown(...),
             workings: $page->workings(...),
             findings: 0 === $from ? self::findings($asked, $arranged) : [],
             band: $page->band(...),

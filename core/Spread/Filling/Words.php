@@ -88,7 +88,7 @@ final class Words implements Filling, GivesWay
 
         return new Filled(
             side: [$region->y + $above => 'the words', $region->y + $above + $tall->ceil() => 'the words'],
-            workings: [[
+            workings: static fn (): array => [[
                 "words-$region->x-$region->y",
                 Plural::of($lines, 'line', 'lines').' of words',
                 "$region->tall boxes − $lines × $line = ".($above + $below).": $above above, $below below",

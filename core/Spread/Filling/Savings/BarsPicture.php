@@ -50,7 +50,7 @@ final class BarsPicture implements Picture
         return new Filled(
             top: [$region->x + $count * $wide => "bars: $count × $wide"],
             side: [$foot => 'the foot of the bars'],
-            workings: [
+            workings: static fn (): array => [
                 ['bars', Plural::of($count, 'bar', 'bars').' of '.Plural::boxes($wide), "$count × $wide = ".$count * $wide
                     ." of $region->wide boxes; one for $bars->said"],
                 [

@@ -41,8 +41,12 @@ final class BoxesPicture implements Picture
         return new Filled(
             top: [$region->x + $across * $size => "boxes to colour: $across × $size"],
             side: [$foot - $rows * $size => 'boxes to colour', $foot => 'boxes to colour'],
-            workings: [['boxes', Plural::of($count, 'box', 'boxes').' to colour', "$plan->target in steps of $worth: $count"
-                .($last === $worth ? '' : ", the last one of $last")."; $across a row, each ".Plural::boxes($size).' wide and tall']],
+            workings: static fn (): array => [[
+                'boxes',
+                Plural::of($count, 'box', 'boxes').' to colour',
+                "$plan->target in steps of $worth: $count".($last === $worth ? '' : ", the last one of $last")
+                    ."; $across a row, each ".Plural::boxes($size).' wide and tall',
+            ]],
             findings: $count > $fit ? [new Finding($asked->id, "$count boxes of $worth need more than the $fit there are. "
                 .'Let a box be worth '.self::worth($plan->target, $fit).'.')] : [],
             ink: static function (Canvas $canvas) use ($region, $across, $size, $drawn, $rows, $foot): void {

@@ -54,7 +54,7 @@ final class JarPicture implements Picture
         return new Filled(
             top: [$middle => 'the middle of the jar'],
             side: [$foot => 'the foot of the jar', $foot - $jar->full() => 'its neck'],
-            workings: [
+            workings: static fn (): array => [
                 [
                     'jar',
                     Plural::boxes($jar->wide).' × '.Plural::boxes($jar->full()),
