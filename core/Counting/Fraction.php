@@ -71,7 +71,10 @@ final class Fraction implements \Stringable
 
     public function times(int|self $other): self
     {
-        $other = self::from($other);
+        if (\is_int($other)) {
+            // Most of what is multiplied is whole.
+            return self::of($this->numerator * $other, $this->denominator);
+        }
 
         return self::of($this->numerator * $other->numerator, $this->denominator * $other->denominator);
     }

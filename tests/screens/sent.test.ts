@@ -29,3 +29,21 @@ test('what was refused is built on no more', async () => {
   await sent.send('goals', ['too long'], async () => false);
   expect(sent.now('goals', ['shown'])).toEqual(['shown']);
 });
+
+test('two things changed in turn each build on what was sent last of them', async () => {
+  const sent = new Sent<string[]>();
+  const later = [] as ((made: boolean) => void)[];
+  const go = () => new Promise<boolean>((answer) => later.push(answer));
+  const first = sent.send('red', ['lines'], go);
+  const second = sent.send('blue', ['bands'], go);
+  expect(sent.now('red', [])).toEqual(['lines']);
+  expect(sent.now('blue', [])).toEqual(['bands']);
+  later[0](false);
+  await first;
+  expect(sent.now('red', [])).toEqual([]);
+  expect(sent.now('blue', [])).toEqual(['bands']);
+  later[1](true);
+  await second;
+  sent.shown();
+  expect(sent.now('blue', ['bands', 'writing'])).toEqual(['bands', 'writing']);
+});

@@ -65,26 +65,17 @@ final class MonthFigures
     {
         $wide = $size ?? $this->wide;
         $tall = $size ?? $this->tall;
-        $across = array_map(
-            fn (int $column): Fraction => $this->wide->times($column)->plus($x)->plus($this->wide->minus($wide)->dividedBy(2)),
-            range(0, 6),
-        );
-        $down = array_map(
-            fn (int $row): Fraction => $this->tall->times($row)->plus($y)->plus($this->tall->minus($tall)->dividedBy(2)),
-            range(0, $grid->rows - 1),
-        );
+        // Of each column and row once, not of each day.
+        $lefts = array_map(fn (int $column): Fraction => $this->wide->times($column)->plus($x), range(0, 6));
+        $tops = array_map(fn (int $row): Fraction => $this->tall->times($row)->plus($y), range(0, $grid->rows - 1));
+        [$right, $lower] = [$this->wide->minus($wide)->dividedBy(2), $this->tall->minus($tall)->dividedBy(2)];
+        $across = array_map(static fn (Fraction $left): Fraction => $left->plus($right), $lefts);
+        $down = array_map(static fn (Fraction $top): Fraction => $top->plus($lower), $tops);
+        $month = $grid->month->iso();
         for ($day = 1; $day <= $grid->month->days(); ++$day) {
-            [$left, $top] = [$this->wide->times($grid->column($day))->plus($x), $this->tall->times($grid->row($day))->plus($y)];
-            $this->canvas->day(\sprintf('%s-%02d', $grid->month->iso(), $day), $left, $top, $this->wide, $this->tall);
-            $this->canvas->words(
-                Layer::Writing,
-                $across[$grid->column($day)],
-                $down[$grid->row($day)],
-                $wide,
-                $tall,
-                (string) $day,
-                Align::Middle,
-            );
+            [$column, $row] = [$grid->column($day), $grid->row($day)];
+            $this->canvas->day(\sprintf('%s-%02d', $month, $day), $lefts[$column], $tops[$row], $this->wide, $this->tall);
+            $this->canvas->words(Layer::Writing, $across[$column], $down[$row], $wide, $tall, (string) $day, Align::Middle);
         }
     }
 
