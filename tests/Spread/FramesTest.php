@@ -6,10 +6,14 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
+use AmpleMargin\Compare\Candidate;
+use AmpleMargin\Compare\Comparison;
 use AmpleMargin\Drawing\Frame;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Words;
+use AmpleMargin\Making\Pace;
+use AmpleMargin\Spread\HasLayouts;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 
@@ -25,6 +29,29 @@ final class FramesTest extends TestCase
         self::assertSame('26 boxes = 2 × 11 + 1 × 4', $figures['2 across']);
         // A row of 18 and its caption; a second would need 39 of 35.
         self::assertCount(6, $pages);
+    }
+
+    /**
+     * 54 × 86 mm at 6 mm are 9 × 15 boxes. Upright, 17 boxes take one across (two need 19) and one down (two need 31); turned, 28 take
+     * two across, and what is left of 17 below the title is 15: enough for a frame, and not for its caption.
+     */
+    public function testPhotosOnASmallPageCanBeComparedUprightAndTurned(): void
+    {
+        $kind = Asking::kind('photos');
+        $asked = Asking::of($kind, across: 17, down: 28, pitch: 6_000);
+        self::assertInstanceOf(HasLayouts::class, $kind->form);
+        $comparison = Comparison::of($kind->form, $asked, Pace::starting());
+        self::assertNotNull($comparison);
+        $pages = array_map(static fn (Candidate $one): int => \count($one->pages), $comparison->candidates);
+        self::assertSame(
+            ['Page upright, captions below' => 12, 'Page upright, no captions' => 12, 'Page turned, no captions' => 6],
+            array_combine(array_map(static fn (Candidate $one): string => $one->layout->name, $comparison->candidates), $pages),
+        );
+        self::assertSame('The frames need 16 boxes down; the part has 15.', $comparison->refused[0]->refused);
+        self::assertSame(2, $comparison->best);
+        foreach ($comparison->candidates[2]->pages as $page) {
+            self::assertCount(2, $this->frames($page));
+        }
     }
 
     /** Ten months on a page with room for eight: eight, and two more on the next. */

@@ -28,6 +28,9 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
     private const ACROSS = [2 => 'two across', 3 => 'three across', 4 => 'four across'];
     private const COLUMN = [1 => 'a box a column', 2 => '2 boxes a column', 4 => '4 boxes a column, for amounts'];
 
+    /** What a kind must ask for to have more layouts than one. */
+    private const DECIDES = ['line', 'across', 'column', 'frame_width'];
+
     private function __construct(private readonly Parted $parted)
     {
     }
@@ -38,7 +41,7 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
         $asks = array_merge([], ...array_map(static fn (Leaf $leaf): array => $leaf->open, $piece->leaves()));
         $parted = new Parted($piece);
 
-        return [] === array_intersect(['line', 'across', 'column'], $asks) ? $parted : new self($parted);
+        return [] === array_intersect(self::DECIDES, $asks) ? $parted : new self($parted);
     }
 
     public function fields(): array
@@ -79,6 +82,9 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
     public function layouts(Request $request): array
     {
         $asked = array_flip(array_column($this->fields(), 'name'));
+        if (isset($asked['frame_width'])) {
+            return self::ofFrames($request);
+        }
         $layouts = [];
         foreach (isset($asked['across']) ? self::ACROSS : [] as $across => $says) {
             $layouts[] = new Layout('Cells '.$says, ['across' => $across]);
@@ -106,5 +112,23 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
             static fn (string $line): Layout => new Layout('Page turned, '.self::LINE[$line], ['line' => $line, Settings::TURNED => true]),
             ['1', '1.5'],
         )];
+    }
+
+    /**
+     * A frame stays as large as what goes into it, so only the page can lie otherwise, and the captions be left out.
+     *
+     * @return list<Layout>
+     */
+    private static function ofFrames(Request $request): array
+    {
+        $rows = max(1, $request->settings->count('caption'));
+        $layouts = [];
+        foreach (['Page upright' => false, 'Page turned' => true] as $says => $turned) {
+            foreach (['captions below' => $rows, 'no captions' => 0] as $below => $caption) {
+                $layouts[] = new Layout("$says, $below", ['caption' => $caption, Settings::TURNED => $turned]);
+            }
+        }
+
+        return $layouts;
     }
 }
