@@ -245,6 +245,10 @@ test('finding a page and going to screens by keys', async ({ page }) => {
   await page.keyboard.press('g');
   await page.keyboard.press('m');
   await expect(page).toHaveURL(/months$/);
+  // A spread far down in the book is in sight for who comes by its address.
+  const last = made.spreads.filter((one) => one.page !== null).at(-1)!;
+  await page.goto(`/notebooks/${made.id}/spreads/${last.id}`);
+  await expect(page.getByRole('main').getByRole('button', { pressed: true }).first()).toBeInViewport({ ratio: 0.5 });
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
 });

@@ -6,6 +6,7 @@ import { expect, test, type Page } from '@playwright/test';
 export interface Made {
   id: string;
   version: number;
+  spreads: { id: string; page: number | null }[];
 }
 
 const headers = (page: Page) => ({ Origin: new URL(base(page)).origin });

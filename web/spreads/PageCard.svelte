@@ -13,12 +13,14 @@
     chosen: boolean;
     /** Where a section begins, its name. */
     heading: string;
+    /** Whether that has the room of both pages: none begins on the other. */
+    across: boolean;
     moved: boolean;
     choose: (id: string) => void;
     drag: (id: string) => void;
     drop: (id: string, after: boolean) => void;
   }
-  let { book, page, marks, spread, lower, chosen, heading, moved, choose, drag, drop }: Props = $props();
+  let { book, page, marks, spread, lower, chosen, heading, across, moved, choose, drag, drop }: Props = $props();
   let over = $state<'' | 'before' | 'after'>('');
 
   function dragover(event: DragEvent) {
@@ -30,7 +32,7 @@
 </script>
 
 <div class="page" class:before={over === 'before'} class:after={over === 'after'}>
-  <p class="section">{heading}</p>
+  <p class="section" class:across>{heading}</p>
   {#if page && spread}
     <button
       class="leaf"
@@ -105,9 +107,13 @@
     overflow: hidden;
     text-overflow: ellipsis;
   }
+  .section.across {
+    overflow: visible;
+  }
   .leaf {
     display: block;
     width: 100%;
+    scroll-margin-block: 3rem;
     /* In ink, so that the fold shows on dimmed paper too. */
     border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
     background: var(--sheet);

@@ -1,7 +1,7 @@
 <!-- The book as openings in order; beside it the catalogue. In the margin: why a spread stands where it stands. -->
 <script lang="ts">
   import { tick, untrack } from 'svelte';
-  import { api, type Book, type Drawings, type Mark, type Spread } from '../api/client';
+  import { api, type Book, type Drawings, type Mark, type Page, type Spread } from '../api/client';
   import Findings from '../parts/Findings.svelte';
   import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
@@ -62,6 +62,8 @@
       mixing: may ? [...new Set([...now.mixing, section])] : now.mixing.filter((one) => one !== section),
     }));
 
+  const headingOf = (page: Page | null) => state.heading(page?.spread ? (spreads.get(page.spread) ?? null) : null, page?.nth ?? 0);
+
   /** One place earlier or later; past the end of its section it goes into the next one. */
   async function shift(spread: Spread, way: -1 | 1) {
     await state.edit({ type: 'shift-spread', spread: spread.id, way: way < 0 ? 'earlier' : 'later' });
@@ -95,6 +97,14 @@
     ]),
   );
 
+  // Who comes to a spread by a link has it in sight.
+  $effect(() => {
+    const id = state.chosenId;
+    if (id) untrack(() => tick().then(() => inSight(id)));
+  });
+
+  const inSight = (id: string) => document.querySelector(`[data-spread="${id}"]`)?.scrollIntoView({ block: 'nearest' });
+
   async function forget(kind: string) {
     await api.forgetKind(kind);
     await drawer.drawn.load(() => api.drawer(book));
@@ -106,7 +116,7 @@
     // Whoever has gone on to another kind meanwhile keeps it in sight.
     if (added && drawer.looked === looked) drawer.looked = null;
     await tick();
-    if (added) document.querySelector(`[data-spread="${added.id}"]`)?.scrollIntoView({ block: 'nearest' });
+    if (added) inSight(added.id);
   }
 </script>
 
@@ -148,7 +158,8 @@
                   lower={page?.lower ? (spreads.get(page.lower) ?? null) : null}
                   marks={page ? (marks.get(page.page) ?? []) : []}
                   chosen={spread !== null && spread.id === state.chosenId}
-                  heading={state.heading(spread, page?.nth ?? 0)}
+                  heading={headingOf(page)}
+                  across={i === 0 && headingOf(one.right) === ''}
                   moved={state.moved(spread)}
                   choose={(id) => state.choose(id)}
                   drag={(id) => (state.dragged = id)}
