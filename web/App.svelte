@@ -14,6 +14,7 @@
   import { isTyping, keys } from './state/keys.svelte';
   import { route } from './state/route.svelte';
   import { theme } from './state/theme.svelte';
+  import { waited } from './state/waited.svelte';
 
   let listed = $state(false);
   let finding = $state(false);
@@ -131,9 +132,9 @@
     </header>
   {/if}
 
-  <div class="body">
+  <div class="body" class:waiting={waited.long}>
     {#if book || (screen.free && !inBook)}{#key route.screen}<Purpose {screen} />{/key}{/if}
-    <div class="view">
+    <div class="view" aria-busy={waited.long}>
       {#if book || (screen.free && !inBook)}
         <!-- The screen that is left goes before it can read the address or the book of the next. -->
         {#key route.screen}
@@ -199,6 +200,32 @@
   .view {
     flex: 1;
     min-height: 0;
+  }
+  /* A line runs along the upper edge while an answer takes longer than a blink. */
+  .waiting::before {
+    content: '';
+    position: fixed;
+    z-index: 30;
+    top: 0;
+    left: 0;
+    width: 25%;
+    height: 3px;
+    background: var(--rule);
+    animation: run 1.2s ease-in-out infinite;
+  }
+  @keyframes run {
+    from {
+      transform: translateX(-100%);
+    }
+    to {
+      transform: translateX(400%);
+    }
+  }
+  @media (prefers-reduced-motion: reduce) {
+    .waiting::before {
+      width: 100%;
+      animation: none;
+    }
   }
   header {
     display: flex;

@@ -1,4 +1,5 @@
 // Calls the API. A problem document becomes a Problem that carries its field and, where it is stale, the current book.
+import { waited } from '../state/waited.svelte';
 import { reach } from '../offline/reach.svelte';
 import { store } from '../offline/store';
 import type { components } from './types.gen';
@@ -111,11 +112,13 @@ export class Problem extends Error {
 async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
   let answer: Response;
   try {
-    answer = await fetch(`/api${path}`, {
-      method,
-      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
-      body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
-    });
+    answer = await waited.for(
+      fetch(`/api${path}`, {
+        method,
+        headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+        body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+      }),
+    );
   } catch {
     reach.failed();
     const kept = method === 'GET' && store.isWanted(path) ? await store.kept(path) : undefined;

@@ -92,14 +92,14 @@
         <a class="btn small mt-1" href="/api{about(book, '/sittings.ics')}" download>Evenings for the calendar</a>
         <p class="mt-1">The next evening’s steps on paper: <PutInTray print="evening" what="the steps of the next evening" /></p>
       {/if}
-      {#each [['Without room', all.left, false], ['Left for later', all.later, true]] as const as [head, list, later] (head)}
+      {#each [['Without room', isNone ? [] : all.left, false], ['Left for later', all.later, true]] as const as [head, list, later] (head)}
         {#if list.length > 0}
           <h3 class="mt-3">{head}</h3>
           <ul class="list">
             {#each byDrawing(list) as group (group[0]?.drawing)}
               {@const one = group[0]}
-              {#if one}<li class="figures">
-                  <a href={route.to('bench', one.page)}>{one.title}</a>, {minutes(group)} min
+              {#if one}<li>
+                  <span class="figures"><a href={route.to('bench', one.page)}>{one.title}</a>, {minutes(group)} min</span>
                   <button class="btn small plain" onclick={() => sittings.later(one, !later)}
                     >{later ? 'Draw it after all' : 'Leave it for later'}<span class="sr-only">: {one.title}</span></button
                   >
@@ -162,6 +162,9 @@
     gap: 1.4rem;
   }
   .list li {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    align-items: start;
     padding-block: 0.15rem;
   }
   .todo {
