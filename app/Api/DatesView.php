@@ -31,7 +31,11 @@ final class DatesView
 
         return [
             'count' => \count($dates->all->known->entries),
-            'log' => null === $log ? null : ['spread' => $log->id, 'title' => $book->catalogue()->title($log), 'page' => $book->pageOf($log->id)],
+            'log' => null === $log ? null : [
+                'spread' => $log->id,
+                'title' => $book->catalogue()->title($log),
+                'page' => $book->pageOf($log->id),
+            ],
             'wide' => (string) $dates->wide($month),
             'months' => array_map(static fn (MonthLoad $load): array => [
                 'month' => $load->month->iso(),

@@ -69,7 +69,10 @@ final class Problems
                 409,
                 'Changed in another window',
                 $stale->getMessage(),
-                ['current' => json_decode(BookParts::json($this->view->book($notebook, AskedBook::of($request), $this->view->composed($notebook)), []))],
+                ['current' => json_decode(BookParts::json(
+                    $this->view->book($notebook, AskedBook::of($request), $this->view->composed($notebook)),
+                    [],
+                ))],
             ];
         } catch (\Throwable $worse) {
             return $worse instanceof Stale ? [409, 'Changed in another window', $stale->getMessage(), []] : $this->said($worse, $request);

@@ -37,7 +37,11 @@ final class DatesImportCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('plan', InputArgument::REQUIRED, 'a plan file, or - for standard input')
-            ->addArgument('files', InputArgument::REQUIRED | InputArgument::IS_ARRAY, 'calendars (.ics), cards (.vcf), tables (.csv), lines of text')
+            ->addArgument(
+                'files',
+                InputArgument::REQUIRED | InputArgument::IS_ARRAY,
+                'calendars (.ics), cards (.vcf), tables (.csv), lines of text',
+            )
             ->addOption('into', null, InputOption::VALUE_REQUIRED, 'the plan file to write')
             ->addOption('dry-run', null, InputOption::VALUE_NONE, 'print what would come in, and write nothing')
             ->addOption('category', null, InputOption::VALUE_REQUIRED, 'of those that have none', '')

@@ -53,7 +53,8 @@ final class DatesMonthCommand extends Command
         foreach (['To prepare for the months after' => $transfer->prepare, 'Left open before' => $transfer->left] as $head => $some) {
             if ([] !== $some) {
                 $output->writeln(['', "$head:"]);
-                $output->writeln(array_map(static fn (Occurrence $once): string => $dates->wording->inMonth($once), $some), OutputInterface::OUTPUT_RAW);
+                $lines = array_map(static fn (Occurrence $once): string => $dates->wording->inMonth($once), $some);
+                $output->writeln($lines, OutputInterface::OUTPUT_RAW);
             }
         }
 

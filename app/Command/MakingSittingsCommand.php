@@ -41,7 +41,13 @@ final class MakingSittingsCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('plan', InputArgument::REQUIRED, 'the plan file')
-            ->addOption('evenings', null, InputOption::VALUE_REQUIRED, '“2026-12-20 19:00 90, 2026-12-22 19:00 120” or “Tuesdays and Sundays, 90 minutes”; those of the plan where none are given')
+            ->addOption(
+                'evenings',
+                null,
+                InputOption::VALUE_REQUIRED,
+                '“2026-12-20 19:00 90, 2026-12-22 19:00 120” or “Tuesdays and Sundays, 90 minutes”; those of the plan where none are '
+                    .'given',
+            )
             ->addOption('ics', null, InputOption::VALUE_REQUIRED, 'a calendar file to write');
     }
 
@@ -92,7 +98,8 @@ final class MakingSittingsCommand extends Command
             $lines[] = "{$packed->short()} minutes have no room"
                 .($packed->bound > 0 ? "; {$packed->bound} of them have none however the pages are packed." : '.');
             $lines[] = 'Left: '.implode(', ', array_map(
-                static fn (ToDraw $page): string => "page $page->page, {$sittings->book->slot($page->page)->title} ({$page->whole()->minutes()} min)",
+                static fn (ToDraw $page): string => "page $page->page, {$sittings->book->slot($page->page)->title} "
+                    ."({$page->whole()->minutes()} min)",
                 $packed->left,
             )).'.';
             foreach (Short::ways($sittings, null) as $way) {
@@ -114,6 +121,8 @@ final class MakingSittingsCommand extends Command
         $head = "{$evening->day->iso()} {$evening->from}, $evening->minutes minutes$late: ";
         $words = SittingWords::of($sittings, $evening);
 
-        return [] === $words ? ["{$head}nothing to draw."] : ["$head".($line->length ?? 0).' planned.', ...array_map(static fn (string $one): string => "  $one", $words)];
+        return [] === $words
+            ? ["{$head}nothing to draw."]
+            : ["$head".($line->length ?? 0).' planned.', ...array_map(static fn (string $one): string => "  $one", $words)];
     }
 }

@@ -37,7 +37,9 @@ final class CatalogueController
         $known = PublicHolidays::countries();
 
         // A region "" alone would be a list.
-        return new JsonResponse(['countries' => array_map(static fn (array $regions): object => (object) $regions, $known['countries'])] + $known);
+        $countries = array_map(static fn (array $regions): object => (object) $regions, $known['countries']);
+
+        return new JsonResponse(['countries' => $countries] + $known);
     }
 
     #[Route('/api/catalogue', methods: 'GET')]
@@ -56,7 +58,9 @@ final class CatalogueController
                     'fill' => $word,
                     'name' => $filling->name(),
                     'purpose' => $filling->purpose(),
-                    'fields' => KindView::fields(array_values(array_filter($filling->fields(), static fn (Field $field): bool => $field->isAsked()))),
+                    'fields' => KindView::fields(
+                        array_values(array_filter($filling->fields(), static fn (Field $field): bool => $field->isAsked())),
+                    ),
                 ],
                 Fillings::all(),
                 array_keys(Fillings::all()),

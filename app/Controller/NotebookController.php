@@ -90,7 +90,9 @@ final class NotebookController
         return $this->add($asked->after($this->files->stored($old->plan()), $ticks, PlanReader::title($values), $this->catalogue));
     }
 
-    /** The ways to begin on a person's own paper, as the notebooks that were changed last, and as one that is named: each as it would be. */
+    /**
+     * The ways to begin on a person's own paper, as the notebooks that were changed last, and as one that is named: each as it would be.
+     */
     #[Route('/starters', methods: 'POST')]
     public function starters(Request $request): JsonResponse
     {

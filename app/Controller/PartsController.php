@@ -53,7 +53,8 @@ final class PartsController
         $book = $this->view->compose($notebook, AskedBook::of($request));
         $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
         try {
-            $choices = $book->choices($planned, $request->query->getString('at')) ?? throw new NotFound('This spread is not made of parts.');
+            $choices = $book->choices($planned, $request->query->getString('at'))
+                ?? throw new NotFound('This spread is not made of parts.');
         } catch (PartRefused|NoRoom $refused) {
             // Changed meanwhile: the page that is fetched next has other parts.
             throw PlanProblem::at('at', $refused->getMessage());

@@ -77,7 +77,11 @@ final class DatesCalendar
             $event->add('CATEGORIES', $category->name);
         }
         if ($entry->lead > 0) {
-            $alarm = $calendar->createComponent('VALARM', ['ACTION' => 'DISPLAY', 'DESCRIPTION' => $entry->words, 'TRIGGER' => "-P{$entry->lead}D"]);
+            $alarm = $calendar->createComponent('VALARM', [
+                'ACTION' => 'DISPLAY',
+                'DESCRIPTION' => $entry->words,
+                'TRIGGER' => "-P{$entry->lead}D",
+            ]);
             $event->add($alarm);
         }
         if (EntryKind::Date !== $entry->is || $entry->lead > 0) {
@@ -119,7 +123,11 @@ final class DatesCalendar
         foreach ($sittings->evenings as $evening) {
             $words = SittingWords::of($sittings, $evening);
             if ([] !== $words) {
-                $event = self::event($calendar, self::OWN.'sitting-'.strtr($evening->key(), [':' => '']), 'Drawing the notebook: '.$book->plan->title);
+                $event = self::event(
+                    $calendar,
+                    self::OWN.'sitting-'.strtr($evening->key(), [':' => '']),
+                    'Drawing the notebook: '.$book->plan->title,
+                );
                 $event->add('DTSTART', self::date($evening->day).'T'.self::clock($evening->from));
                 $event->add('DURATION', "PT{$evening->minutes}M");
                 $event->add('DESCRIPTION', implode("\n", $words));

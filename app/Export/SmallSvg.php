@@ -117,7 +117,8 @@ final class SmallSvg implements MarkVisitor
 
     private static function box(Mark $mark): string
     {
-        return 'M'.self::at($mark->x).' '.self::at($mark->y).'h'.self::at($mark->wide).'v'.self::at($mark->tall).'h'.self::at(-$mark->wide).'z';
+        return 'M'.self::at($mark->x).' '.self::at($mark->y).'h'.self::at($mark->wide).'v'.self::at($mark->tall)
+            .'h'.self::at(-$mark->wide).'z';
     }
 
     private static function pen(Mark $mark, string $usual): string

@@ -114,7 +114,8 @@ final class SvgWriter
 
             $at = \sprintf('translate(%.4F %.4F) scale(%.6F %.6F)', $x, $base, $size / 1000, -$size / 1000);
 
-            return '<path aria-label="'.$said.'" transform="'.self::turn($words).$at.'" d="'.self::path($outline->path)."\" fill=\"$colour\"/>\n";
+            return '<path aria-label="'.$said.'" transform="'.self::turn($words).$at.'" d="'.self::path($outline->path)
+                ."\" fill=\"$colour\"/>\n";
         }
         $size = min($words->size, (int) ($wide * 100 / max(1, 52 * mb_strwidth($words->text))));
         [$x, $anchor] = match ($words->align) {

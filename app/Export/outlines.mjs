@@ -106,7 +106,9 @@ function path({ font, per }, glyph, left, up) {
     if (kind === 'Z') return 'h\n';
     // A curve with one handle is the same curve with both a third of the way from its ends.
     const [x, y, toX, toY] = points;
-    return `${place(from[0] + (2 / 3) * (x - from[0]), from[1] + (2 / 3) * (y - from[1]))} ${place(toX + (2 / 3) * (x - toX), toY + (2 / 3) * (y - toY))} ${place(toX, toY)} c\n`;
+    const first = place(from[0] + (2 / 3) * (x - from[0]), from[1] + (2 / 3) * (y - from[1]));
+    const second = place(toX + (2 / 3) * (x - toX), toY + (2 / 3) * (y - toY));
+    return `${first} ${second} ${place(toX, toY)} c\n`;
   });
 }
 

@@ -216,7 +216,8 @@ final class CalendarFile
         }
         $length = Properties::text($event, 'DURATION');
         if (1 === preg_match('/^\+?P(?:(\d{1,3})W)?(?:(\d{1,4})D)?(?:T(?:(\d{1,4})H)?(?:(\d{1,5})M)?(?:\d{1,6}S)?)?$/', $length, $found)) {
-            $minutes = ((int) ($found[1] ?? 0) * 7 + (int) ($found[2] ?? 0)) * self::DAY + (int) ($found[3] ?? 0) * 60 + (int) ($found[4] ?? 0);
+            $minutes = ((int) ($found[1] ?? 0) * 7 + (int) ($found[2] ?? 0)) * self::DAY
+                + (int) ($found[3] ?? 0) * 60 + (int) ($found[4] ?? 0);
             $begins = $start->hasTime() ? 60 * (int) substr($this->clock($start), 0, 2) + (int) substr($this->clock($start), 3) : 0;
 
             return $first->plus(intdiv(max(0, $begins + $minutes - 1), self::DAY));
@@ -232,7 +233,8 @@ final class CalendarFile
         foreach ($event->select('VALARM') as $alarm) {
             $said = $alarm instanceof Component ? Properties::text($alarm, 'TRIGGER') : '';
             if (1 === preg_match('/^-P(?:(\d{1,3})W)?(?:(\d{1,4})D)?(?:T(?:(\d{1,4})H)?(?:(\d{1,5})M)?(?:\d+S)?)?$/', $said, $found)) {
-                $minutes = ((int) ($found[1] ?? 0) * 7 + (int) ($found[2] ?? 0)) * self::DAY + (int) ($found[3] ?? 0) * 60 + (int) ($found[4] ?? 0);
+                $minutes = ((int) ($found[1] ?? 0) * 7 + (int) ($found[2] ?? 0)) * self::DAY
+                    + (int) ($found[3] ?? 0) * 60 + (int) ($found[4] ?? 0);
                 $lead = max($lead, intdiv($minutes, self::DAY));
             }
         }
@@ -313,7 +315,11 @@ final class CalendarFile
 
             return null === $one->entry || [] === $days
                 ? $one
-                : Found::entry($one->entry->with(['except' => \array_slice([...$one->entry->except, ...$days], 0, Entry::MOST_DAYS)]), $one->where, $one->says);
+                : Found::entry(
+                    $one->entry->with(['except' => \array_slice([...$one->entry->except, ...$days], 0, Entry::MOST_DAYS)]),
+                    $one->where,
+                    $one->says,
+                );
         }, $kept);
     }
 }

@@ -32,7 +32,8 @@ final class CardFile
         $broken = (int) preg_match_all('/^BEGIN:VCARD/mi', $text) - \count($cards[0]);
         foreach ($cards[0] as $card) {
             try {
-                $read = Quietly::do(static fn (): mixed => Reader::read($card, Reader::OPTION_FORGIVING | Reader::OPTION_IGNORE_INVALID_LINES));
+                $options = Reader::OPTION_FORGIVING | Reader::OPTION_IGNORE_INVALID_LINES;
+                $read = Quietly::do(static fn (): mixed => Reader::read($card, $options));
             } catch (\Exception) {
                 // The library throws many kinds for what it cannot read.
                 ++$broken;
@@ -96,7 +97,9 @@ final class CardFile
         $year = '--' === $found[1] ? null : (int) $found[1];
         // Programs that know no day without a year name one, and a parameter that says to leave it out.
         foreach ($said->parameters() as $name => $parameter) {
-            if (str_ends_with(strtoupper((string) $name), 'OMIT-YEAR') && $parameter instanceof Parameter && (int) $parameter->getValue() === $year) {
+            if (str_ends_with(strtoupper((string) $name), 'OMIT-YEAR')
+                && $parameter instanceof Parameter
+                && (int) $parameter->getValue() === $year) {
                 $year = null;
             }
         }

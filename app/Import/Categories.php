@@ -15,7 +15,8 @@ final class Categories
     {
         $plain = mb_strtolower(trim($said));
         foreach ($known->sorts() as $category) {
-            if ('' !== $plain && \in_array($plain, [$category->id, mb_strtolower($category->name), mb_strtolower(rtrim($category->name, 's'))], true)) {
+            $names = [$category->id, mb_strtolower($category->name), mb_strtolower(rtrim($category->name, 's'))];
+            if ('' !== $plain && \in_array($plain, $names, true)) {
                 return $category->id;
             }
         }

@@ -47,9 +47,12 @@ final class DateFiles
             return self::skipped($name, 'This file is empty.');
         }
         $read = match (true) {
-            1 === preg_match('/^\s*BEGIN:VCALENDAR/mi', $text) => new ReadDates((new CalendarFile($this->zone, $this->known, $this->year))->read($text, $name)),
+            1 === preg_match('/^\s*BEGIN:VCALENDAR/mi', $text) => new ReadDates(
+                (new CalendarFile($this->zone, $this->known, $this->year))->read($text, $name),
+            ),
             1 === preg_match('/^\s*BEGIN:VCARD/mi', $text) => new ReadDates((new CardFile())->read($text, $name)),
-            default => OwnTable::read($text) ?? (new TableFile($this->days, $this->known, $this->year, $this->monthFirst))->read($text, $name)
+            default => OwnTable::read($text)
+                ?? (new TableFile($this->days, $this->known, $this->year, $this->monthFirst))->read($text, $name)
                 ?? (new LinesOfDates($this->days, $this->year, $this->monthFirst))->read($text),
         };
 

@@ -155,7 +155,8 @@ final class TableFile
         if ($columns['day'] < 0) {
             return [];
         }
-        $columns['words'] ??= $this->where($rows, $columns, fn (string $cell): bool => 1 === preg_match('/\p{L}{2}/u', $cell) && !$this->isDay($cell)) ?? -1;
+        $isWords = fn (string $cell): bool => 1 === preg_match('/\p{L}{2}/u', $cell) && !$this->isDay($cell);
+        $columns['words'] ??= $this->where($rows, $columns, $isWords) ?? -1;
 
         return array_filter($columns, static fn (int $column): bool => $column >= 0);
     }
@@ -171,7 +172,10 @@ final class TableFile
     {
         $some = \array_slice($rows, 0, self::LOOKED_AT);
         foreach (array_keys($rows[(int) (\count($some) > 1)]) as $column) {
-            $cells = array_filter(array_map(static fn (array $row): string => trim($row[$column] ?? ''), $some), static fn (string $cell): bool => '' !== $cell);
+            $cells = array_filter(
+                array_map(static fn (array $row): string => trim($row[$column] ?? ''), $some),
+                static fn (string $cell): bool => '' !== $cell,
+            );
             $yes = \count(array_filter($cells, $is));
             if (!\in_array($column, $taken, true) && $yes > 0 && 2 * $yes >= \count($cells)) {
                 return $column;

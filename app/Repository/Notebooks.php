@@ -161,7 +161,9 @@ final class Notebooks
             return $answer($notebook, $composed);
         }
 
-        return $this->kept(function (EntityManagerInterface $entities) use ($notebook, $was, $edited, $before, $after, $composed, $answer): mixed {
+        return $this->kept(function (
+            EntityManagerInterface $entities,
+        ) use ($notebook, $was, $edited, $before, $after, $composed, $answer): mixed {
             // What was taken back and not put again is left behind by a new edit.
             $entities->getConnection()->executeStatement(
                 'DELETE FROM edit WHERE notebook_id = ? AND number > ?',

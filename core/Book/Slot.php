@@ -13,7 +13,8 @@ use AmpleMargin\Paging\MonthPart;
 final class Slot
 {
     /**
-     * @param string      $is    "spread", "month", "empty" (between spreads), "spare" (after the months), "lost" (skipped or ruined) or "closed" (the stock's first leaf)
+     * @param string $is "spread", "month", "empty" (between spreads), "spare" (after the months), "lost" (skipped or ruined) or "closed"
+     *     (the stock's first leaf)
      * @param string      $title what a person calls it
      * @param int         $nth   which page of its spread or part, from 0
      */

@@ -34,7 +34,8 @@ final class Names
     /**
      * Every language ICU has names for, by its English name.
      *
-     * @return list<array{id: string, name: string, own: string, place: string}> with the name it has for itself, and the script and country of one that is written in its own way there
+     * @return list<array{id: string, name: string, own: string, place: string}> with the name it has for itself, and the script and
+     *     country of one that is written in its own way there
      */
     public static function languages(): array
     {

@@ -121,7 +121,8 @@ final class Lasting
      * @param list<PlannedMonth>   $months
      * @param array<int, float> $chances pages more or fewer → how likely
      *
-     * @return array{array<int, float>, array<string, float>, array<string, array{int, int}>} the page behind the last month → share; where it
+     * @return array{array<int, float>, array<string, float>, array<string, array{int, int}>} the page behind the last month → share;
+     *     where it
      *                                                                                          runs out; where each month ends
      */
     private static function reckon(array $months, array $chances, int $next, int $last): array

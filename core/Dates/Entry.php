@@ -53,7 +53,10 @@ final class Entry
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{id: string, words: string, when: When, is: EntryKind, category: string, time: string|null, ends: string|null, repeat: Rule|null, except: list<Day>, also: list<Day>, lead: int, born: int|null, leap: LeapDay, uid: string|null} $all */
+        /**
+         * @var array{id: string, words: string, when: When, is: EntryKind, category: string, time: string|null, ends: string|null,
+         *     repeat: Rule|null, except: list<Day>, also: list<Day>, lead: int, born: int|null, leap: LeapDay, uid: string|null} $all
+         */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

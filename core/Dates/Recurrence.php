@@ -128,7 +128,9 @@ final class Recurrence
         return $days;
     }
 
-    /** @return iterable<int> the days of a month between two that may answer: by their figures or weekdays where those are said, else all */
+    /**
+     * @return iterable<int> the days of a month between two that may answer: by their figures or weekdays where those are said, else all
+     */
     private function near(Month $month, int $from, int $to): iterable
     {
         if ([] === $this->monthDays) {

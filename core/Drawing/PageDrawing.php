@@ -168,7 +168,11 @@ final class PageDrawing
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{across: int, down: int, marks: list<Mark>, steps: list<Step>, workings: list<Working>, findings: list<Finding>, rooms: list<Room>, copying: list<Copying>, cells: list<array{int, int, int, int}>, shown: list<string>, turned: bool, days: list<Room>, insets: list<Inset>} $all */
+        /**
+         * @var array{across: int, down: int, marks: list<Mark>, steps: list<Step>, workings: list<Working>, findings: list<Finding>,
+         *     rooms: list<Room>, copying: list<Copying>, cells: list<array{int, int, int, int}>, shown: list<string>, turned: bool,
+         *     days: list<Room>, insets: list<Inset>} $all
+         */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

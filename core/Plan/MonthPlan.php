@@ -30,7 +30,10 @@ final class MonthPlan
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{patterns: non-empty-list<Pattern>, usual: string, overrides: array<string, string>, spare: Spare, weights: array<string, int>} $all */
+        /**
+         * @var array{patterns: non-empty-list<Pattern>, usual: string, overrides: array<string, string>, spare: Spare,
+         *     weights: array<string, int>} $all
+         */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

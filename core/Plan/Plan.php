@@ -68,7 +68,12 @@ final class Plan
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan, counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>, palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>, dress: Wardrobe, dates: KnownDates, old: OldBook|null, nextTime: list<NextTime>, making: MakingPlan} $all */
+        /**
+         * @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan,
+         *     counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>,
+         *     palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>, dress: Wardrobe, dates: KnownDates, old: OldBook|null,
+         *     nextTime: list<NextTime>, making: MakingPlan} $all
+         */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

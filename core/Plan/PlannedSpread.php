@@ -37,7 +37,10 @@ final class PlannedSpread
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{id: string, kind: string, section: Section, title: string|null, settings: array<array-key, mixed>, pin: int|null, side: Side, medium: Medium, faces: string|null, worth: int, book: string, mustFace: bool} $all */
+        /**
+         * @var array{id: string, kind: string, section: Section, title: string|null, settings: array<array-key, mixed>, pin: int|null,
+         *     side: Side, medium: Medium, faces: string|null, worth: int, book: string, mustFace: bool} $all
+         */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

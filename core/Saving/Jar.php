@@ -33,7 +33,9 @@ final class Jar
     /** @var non-empty-list<int> in half FINE parts by area, from its foot up so many half rows */
     private readonly array $areas;
 
-    /** @param non-empty-list<int> $sides FINE parts of a box from the middle to the side, at the foot and half a row further up each time */
+    /**
+     * @param non-empty-list<int> $sides FINE parts of a box from the middle to the side, at the foot and half a row further up each time
+     */
     private function __construct(public readonly int $wide, public readonly array $sides)
     {
         $areas = [0];

@@ -101,7 +101,10 @@ final class Request
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     private function but(array $changes): self
     {
-        /** @var array{id: string, title: string, settings: Settings, grid: PageGrid, calendar: CalendarFacts, palette: Palette, pages: int, hand: Hand|null, key: array<array-key, mixed>} $all */
+        /**
+         * @var array{id: string, title: string, settings: Settings, grid: PageGrid, calendar: CalendarFacts, palette: Palette,
+         *     pages: int, hand: Hand|null, key: array<array-key, mixed>} $all
+         */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

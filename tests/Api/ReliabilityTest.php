@@ -210,7 +210,10 @@ final class ReliabilityTest extends ApiTestCase
         self::assertSame(0, (int) $this->doctrine()->fetchOne('SELECT COUNT(*) FROM edit WHERE notebook_id = ?', [$this->book['id']]));
     }
 
-    /** @return iterable<string, array{string, string, string}> a setting as JSON, the field that is named, words of the answer; "" where it is kept exactly */
+    /**
+     * @return iterable<string, array{string, string, string}> a setting as JSON, the field that is named, words of the answer; "" where
+     *     it is kept exactly
+     */
     public static function settings(): iterable
     {
         yield 'an object without names' => ['{"a":{}}', '', ''];

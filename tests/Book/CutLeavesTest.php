@@ -37,7 +37,10 @@ final class CutLeavesTest extends TestCase
         }
     }
 
-    /** Brute force over a book with doors, tabs and a window: each box of what is cut away shows the first page behind that has paper there. */
+    /**
+     * Brute force over a book with doors, tabs and a window: each box of what is cut away shows the first page behind that has paper
+     * there.
+     */
     public function testWhatIsSeenIsTheNearestPaperBehind(): void
     {
         $book = Composer::compose(Books::edited(Books::starter(), [

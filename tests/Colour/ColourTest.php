@@ -63,7 +63,10 @@ final class ColourTest extends TestCase
         return Colour::read($hex) ?? self::fail($hex);
     }
 
-    /** @return array{pairs: list<array{one: string, two: string, contrast: float, distance: float}>, seen: array<'red'|'green'|'blue', list<array{string, list<float>}>>} */
+    /**
+     * @return array{pairs: list<array{one: string, two: string, contrast: float, distance: float}>, seen: array<'red'|'green'|'blue',
+     *     list<array{string, list<float>}>>}
+     */
     private static function said(): array
     {
         $file = \dirname(__DIR__, 2).'/var/reference-colours.json';

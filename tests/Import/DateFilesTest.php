@@ -69,7 +69,10 @@ final class DateFilesTest extends TestCase
         self::assertSame($expected, $entry->when->written().(null === $entry->time ? '' : " $entry->time").(null === $entry->ends ? '' : "–$entry->ends"));
     }
 
-    /** Weekly at ten in the evening in New York: four in the morning here, on the day after, and five while only one of the two has summer time. */
+    /**
+     * Weekly at ten in the evening in New York: four in the morning here, on the day after, and five while only one of the two has summer
+     * time.
+     */
     public function testARepeatElsewhereIsOnItsDaysHere(): void
     {
         $read = self::calendar("UID:1\nDTSTART;TZID=America/New_York:20270405T220000\nRRULE:FREQ=WEEKLY;BYDAY=MO;COUNT=4\nSUMMARY:Late");
@@ -222,7 +225,10 @@ final class DateFilesTest extends TestCase
         }
     }
 
-    /** Random dates, written as a calendar and as a table and read again, are the dates they were: there already, and new to an empty book. */
+    /**
+     * Random dates, written as a calendar and as a table and read again, are the dates they were: there already, and new to an empty
+     * book.
+     */
     public function testWhatIsWrittenAndReadAgainIsTheSame(): void
     {
         mt_srand(2027);

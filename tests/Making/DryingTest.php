@@ -53,7 +53,10 @@ final class DryingTest extends TestCase
         self::assertSame([1, 40], array_map((new Drying([$red]))->closes(...), [$plain, $marked]));
     }
 
-    /** What the handbook says of pens and paper ("Paper and ink", practice): alcohol bleeds even on 160 g/m², brush pens and fineliners do not. */
+    /**
+     * What the handbook says of pens and paper ("Paper and ink", practice): alcohol bleeds even on 160 g/m², brush pens and fineliners do
+     * not.
+     */
     public function testWhatWasNotTestedIsSaidFromMemory(): void
     {
         foreach ([

@@ -98,7 +98,8 @@ final class PrintablesTest extends TestCase
     }
 
     /**
-     * Two leaves of doors in the sample, each with a strip of seven boxes at its outer edge: the knife goes 9 mm of margin and 19 boxes from
+     * Two leaves of doors in the sample, each with a strip of seven boxes at its outer edge: the knife goes 9 mm of margin and 19 boxes
+     * from
      * the binding, from the upper edge of the paper to the lower one.
      */
     public function testACuttingGuideHasItsLineWhereTheDoorIsCut(): void

@@ -20,7 +20,10 @@ use Tests\Asking;
 
 final class CatalogueTest extends TestCase
 {
-    /** docs/format.md names, for every kind, exactly the settings its fields ask for; "half" and "turned" are told of in one sentence each. */
+    /**
+     * docs/format.md names, for every kind, exactly the settings its fields ask for; "half" and "turned" are told of in one sentence
+     * each.
+     */
     public function testTheFormatSaysWhichSettingsEveryKindHas(): void
     {
         $format = (string) file_get_contents(\dirname(__DIR__, 2).'/docs/format.md');

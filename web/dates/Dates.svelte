@@ -1,4 +1,7 @@
-<!-- What is already known about the year: the months with what they hold, one month's dates typed fast, duties, files; what is too late beside them. -->
+<!--
+  What is already known about the year: the months with what they hold, one month's dates typed fast, duties, files; what is too
+  late beside them.
+-->
 <script lang="ts">
   import { tick, untrack } from 'svelte';
   import { about, type Book, type DateTime } from '../api/client';

@@ -15,7 +15,9 @@
   const tall = (lines: number) => (lines * TALL) / most;
   const says = (one: Dates['months'][number]) => {
     const room = one.room === null ? 'no room in the future log' : `room for ${one.room}`;
-    return `${one.name}: ${one.dates} ${one.dates === 1 ? 'date' : 'dates'}, ${one.lines} ${one.lines === 1 ? 'line' : 'lines'}, ${room}${one.over > 0 ? `, ${one.over} too many` : ''}`;
+    const dates = `${one.dates} ${one.dates === 1 ? 'date' : 'dates'}`;
+    const lines = `${one.lines} ${one.lines === 1 ? 'line' : 'lines'}`;
+    return `${one.name}: ${dates}, ${lines}, ${room}${one.over > 0 ? `, ${one.over} too many` : ''}`;
   };
 </script>
 

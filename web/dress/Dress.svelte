@@ -1,4 +1,7 @@
-<!-- How the book is dressed: titles, a band, a line, a pen; for all of it, a section, the months or a spread, with the pages redrawn beside. -->
+<!--
+  How the book is dressed: titles, a band, a line, a pen; for all of it, a section, the months or a spread, with the pages redrawn
+  beside.
+-->
 <script lang="ts">
   import { untrack } from 'svelte';
   import { api, type Book, type Drawings, type Edit, type Mark } from '../api/client';
@@ -10,6 +13,18 @@
   import { Loader } from '../state/loader.svelte';
   import { route } from '../state/route.svelte';
   import { Sent } from '../state/sent.svelte';
+
+  const FLAGS = [
+    ['larger', 'First letter twice as large'],
+    ['band', 'A band behind it'],
+    ['line', 'A line round the grid'],
+    ['fives', 'Every fifth dot marked first, to count from'],
+  ] as const;
+  const PENS = [
+    ['pen', 'Titles are written with'],
+    ['words', 'Words and figures'],
+    ['lines', 'Lines are drawn with'],
+  ] as const;
 
   let { book }: { book: Book } = $props();
 
@@ -112,7 +127,7 @@
             <option value="middle">in the middle of the grid</option>
           </select>
         </label>
-        {#each [['larger', 'First letter twice as large'], ['band', 'A band behind it'], ['line', 'A line round the grid'], ['fives', 'Every fifth dot marked first, to count from']] as const as [name, says] (name)}
+        {#each FLAGS as [name, says] (name)}
           <label class="flex items-center gap-2"
             ><input
               type="checkbox"
@@ -148,7 +163,7 @@
             onchange={(event) => set({ foot: event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber })}
           />
         </label>
-        {#each [['pen', 'Titles are written with'], ['words', 'Words and figures'], ['lines', 'Lines are drawn with']] as const as [name, says] (name)}
+        {#each PENS as [name, says] (name)}
           <fieldset>
             <legend class="quiet">{says}</legend>
             <div class="pens">

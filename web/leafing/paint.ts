@@ -81,7 +81,10 @@ export function paint(...side: Parameters<typeof painting>) {
   for (const step of painting(...side)) void step;
 }
 
-/** Paints a side as wide as the canvas is; what is cut away stays clear, so that the leaves below are seen. @param width in pixels of the device */
+/**
+ * Paints a side as wide as the canvas is; what is cut away stays clear, so that the leaves below are seen. @param width in pixels of the
+ * device
+ */
 function* painting(canvas: HTMLCanvasElement, side: Side, look: Look, width: number): Generator<void> {
   const { across, down, page, reverse, number, left } = side;
   const [wide, tall] = [across * BOX, down * BOX];

@@ -54,7 +54,10 @@ export class MonthsState {
     return Math.max(1, ...this.book().months.map((one) => one.pages));
   }
 
-  /** The last page a month really took, as somebody typed it. What is no number stays as it was typed: the program says what is wrong with it. */
+  /**
+   * The last page a month really took, as somebody typed it. What is no number stays as it was typed: the program says what is wrong with
+   * it.
+   */
   static page(said: string): number | null {
     const words = said.trim();
     if (words === '') return null;

@@ -3,6 +3,7 @@
   import type { Edit, OldReview } from '../api/client';
   import { open } from '../state/book.svelte';
 
+  const HOLDS = [6, 7, 8, 9, 10, 11, 12];
   let { review }: { review: OldReview } = $props();
 
   function took(month: string, event: Event) {
@@ -45,9 +46,7 @@
       value={review.hold}
       onchange={(event) => open.edit({ type: 'set-review', hold: Number(event.currentTarget.value) } as Edit)}
     >
-      {#each [6, 7, 8, 9, 10, 11, 12].includes(review.hold) ? [6, 7, 8, 9, 10, 11, 12] : [review.hold, 6, 7, 8, 9, 10, 11, 12] as n (n)}<option
-          value={n}>{n}</option
-        >{/each}
+      {#each HOLDS.includes(review.hold) ? HOLDS : [review.hold, ...HOLDS] as n (n)}<option value={n}>{n}</option>{/each}
     </select>
   </label>
   {#if review.after.months_edit}

@@ -3,7 +3,10 @@ import type { Mark } from '../api/client';
 
 export const BOX = 840;
 
-/** What a large drawing has round its grid, in the same units: room for the counts above and to the left, a little air to the right and below. */
+/**
+ * What a large drawing has round its grid, in the same units: room for the counts above and to the left, a little air to the right and
+ * below.
+ */
 export const EDGE = 1750;
 export const AIR = 500;
 
@@ -86,7 +89,10 @@ export interface Cut {
 /** Paper beyond the grid in a small drawing: half a box on every side. */
 export const RIM = 420;
 
-/** The paper of a page as a path, without what is cut away of it: a cut that meets an edge of the grid goes on to the edge of the paper. `foot` is paper below its rim. */
+/**
+ * The paper of a page as a path, without what is cut away of it: a cut that meets an edge of the grid goes on to the edge of the paper.
+ * `foot` is paper below its rim.
+ */
 export function paper(across: number, down: number, removed: Cut[], foot = 0, rim = RIM): string {
   const [wide, tall] = [across * BOX, down * BOX];
   const around = (left: number, top: number, right: number, foot: number) => `M${left} ${top}H${right}V${foot}H${left}z`;

@@ -99,7 +99,8 @@ class Route {
 
   to(screen: Screen, page?: number | string, volume: string = this.volume): string {
     if (screen === 'shelf' || this.notebook === null) return '/';
-    return `/notebooks/${this.notebook}/${screen}${page === undefined ? '' : `/${encodeURIComponent(page)}`}${volume === '1' ? '' : `?book=${volume}`}`;
+    const on = page === undefined ? '' : `/${encodeURIComponent(page)}`;
+    return `/notebooks/${this.notebook}/${screen}${on}${volume === '1' ? '' : `?book=${volume}`}`;
   }
 }
 

@@ -43,7 +43,9 @@ final class Card implements Printable
         )];
     }
 
-    /** @return array{list<int>, list<int>, array<int, string>} across, down and the pen of each, as the book's own spacing sheet has them */
+    /**
+     * @return array{list<int>, list<int>, array<int, string>} across, down and the pen of each, as the book's own spacing sheet has them
+     */
     private static function divisors(Context $context): array
     {
         foreach ($context->book->plan->spreads as $spread) {

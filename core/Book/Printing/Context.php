@@ -15,7 +15,7 @@ final class Context
 {
     /**
      * @param array<string, array<string, true>> $done  drawing → keys of the steps that are done
-     * @param int|null                           $now   minutes from the first midnight of 1970 by the person's clock; null before everything
+     * @param int|null $now minutes from the first midnight of 1970 by the person's clock; null before everything
      * @param bool                               $dates whether what is known already stands on the guides
      */
     public function __construct(

@@ -19,7 +19,10 @@ use AmpleMargin\Spread\Catalogue;
 
 final class SetSpread implements Edit
 {
-    /** @param array{title?: string|null, pin?: int|null, faces?: string|null, must_face?: bool, side?: Side, medium?: Medium, worth?: int, book?: string, settings?: array<array-key, mixed>} $changes */
+    /**
+     * @param array{title?: string|null, pin?: int|null, faces?: string|null, must_face?: bool, side?: Side, medium?: Medium, worth?: int,
+     *     book?: string, settings?: array<array-key, mixed>} $changes
+     */
     public function __construct(private readonly string $spread, private readonly array $changes)
     {
     }

@@ -313,7 +313,10 @@ final class Packing
         return [...$so, ...$this->ofSittings(), array_sum(array_map(static fn (Timeline $line): int => $line->idle, $this->lines))];
     }
 
-    /** @return array{int, int} those with a knife, and how late what is needed first is drawn: what is needed from the first day counts most */
+    /**
+     * @return array{int, int} those with a knife, and how late what is needed first is drawn: what is needed from the first day counts
+     *     most
+     */
     private function ofSittings(): array
     {
         [$knives, $lateness] = [0, 0];

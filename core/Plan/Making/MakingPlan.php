@@ -63,7 +63,10 @@ final class MakingPlan
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{evenings: list<Evening>, months: int, later: list<string>, put: array<string, string>, decorate: array<string, int>, timed: list<TimedPage>, pens: list<TestedPen>, slips: list<Slip>, tray: list<string>} $all */
+        /**
+         * @var array{evenings: list<Evening>, months: int, later: list<string>, put: array<string, string>, decorate: array<string, int>,
+         *     timed: list<TimedPage>, pens: list<TestedPen>, slips: list<Slip>, tray: list<string>} $all
+         */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

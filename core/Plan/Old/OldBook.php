@@ -97,7 +97,11 @@ final class OldBook
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<OldSpread>, months: array<string, int>, planned: array<string, int>, front: int, kinds: list<OwnKind>, patterns: list<Pattern>, dates: KnownDates, missing: list<string>, notes: list<NextTime>, gone: list<Gone>, hold: int, carried: bool, made: MakingPlan} $all */
+        /**
+         * @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<OldSpread>, months: array<string, int>,
+         *     planned: array<string, int>, front: int, kinds: list<OwnKind>, patterns: list<Pattern>, dates: KnownDates,
+         *     missing: list<string>, notes: list<NextTime>, gone: list<Gone>, hold: int, carried: bool, made: MakingPlan} $all
+         */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

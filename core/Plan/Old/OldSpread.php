@@ -60,7 +60,10 @@ final class OldSpread
     /** @param array<string, mixed> $changes named as the constructor's parameters */
     public function with(array $changes): self
     {
-        /** @var array{spread: PlannedSpread, page: int|null, pages: int, looked: Looked|null, verdict: Verdict|null, how: string, took: int|null, half: bool, filled: int|null, items: list<OldItem>, became: string|null} $all */
+        /**
+         * @var array{spread: PlannedSpread, page: int|null, pages: int, looked: Looked|null, verdict: Verdict|null, how: string,
+         *     took: int|null, half: bool, filled: int|null, items: list<OldItem>, became: string|null} $all
+         */
         $all = array_replace(get_object_vars($this), $changes);
 
         return new self(...$all);

@@ -41,7 +41,8 @@ final class Reading
     }
 
     /**
-     * @param array<array-key, mixed> $said mm as a person writes them, by "across", "down", "left", "top", "back_left", "back_top"; one that is
+     * @param array<array-key, mixed> $said mm as a person writes them, by "across", "down", "left", "top", "back_left", "back_top"; one
+     *     that is
      *                                   left out is as it should be
      *
      * @throws PrinterRefused naming the figure, and why it cannot be

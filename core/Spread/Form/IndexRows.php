@@ -66,7 +66,10 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
         $pages = $request->settings->countOrNull('pages') ?? max(1, min(6, $needed));
         $line = $request->settings->boxes('line');
 
-        return Laid::pages($request->grid, range(0, $pages - 1), function (Canvas $canvas, int $i) use ($request, $pages, $rows, $columns, $room, $line): void {
+        return Laid::pages($request->grid, range(0, $pages - 1), function (
+            Canvas $canvas,
+            int $i,
+        ) use ($request, $pages, $rows, $columns, $room, $line): void {
             $top = Heading::boxes($canvas->down, $canvas->title);
             if (\count($columns->parts) > 1) {
                 $canvas->working('columns', Plural::boxes($columns->size()).' wide', $columns->working());

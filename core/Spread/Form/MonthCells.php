@@ -98,7 +98,10 @@ final class MonthCells implements Form, HasLayouts, HasParts
         }
         $title = $request->calendar->names->monthAndYear($grid->month);
 
-        return Laid::pages($request->grid, $pages, function (Canvas $canvas, int $first) use ($request, $grid, $across, $down, $below, $columns): void {
+        return Laid::pages($request->grid, $pages, function (
+            Canvas $canvas,
+            int $first,
+        ) use ($request, $grid, $across, $down, $below, $columns): void {
             $top = Heading::boxes($canvas->down, $canvas->title);
             $canvas->working('rows', Plural::of($grid->rows, 'row', 'rows'), $grid->working());
             $canvas->working('across', Plural::boxes($across->size()).' wide', $across->working());

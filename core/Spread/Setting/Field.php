@@ -9,7 +9,10 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Setting;
 
-/** @phpstan-type Described array{name: string, label: string, type: string, least: int, most: int, on: bool, choices: list<array{string, string}>, usually: string, of: string, checks: list<array{string, string, string}>} */
+/**
+ * @phpstan-type Described array{name: string, label: string, type: string, least: int, most: int, on: bool, choices: list<array{string,
+ *     string}>, usually: string, of: string, checks: list<array{string, string, string}>}
+ */
 abstract class Field
 {
     /** @var array<string, list<string>> other settings that must have one of these values for this one to matter */

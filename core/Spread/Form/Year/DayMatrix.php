@@ -52,7 +52,8 @@ final class DayMatrix implements Way
     /**
      * Months across and days down where 31 rows fit, else days across and months down.
      *
-     * @return array{turned: bool, months: positive-int, wide: int, tall: int, label: int}|null boxes of a day, of the labels before the rows
+     * @return array{turned: bool, months: positive-int, wide: int, tall: int, label: int}|null boxes of a day, of the labels before the
+     *     rows
      */
     private function arrange(Request $request, int $months): ?array
     {
