@@ -68,6 +68,44 @@ final class DatesOnPaperTest extends TestCase
         self::assertGreaterThan($fit, $full);
     }
 
+    /** What an offered layout says of broken words is what is drawn: one beginning of the long word for each that is not whole. */
+    public function testLayoutsAreOfferedWithTheWordsTheyBreakAndThoseThatBreakManyLater(): void
+    {
+        $broken = $whole = 0;
+        $long = 'Harbourmastersandassistants';
+        foreach ([[40, 40], [60, 0], [60, 2], [80, 3]] as [$dates, $longOnes]) {
+            mt_srand($dates);
+            $edits = array_map(static fn (int $nth): array => [
+                'type' => 'add-date',
+                'day' => \sprintf('2027-%02d-%02d', 1 + min(mt_rand(0, 11), mt_rand(0, 11)), mt_rand(1, 28)),
+                'words' => ($nth <= $longOnes ? $long : 'Hat').' tea',
+            ], range(1, $dates));
+            $plan = Books::edited(Books::starter(), [
+                ['type' => 'set-spread', 'spread' => 'future-log', 'settings' => ['school' => 'months', 'months_per_page' => 12]],
+                ...$edits,
+            ]);
+            $ranks = [];
+            foreach (Composer::compose($plan)->dates->findingsWithLayouts()[0]->offers ?? [] as $offer) {
+                if (1 !== preg_match('/everything fits, (\d+) pages?(?:, (\d+) words? broken)?$/', $offer->say, $said)) {
+                    continue;
+                }
+                $pages = Composer::compose(Books::edited($plan, [$offer->edit]))->spreadDrawings('future-log');
+                $texts = array_map(static fn (Words $one): string => $one->text, array_merge(...array_map(self::words(...), $pages)));
+                self::assertSame($dates, \count(preg_grep('/\bH/', $texts) ?: []));
+                $fragments = array_filter($texts, static fn (string $one): bool => 1 === preg_match('/\bH(?!at\b)/', $one)
+                    && !str_contains($one, $long));
+                self::assertSame([\count($pages), \count($fragments)], [(int) $said[1], (int) ($said[2] ?? 0)], $offer->say);
+                [] === $fragments ? ++$whole : ++$broken;
+                $ranks[] = 3 * \count($pages) + \count($fragments);
+            }
+            $sorted = $ranks;
+            sort($sorted);
+            self::assertSame($sorted, $ranks);
+        }
+        self::assertGreaterThan(0, $whole);
+        self::assertGreaterThan(0, $broken);
+    }
+
     /** On every page of a book with everything in it: within the page, in a step of its own, never on other written words. */
     public function testNothingKnownIsWrittenOverAnythingElse(): void
     {

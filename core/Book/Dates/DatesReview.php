@@ -32,6 +32,9 @@ final class DatesReview
     /** Days a duty is thought of ahead where nobody says. From memory. */
     private const LEAD = 14;
 
+    /** Words broken in the middle that are as bad as a page more. From memory. */
+    private const BROKEN = 3;
+
     /** Layouts offered. */
     private const OFFERS = 3;
 
@@ -114,20 +117,23 @@ final class DatesReview
      */
     private function ways(PlannedSpread $log, int $over, array $layouts): array
     {
-        $ways = [];
+        $ways = $ranks = [];
         foreach ($layouts as $layout) {
             $left = $this->loads->over($layout);
             if ($left < $over) {
-                $ways[] = [$left, \count($layout->pages), $layout];
+                $broken = $this->loads->brokenIn($layout);
+                $ranks[] = [$left, self::BROKEN * \count($layout->pages) + $broken];
+                $ways[] = Offer::settings(
+                    $log->id,
+                    "Draw it as “{$layout->name}”: ".(0 === $left ? 'everything fits' : Plural::of($left, 'line', 'lines').' too few')
+                        .', '.Plural::of(\count($layout->pages), 'page', 'pages')
+                        .($broken > 0 ? ', '.Plural::of($broken, 'word', 'words').' broken' : ''),
+                    $layout->settings,
+                );
             }
         }
-        usort($ways, static fn (array $one, array $other): int => [$one[0], $one[1]] <=> [$other[0], $other[1]]);
-        $offers = array_map(static fn (array $way): Offer => Offer::settings(
-            $log->id,
-            "Draw it as “{$way[2]->name}”: ".(0 === $way[0] ? 'everything fits' : Plural::of($way[0], 'line', 'lines').' too few')
-                .', '.Plural::of($way[1], 'page', 'pages'),
-            $way[2]->settings,
-        ), \array_slice($ways, 0, self::OFFERS));
+        asort($ranks);
+        $offers = array_map(static fn (int $i): Offer => $ways[$i], \array_slice(array_keys($ranks), 0, self::OFFERS));
 
         return $this->dates->isTaken(TakesDates::Birthdays) || !$this->hasBirthdays()
             ? $offers

@@ -58,22 +58,25 @@ final class Loads
     private function load(Month $month, array $some, array $rooms, array $categories): MonthLoad
     {
         if ([] === $rooms) {
-            return new MonthLoad($month, \count($some), $this->lines($some, Fraction::of(self::USUAL)), null, 0);
+            return new MonthLoad($month, \count($some), $this->lines($some, Fraction::of(self::USUAL)), null, 0, 0);
         }
         $room = array_sum(array_column($rooms, 0));
         if (\count($categories) !== \count($rooms)) {
-            $lines = $this->lines($some, self::shortest($rooms));
+            $wide = self::shortest($rooms);
+            $lines = $this->lines($some, $wide);
 
-            return new MonthLoad($month, \count($some), $lines, $room, max(0, $lines - $room));
+            return new MonthLoad($month, \count($some), $lines, $room, max(0, $lines - $room), $this->broken($some, $wide));
         }
-        [$lines, $over] = [0, 0];
+        [$lines, $over, $broken] = [0, 0, 0];
         foreach ($rooms as $column => [$left, $wide]) {
-            $need = $this->lines($this->dates->ofColumn($some, $categories, $column), $wide);
+            $here = $this->dates->ofColumn($some, $categories, $column);
+            $need = $this->lines($here, $wide);
             $lines += $need;
             $over += max(0, $need - $left);
+            $broken += $this->broken($here, $wide);
         }
 
-        return new MonthLoad($month, \count($some), $lines, $room, $over);
+        return new MonthLoad($month, \count($some), $lines, $room, $over, $broken);
     }
 
     /** Lines one date takes among others of its month, on lines of so many boxes. */
@@ -88,6 +91,20 @@ final class Loads
         $rooms = self::rooms($log->pages)[$month->iso()] ?? [];
 
         return [] === $rooms ? Fraction::of(self::USUAL) : self::shortest($rooms);
+    }
+
+    /** Words that must be broken in all its months. */
+    public function brokenIn(LogLayout $log): int
+    {
+        return array_sum(array_map(static fn (MonthLoad $load): int => $load->broken, $this->of($log)));
+    }
+
+    /** @param list<Occurrence> $some */
+    private function broken(array $some, Fraction $wide): int
+    {
+        $letters = $this->hand->letters($wide, $this->pitch);
+
+        return array_sum(array_map(fn (Occurrence $once): int => Wrap::broken($this->dates->wording->inMonth($once), $letters), $some));
     }
 
     /** @param list<Occurrence> $some */
