@@ -1,6 +1,7 @@
 // What is kept on this device: answers of the program, and what was ticked or settled while it was not reached.
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Edit } from '../api/client';
+import { jot, jotted } from './jotted';
 
 export type Waiting = { of: string; at: number } & (
   { is: 'tick'; id: string; drawing: string; step: string; done: boolean } | { is: 'edit'; book: string; edit: Edit }
@@ -23,6 +24,18 @@ function database(): Promise<IDBPDatabase<Kept>> {
     },
   });
   return opened;
+}
+
+/** What a page that was left had only written down, before anything else is asked of what waits. */
+let gathered: Promise<void> | null = null;
+const leftBehind = jotted();
+async function gather(): Promise<void> {
+  if (leftBehind.length === 0) return;
+  const known = new Set((await (await database()).getAll('waiting')).map((one) => JSON.stringify(one)));
+  for (const { change, strike } of leftBehind) {
+    if (!known.has(JSON.stringify(change))) await (await database()).add('waiting', change);
+    strike();
+  }
 }
 
 /** Answers that are wanted beside the open book. */
@@ -61,11 +74,17 @@ export const store = {
   },
 
   async wait(change: Waiting): Promise<void> {
-    await (await database()).add('waiting', change);
+    const strike = jot(change);
+    try {
+      await (await database()).add('waiting', change);
+    } finally {
+      strike();
+    }
   },
 
   async waiting(): Promise<{ key: number; change: Waiting }[]> {
     try {
+      await (gathered ??= gather());
       const kept = (await database()).transaction('waiting');
       const found: { key: number; change: Waiting }[] = [];
       for (let one = await kept.store.openCursor(); one; one = await one.continue()) found.push({ key: one.key, change: one.value });
