@@ -122,8 +122,7 @@ final class Lasting
      * @param array<int, float> $chances pages more or fewer → how likely
      *
      * @return array{array<int, float>, array<string, float>, array<string, array{int, int}>} the page behind the last month → share;
-     *     where it
-     *                                                                                          runs out; where each month ends
+     *     month → share of years it runs out in; month → where it ends
      */
     private static function reckon(array $months, array $chances, int $next, int $last): array
     {

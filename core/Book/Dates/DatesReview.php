@@ -119,9 +119,10 @@ final class DatesReview
     {
         $ways = $ranks = [];
         foreach ($layouts as $layout) {
-            $left = $this->loads->over($layout);
+            $loads = $this->loads->of($layout);
+            $left = array_sum(array_column($loads, 'over'));
             if ($left < $over) {
-                $broken = $this->loads->brokenIn($layout);
+                $broken = array_sum(array_column($loads, 'broken'));
                 $ranks[] = [$left, self::BROKEN * \count($layout->pages) + $broken];
                 $ways[] = Offer::settings(
                     $log->id,

@@ -93,12 +93,6 @@ final class Loads
         return [] === $rooms ? Fraction::of(self::USUAL) : self::shortest($rooms);
     }
 
-    /** Words that must be broken in all its months. */
-    public function brokenIn(LogLayout $log): int
-    {
-        return array_sum(array_map(static fn (MonthLoad $load): int => $load->broken, $this->of($log)));
-    }
-
     /** @param list<Occurrence> $some */
     private function broken(array $some, Fraction $wide): int
     {
