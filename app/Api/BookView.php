@@ -25,6 +25,7 @@ use AmpleMargin\Plan\Old\OldWriter;
 use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
+use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Section;
@@ -34,7 +35,9 @@ use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kinds\OwnKinds;
 use App\Entity\Notebook;
+use App\Plan\Composing;
 use App\Plan\PlanFiles;
+use App\Plan\Unreadable;
 use App\Repository\Notebooks;
 
 final class BookView
@@ -42,35 +45,43 @@ final class BookView
     public function __construct(
         private readonly Notebooks $notebooks,
         private readonly PlanFiles $files,
-        private readonly Catalogue $catalogue,
+        private readonly Composing $composing,
     ) {
     }
 
     /** @throws NotFound|Unreadable where the notebook has no such book, or its plan cannot be read */
     public function compose(Notebook $notebook, string $volume = Volume::FIRST): Book
     {
-        $composed = $this->composed($notebook);
+        return self::asked($this->composed($notebook), $volume);
+    }
 
+    /** One book of a plan that is looked at and not kept. @throws NotFound|Unreadable */
+    public function composePlan(Plan $plan, string $volume): Book
+    {
+        return self::asked($this->safely($plan), $volume);
+    }
+
+    private static function asked(ComposedPlan $composed, string $volume): Book
+    {
         return $composed->has($volume) ? $composed->book($volume) : throw new NotFound("This notebook has no book $volume.");
     }
 
     /** One book's plan, not composed. @throws NotFound|Unreadable */
     public function plan(Notebook $notebook, string $volume): BookPlan
     {
-        try {
-            $plan = $this->files->stored($notebook->plan());
-        } catch (\Throwable $failure) {
-            throw new Unreadable($failure);
-        }
-
-        return $plan->inBook($volume) ?? throw new NotFound("This notebook has no book $volume.");
+        return $this->files->stored($notebook->plan())->inBook($volume) ?? throw new NotFound("This notebook has no book $volume.");
     }
 
     /** @throws Unreadable */
     public function composed(Notebook $notebook): ComposedPlan
     {
+        return $this->safely($this->files->stored($notebook->plan()));
+    }
+
+    private function safely(Plan $plan): ComposedPlan
+    {
         try {
-            return ComposedPlan::of($this->files->stored($notebook->plan()), $this->catalogue);
+            return $this->composing->asKept($plan);
         } catch (\Throwable $failure) {
             throw new Unreadable($failure);
         }

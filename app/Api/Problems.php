@@ -8,6 +8,7 @@ namespace App\Api;
 
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Sheet\SheetRefused;
+use App\Plan\Unreadable;
 use App\Repository\Notebooks;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;

@@ -11,6 +11,7 @@ use App\Entity\Notebook;
 use App\Export\FileName;
 use App\Plan\PlanFiles;
 use App\Plan\ShelfFile;
+use App\Plan\Unreadable;
 use App\Repository\CopyRefused;
 use App\Repository\DailyCopies;
 use App\Repository\Notebooks;
@@ -44,7 +45,7 @@ final class KeepingController
         foreach ($this->notebooks->some(0, $this->notebooks->count()) as $notebook) {
             try {
                 $notebooks[] = [$this->files->stored($notebook->plan()), $this->notebooks->ticked($notebook)];
-            } catch (PlanProblem|\JsonException) {
+            } catch (Unreadable) {
                 // What cannot be read is said on the shelf, and goes out by itself.
             }
         }

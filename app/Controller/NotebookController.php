@@ -20,10 +20,10 @@ use App\Api\BookParts;
 use App\Api\BookView;
 use App\Api\NewBook;
 use App\Api\StarterView;
-use App\Api\Unreadable;
 use App\Entity\Notebook;
 use App\Plan\PlanFiles;
 use App\Plan\SamplePlans;
+use App\Plan\Unreadable;
 use App\Repository\Notebooks;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -114,7 +114,7 @@ final class NotebookController
                     'name' => "As “{$old->title}”",
                     'says' => 'Its spreads, patterns and pens, on this paper and for these months.',
                 ];
-            } catch (PlanProblem) {
+            } catch (PlanProblem|Unreadable) {
                 // What cannot be read is said on the shelf.
             }
         }
@@ -214,7 +214,7 @@ final class NotebookController
     {
         try {
             $plan = $this->files->stored($notebook->plan());
-        } catch (PlanProblem|\JsonException) {
+        } catch (Unreadable) {
             return ['unreadable', $notebook->plan()];
         }
         $latin = (string) transliterator_transliterate('Any-Latin; Latin-ASCII; Lower()', mb_substr($plan->title, 0, 60));

@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
-use AmpleMargin\Book\Composer;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
@@ -71,7 +70,7 @@ final class PartsController
         $change = Values::of(Body::values($request)->all()['change'] ?? null, 'change')->all();
         $plan = $this->files->stored($notebook->plan());
         $edit = ['type' => 'part-page', 'spread' => $spread] + $change;
-        $book = Composer::compose(Edits::apply($plan, $edit, $this->catalogue)->plan, AskedBook::of($request), $this->catalogue);
+        $book = $this->view->composePlan(Edits::apply($plan, $edit, $this->catalogue)->plan, AskedBook::of($request));
         $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
 
         return new JsonResponse(['version' => $notebook->version()] + PartsView::of($book, $planned));

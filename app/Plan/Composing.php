@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace App\Plan;
 
 use AmpleMargin\Book\ComposedPlan;
+use AmpleMargin\Book\Faults;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Spread\Catalogue;
@@ -21,18 +22,44 @@ final class Composing
     ) {
     }
 
-    /** @throws PlanProblem */
-    public function of(Plan $plan): ComposedPlan
+    /**
+     * Books that are to be kept. Where something of them breaks that did not before, they are not.
+     *
+     * @param Plan|null $was before the change, where there was one
+     *
+     * @throws PlanProblem
+     */
+    public function of(Plan $plan, ?Plan $was = null): ComposedPlan
     {
         try {
-            return ComposedPlan::of($plan, $this->catalogue)->laidOut();
+            $composed = $this->asKept($plan)->laidOut();
+            $broken = $composed->faults->met();
+            $before = [] === $broken || null === $was ? [] : $this->asKept($was)->laidOut()->faults->met();
         } catch (\Throwable $failure) {
-            // A fault of the program, and yet no reason to keep what it could not show again.
-            $this->log->error('A plan could not be composed: {failure}', ['failure' => $failure->getMessage(), 'exception' => $failure]);
-            throw PlanProblem::at(
-                '',
-                'The program cannot compose the book this would make, so it was not kept. The log of the program says more.',
-            );
+            $this->tell($failure);
+            throw self::refused();
         }
+
+        return [] === array_diff($broken, $before) ? $composed : throw self::refused();
+    }
+
+    /** Books of a plan that is kept already; what breaks in them is a finding on its page, and is written down. */
+    public function asKept(Plan $plan): ComposedPlan
+    {
+        return ComposedPlan::of($plan, $this->catalogue, new Faults($this->tell(...)));
+    }
+
+    private function tell(\Throwable $failure): void
+    {
+        $this->log->error('A plan could not be composed: {failure}', ['failure' => $failure->getMessage(), 'exception' => $failure]);
+    }
+
+    private static function refused(): PlanProblem
+    {
+        // A fault of the program, and yet no reason to keep what it could not show again.
+        return PlanProblem::at(
+            '',
+            'The program cannot compose the book this would make, so it was not kept. The log of the program says more.',
+        );
     }
 }

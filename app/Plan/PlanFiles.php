@@ -65,10 +65,14 @@ final class PlanFiles
         return \strlen($file) > self::LARGEST ? json_encode($written, self::WRITTEN)."\n" : $file;
     }
 
-    /** A plan this program has kept itself. */
+    /** A plan this program has kept itself. @throws Unreadable whatever has become of it since */
     public function stored(string $json): Plan
     {
-        return PlanReader::plan(ExactJson::own($json));
+        try {
+            return PlanReader::plan(ExactJson::own($json));
+        } catch (\Throwable $failure) {
+            throw new Unreadable($failure);
+        }
     }
 
     /**

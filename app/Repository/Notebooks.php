@@ -156,7 +156,7 @@ final class Notebooks
         $was = $this->files->stored($before);
         $edited = Edits::apply($was, $edit, $this->catalogue);
         $after = $this->files->write($edited->plan);
-        $composed = $this->composing->of($edited->plan);
+        $composed = $this->composing->of($edited->plan, $was);
         if ($after === $before) {
             return $answer($notebook, $composed);
         }
@@ -333,7 +333,9 @@ final class Notebooks
     private function become(Notebook $notebook, ?array $state, \Closure $answer): mixed
     {
         [$plan, $edits] = $state ?? [$notebook->plan(), $notebook->edits()];
-        $composed = $this->composing->of($this->files->stored($plan));
+        // What was kept once can be come back to, whatever of it breaks today.
+        $kept = $this->files->stored($plan);
+        $composed = $this->composing->of($kept, $kept);
 
         return null === $state
             ? $answer($notebook, $composed)

@@ -72,6 +72,12 @@ final class Book
     ) {
     }
 
+    /** What of it broke while it was laid out or drawn, as far as it was looked at. */
+    public function faults(): Faults
+    {
+        return $this->layouts->faults;
+    }
+
     /** @return list<Finding> what the person should know; asked for the first time, the spreads are drawn */
     public function findings(): array
     {
@@ -128,8 +134,12 @@ final class Book
     public function drawing(int $page): ?PageDrawing
     {
         [$name, $nth] = $this->nameAndNth($page);
+        $slot = $this->slot($page);
+        $about = '' !== $slot->spread ? $slot->spread : ($slot->month?->iso() ?? $name);
 
-        return $this->mended->onto($this->taken->onto($this->drawn($page), $name, $nth), $name, $nth);
+        return $this->drawings->safely($about, fn (): array => array_values(array_filter([
+            $this->mended->onto($this->taken->onto($this->drawn($page), $name, $nth), $name, $nth),
+        ])), 1)[0] ?? null;
     }
 
     /** @return array{string, int} what is drawn on a page, and which of its pages this is, from 0 */

@@ -12,13 +12,13 @@ use AmpleMargin\Spread\Catalogue;
 final class ComposedPlan
 {
     /** @param non-empty-array<array-key, Book> $books by id, the first first */
-    private function __construct(public readonly Plan $plan, private readonly array $books)
+    private function __construct(public readonly Plan $plan, private readonly array $books, public readonly Faults $faults)
     {
     }
 
-    public static function of(Plan $plan, Catalogue $catalogue = new Catalogue()): self
+    public static function of(Plan $plan, Catalogue $catalogue = new Catalogue(), Faults $faults = new Faults()): self
     {
-        return new self($plan, Composer::all($plan, $catalogue));
+        return new self($plan, Composer::all($plan, $catalogue, $faults), $faults);
     }
 
     /** The book of that id; the first where an edit has taken it away. */

@@ -25,9 +25,13 @@ final class Composer
     }
 
     /** One book of the plan; a plan has one unless it says otherwise. @throws \OutOfRangeException where it has no such book */
-    public static function compose(Plan $plan, string $book = Volume::FIRST, Catalogue $catalogue = new Catalogue()): Book
-    {
-        return self::books($plan, [$book], $catalogue)[$book] ?? throw new \OutOfRangeException("There is no book $book.");
+    public static function compose(
+        Plan $plan,
+        string $book = Volume::FIRST,
+        Catalogue $catalogue = new Catalogue(),
+        Faults $faults = new Faults(),
+    ): Book {
+        return self::books($plan, [$book], $catalogue, $faults)[$book] ?? throw new \OutOfRangeException("There is no book $book.");
     }
 
     /**
@@ -35,9 +39,9 @@ final class Composer
      *
      * @return non-empty-array<array-key, Book> by id
      */
-    public static function all(Plan $plan, Catalogue $catalogue = new Catalogue()): array
+    public static function all(Plan $plan, Catalogue $catalogue = new Catalogue(), Faults $faults = new Faults()): array
     {
-        $books = self::books($plan, $plan->books(), $catalogue);
+        $books = self::books($plan, $plan->books(), $catalogue, $faults);
 
         return [] === $books ? throw new \LogicException('Every plan has a first book.') : $books;
     }
@@ -49,7 +53,7 @@ final class Composer
      *
      * @return array<array-key, Book> by id; those the plan has
      */
-    private static function books(Plan $plan, array $ids, Catalogue $catalogue): array
+    private static function books(Plan $plan, array $ids, Catalogue $catalogue, Faults $faults): array
     {
         $parts = [];
         $names = null;
@@ -57,7 +61,7 @@ final class Composer
         foreach ($plan->books() as $id) {
             $one = $plan->inBook($id);
             if (null !== $one) {
-                $layouts = new Layouts($one, $catalogue, $names ??= new Names($plan->language));
+                $layouts = new Layouts($one, $catalogue, $names ??= new Names($plan->language), $faults);
                 $parts[$id] = [new self($one, $layouts), (new Pager($one, $layouts))->page()];
             }
         }

@@ -13,6 +13,7 @@ use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Laid;
+use AmpleMargin\Spread\PageGrid;
 
 /** @internal to Book */
 final class Drawings
@@ -53,7 +54,7 @@ final class Drawings
     /** @return list<PageDrawing> the same without the known dates, for whoever asks what room there is for them */
     public function undated(string $id): array
     {
-        return $this->laid($id)?->drawings() ?? [];
+        return $this->drawnOf($this->laid($id), $id);
     }
 
     /** @return list<PageDrawing> none where the program does not know the kind */
@@ -61,31 +62,54 @@ final class Drawings
     {
         $spread = $this->plan->spread($id);
 
-        return $this->drawn[$id] ??= null === $spread ? [] : $this->inked($this->laid($id), $spread->kind, $spread->settings);
+        return $this->drawn[$id] ??= null === $spread ? [] : $this->inked($this->laid($id), $id, $spread->kind, $spread->settings);
     }
 
     /** @return list<PageDrawing> */
     public function ofPart(Month $month, MonthPart $part): array
     {
-        return $this->parts[$part->page] ??= $this->inked($this->layouts->ofPart($month, $part), $part->kind, []);
+        return $this->parts[$part->page] ??= $this->inked($this->layouts->ofPart($month, $part), $month->iso(), $part->kind, []);
     }
 
     /**
      * With the known dates its kind takes.
      *
+     * @param string                  $about    the spread or the month
      * @param array<array-key, mixed> $settings of the spread
      *
      * @return list<PageDrawing>
      */
-    private function inked(?Laid $laid, string $kind, array $settings): array
+    private function inked(?Laid $laid, string $about, string $kind, array $settings): array
     {
-        $pages = $laid?->drawings() ?? [];
+        $pages = $this->drawnOf($laid, $about);
         $kind = $this->layouts->catalogue->kind($kind);
         $takes = $kind?->takesIn($settings);
         if (null === $this->ink || null === $kind || null === $takes) {
             return $pages;
         }
 
-        return $this->ink->onto($pages, $takes, DatesInk::categories($kind, $settings));
+        return $this->safely(
+            $about,
+            fn (): array => $this->ink->onto($pages, $takes, DatesInk::categories($kind, $settings)),
+            \count($pages),
+        );
+    }
+
+    /** @return list<PageDrawing> */
+    private function drawnOf(?Laid $laid, string $about): array
+    {
+        return null === $laid ? [] : $this->safely($about, $laid->drawings(...), $laid->pages);
+    }
+
+    /**
+     * Whatever is laid over pages breaks no more than those.
+     *
+     * @param \Closure(): list<PageDrawing> $draw
+     *
+     * @return list<PageDrawing> as many
+     */
+    public function safely(string $about, \Closure $draw, int $pages): array
+    {
+        return $this->layouts->faults->drawing($about, PageGrid::of($this->plan->stock, $this->plan->counting), $draw, $pages);
     }
 }

@@ -37,8 +37,12 @@ final class Layouts
     private array $half = [];
 
     /** @param Names|null $names in the plan's language, where somebody has them already */
-    public function __construct(private readonly BookPlan $plan, public readonly Catalogue $catalogue, ?Names $names = null)
-    {
+    public function __construct(
+        private readonly BookPlan $plan,
+        public readonly Catalogue $catalogue,
+        ?Names $names = null,
+        public readonly Faults $faults = new Faults(),
+    ) {
         $this->names = $names ?? new Names($plan->language);
     }
 
@@ -52,10 +56,15 @@ final class Layouts
     {
         $form = $this->catalogue->kind($spread->kind)?->form;
         if ($form instanceof ReadsIndex) {
-            return $form->reading($index, $numbering)->layOut($this->request($spread));
+            return $this->safely($spread, $form->reading($index, $numbering));
         }
 
-        return null === $form ? null : $this->laid[$spread->id] ??= $form->layOut($this->request($spread));
+        return null === $form ? null : $this->laid[$spread->id] ??= $this->safely($spread, $form);
+    }
+
+    private function safely(PlannedSpread $spread, Form $form): Laid
+    {
+        return $this->faults->layingOut($spread->id, $this->grid(), fn (): Laid => $form->layOut($this->request($spread)));
     }
 
     /** Null where nobody knows its kind. */
@@ -63,7 +72,9 @@ final class Layouts
     {
         $kind = $this->catalogue->kind($part->kind);
 
-        return null === $kind ? null : $this->part($kind, $month, $part);
+        return null === $kind
+            ? null
+            : $this->faults->layingOut($month->iso(), $this->grid(), fn (): Laid => $this->part($kind, $month, $part), $part->pages);
     }
 
     private function part(Kind $kind, Month $month, MonthPart $part): Laid

@@ -12,8 +12,11 @@ namespace AmpleMargin\Plan;
 /** @internal to Plan */
 final class Kept
 {
-    /** Levels of lists and names, one inside another: a key's symbols take five. */
-    public const DEEPEST = 12;
+    /**
+     * Levels of lists and names, one inside another: a key's symbols take five. A page of parts takes most: its settings, the parting
+     * and its pages, each page, two for each of six divisions, and a part's settings with a list of lists in them are 19.
+     */
+    public const DEEPEST = 24;
 
     /** Entries of one list, and names on one level. */
     public const LONGEST_LIST = 500;

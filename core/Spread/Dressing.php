@@ -64,7 +64,9 @@ final class Dressing
     /** Every fifth dot marked before anything is counted: a hand that was one off by one counts from the nearest. */
     private static function fives(OneStepMore $more, PageDrawing $drawn, PageGrid $grid): PageDrawing
     {
-        $of = static fn (int $side): array => $side > 5 ? range(5, $side - 1, 5) : [];
+        $of = static fn (int $side): array => $side > 5
+            ? array_map(static fn (int $nth): int => 5 * $nth, range(1, intdiv($side - 1, 5)))
+            : [];
         [$across, $down] = [$of($grid->across), $of($grid->down)];
 
         return $more->first(

@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace App\Api;
+namespace App\Plan;
 
 use AmpleMargin\Plan\PlanProblem;
 
