@@ -11,6 +11,7 @@ use AmpleMargin\Sheet\SheetRefused;
 use App\Plan\Unreadable;
 use App\Repository\Notebooks;
 use Psr\Log\LoggerInterface;
+use Symfony\Component\ErrorHandler\Error\OutOfMemoryError;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -56,6 +57,13 @@ final class Problems
             $error instanceof HttpExceptionInterface => [$error->getStatusCode(), 'Refused', $error->getMessage(), []],
             $error instanceof RequestExceptionInterface => [400, 'Refused', 'This address is not as the program writes it.', []],
             null !== $storage => [...$storage, []],
+            // The last resort: what can grow has bounds of its own, said where they are.
+            $error instanceof OutOfMemoryError => [
+                413,
+                'Too much at once',
+                'This is more than the program can hold at once; nothing was changed. Ask for fewer pages, or take spreads out of the book.',
+                [],
+            ],
             default => [500, 'Something broke', 'Nothing was changed. The log of the program says more.', []],
         };
     }

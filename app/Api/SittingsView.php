@@ -30,11 +30,7 @@ final class SittingsView
         $book = $sittings->book;
         $packed = $sittings->packed;
         $pages = $sittings->pending->pages;
-        $marks = [];
-        foreach ([...$pages, ...$sittings->pending->later] as $page) {
-            $drawing = $book->drawing($page->page);
-            $marks[] = ['page' => $page->page, 'marks' => null === $drawing ? [] : DrawingView::marks($drawing)];
-        }
+        [$drawings, $undrawn] = SmallDrawings::of($book, array_column([...$pages, ...$sittings->pending->later], 'page'));
 
         return [
             'across' => $book->plan->stock->across,
@@ -62,7 +58,8 @@ final class SittingsView
                 static fn (Short $one): array => ['say' => $one->say, 'saves' => $one->saves, 'edit' => $one->edit],
                 Short::ways($sittings, $now),
             ),
-            'drawings' => $marks,
+            'drawings' => $drawings,
+            'undrawn' => $undrawn,
         ];
     }
 

@@ -14,6 +14,7 @@ use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\DatesWriter;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
+use App\Import\Calendar\NamedZone;
 use App\Import\DateFiles;
 use App\Import\ReadDates;
 use App\Plan\PlanFiles;
@@ -81,11 +82,7 @@ final class DatesImportCommand extends Command
     /** @throws PlanProblem */
     private function read(Plan $plan, InputInterface $input): ReadDates
     {
-        try {
-            $zone = new \DateTimeZone($this->said($input->getOption('zone')));
-        } catch (\Exception) {
-            throw PlanProblem::at('zone', 'This names no time zone.');
-        }
+        $zone = NamedZone::named($this->said($input->getOption('zone')))->zone ?? throw PlanProblem::at('zone', 'This names no time zone.');
         $files = new DateFiles(
             new SaidDay($plan->period, new Names($plan->language)),
             $plan->dates,

@@ -24,6 +24,7 @@ use App\Api\NotFound;
 use App\Api\PreviewView;
 use App\Export\DatesCalendar;
 use App\Export\DatesTable;
+use App\Import\Calendar\NamedZone;
 use App\Import\DateFiles;
 use App\Import\PublicHolidays;
 use App\Import\ReadDates;
@@ -114,11 +115,7 @@ final class DatesController
     /** @throws PlanProblem */
     private static function zone(Values $values): \DateTimeZone
     {
-        try {
-            return new \DateTimeZone($values->text('zone', 'UTC', 60));
-        } catch (\Exception) {
-            throw PlanProblem::at('zone', 'This names no time zone.');
-        }
+        return NamedZone::named($values->text('zone', 'UTC', 60))->zone ?? throw PlanProblem::at('zone', 'This names no time zone.');
     }
 
     #[Route('.ics', methods: 'GET', priority: 1)]

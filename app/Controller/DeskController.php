@@ -27,6 +27,7 @@ use App\Api\DrawingView;
 use App\Api\KindView;
 use App\Api\LeavesView;
 use App\Api\NotFound;
+use App\Api\SmallDrawings;
 use App\Api\TickChange;
 use App\Api\TimingView;
 use App\Repository\Kinds;
@@ -57,19 +58,14 @@ final class DeskController
     {
         $notebook = $this->notebooks->get($id);
         $book = $this->view->compose($notebook, AskedBook::of($request));
-        $pages = [];
-        foreach ($book->spreadPages() as $page) {
-            $drawing = $book->drawing($page);
-            if (null !== $drawing) {
-                $pages[] = ['page' => $page, 'marks' => DrawingView::marks($drawing)];
-            }
-        }
+        [$pages, $left] = SmallDrawings::of($book, $book->spreadPages());
 
         return new JsonResponse([
             'version' => $notebook->version(),
             'across' => $book->plan->stock->across,
             'down' => $book->plan->stock->down,
             'pages' => $pages,
+            'left' => $left,
         ]);
     }
 

@@ -56,10 +56,16 @@ final class DateFiles
                 ?? (new LinesOfDates($this->days, $this->year, $this->monthFirst))->read($text),
         };
 
-        return \count($read->found) <= self::MOST ? $read : new ReadDates([
+        // One more where a file says itself from which line on it was not read.
+        return \count($read->found) <= self::MOST + 1 ? $read : new ReadDates([
             ...\array_slice($read->found, 0, self::MOST),
-            Found::skipped($name, 'There are more than '.number_format(self::MOST).' entries; the others were not read.'),
+            Found::skipped($name, self::tooMany()),
         ], $read->ask, $read->columns);
+    }
+
+    public static function tooMany(): string
+    {
+        return 'There are more than '.number_format(self::MOST).' entries; the others, from here on, were not read.';
     }
 
     private static function skipped(string $name, string $why): ReadDates

@@ -1,6 +1,6 @@
 <?php
 
-/* What a component of a calendar or a card says, as the first property of a name. */
+/* What a card says, as the first property of a name. */
 
 declare(strict_types=1);
 
@@ -8,7 +8,6 @@ namespace App\Import;
 
 use Sabre\VObject\Component;
 use Sabre\VObject\Property;
-use Sabre\VObject\Property\ICalendar\DateTime;
 
 final class Properties
 {
@@ -21,13 +20,6 @@ final class Properties
         }
 
         return null;
-    }
-
-    public static function moment(Component $of, string $name): ?DateTime
-    {
-        $first = self::first($of, $name);
-
-        return $first instanceof DateTime ? $first : null;
     }
 
     /** On one line; "" where it says nothing. */

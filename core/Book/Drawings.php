@@ -18,6 +18,11 @@ use AmpleMargin\Spread\PageGrid;
 /** @internal to Book */
 final class Drawings
 {
+    /** Marks kept at once; a full book has half as many. Beyond, what was drawn is drawn anew when somebody looks at it again. */
+    private const MOST = 60_000;
+
+    private int $marks = 0;
+
     /** @var array<string, Laid|null> by spread */
     private array $spreads = [];
 
@@ -81,7 +86,9 @@ final class Drawings
      */
     private function inked(?Laid $laid, string $about, string $kind, array $settings): array
     {
+        $this->makeRoom();
         $pages = $this->drawnOf($laid, $about);
+        $this->marks += array_sum(array_map(static fn (PageDrawing $page): int => \count($page->marks), $pages));
         $kind = $this->layouts->catalogue->kind($kind);
         $takes = $kind?->takesIn($settings);
         if (null === $this->ink || null === $kind || null === $takes) {
@@ -93,6 +100,17 @@ final class Drawings
             fn (): array => $this->ink->onto($pages, $takes, DatesInk::categories($kind, $settings)),
             \count($pages),
         );
+    }
+
+    private function makeRoom(): void
+    {
+        if ($this->marks > self::MOST) {
+            $this->marks = 0;
+            $this->parts = $this->drawn = [];
+            foreach ($this->spreads as $laid) {
+                $laid?->forget();
+            }
+        }
     }
 
     /** @return list<PageDrawing> */

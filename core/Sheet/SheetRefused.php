@@ -16,6 +16,13 @@ final class SheetRefused extends \DomainException implements Refused
         return new self("$what is $size mm; on $paper there is room for $room mm at true size. Print on a larger paper.");
     }
 
+    /** @param int $most lines and words of one tray */
+    public static function tooMuch(int $most): self
+    {
+        return new self('With what stands before it in the tray this is more than is printed at once, '.number_format($most)
+            .' lines and words: take fewer pages, or print them by themselves.');
+    }
+
     public static function labelsSaid(): self
     {
         return new self('Say a sheet of labels in mm: how wide and tall one is, how many across and down, and the gap between them, '

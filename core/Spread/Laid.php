@@ -196,6 +196,12 @@ final class Laid
         return $this->drawn ??= ($this->draw)(0, 0);
     }
 
+    /** Drawn anew when somebody looks again: where so much is drawn that it cannot all be kept. */
+    public function forget(): void
+    {
+        $this->drawn = null;
+    }
+
     /** @param list<PageDrawing> $pages */
     private static function steps(array $pages): int
     {

@@ -35,6 +35,17 @@ final class PrintingTest extends ApiTestCase
         self::assertStringContainsString('The tray is empty', $this->call('GET', "/notebooks/{$book['id']}/tray.pdf", null, 422)['detail']);
     }
 
+    public function testATrayHasABoundAndSaysWhatItLeaves(): void
+    {
+        $book = $this->call('POST', '/notebooks/sample', null, 201);
+        $asked = implode(',', array_fill(0, 10, 'guides:all'));
+        $tray = $this->call('GET', "/notebooks/{$book['id']}/tray?print=$asked");
+        self::assertCount(1, $tray['says']);
+        self::assertStringContainsString('more than is printed at once, 100,000 lines and words', $tray['says'][0]);
+        $one = \count($this->call('GET', "/notebooks/{$book['id']}/tray?print=guides:all")['sheets']);
+        self::assertCount(2 * $one, $tray['sheets']);
+    }
+
     public function testATrayThatCannotBeIsRefusedInWords(): void
     {
         $book = $this->call('POST', '/notebooks/sample', null, 201);

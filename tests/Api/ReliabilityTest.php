@@ -291,6 +291,8 @@ final class ReliabilityTest extends ApiTestCase
             $this->browser->request('GET', "/api$address");
             self::assertContains($this->browser->getResponse()->getStatusCode(), [400, 422], $address);
         }
+        $zone = ['zone' => "Europe/Berlin\0x", 'files' => [['name' => 'a', 'text' => '12 March Boat']]];
+        self::assertSame('This names no time zone.', $this->call('POST', "$this->path/dates/preview", $zone, 422)['detail']);
         $all = implode(',', array_fill(0, 5_000, '1-192'));
         $this->call('GET', "$this->path/tray.pdf?print=guides:$all", null, 422);
     }

@@ -81,6 +81,73 @@ final class DateFilesTest extends TestCase
         self::assertSame(['2027-04-05', '2027-04-12', '2027-04-19', '2027-04-26'], self::days($here));
     }
 
+    /** A zone that only the file knows, and one nobody knows. */
+    public function testAZoneOfTheFilesOwnIsReadByItsRules(): void
+    {
+        $own = str_replace('America/New_York', 'Office time', self::ZONE);
+        $event = "BEGIN:VEVENT\nUID:1\nDTSTART;TZID=%s:2027%s\nSUMMARY:Boat\nEND:VEVENT\n";
+        $said = static function (string $name, string $at) use ($own, $event): string {
+            [$found] = self::read("BEGIN:VCALENDAR\nVERSION:2.0\n".\sprintf($event, $name, $at)."{$own}END:VCALENDAR\n")->found;
+
+            return "{$found->entry?->when->written()} {$found->entry?->time} $found->says";
+        };
+        // As the zone of the same rules says it, on both sides of each change of the clocks.
+        foreach (['0312T103000', '0314T013000', '0314T033000', '0320T103000', '1030T220000', '1107T003000', '1107T030000'] as $at) {
+            self::assertSame($said('America/New_York', $at), $said('Office time', $at), $at);
+        }
+        self::assertSame('2027-03-12 10:30 “Attic time” is no zone that is known: its time is taken as one of yours.', $said('Attic time', '0312T103000'));
+        self::assertStringContainsString('is no zone that is known', $said("Europe/Berlin\x01", '0312T103000'));
+    }
+
+    /**
+     * Half past six in the evening in New York is half past midnight here, and half past eleven of the day before while only one of the
+     * two has summer time: each of a year's days, and those that are left out, as PHP's own time zones say.
+     *
+     * @return iterable<string, array{string, string}> zone, time
+     */
+    public static function elsewhere(): iterable
+    {
+        yield 'New York, an evening' => ['America/New_York', '183000'];
+        yield 'New York, at night' => ['America/New_York', '220000'];
+        yield 'Kolkata, before dawn' => ['Asia/Kolkata', '040000'];
+        yield 'Sydney, a morning' => ['Australia/Sydney', '090000'];
+        yield 'Auckland, a morning' => ['Pacific/Auckland', '113000'];
+        yield 'here' => ['Europe/Berlin', '233000'];
+    }
+
+    #[DataProvider('elsewhere')]
+    public function testARepeatElsewhereIsRightOnBothSidesOfEachChangeOfTheClocks(string $zone, string $time): void
+    {
+        $first = new \DateTimeImmutable("2027-01-05 $time", new \DateTimeZone($zone));
+        $expected = [];
+        $left = [10 => true, 13 => true, 40 => true];
+        for ($week = 0; $week < 52; ++$week) {
+            $here = $first->modify("+$week weeks")->setTimezone(new \DateTimeZone('Europe/Berlin'))->format('Y-m-d');
+            if (!isset($left[$week]) && str_starts_with($here, '2027')) {
+                $expected[] = $here;
+            }
+        }
+        $except = implode(',', array_map(static fn (int $week): string => $first->modify("+$week weeks")->format('Ymd\THis'), array_keys($left)));
+        $read = self::calendar("UID:1\nDTSTART;TZID=$zone:20270105T$time\nRRULE:FREQ=WEEKLY\nEXDATE;TZID=$zone:$except\nSUMMARY:Call");
+        self::assertSame($expected, self::days($read));
+    }
+
+    /** Read event by event: what a file is made of never decides whether it is answered. How long it takes is printed by bin/bench. */
+    public function testAFileOfManyEventsOrManyDaysIsReadOrRefusedWithItsLine(): void
+    {
+        $event = "BEGIN:VEVENT\nUID:1\nDTSTART;VALUE=DATE:20270312\nSUMMARY:x\nEND:VEVENT\n";
+        $many = self::read("BEGIN:VCALENDAR\n".str_repeat($event, 20_000)."BEGIN:VEVENT\nUID:9")->found;
+        self::assertCount(DateFiles::MOST + 1, $many);
+        self::assertSame(['a file, line 50002', 'There are more than 10,000 entries; the others, from here on, were not read.'], [$many[DateFiles::MOST]->where, $many[DateFiles::MOST]->says]);
+        $cut = self::read("BEGIN:VCALENDAR\n".str_repeat($event, 9_000)."BEGIN:VEVENT\nUID:9")->found;
+        self::assertSame([9_001, 'a file, line 45002'], [\count($cut), $cut[9_000]->where]);
+        $endless = self::read("BEGIN:VCALENDAR\n".str_repeat("BEGIN:VEVENT\n", 240_000))->found;
+        self::assertSame('239980 events more are cut off or broken.', $endless[\count($endless) - 1]->says);
+        [$except] = self::read("BEGIN:VCALENDAR\nBEGIN:VEVENT\nUID:1\nDTSTART;VALUE=DATE:20270101\nRRULE:FREQ=DAILY\n".str_repeat("EXDATE;VALUE=DATE:20270312\n", 100_000)."SUMMARY:x\nEND:VEVENT\nEND:VCALENDAR\n")->found;
+        self::assertStringContainsString('It names more days than are kept', $except->says);
+        self::assertNotNull($except->entry);
+    }
+
     public function testExceptionsAreLeftOutAndWhatWasMovedStandsWhereItIs(): void
     {
         $read = self::read("BEGIN:VCALENDAR\nVERSION:2.0\nBEGIN:VEVENT\nUID:3\nDTSTART:20270301T190000\nRRULE:FREQ=WEEKLY;UNTIL=20270405T160000Z\n"

@@ -29,7 +29,7 @@
   /** The screen where it is decided; where that designs a spread, for that one. */
   function decided({ see }: Finding): Place | null {
     const book = open.book;
-    if (see === '' || see === route.screen) return null;
+    if (see === '' || see === 'undo' || see === route.screen) return null;
     if (see === 'pens' || see === 'dress') return { name: `To the ${see}`, href: route.to(see) };
     const spread = book?.spreads.find((one) => catalogue.kind(book, one.kind)?.designer === see);
     return spread ? { name: `To the ${spread.kind_name.toLowerCase()}`, href: route.to(see, spread.id) } : null;
@@ -45,11 +45,13 @@
     <p>
       {#if at && !says}<a class="at" href={at.href}>{at.name}</a>{/if}{finding.says}
     </p>
-    {#if finding.offers.length > 0 || there || (at && says)}
+    {@const back = finding.see === 'undo' && open.book?.undo}
+    {#if finding.offers.length > 0 || there || back || (at && says)}
       <div class="mt-1 flex flex-wrap gap-1.5">
         {#each finding.offers as offer (offer.say)}
           <button class="btn small offer" onclick={() => open.edit(offer.edit)}>{offer.say}</button>
         {/each}
+ {#if back}<button class="btn small offer" onclick={() => open.undo()}>Take back: {back}</button>{/if}
         {#if at && says}<a class="btn small" href={at.href}>{at.name}</a>{/if}
         {#if there}<a class="btn small" href={there.href}>{there.name}</a>{/if}
       </div>

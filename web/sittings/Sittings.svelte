@@ -138,6 +138,9 @@
         </p>
       </section>
     {/if}
+    {#if all.undrawn > 0}
+      <p class="mt-4">{pages(all.undrawn)} more than are shown small: there is more on the pages before than is shown at once.</p>
+    {/if}
     {#if all.evenings.length === 0 && all.drawings.length > 0}
       <h2 class="mt-6 mb-2">To draw</h2>
       <ul class="todo">

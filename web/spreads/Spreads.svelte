@@ -178,6 +178,12 @@
       {/each}
     </div>
     <section class="catalogue" aria-label="Catalogue">
+      {#if (drawn.value?.left ?? 0) > 0}
+        <p class="mt-4">
+          {drawn.value?.left === 1 ? 'One page is' : `${drawn.value?.left} pages are`} not shown small: there is more on the pages before
+          than is shown at once. The bench draws each.
+        </p>
+      {/if}
       {#if homeless.length > 0}
         <section class="mb-4" aria-label="Without a page">
           <h2>Without a page</h2>

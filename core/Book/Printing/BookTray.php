@@ -28,7 +28,7 @@ final class BookTray
         $pieces = $counts = $left = [];
         foreach (\array_slice($asked, 0, Printables::MOST) as $one) {
             try {
-                $found = Printables::pieces($context, $one);
+                $found = $context->taking(static fn (): array => Printables::pieces($context, $one));
             } catch (PlanProblem|SheetRefused $why) {
                 $left[$one] = Printables::says($one, $context->book).': '.$why->getMessage();
                 continue;
