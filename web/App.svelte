@@ -9,6 +9,7 @@
   import Reached from './parts/Reached.svelte';
   import { catalogue } from './state/catalogue.svelte';
   import { open } from './state/book.svelte';
+  import { drafts, paper } from './state/drafts.svelte';
   import { fetchAhead } from './offline/ahead';
   import { entryOf, marked, ROOMS, SCREENS } from './screens';
   import { isTyping, keys } from './state/keys.svelte';
@@ -133,6 +134,9 @@
   {/if}
 
   <div class="body" class:waiting={waited.long}>
+    {#if book && !alone && route.screen !== 'stock' && drafts.get(paper(book.id, book.book))}
+      <p class="drafted"><a href={route.to('stock')}>Other paper or months are typed on Stock and not planned yet</a></p>
+    {/if}
     {#if book || (screen.free && !inBook)}{#key route.screen}<Purpose {screen} />{/key}{/if}
     <div class="view" aria-busy={waited.long}>
       {#if book || (screen.free && !inBook)}
@@ -235,6 +239,11 @@
     border-bottom: 1px solid var(--color-base-300);
     flex-wrap: wrap;
     row-gap: 0;
+  }
+  .drafted {
+    padding: 0.35rem 1.1rem;
+    border-bottom: 1px solid var(--color-base-300);
+    border-left: 3px solid var(--rule);
   }
   .name {
     font-family: var(--font-head);

@@ -8,6 +8,8 @@ namespace App\Controller;
 
 use AmpleMargin\Book\Beginning;
 use AmpleMargin\Book\ComposedPlan;
+use AmpleMargin\Book\WouldBecome;
+use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
@@ -176,6 +178,23 @@ final class NotebookController
         $edit = $values->inside('edit')->all();
 
         return $this->notebooks->edit($this->notebooks->get($id), $version, $edit, $this->answer($volume, $values->map('have')));
+    }
+
+    /** What an edit would leave and what it would take; nothing is kept. */
+    #[Route('/{id}/would', methods: 'POST')]
+    public function would(string $id, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $volume = AskedBook::of($request);
+        $edit = Body::values($request)->inside('edit')->all();
+        $was = $this->files->stored($notebook->plan());
+        $after = $this->view->composePlan(Edits::apply($was, $edit, $this->catalogue)->plan, $volume);
+
+        return new JsonResponse(['version' => $notebook->version(), 'says' => WouldBecome::says(
+            $this->view->composePlan($was, $volume),
+            $after,
+            $this->notebooks->doneSteps($notebook),
+        )]);
     }
 
     #[Route('/{id}/undo', methods: 'POST')]

@@ -2,13 +2,14 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Waiting } from '../../web/offline/store';
 
-const kept = vi.hoisted(() => ({ waiting: new Map<number, Waiting>(), next: 1 }));
+const kept = vi.hoisted(() => ({ waiting: new Map<number, Waiting>(), next: 1, forgotten: 0 }));
 vi.mock('../../web/offline/store', () => ({
   store: {
     wait: async (change: Waiting) => void kept.waiting.set(kept.next++, change),
     waiting: async () => [...kept.waiting].map(([key, change]) => ({ key, change })),
     sent: async (keys: number[]) => keys.forEach((key) => kept.waiting.delete(key)),
     isWanted: () => false,
+    forget: async () => void kept.forgotten++,
   },
 }));
 

@@ -131,8 +131,15 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
   }
   reach.answered();
   if (answer.status === 204) return undefined as T;
-  if (answer.status === 401)
-    throw new Problem(401, 'This device is not paired any more. Load this page again to pair it; what it keeps is sent then.', null, null);
+  if (answer.status === 401) {
+    await store.forget();
+    throw new Problem(
+      401,
+      'This device is not paired any more. What it fetched is deleted. Load this page again to pair it; what waits to be sent is kept, and sent then.',
+      null,
+      null,
+    );
+  }
   const said = (await answer.json().catch(() => ({}))) as Record<string, unknown>;
   if (!answer.ok) {
     throw new Problem(
@@ -198,6 +205,7 @@ export const api = {
   remove: (id: string, version: number) => call<void>('DELETE', `/notebooks/${id}?version=${version}`),
   edit: async (book: Book, edit: Edit) =>
     merged(book, await call<Partial<Book>>('POST', about(book, '/edits'), { version: book.version, edit, have: book.parts })),
+  would: (ref: Ref, edit: Edit) => call<{ version: number; says: string[] }>('POST', about(ref, '/would'), { edit }),
   undo: async (book: Book) =>
     merged(book, await call<Partial<Book>>('POST', about(book, '/undo'), { version: book.version, have: book.parts })),
   redo: async (book: Book) =>

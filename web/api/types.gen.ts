@@ -271,6 +271,28 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/would": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What an edit would leave and what it would take, before it is made; nothing is kept */
+        post: operations["would"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/undo": {
         parameters: {
             query?: {
@@ -2402,6 +2424,8 @@ export interface components {
                 saves: number;
                 edit: components["schemas"]["Edit"];
             }[];
+            /** @description pages to draw that have no small picture in this answer */
+            undrawn: number;
             drawings: {
                 page: number;
                 marks: components["schemas"]["Mark"][];
@@ -3024,10 +3048,10 @@ export interface components {
             says: string;
             broken: boolean;
             /**
-             * @description where it is decided, if not where it speaks of
+             * @description where it is decided, if not where it speaks of; undo: by taking the last edit back
              * @enum {unknown}
              */
-            see: "" | "key" | "pens" | "dress";
+            see: "" | "key" | "pens" | "dress" | "undo";
             offers: {
                 say: string;
                 edit: components["schemas"]["Edit"];
@@ -3191,6 +3215,8 @@ export interface components {
             }[];
         };
         Drawings: {
+            /** @description pages that are not drawn in this answer, since one answer holds so much only */
+            left: number;
             /** @description of the notebook these were drawn from */
             version: number;
             across: number;
@@ -3726,6 +3752,42 @@ export interface operations {
             200: components["responses"]["Changes"];
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    would: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    edit: components["schemas"]["Edit"];
+                };
+            };
+        };
+        responses: {
+            /** @description sentences */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        version: number;
+                        says: string[];
+                    };
+                };
+            };
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };

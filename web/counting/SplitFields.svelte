@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { CountingState } from './counting.svelte';
   import Quick from './Quick.svelte';
+  import { kept } from '../parts/kept';
 
   interface Props {
     bench: CountingState;
@@ -76,6 +77,7 @@
           class="input figures"
           inputmode="decimal"
           value={bench.pitch}
+          {@attach kept}
           aria-invalid={bench.wrong?.field === 'pitch' ? 'true' : undefined}
           onchange={(event) => (bench.pitch = Number(event.currentTarget.value.replace(',', '.')) || 0)}
         /></label

@@ -3,6 +3,7 @@
   import type { Book, DateCategory } from '../api/client';
   import { open } from '../state/book.svelte';
   import { Sent } from '../state/sent.svelte';
+  import { kept } from '../parts/kept';
 
   let { book, categories }: { book: Book; categories: DateCategory[] } = $props();
 
@@ -40,6 +41,7 @@
           aria-label="Name of {one.name}"
           maxlength="40"
           value={one.name}
+          {@attach kept}
           onchange={(event) => put(one.id, { name: event.currentTarget.value })}
         />
         <select

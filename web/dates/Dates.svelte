@@ -3,12 +3,13 @@
   late beside them.
 -->
 <script lang="ts">
-  import { tick, untrack } from 'svelte';
+  import { untrack } from 'svelte';
   import { about, type Book, type DateTime } from '../api/client';
   import Findings from '../parts/Findings.svelte';
   import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
+  import Written from '../parts/Written.svelte';
   import { open } from '../state/book.svelte';
   import { route } from '../state/route.svelte';
   import Categories from './Categories.svelte';
@@ -22,6 +23,12 @@
   const dates = new DatesState(
     () => book,
     (edit) => open.edit(edit),
+    () => {
+      const problem = open.problem;
+      // It is said at its line.
+      if (problem?.status === 422) open.problem = null;
+      return problem;
+    },
   );
   $effect(() => {
     const [now, month] = [book, dates.month];
@@ -30,10 +37,9 @@
   const all = $derived(dates.dates.value);
   let day = $state<HTMLInputElement>();
 
-  async function add(event: Event) {
+  function add(event: Event) {
     event.preventDefault();
-    if (!(await dates.add())) return;
-    await tick();
+    dates.add();
     day?.focus();
   }
   /** Where it is written; that it is marked as well goes without saying. */
@@ -44,7 +50,7 @@
     iso === null
       ? ''
       : new Date(`${iso}T00:00Z`).toLocaleDateString('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' });
-  const wrong = (field: string) => open.problem?.field === `edit/${field}`;
+  const wrong = (field: string) => dates.wrong?.field === `edit/${field}`;
 </script>
 
 <Screen title="Dates" handle={all && all.findings.length > 0 ? `${all.findings.length} to look at` : 'What would be too late'}>
@@ -136,7 +142,8 @@
       {/if}
       <button class="btn chief">Write down</button>
     </form>
-    {#if open.problem && (wrong('day') || wrong('words') || wrong('lead'))}<p class="wrong" role="alert">{open.problem.detail}</p>{/if}
+    {#if dates.wrong}<p class="wrong" role="alert">{dates.wrong.says}</p>{/if}
+    <Written lines={dates.lines} again={(line) => (dates.again(line), day?.focus())} label="Being written" />
     {#if all.entries.length === 0}
       <p class="quiet my-2">Nothing is known of {all.name} yet.</p>
     {:else}

@@ -4,6 +4,7 @@
   import { api, type Book, type DateEntry } from '../api/client';
   import { Loader } from '../state/loader.svelte';
   import { SORTS, type DatesState } from './dates.svelte';
+  import { kept } from '../parts/kept';
 
   interface Props {
     book: Book;
@@ -25,13 +26,19 @@
 <section aria-label="The date chosen" class="grid gap-2">
   <h2>{entry.words}</h2>
   <label class="field"
-    ><span>When</span><input class="input" value={entry.day} onchange={(event) => state.set({ day: event.currentTarget.value })} /></label
+    ><span>When</span><input
+      class="input"
+      value={entry.day}
+      {@attach kept}
+      onchange={(event) => state.set({ day: event.currentTarget.value })}
+    /></label
   >
   <label class="field"
     ><span>What</span><input
       class="input"
       maxlength="200"
       value={entry.words}
+      {@attach kept}
       onchange={(event) => state.set({ words: event.currentTarget.value })}
     /></label
   >
@@ -57,6 +64,7 @@
           class="input figures"
           placeholder="18:30"
           value={entry.time ?? ''}
+          {@attach kept}
           onchange={(event) => state.set({ time: event.currentTarget.value || null })}
         /></label
       >
@@ -65,6 +73,7 @@
           class="input figures"
           disabled={!entry.time}
           value={entry.ends ?? ''}
+          {@attach kept}
           onchange={(event) => state.set({ ends: event.currentTarget.value || null })}
         /></label
       >
@@ -86,6 +95,7 @@
         class="input"
         placeholder="it goes on"
         value={entry.ends_on ?? ''}
+        {@attach kept}
         onchange={(event) => state.set({ until: event.currentTarget.value || null })}
       /></label
     >
@@ -105,6 +115,7 @@
         min="0"
         max="366"
         value={entry.lead ?? 0}
+        {@attach kept}
         onchange={(event) => state.set({ lead: event.currentTarget.valueAsNumber })}
       /></label
     >

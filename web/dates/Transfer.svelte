@@ -1,6 +1,6 @@
 <!-- A month is set up: one date after another in large type, copied into its pages and ticked off, put off, or dropped. -->
 <script lang="ts">
-  import { untrack } from 'svelte';
+  import { tick, untrack } from 'svelte';
   import { api, type Book, type DatesTransfer, type DateTime, type Edit } from '../api/client';
   import { outbox } from '../offline/outbox';
   import { reach } from '../offline/reach.svelte';
@@ -16,14 +16,18 @@
   const transfer = new Loader<DatesTransfer>();
   $effect(() => {
     const [now, of] = [book, month];
-    untrack(() => transfer.load(() => api.transfer(now, of)));
+    untrack(() => (loading = transfer.load(() => api.transfer(now, of))));
   });
+  let loading: Promise<unknown> = Promise.resolve();
+  /** What was pressed of a date and is not answered yet, by its key: a hand that is quick goes on at once. */
+  let pressed = $state.raw<Record<string, string | null>>({});
+  const shown = (some: DateTime[]) => some.map((one) => (one.key in pressed ? { ...one, settled: pressed[one.key] ?? null } : one));
   const groups = $derived(
     transfer.value
       ? ([
-          ['To copy', transfer.value.dates],
-          ['To prepare for the months after', transfer.value.prepare],
-          ['Left open before', transfer.value.left],
+          ['To copy', shown(transfer.value.dates)],
+          ['To prepare for the months after', shown(transfer.value.prepare)],
+          ['Left open before', shown(transfer.value.left)],
         ] as [string, DateTime[]][])
       : [],
   );
@@ -35,16 +39,20 @@
 
   async function settle(one: DateTime, as: string | null) {
     const edit = { type: 'settle-date', key: one.key, as } as Edit;
-    if (reach.lost) {
+    pressed = { ...pressed, [one.key]: as };
+    at = null;
+    if (reach.lost || (!(await open.edit(edit)) && reach.lost)) {
       // Kept on the device and sent later; shown as it will be then.
+      open.leave(edit);
       await outbox.edit(book.id, book.book, edit);
-      one.settled = as;
-      if (transfer.value) transfer.value = { ...transfer.value };
-      at = null;
       return;
     }
-    if (await open.edit(edit)) at = null;
-    else if (reach.lost) await settle(one, as);
+    // Until the list has it, or where it was refused: as it is in the book.
+    await tick();
+    await loading;
+    if (pressed[one.key] === as) {
+      pressed = Object.fromEntries(Object.entries(pressed).filter(([key]) => key !== one.key));
+    }
   }
   $effect(() =>
     keys.use([

@@ -1,5 +1,7 @@
 // What the Dates screen holds: the month that is looked at, the line being typed, the entry that is put otherwise, what came in from files.
+import { tick } from 'svelte';
 import { api, type Book, type DateEntry, type Dates, type DatesAsked, type DatesPreview, type Edit } from '../api/client';
+import { type Line, Lines } from '../state/lines.svelte';
 import { Loader } from '../state/loader.svelte';
 
 /** Bytes of a file the program reads. */
@@ -13,29 +15,39 @@ export const SORTS: [Sort, string][] = [
   ['duty', 'Duty'],
 ];
 
+/** A line as it was typed, and the month it was typed in. */
+export type Typed = { day: string; words: string; category: string; is: Sort; lead: string; near: string };
+
 export class DatesState {
   readonly dates = new Loader<Dates>();
   readonly incoming = new Loader<DatesPreview>();
   month = $state('');
   /** The line being typed. */
   line = $state({ day: '', words: '', category: '', is: 'date' as Sort, lead: '14' });
+  /** Those before it, until they are written. */
+  readonly lines = new Lines<Typed>((typed) => this.write(typed));
+  /** What is wrong with the line that came back into its fields. */
+  wrong = $state<{ field: string | null; says: string } | null>(null);
   /** The id of the entry that is put otherwise. */
   chosen = $state<string | null>(null);
   /** Which time of it, by its key. */
   at = $state<string | null>(null);
   /** What was pasted or chosen, to be read again where it is read the other way. */
   private asked = $state.raw<DatesAsked>({});
+  private loading: Promise<unknown> = Promise.resolve();
   /** Lines of the preview that are not as it proposes. */
   otherwise = $state<Record<number, boolean>>({});
 
   constructor(
     private readonly book: () => Book,
     private readonly edit: (edit: Edit) => Promise<boolean>,
+    /** Why the last edit was not made. */
+    private readonly refused: () => { detail: string; field: string | null } | null = () => null,
   ) {}
 
   load() {
     const [book, month] = [this.book(), this.month];
-    return this.dates.load(() => api.dates(book, month));
+    return (this.loading = this.dates.load(() => api.dates(book, month)));
   }
 
   look(month: string) {
@@ -67,21 +79,49 @@ export class DatesState {
     return found ?? all.elsewhere.find((one) => one.id === this.chosen) ?? null;
   }
 
-  /** Writes the line down; the next can be typed at once. */
-  async add(): Promise<boolean> {
-    const { day, words, category, is, lead } = this.line;
-    const edit = {
+  /** Writes the line down: its fields are free for the next at once. */
+  add() {
+    const typed: Typed = { ...this.line, near: this.month || (this.dates.value?.month ?? '') };
+    this.line = { ...this.line, day: '', words: '' };
+    this.wrong = null;
+    void this.lines.put(`${typed.day}  ${typed.words}`.trim(), typed).then((refused) => {
+      // Nobody types the next one: it comes back to where it can be put right.
+      if (refused && this.isFree) this.again(refused);
+    });
+  }
+
+  private get isFree(): boolean {
+    return this.line.day === '' && this.line.words === '';
+  }
+
+  /** A line that came back is in its fields again; what stands in them is put aside. */
+  again(line: Line<Typed>) {
+    if (!this.isFree) this.lines.aside(`${this.line.day}  ${this.line.words}`.trim(), { ...this.line, near: this.month });
+    const { near, ...typed } = line.said;
+    this.line = typed;
+    if (near !== '' && near !== (this.month || this.dates.value?.month)) this.look(near);
+    this.wrong = { field: line.field, says: line.says };
+    this.lines.drop(line.id);
+  }
+
+  private async write({ day, words, category, is, lead, near }: Typed) {
+    const made = await this.edit({
       type: 'add-date',
       day,
       words,
       is,
       category,
-      near: this.month || (this.dates.value?.month ?? ''),
+      near,
       ...(is === 'duty' ? { lead: /^\s*\d+\s*$/.test(lead) ? Number(lead) : lead } : {}),
-    } as Edit;
-    if (!(await this.edit(edit))) return false;
-    this.line = { day: '', words: '', category, is, lead };
-    return true;
+    } as Edit);
+    if (made) {
+      // It stands there as being written until the list has it.
+      await tick();
+      await this.loading;
+      return { made };
+    }
+    const problem = this.refused();
+    return { made, says: problem?.detail ?? 'It was not saved.', field: problem?.field ?? null };
   }
 
   set(changes: Record<string, unknown>) {

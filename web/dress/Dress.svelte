@@ -13,6 +13,7 @@
   import { Loader } from '../state/loader.svelte';
   import { route } from '../state/route.svelte';
   import { Sent } from '../state/sent.svelte';
+  import { kept } from '../parts/kept';
 
   const FLAGS = [
     ['larger', 'First letter twice as large'],
@@ -160,6 +161,7 @@
             max="15"
             placeholder={String(above.foot ?? 0)}
             value={dress.foot ?? ''}
+            {@attach kept}
             onchange={(event) => set({ foot: event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber })}
           />
         </label>

@@ -14,6 +14,7 @@
   import WaysToFit from './WaysToFit.svelte';
   import SpareSettings from './SpareSettings.svelte';
   import WeekSettings from './WeekSettings.svelte';
+  import { kept } from '../parts/kept';
 
   let { book }: { book: Book } = $props();
 
@@ -121,6 +122,7 @@
                 aria-label="Last page {one.name} took"
                 placeholder={narrow ? 'ended on page' : 'page'}
                 value={one.used ?? ''}
+                {@attach kept}
                 onchange={(event) => used(one.month, event.currentTarget)}
               />
             </td>

@@ -1,5 +1,6 @@
 <!-- A pattern: its parts in order with their pages, shared by every month that uses it. -->
 <script lang="ts">
+  import { tick } from 'svelte';
   import type { Book, Edit, Pattern } from '../api/client';
   import { open } from '../state/book.svelte';
   import { catalogue } from '../state/catalogue.svelte';
@@ -7,26 +8,31 @@
   import DrawerDialog from '../spreads/DrawerDialog.svelte';
   import { DrawerState } from '../spreads/drawer.svelte';
   import SettingField from '../spreads/SettingField.svelte';
+  import { kept } from '../parts/kept';
 
   interface Props {
     book: Book;
     pattern: Pattern;
     choose: (id: string) => void;
   }
-  let { book, pattern, choose }: Props = $props();
+  let { book, pattern: answered, choose }: Props = $props();
+
+  /** As it was pressed last and is not answered yet: the next press is one more on what is shown. */
+  let pressed = $state.raw<Pattern | null>(null);
+  const pattern = $derived(pressed?.id === answered.id ? pressed : answered);
 
   const starters = $derived(catalogue.all?.patterns.filter((start) => !book.patterns.some((one) => one.id === start.id)) ?? []);
   const users = $derived(book.months.filter((month) => month.pattern === pattern.id).length);
   let adding = $state.raw<DrawerState | null>(null);
   const kindOf = (kind: string) => catalogue.kind(book, kind);
   const name = (kind: string) => kindOf(kind)?.name ?? kind;
-  /** As it stands when the change is sent: two may follow one another fast. */
-  const now = (current: Book) => current.patterns.find((one) => one.id === pattern.id) ?? pattern;
-  const save = (changes: (was: Pattern) => Partial<Pattern>) =>
-    open.edit((current) => {
-      const was = now(current);
-      return { type: 'set-pattern', pattern: { ...was, ...changes(was) } };
-    });
+  async function save(changes: (was: Pattern) => Partial<Pattern>, first: Edit | null = null): Promise<boolean> {
+    const now = (pressed = { ...pattern, ...changes(pattern) });
+    const set: Edit = { type: 'set-pattern', pattern: now };
+    const made = await open.edit(first ? { type: 'several', edits: [first, set] } : set);
+    if (pressed === now) pressed = null;
+    return made;
+  }
 
   function setPages(i: number, pages: number) {
     save(({ parts }) => ({ parts: parts.map((part, j) => (j === i ? { ...part, pages } : part)) }));
@@ -45,13 +51,11 @@
       }),
     }));
   }
-  function move(i: number, way: -1 | 1) {
-    save((was) => {
-      const parts = [...was.parts];
-      const [part] = parts.splice(i, 1);
-      if (part) parts.splice(i + way, 0, part);
-      return { parts };
-    });
+  let list = $state<HTMLElement>();
+  function up(i: number) {
+    void save(({ parts }) => ({ parts: parts.toSpliced(i - 1, 2, ...parts.slice(i - 1, i + 1).reverse()) }));
+    // The hand stays with the part.
+    void tick().then(() => list?.children[i - 1]?.querySelector<HTMLElement>('.up')?.focus());
   }
   const drawer = () =>
     new DrawerState(
@@ -65,11 +69,7 @@
       pages: kindOf(kind)?.by_weeks ? 1 : (adding?.sample(kind)?.pages ?? kindOf(kind)?.pages ?? 1),
       ...(Object.keys(settings).length > 0 ? { settings } : {}),
     };
-    return open.edit((current) => {
-      const was = now(current);
-      const set: Edit = { type: 'set-pattern', pattern: { ...was, parts: [...was.parts, part] } };
-      return first ? { type: 'several', edits: [first, set] } : set;
-    });
+    return save(({ parts }) => ({ parts: [...parts, part] }), first);
   }
   /** A pattern of the book, or one to start from that it does not have yet. */
   async function look(id: string) {
@@ -103,6 +103,7 @@
     ><span>Name</span><input
       class="input"
       value={pattern.name}
+      {@attach kept}
       onchange={(event) => {
         const said = event.currentTarget.value.trim();
         save(({ name }) => ({ name: said || name }));
@@ -110,7 +111,7 @@
     /></label
   >
   <p class="quiet">{users === 1 ? '1 month uses' : `${users} months use`} it.</p>
-  <ol class="parts">
+  <ol class="parts" bind:this={list}>
     {#each pattern.parts as part, i (i)}
       <li>
         <span class="part-name">{name(part.kind)}</span>
@@ -134,7 +135,7 @@
           </span>
         {/if}
         <span class="moves">
-          <button class="step" aria-label="Move {name(part.kind)} up" disabled={i === 0} onclick={() => move(i, -1)}>↑</button>
+          <button class="step up" aria-label="Move {name(part.kind)} up" disabled={i === 0} onclick={() => up(i)}>↑</button>
           <button
             class="step"
             aria-label="Take {name(part.kind)} out"

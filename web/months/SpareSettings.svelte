@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Book } from '../api/client';
   import { open } from '../state/book.svelte';
+  import { kept } from '../parts/kept';
 
   let { book }: { book: Book } = $props();
 
@@ -33,6 +34,7 @@
             class="input input-sm figures"
             inputmode="numeric"
             value={month.weight}
+            {@attach kept}
             onchange={(event) => weigh(month.month, event.currentTarget)}
           /></label
         >

@@ -21,6 +21,7 @@ async function send(method: string, path: string, body?: unknown): Promise<Sent>
     body: body === undefined ? undefined : JSON.stringify(body),
   });
   reach.answered();
+  if (answer.status === 401) await store.forget();
   return { status: answer.status, body: (await answer.json().catch(() => ({}))) as Record<string, unknown> };
 }
 
@@ -119,7 +120,9 @@ export class Outbox {
     if (status < 400) return true;
     if (status >= 500 || status === 401 || status === 409 || status === 429) {
       reach.refused =
-        status === 401 ? 'This device is not paired any more. What it keeps is sent when it is paired again.' : String(body.detail ?? '');
+        status === 401
+          ? 'This device is not paired any more. What it fetched is deleted; what you ticked here is kept, and sent when it is paired again.'
+          : String(body.detail ?? '');
       return false;
     }
     reach.refused = `Something kept on this device was refused: ${String(body.detail ?? status)}`;

@@ -26,17 +26,15 @@ function database(): Promise<IDBPDatabase<Kept>> {
   return opened;
 }
 
-/** What a page that was left had only written down, before anything else is asked of what waits. */
-let gathered: Promise<void> | null = null;
-const leftBehind = jotted();
-async function gather(): Promise<void> {
-  if (leftBehind.length === 0) return;
-  const known = new Set((await (await database()).getAll('waiting')).map((one) => JSON.stringify(one)));
-  for (const { change, strike } of leftBehind) {
-    if (!known.has(JSON.stringify(change))) await (await database()).add('waiting', change);
-    strike();
-  }
-}
+/** Milliseconds the browser's database may take before a change is kept without it: one that is blocked may never answer. */
+const PATIENCE = 1_500;
+
+/** Changes that are not in the browser's database: left behind by a page that was left, or refused by a browser that blocks it. */
+let beside: { key: number; change: Waiting; strike: () => void }[] = jotted().map((one, nth) => ({ key: -1 - nth, ...one }));
+let last = -beside.length;
+
+/** Keys of what was sent, in case the database does not forget it. */
+const gone = new Set<number>();
 
 /** Answers that are wanted beside the open book. */
 const WANTED = /^\/(catalogue|languages|notebooks\?from=0$|notebooks\/[^/?]+(\/(openings\/\d+|sittings|dates\/transfer)|)(\?.*)?)$/;
@@ -73,29 +71,57 @@ export const store = {
     }
   },
 
+  /** Kept before anything else: written down at once, until the database has it. */
   async wait(change: Waiting): Promise<void> {
     const strike = jot(change);
     try {
-      await (await database()).add('waiting', change);
-    } finally {
+      await Promise.race([database().then((one) => one.add('waiting', change)), late()]);
       strike();
+    } catch {
+      beside.push({ key: --last, change, strike });
     }
   },
 
   async waiting(): Promise<{ key: number; change: Waiting }[]> {
+    const found: { key: number; change: Waiting }[] = [];
     try {
-      await (gathered ??= gather());
-      const kept = (await database()).transaction('waiting');
-      const found: { key: number; change: Waiting }[] = [];
+      const kept = (await Promise.race([database(), late()])).transaction('waiting');
       for (let one = await kept.store.openCursor(); one; one = await one.continue()) found.push({ key: one.key, change: one.value });
-      return found;
     } catch {
-      return [];
+      // What was written down waits all the same.
     }
+    const known = new Set(found.map(({ change }) => JSON.stringify(change)));
+    for (const one of beside) if (known.has(JSON.stringify(one.change))) one.strike();
+    beside = beside.filter((one) => !known.has(JSON.stringify(one.change)));
+    return [...found, ...beside.map(({ key, change }) => ({ key, change }))]
+      .filter(({ key }) => !gone.has(key))
+      .sort((one, other) => one.change.at - other.change.at);
   },
 
   async sent(keys: number[]): Promise<void> {
-    const work = (await database()).transaction('waiting', 'readwrite');
-    await Promise.all([...keys.map((key) => work.store.delete(key)), work.done]);
+    for (const key of keys) gone.add(key);
+    for (const one of beside) if (gone.has(one.key)) one.strike();
+    beside = beside.filter((one) => !gone.has(one.key));
+    const kept = keys.filter((key) => key > 0);
+    if (kept.length === 0) return;
+    try {
+      const work = (await database()).transaction('waiting', 'readwrite');
+      await Promise.all([...kept.map((key) => work.store.delete(key)), work.done]);
+    } catch {
+      // Sent once more by the next page; a change has a name, and counts once.
+    }
+  },
+
+  /** Everything that was fetched is forgotten: this device is not paired any more. What waits to be sent stays. */
+  async forget(): Promise<void> {
+    try {
+      await (await database()).clear('answers');
+    } catch {
+      // A browser that keeps nothing has nothing to forget.
+    }
   },
 };
+
+function late(): Promise<never> {
+  return new Promise((_, refuse) => setTimeout(() => refuse(new Error('The database of the browser does not answer.')), PATIENCE));
+}

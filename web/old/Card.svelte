@@ -4,6 +4,7 @@
   import Drawing from '../parts/Drawing.svelte';
   import Items from './Items.svelte';
   import { LOOKED, VERDICTS, type OldState, type Verdict } from './old.svelte';
+  import { kept } from '../parts/kept';
 
   interface Props {
     old: OldState;
@@ -73,6 +74,7 @@
         class="input"
         bind:this={how}
         value={spread.how}
+        {@attach kept}
         maxlength="300"
         placeholder={spread.verdict === 'drop' ? 'never looked at' : 'smaller headings'}
         onchange={(event) => old.say({ how: event.currentTarget.value })}
@@ -84,6 +86,7 @@
           class="input figures"
           inputmode="numeric"
           value={spread.took ?? ''}
+          {@attach kept}
           placeholder={String(spread.pages)}
           onchange={(event) => old.say({ took: count(event) as number | null })}
         /></label
@@ -94,6 +97,7 @@
             class="input figures"
             inputmode="numeric"
             value={spread.filled ?? ''}
+            {@attach kept}
             onchange={(event) => old.say({ filled: count(event) as number | null })}
           /></label
         >

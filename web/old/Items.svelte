@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { OldSpread } from '../api/client';
   import type { OldState } from './old.svelte';
+  import { kept } from '../parts/kept';
 
   let { old, spread }: { old: OldState; spread: OldSpread } = $props();
 
@@ -34,6 +35,7 @@
               class="input words"
               aria-label="Words of “{item.words}”"
               value={item.reworded ?? item.words}
+              {@attach kept}
               class:gone={item.as === 'reached' || item.as === 'drop'}
               maxlength="200"
               onchange={(event) =>

@@ -3,12 +3,21 @@
   import type { Book, Edit, OldReview } from '../api/client';
   import { catalogue } from '../state/catalogue.svelte';
   import { open } from '../state/book.svelte';
+  import { Sent } from '../state/sent.svelte';
 
   let { book, review }: { book: Book; review: OldReview } = $props();
 
   const kinds = $derived(catalogue.all?.spreads.filter((one) => !review.missing.includes(one.kind)) ?? []);
   const name = (kind: string) => catalogue.kind(book, kind)?.name ?? kind;
-  const set = (missing: string[]) => open.edit({ type: 'set-review', missing } as Edit);
+  const sent = new Sent<string[]>();
+  $effect(() => {
+    if (review) sent.shown();
+  });
+  /** Made of what was sent last, whether that is answered or not. */
+  function set(change: (missing: string[]) => string[]) {
+    const missing = change(sent.now('missing', review.missing));
+    void sent.send('missing', missing, () => open.edit({ type: 'set-review', missing } as Edit));
+  }
 </script>
 
 <section>
@@ -18,7 +27,7 @@
       {#each review.missing as kind (kind)}
         <li>
           <span>{name(kind)}</span>
-          <button class="btn small plain" onclick={() => set(review.missing.filter((one) => one !== kind))}
+          <button class="btn small plain" onclick={() => set((missing) => missing.filter((one) => one !== kind))}
             >Not after all<span class="sr-only">: {name(kind)}</span></button
           >
         </li>
@@ -31,7 +40,11 @@
       class="select"
       value=""
       disabled={review.carried}
-      onchange={(event) => (event.currentTarget.value ? set([...review.missing, event.currentTarget.value]) : null)}
+      onchange={(event) => {
+        const kind = event.currentTarget.value;
+        event.currentTarget.value = '';
+        if (kind) set((missing) => [...missing.filter((one) => one !== kind), kind]);
+      }}
     >
       <option value="">choose one</option>
       {#each kinds as one (one.kind)}<option value={one.kind}>{one.name}</option>{/each}

@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Edit, OldReview } from '../api/client';
   import { open } from '../state/book.svelte';
+  import { kept } from '../parts/kept';
 
   const HOLDS = [6, 7, 8, 9, 10, 11, 12];
   let { review }: { review: OldReview } = $props();
@@ -27,6 +28,7 @@
               inputmode="numeric"
               aria-label="Pages of {one.name}"
               value={one.took ?? ''}
+              {@attach kept}
               onchange={(event) => took(one.month, event)}
             /></td
           >

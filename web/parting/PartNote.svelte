@@ -5,6 +5,7 @@
   import Findings from '../parts/Findings.svelte';
   import SettingField from '../spreads/SettingField.svelte';
   import type { Part, PartingState } from './parting.svelte';
+  import { kept } from '../parts/kept';
 
   interface Props {
     parting: PartingState;
@@ -85,6 +86,7 @@
       class="input"
       maxlength="200"
       value={part.name ?? ''}
+      {@attach kept}
       onchange={(event) => change({ do: 'name', name: event.currentTarget.value || null })}
     /></label
   >

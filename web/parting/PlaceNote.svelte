@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { PartChange } from '../api/client';
   import type { PartingState } from './parting.svelte';
+  import { kept } from '../parts/kept';
 
   interface Props {
     parting: PartingState;
@@ -49,6 +50,7 @@
         class="input figures"
         inputmode="numeric"
         value={kind === 'boxes' ? size.boxes : size.share}
+        {@attach kept}
         aria-invalid={wrong ? 'true' : undefined}
         onchange={(event) => amount(event.currentTarget.value)}
       />

@@ -41,17 +41,17 @@
   {@const there = decided(finding)}
   <!-- Its words name it already. -->
   {@const says = at !== null && finding.says.includes(at.name)}
+  {@const back = finding.see === 'undo' ? (open.book?.undo ?? null) : null}
   <div class="note" class:broken={finding.broken}>
     <p>
       {#if at && !says}<a class="at" href={at.href}>{at.name}</a>{/if}{finding.says}
     </p>
-    {@const back = finding.see === 'undo' && open.book?.undo}
     {#if finding.offers.length > 0 || there || back || (at && says)}
       <div class="mt-1 flex flex-wrap gap-1.5">
         {#each finding.offers as offer (offer.say)}
           <button class="btn small offer" onclick={() => open.edit(offer.edit)}>{offer.say}</button>
         {/each}
- {#if back}<button class="btn small offer" onclick={() => open.undo()}>Take back: {back}</button>{/if}
+        {#if back}<button class="btn small offer" onclick={() => open.undo()}>Take back: {back}</button>{/if}
         {#if at && says}<a class="btn small" href={at.href}>{at.name}</a>{/if}
         {#if there}<a class="btn small" href={there.href}>{there.name}</a>{/if}
       </div>

@@ -2,6 +2,8 @@
 <script lang="ts">
   import type { Book, Edit } from '../api/client';
   import { open } from '../state/book.svelte';
+  import { FieldLines } from '../state/lines.svelte';
+  import Written from './Written.svelte';
 
   interface Props {
     book: Book;
@@ -10,12 +12,12 @@
   }
   let { book, about = null }: Props = $props();
 
-  let words = $state('');
+  const field = new FieldLines((words) => open.write({ type: 'add-note', words, ...(about === null ? {} : { about }) } as Edit));
   const notes = $derived(book.next_time.filter((one) => about === null || one.about === about));
 
-  async function add(event: SubmitEvent) {
+  function add(event: SubmitEvent) {
     event.preventDefault();
-    if (await open.edit({ type: 'add-note', words, ...(about === null ? {} : { about }) } as Edit)) words = '';
+    field.put();
   }
 </script>
 
@@ -33,12 +35,15 @@
     <label class="field"
       ><span>{about === null ? 'What the next book should do otherwise' : 'What to do otherwise with it in the next book'}</span><input
         class="input"
-        bind:value={words}
+        bind:value={field.said}
+        aria-invalid={field.wrong ? 'true' : undefined}
         maxlength="300"
       /></label
     >
-    <button class="btn small mt-1" disabled={words.trim() === ''}>Note it</button>
+    <button class="btn small mt-1" disabled={field.said.trim() === ''}>Note it</button>
   </form>
+  {#if field.wrong}<p class="wrong" role="alert">{field.wrong}</p>{/if}
+  <Written lines={field.lines} again={(line) => field.again(line)} label="Being noted" />
 </details>
 
 <style>

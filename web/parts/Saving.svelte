@@ -7,11 +7,12 @@
 {#if open.problem}
   <div class="note stop" role="alert">
     <p>{open.problem.detail}</p>
-    {#if open.refused}
-      {@const edit = open.refused}
+    {#if open.refused.length > 0}
       <div class="mt-1 flex gap-1.5">
-        <button class="btn small" onclick={() => open.edit(edit)}>Make my edit now</button>
-        <button class="btn small plain" onclick={() => ((open.refused = null), (open.problem = null))}>Leave it</button>
+        <button class="btn small" onclick={() => open.again()}
+          >{open.refused.length === 1 ? 'Make my edit now' : `Make my ${open.refused.length} edits now`}</button
+        >
+        <button class="btn small plain" onclick={() => ((open.refused = []), (open.problem = null))}>Leave it</button>
       </div>
     {:else}
       <button class="btn small mt-1" onclick={() => (open.problem = null)}>Understood</button>

@@ -7,9 +7,12 @@
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { open } from '../state/book.svelte';
+  import { FieldLines } from '../state/lines.svelte';
+  import Written from '../parts/Written.svelte';
   import { Sent } from '../state/sent.svelte';
   import { Loader } from '../state/loader.svelte';
   import { route } from '../state/route.svelte';
+  import { kept } from '../parts/kept';
 
   let { book }: { book: Book } = $props();
   const fetched = new Loader<TestedPens>();
@@ -22,7 +25,7 @@
   });
   const all = $derived(fetched.value);
 
-  let name = $state('');
+  const field = new FieldLines((name) => open.write({ type: 'set-pen', pen: { name, sort } } as Edit));
   let sort = $state('fineliner');
 
   /** A pen as it is sent: what follows from it is worked out again. */
@@ -39,9 +42,9 @@
     return sent.send(pen.name, next, () => open.edit({ type: 'set-pen', pen: next } as Edit));
   }
 
-  async function add(event: SubmitEvent) {
+  function add(event: SubmitEvent) {
     event.preventDefault();
-    if (await open.edit({ type: 'set-pen', pen: { name, sort } })) name = '';
+    field.put();
   }
   const yes = (value: boolean | undefined) => (value === undefined ? '' : value ? 'yes' : 'no');
   const read = (value: string) => (value === '' ? null : value === 'yes');
@@ -108,15 +111,17 @@
   {#if all}
     <form class="mb-4 flex flex-wrap items-end gap-2" onsubmit={add}>
       <label class="field w-56"
-        ><span>Pen</span><input class="input" maxlength="80" placeholder="Black 0.3, from the tin" bind:value={name} /></label
+        ><span>Pen</span><input class="input" maxlength="80" placeholder="Black 0.3, from the tin" bind:value={field.said} /></label
       >
       <label class="field"
         ><span>Sort</span><select class="select" bind:value={sort}
           >{#each all.sorts as one (one.id)}<option value={one.id}>{one.words}</option>{/each}</select
         ></label
       >
-      <button class="btn" disabled={name.trim() === ''}>Add the pen</button>
+      <button class="btn" disabled={field.said.trim() === ''}>Add the pen</button>
     </form>
+    {#if field.wrong}<p class="wrong" role="alert">{field.wrong}</p>{/if}
+    <Written lines={field.lines} again={(line) => field.again(line)} label="Pens being added" />
     {#if all.pens.length === 0}
       <p class="max-w-prose">
         No pens yet. Begin with those you write and rule with: how long they dry decides when a page can be turned, and what bleeds decides
@@ -168,6 +173,7 @@
                 min="0"
                 max="1440"
                 value={pen.dries ?? ''}
+                {@attach kept}
                 onchange={(event) => set(pen, { dries: event.currentTarget.value === '' ? null : event.currentTarget.valueAsNumber })}
               /></label
             >

@@ -9,6 +9,7 @@
   import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
+  import Written from '../parts/Written.svelte';
   import { open } from '../state/book.svelte';
   import { route } from '../state/route.svelte';
   import EveningRow from './EveningRow.svelte';
@@ -39,16 +40,23 @@
     class="grid gap-1.5"
     onsubmit={(event) => {
       event.preventDefault();
-      sittings.add(book);
+      sittings.field.put();
     }}
   >
     <label class="field"
-      ><span>Free evenings</span><input class="input" placeholder="Tuesdays and Sundays, 90 minutes" bind:value={sittings.said} /></label
+      ><span>Free evenings</span><input
+        class="input"
+        placeholder="Tuesdays and Sundays, 90 minutes"
+        bind:value={sittings.field.said}
+        aria-invalid={sittings.field.wrong ? 'true' : undefined}
+      /></label
     >
     <p class="quiet">Or: this evening, 40 minutes · 20 December 19:30 60 min · 2026-12-20 19:00 90</p>
-    <button class="btn small w-fit" disabled={sittings.said.trim() === ''}>Add them</button>
+    <button class="btn small w-fit" disabled={sittings.field.said.trim() === ''}>Add them</button>
   </form>
+  {#if sittings.field.wrong}<p class="wrong" role="alert">{sittings.field.wrong}</p>{/if}
   {#if sittings.wrong}<p class="note stop" role="alert">{sittings.wrong}</p>{/if}
+  <Written lines={sittings.field.lines} again={(line) => sittings.field.again(line)} label="Evenings being added" />
 {/snippet}
 
 <Screen title="Sittings" handle={all && !isNone && all.short > 0 ? `${all.short} minutes short` : 'Minutes and evenings'}>

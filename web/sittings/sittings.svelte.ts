@@ -2,6 +2,7 @@
 import { api, type Book, type Evening, type Sitting, type SittingPage, type Sittings } from '../api/client';
 import { nextSitting } from '../parts/nextSitting';
 import { asProblem, open } from '../state/book.svelte';
+import { type Answer, FieldLines } from '../state/lines.svelte';
 import { Loader } from '../state/loader.svelte';
 import { Sent } from '../state/sent.svelte';
 
@@ -9,7 +10,6 @@ export class SittingsState {
   private readonly fetched = new Loader<Sittings>();
   private readonly sent = new Sent<Evening[]>();
   wrong = $state('');
-  said = $state('');
 
   async load(book: Book) {
     await this.fetched.load(() => api.sittings(book));
@@ -36,16 +36,20 @@ export class SittingsState {
     return this.sent.send('evenings', evenings, () => open.edit({ type: 'set-evenings', evenings, ...more }));
   }
 
-  /** Evenings said in words come to those there are. */
-  async add(book: Book) {
-    this.wrong = '';
-    open.problem = null;
+  /** Evenings said in words, until they are among those there are. */
+  readonly field = new FieldLines((said) => this.write(said));
+
+  private async write(said: string): Promise<Answer> {
+    const book = open.book;
+    if (!book) return { made: false, says: 'No notebook is open.' };
     try {
-      const { evenings } = await api.readEvenings(book, this.said);
+      const { evenings } = await api.readEvenings(book, said);
       const there = new Set(this.evenings.map((one) => `${one.day}T${one.from}`));
-      if (await this.send([...this.evenings, ...evenings.filter((one) => !there.has(`${one.day}T${one.from}`))])) this.said = '';
+      const more = evenings.filter((one) => !there.has(`${one.day}T${one.from}`));
+      if (more.length === 0) return { made: false, says: 'These evenings are there already.' };
+      return { made: await this.send([...this.evenings, ...more]), says: open.problem?.detail ?? '' };
     } catch (error) {
-      this.wrong = asProblem(error).detail;
+      return { made: false, says: asProblem(error).detail };
     }
   }
 

@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Field } from '../api/client';
   import CheckFields from './CheckFields.svelte';
+  import { kept } from '../parts/kept';
 
   interface Props {
     field: Field;
@@ -60,11 +61,13 @@
         class="textarea"
         rows="4"
         value={Array.isArray(value) ? value.join('\n') : field.usually}
+        {@attach kept}
         onchange={(event) => change(event.currentTarget.value.split('\n').filter((line) => line.trim() !== ''))}></textarea>
     {:else if field.type === 'counts'}
       <input
         class="input figures"
         value={Array.isArray(value) ? value.join(', ') : ''}
+        {@attach kept}
         placeholder={field.usually}
         aria-invalid={wrong ? 'true' : undefined}
         onchange={(event) => counts(event.currentTarget.value)}
@@ -78,6 +81,7 @@
         class="input figures"
         inputmode="numeric"
         value={value ?? ''}
+        {@attach kept}
         placeholder={field.usually}
         aria-invalid={wrong ? 'true' : undefined}
         onchange={(event) => count(event.currentTarget.value)}
@@ -86,6 +90,7 @@
       <input
         class="input"
         value={value ?? ''}
+        {@attach kept}
         placeholder={field.usually}
         onchange={(event) => change(event.currentTarget.value || null)}
       />

@@ -7,6 +7,7 @@
   import { catalogue } from '../state/catalogue.svelte';
   import PutInTray from '../tray/PutInTray.svelte';
   import SettingField from './SettingField.svelte';
+  import { kept } from '../parts/kept';
 
   interface Props {
     book: Book;
@@ -58,7 +59,12 @@
 
 <div class="grid gap-2.5">
   <label class="field"
-    ><span>Title</span><input class="input" value={spread.title} onchange={(event) => set({ title: event.currentTarget.value })} /></label
+    ><span>Title</span><input
+      class="input"
+      value={spread.title}
+      {@attach kept}
+      onchange={(event) => set({ title: event.currentTarget.value })}
+    /></label
   >
   {#each fields as field (field.name)}
     <SettingField {field} value={spread.settings[field.name]} all={said} change={(value) => set({ settings: { [field.name]: value } })} />
@@ -69,6 +75,7 @@
         class="input figures"
         inputmode="numeric"
         value={spread.pin ?? ''}
+        {@attach kept}
         placeholder="flows"
         onchange={pin}
       /></label

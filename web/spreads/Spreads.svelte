@@ -75,7 +75,14 @@
     document.querySelector<HTMLElement>(`[data-spread="${id}"]`)?.focus();
   }
 
+  /** A page of the book is chosen: the margin speaks of that, and no more of a kind that was looked at. */
+  function choose(id: string) {
+    if (drawer.looked === null) state.choose(id);
+    else [drawer.looked, state.chosenId] = [null, id];
+  }
+
   function step(way: -1 | 1) {
+    drawer.looked = null;
     const next = state.step(way);
     if (next) focus(next.id);
   }
@@ -161,7 +168,7 @@
                   heading={headingOf(page)}
                   across={i === 0 && headingOf(one.right) === ''}
                   moved={state.moved(spread)}
-                  choose={(id) => state.choose(id)}
+                  {choose}
                   drag={(id) => (state.dragged = id)}
                   drop={(target, after) => state.drop(target, after)}
                 />
@@ -180,8 +187,8 @@
     <section class="catalogue" aria-label="Catalogue">
       {#if (drawn.value?.left ?? 0) > 0}
         <p class="mt-4">
-          {drawn.value?.left === 1 ? 'One page is' : `${drawn.value?.left} pages are`} not shown small: there is more on the pages before
-          than is shown at once. The bench draws each.
+          {drawn.value?.left === 1 ? 'One page is' : `${drawn.value?.left} pages are`} not shown small: there is more on the pages before than
+          is shown at once. The bench draws each.
         </p>
       {/if}
       {#if homeless.length > 0}
@@ -194,7 +201,7 @@
                   class="btn small wrap-anywhere"
                   data-spread={spread.id}
                   aria-pressed={spread.id === state.chosenId}
-                  onclick={() => (state.chosenId = spread.id)}>{spread.title}</button
+                  onclick={() => ([drawer.looked, state.chosenId] = [null, spread.id])}>{spread.title}</button
                 >
               </li>
             {/each}

@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Book } from '../api/client';
   import { open } from '../state/book.svelte';
+  import { kept } from '../parts/kept';
 
   let { book }: { book: Book } = $props();
   let wrong = $state('');
@@ -21,6 +22,7 @@
     class="input figures"
     inputmode="numeric"
     value={book.hand.own ? book.hand.boxes : ''}
+    {@attach kept}
     placeholder="{book.hand.boxes}, an ordinary hand"
     aria-invalid={wrong ? 'true' : undefined}
     onchange={(event) => change(event.currentTarget.value)}

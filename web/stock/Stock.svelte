@@ -1,12 +1,15 @@
 <!-- The stock and period of an open notebook; changing them re-plans the book as one edit. -->
 <script lang="ts">
   import { untrack } from 'svelte';
-  import type { Book, Edit, Estimate } from '../api/client';
+  import { api, type Book, type Edit, type Estimate } from '../api/client';
   import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
+  import { kept } from '../parts/kept';
   import { open } from '../state/book.svelte';
-  import { fromStock, toStock } from './answers';
+  import { drafts, paper } from '../state/drafts.svelte';
+  import { Loader } from '../state/loader.svelte';
+  import { fromStock, type StockAnswers, toStock } from './answers';
   import Books from './Books.svelte';
   import HandField from './HandField.svelte';
   import LanguageField from './LanguageField.svelte';
@@ -17,42 +20,72 @@
 
   let { book }: { book: Book } = $props();
 
-  let answers = $state(untrack(() => fromStock(book.stock)));
-  let period = $state(untrack(() => ({ start: book.period.start, end: book.period.end })));
+  interface Paper {
+    answers: StockAnswers;
+    period: { start: string; end: string };
+  }
   const volume = $derived(book.volumes.find((one) => one.book === book.book && one.book !== '1') ?? null);
   const called = $derived(volume?.title ?? book.title);
-  let title = $state(untrack(() => called));
+  const name = $derived(paper(book.id, book.book));
+  const asPlanned = $derived<Paper>({ answers: fromStock(book.stock), period: { start: book.period.start, end: book.period.end } });
+
+  const begun = untrack(() => drafts.get<Paper>(name));
+  let answers = $state(untrack(() => (begun && begun.of === JSON.stringify(asPlanned) ? begun.now : asPlanned).answers));
+  let period = $state(untrack(() => (begun && begun.of === JSON.stringify(asPlanned) ? begun.now : asPlanned).period));
   let counted = $state(true);
   let estimate = $state<Estimate | null>(null);
+  const now = $derived(JSON.stringify({ answers, period }));
+  const changed = $derived(now !== JSON.stringify(asPlanned));
 
-  // An edit taken back elsewhere shows here at once.
+  // Planned, or taken back elsewhere, it shows here at once; an answer about anything else leaves what is typed alone.
+  let shown = untrack(() => JSON.stringify(asPlanned));
   $effect(() => {
-    answers = fromStock(book.stock);
-    period = { start: book.period.start, end: book.period.end };
-    title = called;
+    const planned = JSON.stringify(asPlanned);
+    if (planned === shown) return;
+    shown = planned;
+    ({ answers, period } = JSON.parse(planned) as Paper);
+  });
+  // What is changed and not planned yet waits while other screens are looked at.
+  $effect(() => {
+    const draft = changed ? { of: JSON.stringify(asPlanned), now: JSON.parse(now) as Paper } : null;
+    untrack(() => drafts.set(name, draft));
   });
 
   const wrong = $derived(open.problem && open.problem.status === 422 ? open.problem : null);
-  const changed = $derived(
-    JSON.stringify(answers) !== JSON.stringify(fromStock(book.stock)) ||
-      period.start !== book.period.start ||
-      period.end !== book.period.end ||
-      title !== called,
-  );
-
+  const edit = $derived.by((): Edit | null => {
+    const edits: Edit[] = [];
+    if (JSON.stringify(answers) !== JSON.stringify(asPlanned.answers))
+      edits.push(
+        volume ? { type: 'set-book', book: volume.book, stock: toStock(answers) } : { type: 'set-stock', stock: toStock(answers) },
+      );
+    if (JSON.stringify(period) !== JSON.stringify(asPlanned.period)) edits.push({ type: 'set-period', period });
+    const [only] = edits;
+    return only ? (edits.length === 1 ? only : { type: 'several', edits }) : null;
+  });
   function save(event: SubmitEvent) {
     event.preventDefault();
-    const edits: Edit[] = [];
-    const restocked = JSON.stringify(answers) !== JSON.stringify(fromStock(book.stock));
-    if (volume) edits.push({ type: 'set-book', book: volume.book, title, stock: toStock(answers) });
-    else {
-      if (title !== called) edits.push({ type: 'set-title', title });
-      if (restocked) edits.push({ type: 'set-stock', stock: toStock(answers) });
-    }
-    if (period.start !== book.period.start || period.end !== book.period.end) edits.push({ type: 'set-period', period });
-    const [only] = edits;
-    if (only) open.edit(edits.length === 1 ? only : { type: 'several', edits });
+    if (edit) open.edit(edit);
   }
+  function leave() {
+    ({ answers, period } = $state.snapshot(asPlanned));
+  }
+  function rename(title: string) {
+    if (title !== called) open.edit(volume ? { type: 'set-book', book: volume.book, title } : { type: 'set-title', title });
+  }
+  /** Printed numbers move nothing: they are saved at once. */
+  function number(numbered: boolean) {
+    const stock = { ...book.stock, numbered };
+    open.edit(volume ? { type: 'set-book', book: volume.book, stock } : { type: 'set-stock', stock });
+  }
+
+  // What would stay and what would go is asked for a moment after the last change.
+  const would = new Loader<{ says: string[] }>();
+  $effect(() => {
+    const asked = edit;
+    if (!asked) return would.clear();
+    const wait = setTimeout(() => would.load(() => api.would(book, asked)), 300);
+    return () => clearTimeout(wait);
+  });
 </script>
 
 <Screen title="Stock" handle="What the counts follow from">
@@ -69,17 +102,30 @@
       <label class="field"
         ><span>Title on the shelf</span><input
           class="input"
-          bind:value={title}
+          value={called}
+          {@attach kept}
+          maxlength="200"
+          onchange={(event) => rename(event.currentTarget.value)}
           aria-invalid={wrong?.field?.endsWith('title') ? 'true' : undefined}
         /></label
       >
       <h2>Paper</h2>
-      <StockFields bind:answers bind:counted bind:estimate {wrong} />
+      <StockFields bind:answers bind:counted bind:estimate {wrong} {number} numbered={book.stock.numbered ?? true} />
       {#if !volume}
         <h2>Period</h2>
         <PeriodFields bind:period {wrong} />
       {/if}
-      <button class="btn chief justify-self-start" type="submit" disabled={!changed}>Plan the book anew</button>
+      <div class="draft" class:changed aria-live="polite">
+        {#if changed}
+          <p><strong>This is not planned yet.</strong> It waits here; nothing in the book has changed.</p>
+          {#if would.wrong}<p class="wrong">{would.wrong}</p>{/if}
+          {#each would.value?.says ?? [] as says (says)}<p>{says}</p>{/each}
+        {/if}
+        <div class="flex flex-wrap gap-2">
+          <button class="btn chief" type="submit" disabled={!changed}>Plan the book anew</button>
+          {#if changed}<button class="btn plain" type="button" onclick={leave}>As it was</button>{/if}
+        </div>
+      </div>
       <label class="field">
         <span>You count</span>
         <select
@@ -98,3 +144,12 @@
     <PageProportions {answers} />
   </div>
 </Screen>
+
+<style>
+  .draft.changed {
+    display: grid;
+    gap: 0.35rem;
+    padding: 0.6rem 0.8rem;
+    border-left: 3px solid var(--rule);
+  }
+</style>

@@ -13,8 +13,19 @@
     estimate?: Estimate | null;
     /** What most papers have in common waits behind a line. */
     brief?: boolean;
+    /** Says at once whether the pages have printed numbers, where that is kept by itself; and what is kept. */
+    number?: (numbered: boolean) => void;
+    numbered?: boolean;
   }
-  let { answers = $bindable(), wrong, counted = $bindable(false), estimate = $bindable(null), brief = false }: Props = $props();
+  let {
+    answers = $bindable(),
+    wrong,
+    counted = $bindable(false),
+    estimate = $bindable(null),
+    brief = false,
+    number: save,
+    numbered = true,
+  }: Props = $props();
 
   const LEAVES = [
     ['ordinary', 'ordinary: page 1 takes any page'],
@@ -122,7 +133,12 @@
     </label>
   </div>
   <label class="flex items-center gap-2"
-    ><input type="checkbox" class="checkbox checkbox-sm" bind:checked={answers.numbered} /> Pages have printed numbers</label
+    >{#if save}<input
+        type="checkbox"
+        class="checkbox checkbox-sm"
+        checked={numbered}
+        onchange={(event) => save(event.currentTarget.checked)}
+      />{:else}<input type="checkbox" class="checkbox checkbox-sm" bind:checked={answers.numbered} />{/if} Pages have printed numbers</label
   >
 {/snippet}
 

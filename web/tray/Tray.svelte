@@ -7,6 +7,7 @@
   import Screen from '../parts/Screen.svelte';
   import { route } from '../state/route.svelte';
   import { putInTray, takeFromTray, TrayState } from './tray.svelte';
+  import { kept } from '../parts/kept';
 
   let { book }: { book: Book } = $props();
   const printing = new TrayState();
@@ -34,7 +35,10 @@
     event.preventDefault();
     if (!wanted) return;
     const which = wanted.choices.length > 0 && choice !== OTHER ? choice : said.trim();
-    if (await putInTray(book, wanted.asks && which ? `${word}:${which}` : word)) said = '';
+    const typed = said;
+    said = '';
+    // Refused, it comes back where nobody types the next.
+    if (!(await putInTray(book, wanted.asks && which ? `${word}:${which}` : word)) && said === '') said = typed;
   }
   const pages = (count: number, one: string) => `${count} ${count === 1 ? one : `${one}s`}`;
   /** How the sheets came to be so many. */
@@ -99,6 +103,7 @@
           class="input figures"
           placeholder="38x42 4x6 gap 2"
           value={printing.chosen.labels}
+          {@attach kept}
           onchange={(event) => printing.choose({ labels: event.currentTarget.value.trim() })}
         /></label
       >
