@@ -97,7 +97,7 @@ final class Drawings
 
         return $this->safely(
             $about,
-            fn (): array => $this->ink->onto($pages, $takes, DatesInk::categories($kind, $settings)),
+            fn (): array => $this->ink->onto($pages, $takes, DatesInk::categories($kind, $settings), $about),
             \count($pages),
         );
     }

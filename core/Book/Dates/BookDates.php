@@ -86,7 +86,21 @@ final class BookDates
     /** @return list<Finding> with the layouts that would hold everything, which takes their drawing */
     public function findingsWithLayouts(): array
     {
-        return $this->review()->findings($this->now(), $this->layoutsOfLog(...));
+        return [...$this->review()->findings($this->now(), $this->layoutsOfLog(...)), ...$this->withoutRoom()];
+    }
+
+    /** @return list<Finding> what the pages that take dates have no room for; of the future log it is said already */
+    private function withoutRoom(): array
+    {
+        $found = [];
+        foreach ($this->plan->spreads as $spread) {
+            $takes = $this->layouts->catalogue->kind($spread->kind)?->takesIn($spread->settings);
+            foreach (null === $takes || $spread->id === $this->log?->id ? [] : $this->drawings->ofSpread($spread->id) as $page) {
+                array_push($found, ...array_filter($page->findings, LeftOut::isOne(...)));
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<LogLayout> every way its form has, and each with a line a box where its lines are further apart */

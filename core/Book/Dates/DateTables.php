@@ -27,18 +27,20 @@ final class DateTables
      *
      * @return list<\Closure(Canvas): void>
      */
-    public function duties(PageDrawing $page, int &$count): array
+    public function duties(PageDrawing $page, int $at, int &$count, LeftOut $left): array
     {
-        $rows = array_map($this->row(...), array_values(array_filter(
-            $this->dates->duties(),
-            static fn (NextDue $duty): bool => null !== $duty->due,
-        )));
+        $duties = array_values(array_filter($this->dates->duties(), static fn (NextDue $duty): bool => null !== $duty->due));
+        $rows = array_map($this->row(...), $duties);
         $draw = [];
         foreach ($page->days as $room) {
             $column = 1 === preg_match('/^column-([0-3])$/', $room->for, $found) ? (int) $found[1] : null;
             if (null !== $column) {
                 $here = \array_slice($rows, 0, $room->lines);
                 $count = \count($here);
+                $left->named('duties', $at, array_map(
+                    static fn (NextDue $one): string => $one->entry->words,
+                    \array_slice($duties, $count),
+                ), 'the duties');
                 array_push($draw, ...$this->pen->lines(array_map(static fn (array $row): array => [$row[$column], null], $here), $room));
             }
         }
@@ -51,7 +53,7 @@ final class DateTables
      *
      * @return list<\Closure(Canvas): void>
      */
-    public function classes(PageDrawing $page, int &$count): array
+    public function classes(PageDrawing $page, int $at, int &$count, LeftOut $left): array
     {
         $classes = $this->dates->classes();
         $draw = [];
@@ -67,6 +69,7 @@ final class DateTables
             ));
             [$lines, $placed] = $this->pen->fittingOrBegun($some, $room, $this->dates->wording->weekly(...));
             $count += $placed;
+            $left->of($room->for, $at, \array_slice($some, $placed), "the week, at $found[2]");
             array_push($draw, ...$this->pen->lines($lines, $room));
         }
 

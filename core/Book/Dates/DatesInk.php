@@ -34,11 +34,15 @@ final class DatesInk
 
     private readonly DayMarks $marks;
 
+    /** What has no room on the pages that are written now. */
+    private LeftOut $left;
+
     /** @param int $pitch µm a box */
     public function __construct(private readonly DatesOfBook $dates, Hand $hand, private readonly Tally $tally, int $pitch)
     {
         $this->pen = new DatesPen($dates, $hand, $pitch);
         $this->marks = new DayMarks($dates);
+        $this->left = new LeftOut('');
     }
 
     /**
@@ -56,11 +60,13 @@ final class DatesInk
     /**
      * @param list<PageDrawing> $pages      of one spread, or part of a month
      * @param list<string>      $categories of its columns, where it has some for each month
+     * @param string            $about      the spread or the month, for what has no room
      *
-     * @return list<PageDrawing>
+     * @return list<PageDrawing> saying what has no room on them
      */
-    public function onto(array $pages, TakesDates $takes, array $categories = []): array
+    public function onto(array $pages, TakesDates $takes, array $categories = [], string $about = ''): array
     {
+        $this->left = new LeftOut($about);
         $done = [];
         $more = 0;
         $written = [];
@@ -73,7 +79,7 @@ final class DatesInk
             $done[] = $drawn;
         }
 
-        return $done;
+        return $this->left->said($done);
     }
 
     /**
@@ -85,17 +91,17 @@ final class DatesInk
         $count = 0;
         $draw = match ($takes) {
             TakesDates::Months => [
-                ...$this->inMonths($page, $takes, $categories, $written, $count),
+                ...$this->inMonths($page, $nth, $takes, $categories, $written, $count),
                 // With mini months beside its lines, busy days are ringed (handbook, chapter 2).
                 ...$this->marks->on($page),
             ],
             TakesDates::Birthdays,
-            TakesDates::Important => $this->inMonths($page, $takes, $categories, $written, $count),
-            TakesDates::Days => $this->inDays($page, $count),
-            TakesDates::Marks => [...$this->marks->on($page, $count), ...$this->deadlines($page)],
-            TakesDates::NextYear => $this->asList($page, $count),
-            TakesDates::Duties => (new DateTables($this->dates, $this->pen))->duties($page, $count),
-            TakesDates::Classes => (new DateTables($this->dates, $this->pen))->classes($page, $count),
+            TakesDates::Important => $this->inMonths($page, $nth, $takes, $categories, $written, $count),
+            TakesDates::Days => $this->inDays($page, $nth, $count),
+            TakesDates::Marks => [...$this->marks->on($page, $count), ...$this->deadlines($page, $nth)],
+            TakesDates::NextYear => $this->asList($page, $nth, $count),
+            TakesDates::Duties => (new DateTables($this->dates, $this->pen))->duties($page, $nth, $count, $this->left),
+            TakesDates::Classes => (new DateTables($this->dates, $this->pen))->classes($page, $nth, $count, $this->left),
         };
         if ([] === $draw) {
             return $page;
@@ -124,7 +130,7 @@ final class DatesInk
      *
      * @return list<\Closure(Canvas): void>
      */
-    private function inMonths(PageDrawing $page, TakesDates $takes, array $categories, array &$written, int &$count): array
+    private function inMonths(PageDrawing $page, int $at, TakesDates $takes, array $categories, array &$written, int &$count): array
     {
         $draw = [];
         $nth = [];
@@ -141,6 +147,7 @@ final class DatesInk
             }
             [$lines, $placed] = $this->pen->fitting($some, $room, $this->dates->wording->inMonth(...));
             $written[$room->for] = ($written[$room->for] ?? 0) + $placed;
+            $this->left->of($room->for.([] === $categories ? '' : " $column"), $at, \array_slice($some, $placed));
             $count += $placed;
             array_push($draw, ...$this->pen->lines($lines, $room));
         }
@@ -179,13 +186,15 @@ final class DatesInk
      *
      * @return list<\Closure(Canvas): void>
      */
-    private function deadlines(PageDrawing $page): array
+    private function deadlines(PageDrawing $page, int $at): array
     {
         $draw = [];
         foreach ($page->rooms as $room) {
             $month = Month::read($room->for);
             if (null !== $month) {
-                [$lines] = $this->pen->fitting($this->dates->deadlines($month), $room, $this->dates->wording->inMonth(...));
+                $some = $this->dates->deadlines($month);
+                [$lines, $placed] = $this->pen->fitting($some, $room, $this->dates->wording->inMonth(...));
+                $this->left->of($room->for, $at, \array_slice($some, $placed));
                 array_push($draw, ...$this->pen->lines($lines, $room));
             }
         }
@@ -194,16 +203,20 @@ final class DatesInk
     }
 
     /** @return list<\Closure(Canvas): void> */
-    private function inDays(PageDrawing $page, int &$count): array
+    private function inDays(PageDrawing $page, int $at, int &$count): array
     {
         $draw = [];
         foreach ($page->days as $room) {
             $day = Day::read($room->for);
-            if (null === $day || $room->lines < 1) {
+            if (null === $day) {
                 continue;
             }
             $month = $this->dates->in($day->month, TakesDates::Days);
             $begins = array_values(array_filter($month, static fn (Occurrence $once): bool => $once->day?->number === $day->number));
+            if ($room->lines < 1) {
+                $this->left->of($room->for, $at, $begins);
+                continue;
+            }
             // What begins on the day stands first: what only goes on stands on the days before too.
             $some = [...$begins, ...array_filter($month, static fn (Occurrence $once): bool => $once->goesOnThrough($day))];
             [$lines, $placed] = $this->pen->fittingOrBegun(
@@ -212,6 +225,7 @@ final class DatesInk
                 fn (Occurrence $once): string => $this->dates->wording->onDay($once, $day),
             );
             $count += min($placed, \count($begins));
+            $this->left->of($room->for, $at, \array_slice($begins, $placed));
             array_push($draw, ...$this->pen->lines($lines, $room));
         }
 
@@ -219,7 +233,7 @@ final class DatesInk
     }
 
     /** @return list<\Closure(Canvas): void> */
-    private function asList(PageDrawing $page, int &$count): array
+    private function asList(PageDrawing $page, int $at, int &$count): array
     {
         $room = $page->rooms[0] ?? null;
         if (null === $room) {
@@ -233,6 +247,7 @@ final class DatesInk
         [$lines, $count] = $this->pen->fitting($some, $room, fn (Occurrence $once): string => (null === $once->day
             ? $this->dates->names->monthShort($once->month->month)
             : $this->dates->wording->day($once->day)).' '.$this->dates->wording->words($once));
+        $this->left->of('next', $at, \array_slice($some, $count), 'the months after the book');
 
         return $this->pen->lines($lines, $room);
     }

@@ -6,9 +6,11 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling;
 
+use AmpleMargin\Counting\Listed;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling;
@@ -29,6 +31,9 @@ final class Circles implements Filling
 
     /** Boxes of a radius in which a word can still be written. From memory. */
     private const LEAST = 3;
+
+    /** Circles that all overlap. */
+    private const MOST = 4;
 
     public function name(): string
     {
@@ -83,6 +88,7 @@ final class Circles implements Filling
                 'radius '.Plural::boxes($radius),
                 "{$this->count($asked)} circles in $region->wide × $region->tall boxes; centres ".Plural::boxes(2 * $half).' apart',
             ]],
+            findings: self::findings($asked, $words),
             pencil: static function (Canvas $canvas) use ($circles): void {
                 $canvas->step(Task::Pencil, 'Mark the centres: '.implode('; ', array_map(
                     static fn (array $at): string => $canvas->tally->place($at[0]).' across, '.$canvas->tally->place($at[1]).' down',
@@ -119,9 +125,27 @@ final class Circles implements Filling
         );
     }
 
+    /**
+     * @param list<string> $words
+     *
+     * @return list<Finding>
+     */
+    private static function findings(Request $asked, array $words): array
+    {
+        $more = array_map(Heading::quoted(...), \array_slice($words, self::MOST));
+
+        return [] === $more ? [] : [new Finding(
+            $asked->id,
+            'More than four circles cannot all overlap: '.Plural::of(\count($more), 'word has', 'words have').' none, '
+                .Listed::all($more).'. Take '.(1 === \count($more) ? 'it' : 'them').' out, or put what belongs together into one.',
+            [],
+            false,
+        )];
+    }
+
     private function count(Request $asked): int
     {
-        return max(2, min(4, \count($asked->settings->lines('circles'))));
+        return max(2, min(self::MOST, \count($asked->settings->lines('circles'))));
     }
 
     /** The largest even radius that fits: even, so that centres stand on dots. */

@@ -11,6 +11,7 @@ namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Listed;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
@@ -18,6 +19,7 @@ use AmpleMargin\Drawing\Cells as Grid;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
@@ -115,11 +117,11 @@ final class DayStrips implements TakenUp
         $canvas->step(Task::Ink, "Rule a strip of days for each month: $lengths boxes.", 'strips');
         foreach ($grids as $grid) {
             $grid->keep($canvas);
-            $grid->rule($canvas);
+            $grid->ruleFirst($canvas, self::DAYS);
         }
         $canvas->step(Task::Ink, 'Strike out the boxes of days that do not exist.', 'strips');
         foreach ($months as $i => $month) {
-            for ($none = $month->days(); $none < $grids[$i]->columns * $grids[$i]->rows; ++$none) {
+            for ($none = $month->days(); $none < self::DAYS; ++$none) {
                 $grids[$i]->strike($canvas, $none % $grids[$i]->columns, intdiv($none, $grids[$i]->columns));
             }
         }
@@ -194,6 +196,17 @@ final class DayStrips implements TakenUp
     private function findings(Request $asked, int $strip, int $rows): array
     {
         $findings = [];
+        $months = \count($asked->calendar->months());
+        $more = array_map(Heading::quoted(...), \array_slice($asked->settings->lines('challenges'), $months));
+        if ([] !== $more) {
+            $findings[] = new Finding(
+                $asked->id,
+                Plural::of(\count($more), 'challenge has', 'challenges have').' no month, '.Listed::all($more).': there '
+                    .(1 === $months ? 'is 1 month.' : "are $months months."),
+                [],
+                false,
+            );
+        }
         foreach ($this->challenges($asked) as $challenge) {
             $boxes = $asked->boxesOf($challenge);
             if ($boxes > $strip) {

@@ -126,6 +126,21 @@ final class Table implements Filling, GivesWay
             );
         }
 
+        $short = 'columns' === $asked->settings->choice('shows') && Axis::ITEMS === $arranged->across->of
+            ? $arranged->across->wider($asked->boxesOf(...), $arranged->wide)
+            : [];
+        if ([] !== $short) {
+            $count = \count($short);
+            $findings[] = new Finding(
+                $asked->id,
+                Plural::of($count, 'heading is', 'headings are').' wider than '.(1 === $count ? 'its column' : 'their columns').' of '
+                    .Plural::boxes($arranged->wide).' and '.(1 === $count ? 'stands' : 'stand').' there by the first letters, “'
+                    .$short[0].'” among them. Shorten '.(1 === $count ? 'it' : 'them').', or take fewer columns.',
+                [],
+                false,
+            );
+        }
+
         return $findings;
     }
 }

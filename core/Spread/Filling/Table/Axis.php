@@ -110,6 +110,21 @@ final class Axis
         return $longest;
     }
 
+    /**
+     * Names that take more than so many boxes.
+     *
+     * @param \Closure(string): int $boxes that words take
+     *
+     * @return list<string>
+     */
+    public function wider(\Closure $boxes, int $wide): array
+    {
+        return array_values(array_filter(
+            array_map(static fn (Entry $entry): string => $entry->name, $this->entries),
+            static fn (string $name): bool => $boxes($name) > $wide,
+        ));
+    }
+
     /** The longest name. */
     public function longestName(): string
     {

@@ -39,8 +39,33 @@ final class HalfPage implements School
         return Laid::page(
             $request->grid,
             fn (Canvas $canvas) => $this->page($canvas, $request, $asked, $halves),
-            Heading::findings($request),
+            [...Heading::findings($request), ...self::withoutRoom($request)],
         );
+    }
+
+    /** Lines of the quote that stand on the page. */
+    private static function fitting(Request $request): int
+    {
+        $down = $request->grid->down;
+        $count = \count($request->settings->lines('lines'));
+        $from = max(Heading::boxes($down, $request->grid->title), intdiv($down - max(2, 2 * $count), 2));
+
+        return max(0, min($count, intdiv($down - $from, 2)));
+    }
+
+    /** @return list<Finding> */
+    private static function withoutRoom(Request $request): array
+    {
+        $count = \count($request->settings->lines('lines'));
+        $fit = self::fitting($request);
+
+        return $fit >= $count ? [] : [new Finding(
+            $request->id,
+            'The quote has '.Plural::of($count, 'line', 'lines').' and beside the divisions there is room for '.(0 === $fit ? 'none' : $fit)
+                .': '.Plural::of($count - $fit, 'line is', 'lines are').' left out. Shorten it.',
+            [],
+            false,
+        )];
     }
 
     private function page(Canvas $canvas, Request $request, SpacingAsked $asked, Division $halves): void
@@ -60,11 +85,9 @@ final class HalfPage implements School
         Heading::write($canvas, $request);
         $row = DivisionTable::write($canvas, $asked, 'Across', $canvas->across, $asked->across, 0, $top, $wide);
         DivisionTable::write($canvas, $asked, 'Down', $canvas->down, $asked->down, 0, $row + 1, $wide);
-        foreach ($lines as $i => $line) {
-            if ($y + 2 * $i + 2 <= $canvas->down) {
-                $canvas->step(Task::Write, 'Write '.Heading::quoted($line).'.', 'halves');
-                $canvas->words(Layer::Writing, $right, max($top, $y) + 2 * $i, $wide, 2, $line, Align::Middle);
-            }
+        foreach (\array_slice($lines, 0, self::fitting($request)) as $i => $line) {
+            $canvas->step(Task::Write, 'Write '.Heading::quoted($line).'.', 'halves');
+            $canvas->words(Layer::Writing, $right, max($top, $y) + 2 * $i, $wide, 2, $line, Align::Middle);
         }
         Closing::page($canvas, 'Read the table once more against the page: halves first.', 'halves');
     }

@@ -1,0 +1,113 @@
+<?php
+
+/*
+ * What stands on drawn pages, read by the tests themselves: words as they are written, and figures, wherever they stand. Nothing here
+ * asks the code that drew them.
+ */
+
+declare(strict_types=1);
+
+namespace Tests\Laws;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Words;
+
+final class Reading
+{
+    /**
+     * @param list<list<string>> $words page by page, as they are written
+     */
+    private function __construct(public readonly array $words)
+    {
+    }
+
+    /** @param list<PageDrawing> $pages */
+    public static function of(array $pages): self
+    {
+        return new self(array_map(static fn (PageDrawing $page): array => array_values(array_map(
+            static fn (Words $one): string => $one->text,
+            array_filter($page->marks, static fn (mixed $mark): bool => $mark instanceof Words),
+        )), $pages));
+    }
+
+    /** How often a word stands there in all, by itself or within others. */
+    public function times(string $word): int
+    {
+        return array_sum(array_map($this->timesOn(...), array_fill(0, \count($this->words), $word), array_keys($this->words)));
+    }
+
+    /** The same on one page, from 0. */
+    public function timesOn(string $word, int $page): int
+    {
+        return \count(array_filter($this->words[$page], static fn (string $one): bool => 1 === preg_match(
+            '/(?<![\p{L}\p{N}])'.preg_quote($word, '/').'(?![\p{L}\p{N}])/u',
+            $one,
+        )));
+    }
+
+    /** How often a figure stands there by itself. */
+    public function figures(int $figure): int
+    {
+        return \count(array_keys(array_merge(...$this->words), (string) $figure, true));
+    }
+
+    /**
+     * The months that are named, each as often as it is. A month is known by its whole name, or by its short one.
+     *
+     * @param list<Month> $months
+     *
+     * @return array<string, int> "2027-03" → times; the same name in two years counts for both
+     */
+    public function months(array $months, string $language): array
+    {
+        $named = [];
+        $names = array_map(static fn (Month $month): array => self::names($month, $language), $months);
+        foreach ($months as $i => $month) {
+            $named[$month->iso()] = max(array_map($this->times(...), $names[$i]));
+        }
+        // “March to May” is April too: a name that is followed by that of a month two or five later.
+        foreach (array_merge(...$this->words) as $words) {
+            foreach (array_keys($months) as $i) {
+                foreach ([2, 5, 11] as $more) {
+                    if (isset($months[$i + $more]) && self::says($words, $names[$i], true) && self::says($words, $names[$i + $more], false)) {
+                        for ($between = $i + 1; $between < $i + $more; ++$between) {
+                            ++$named[$months[$between]->iso()];
+                        }
+                    }
+                }
+            }
+        }
+
+        return $named;
+    }
+
+    /** @param list<string> $names */
+    private static function says(string $words, array $names, bool $first): bool
+    {
+        return [] !== array_filter($names, static fn (string $name): bool => $words !== $name
+            && ($first ? str_starts_with($words, $name) : 1 === preg_match('/'.preg_quote($name, '/').'(\W*\d*)*$/u', $words)));
+    }
+
+    /** @return list<string> as ICU has them, standing alone and within a date, long and short */
+    public static function names(Month $month, string $language): array
+    {
+        $day = \IntlCalendar::createInstance('UTC', $language);
+        $day->clear();
+        $day->set($month->year, $month->month - 1, 15);
+        $names = [];
+        foreach (['LLLL', 'MMMM', 'LLL', 'MMM'] as $pattern) {
+            $names[] = (string) (new \IntlDateFormatter(
+                "$language@calendar=gregorian",
+                \IntlDateFormatter::NONE,
+                \IntlDateFormatter::NONE,
+                'UTC',
+                null,
+                $pattern,
+            ))->format($day);
+        }
+        $capital = array_map(static fn (string $one): string => mb_strtoupper(mb_substr($one, 0, 1)).mb_substr($one, 1), $names);
+
+        return array_values(array_unique([...$names, ...$capital]));
+    }
+}
