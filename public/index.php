@@ -10,6 +10,8 @@ use Symfony\Component\HttpFoundation\Request;
 require \dirname(__DIR__).'/vendor/autoload.php';
 
 header_remove('X-Powered-By');
+// What a request is, its own method says; Symfony would believe this header even where overriding is switched off.
+unset($_SERVER['HTTP_X_HTTP_METHOD_OVERRIDE']);
 $request = Request::createFromGlobals();
 
 // Who is not paired sees one page, and nothing else is looked at.

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use AmpleMargin\Plan\PlanProblem;
+use App\Api\StorageFailure;
 use App\Entity\Notebook;
 use App\Export\FileName;
 use App\Plan\PlanFiles;
@@ -85,7 +86,8 @@ final class KeepingController
         try {
             $this->copies->restore($connection, $name, new \DateTimeImmutable());
         } catch (CopyRefused $refused) {
-            throw PlanProblem::at('copy', $refused->getMessage());
+            // A full disk is said as everywhere.
+            throw null === StorageFailure::of($refused) ? PlanProblem::at('copy', $refused->getMessage()) : $refused;
         }
 
         return $this->copies($request);

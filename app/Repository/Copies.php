@@ -50,6 +50,7 @@ final class Copies
         if (!@copy($copy, $part)) {
             throw new CopyRefused("There is no room to restore to beside “{$database}”.");
         }
+        self::withoutDevices($part, $database);
         // A copy is one file; the program keeps its database with a write-ahead log.
         self::column(self::open($part), 'PRAGMA journal_mode = WAL');
         $before = null;
@@ -68,6 +69,30 @@ final class Copies
         }
 
         return $before;
+    }
+
+    /**
+     * Devices never come back from a copy: one that was taken away since, because it was lost, would be let in again. Those that are paired
+     * now stay paired.
+     */
+    private static function withoutDevices(string $part, string $database): void
+    {
+        $copy = self::open($part);
+        if ([] === self::column($copy, "SELECT name FROM sqlite_master WHERE type = 'table' AND name = 'device'")) {
+            return;
+        }
+        $copy->exec('DELETE FROM device');
+        $copy->exec('DELETE FROM pairing');
+        if (!is_file($database)) {
+            return;
+        }
+        try {
+            $copy->prepare('ATTACH ? AS now')->execute([$database]);
+            $copy->exec('INSERT INTO device (hash, id, name, made, seen) SELECT hash, id, name, made, seen FROM now.device');
+            $copy->exec('DETACH now');
+        } catch (\PDOException) {
+            // What is there now is damaged, or of another version: then every device is paired anew.
+        }
     }
 
     /** Whether it is a whole database of notebooks. @throws CopyRefused */

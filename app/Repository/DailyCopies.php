@@ -16,6 +16,9 @@ final class DailyCopies
     /** What is put back: not which devices are paired, which is for now to say. */
     private const TABLES = ['notebook', 'edit', 'ticked_step', 'kept_kind', 'kept_printer'];
 
+    /** Seconds after which nobody is still making a copy. */
+    private const HOUR = 3_600;
+
     /** Copies made before another was put back. */
     private const MOST_BEFORE = 5;
 
@@ -90,6 +93,8 @@ final class DailyCopies
                     ."bin/console shelf:restore $name.");
             }
             $connection->transactional(static function (Connection $connection): void {
+                // Written before anything is read: then it waits for who writes now, instead of giving up at once.
+                $connection->executeStatement('UPDATE main.notebook SET version = version WHERE FALSE');
                 $connection->executeStatement('PRAGMA defer_foreign_keys = ON');
                 $connection->executeStatement('CREATE TEMPORARY TABLE IF NOT EXISTS was (id TEXT, version INTEGER, ticks INTEGER)');
                 $connection->executeStatement('DELETE FROM temp.was');
@@ -120,6 +125,13 @@ final class DailyCopies
     {
         if (!is_dir($this->folder)) {
             @mkdir($this->folder, 0o700, true);
+        }
+        // What a copy left behind that was killed while it was made.
+        $parts = glob("$this->folder/*.part");
+        foreach (false === $parts ? [] : $parts as $part) {
+            if ((int) @filemtime($part) < time() - self::HOUR) {
+                @unlink($part);
+            }
         }
         Copies::make($this->database, $file);
     }

@@ -42,8 +42,23 @@ final class Gate
     /** Whether somebody sits at the machine the program runs on. */
     public static function isThisMachine(Request $request): bool
     {
-        return \in_array($request->server->get('REMOTE_ADDR'), ['127.0.0.1', '::1'], true)
+        return \in_array(self::peer($request), ['127.0.0.1', '::1', '::ffff:127.0.0.1'], true)
             && 1 === preg_match('/^(localhost|127\.0\.0\.1|\[::1\])(:\d+)?$/D', (string) $request->headers->get('Host'));
+    }
+
+    /**
+     * Whose connection it is. Where something stands in front (bin/front.mjs) every connection is its own: it says whose it is, with a secret
+     * that nobody else knows. Who comes past it is nobody.
+     */
+    private static function peer(Request $request): string
+    {
+        $secret = $_SERVER['AMPLE_FRONT'] ?? getenv('AMPLE_FRONT');
+        $address = $request->server->get('REMOTE_ADDR');
+        if (!\is_string($secret) || '' === $secret) {
+            return \is_string($address) ? $address : '';
+        }
+
+        return hash_equals($secret, (string) $request->headers->get('Ample-Front')) ? (string) $request->headers->get('Ample-Peer') : '';
     }
 
     public function isShared(): bool

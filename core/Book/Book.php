@@ -267,13 +267,20 @@ final class Book
         return null === $parts ? null : PartChoices::at($parts, $part, $this->layouts->request($spread));
     }
 
-    /** Layers glued in on the pages of all spreads, each where it is thickest. */
+    /** Layers glued in on the pages of all spreads and months, each where it is thickest. */
     public function glued(): int
     {
-        return array_sum(array_map(
+        $glued = array_sum(array_map(
             fn (PlannedSpread $spread): int => $this->drawings->laid($spread->id)->glued ?? 0,
             $this->plan->spreads,
         ));
+        foreach ($this->months as $block) {
+            foreach ($block->parts as $part) {
+                $glued += $this->layouts->ofPart($block->month, $part)->glued ?? 0;
+            }
+        }
+
+        return $glued;
     }
 
     /** @return list<FlipOut> what folds out of a page */

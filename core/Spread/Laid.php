@@ -132,11 +132,35 @@ final class Laid
             $findings[$this->pages + $page] = $said;
         }
 
-        return new self($this->pages + $next->pages, $findings, function (int $page, int $done) use ($next): array {
+        $draw = function (int $page, int $done) use ($next): array {
             $pages = ($this->draw)($page, $done);
 
             return [...$pages, ...($next->draw)($page + $this->pages, $done + self::steps($pages))];
-        });
+        };
+
+        return new self(
+            $this->pages + $next->pages,
+            $findings,
+            $draw,
+            $this->starts,
+            $this->removed + self::behind($this->pages, $next->removed),
+            $this->glued + $next->glued,
+            $this->flips + self::behind($this->pages, $next->flips),
+        );
+    }
+
+    /**
+     * What is said of pages, so many pages further on.
+     *
+     * @template T
+     *
+     * @param array<int, T> $pages
+     *
+     * @return array<int, T>
+     */
+    private static function behind(int $by, array $pages): array
+    {
+        return array_combine(array_map(static fn (int $page): int => $page + $by, array_keys($pages)), $pages);
     }
 
     /** Drawn again and again until there are so many pages, where it is fewer. */
@@ -145,19 +169,23 @@ final class Laid
         if ($this->pages >= $count) {
             return $this;
         }
-        $findings = [];
+        $findings = $removed = $flips = [];
         foreach (range(0, $count - 1) as $page) {
             $findings[$page] = $this->findings[$page % $this->pages] ?? [];
+            $removed[$page] = $this->removed[$page % $this->pages] ?? null;
+            $flips[$page] = $this->flips[$page % $this->pages] ?? null;
         }
-
-        return new self($count, $findings, function (int $page, int $done) use ($count): array {
+        $draw = function (int $page, int $done) use ($count): array {
             $pages = $first = ($this->draw)($page, $done);
             while (\count($pages) < $count) {
                 $pages[] = $first[\count($pages) % $this->pages]->again($page + \count($pages), self::steps($pages));
             }
 
             return $pages;
-        });
+        };
+        $times = intdiv($count + $this->pages - 1, $this->pages);
+
+        return new self($count, $findings, $draw, $this->starts, array_filter($removed), $times * $this->glued, array_filter($flips));
     }
 
     /** @param array<int, list<Finding>> $findings in place of its own */

@@ -137,6 +137,30 @@ final class SharingTest extends ApiTestCase
         self::assertNull((new Gate(false, '', $this->devices()))->answer($from('192.168.1.30', self::HOST)), 'not shared: as before');
     }
 
+    /** Behind what stands in front every connection comes from this machine: whose it is, is said with a secret, and not believed without. */
+    public function testWhatStandsInFrontMakesNobodyThisMachine(): void
+    {
+        $_SERVER['AMPLE_FRONT'] = 'a secret of this start';
+        try {
+            $through = static fn (array $headers, string $host = 'localhost:8080'): Request => Request::create(
+                '/',
+                server: ['REMOTE_ADDR' => '127.0.0.1', 'HTTP_HOST' => $host] + $headers,
+            );
+            $said = static fn (string $peer, string $secret = 'a secret of this start'): array => [
+                'HTTP_AMPLE_PEER' => $peer,
+                'HTTP_AMPLE_FRONT' => $secret,
+            ];
+            self::assertNull($this->gate()->answer($through($said('127.0.0.1'))));
+            self::assertNull($this->gate()->answer($through($said('::ffff:127.0.0.1'))));
+            foreach ([[], $said('192.168.1.30'), $said('127.0.0.1', 'guessed'), $said('127.0.0.1', ''), $said('')] as $headers) {
+                self::assertNotNull($this->gate()->answer($through($headers)), (string) json_encode($headers));
+            }
+            self::assertNotNull($this->gate()->answer($through($said('127.0.0.1'), self::HOST)), 'by another name');
+        } finally {
+            unset($_SERVER['AMPLE_FRONT']);
+        }
+    }
+
     public function testThePageHasNoScriptAndItsStyleIsTheOneItsPolicyNames(): void
     {
         $page = PairingPage::html('<script>alert(1)</script>');

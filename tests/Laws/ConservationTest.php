@@ -10,7 +10,7 @@ declare(strict_types=1);
 
 namespace Tests\Laws;
 
-use AmpleMargin\Calendar\Month;
+use AmpleMargin\Book\Composer;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Colour\Palette;
@@ -18,6 +18,7 @@ use AmpleMargin\Counting\Tally;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Room;
+use AmpleMargin\Paper\Stock;
 use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\HasParts;
@@ -32,6 +33,7 @@ use AmpleMargin\Spread\Setting\FlagField;
 use AmpleMargin\Spread\Setting\LinesField;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
+use Tests\Books;
 use Tests\Thorough;
 
 final class ConservationTest extends TestCase
@@ -180,6 +182,44 @@ final class ConservationTest extends TestCase
         }
         self::assertGreaterThan(20, $checked);
         KnownFailures::assertKnown('numbers', $found, Thorough::is());
+    }
+
+    /** Whatever is known of the year stands somewhere in the book, or it is said how much of it has no room, and where. */
+    public function testEveryDateThatIsKnownIsInTheBookOrMissed(): void
+    {
+        $found = [];
+        $missed = 0;
+        for ($seed = 1; $seed <= Thorough::of(14, 250); ++$seed) {
+            mt_srand($seed);
+            [$across, $down] = self::PAPERS[mt_rand(1, 3)];
+            $stock = new Stock(5_000 * ($across + 3), 5_000 * ($down + 4), 5_000, $across, $down, 192);
+            $edits = [['type' => 'use-pattern', 'pattern' => ['bare', 'plain', 'ordinary', 'rich'][mt_rand(0, 3)]]];
+            foreach (['birthdays', 'important-dates', 'duties', 'next-year', 'timetable'] as $kind) {
+                $edits[] = 0 === mt_rand(0, 1) ? ['type' => 'add-spread', 'kind' => $kind] : $edits[0];
+            }
+            $count = mt_rand(1, 45);
+            $days = [['12 March'], ['3 May', '4 May', '5 May'], ['2 January', '17 March', '30 June', '9 November', '24 December']][mt_rand(0, 2)];
+            for ($i = 1; $i <= $count; ++$i) {
+                $is = ['date', 'date', 'duty', 'birthday'][mt_rand(0, 3)];
+                $edits[] = ['type' => 'add-date', 'day' => $days[$i % \count($days)], 'words' => "Quoll$i", 'is' => $is, 'lead' => 0];
+            }
+            $book = Composer::compose(Books::edited(Books::starter($stock), $edits));
+            $pages = array_values(array_filter(array_map($book->drawing(...), range(1, 192))));
+            $read = Reading::of($pages);
+            $missing = array_filter(range(1, $count), static fn (int $i): bool => 0 === $read->times("Quoll$i"));
+            $missed += \count($missing);
+            $said = 0;
+            foreach ([...$book->findings(), ...array_merge(...array_map(static fn (PageDrawing $page): array => $page->findings, $pages))] as $finding) {
+                preg_match_all('/needs (\d+) lines? and has (\d+|none)/', $finding->says, $short, \PREG_SET_ORDER);
+                $said += array_sum(array_map(static fn (array $one): int => (int) $one[1] - (int) $one[2], $short));
+                $said += 1 === preg_match('/(One|\d+) dates? of .* (?:has|have) no room here/', $finding->says, $of) ? max(1, (int) $of[1]) : 0;
+            }
+            if (\count($missing) > $said) {
+                $found["seed $seed"] = "$across × $down: ".\count($missing)." of $count missing, $said said";
+            }
+        }
+        self::assertGreaterThan(20, $missed);
+        KnownFailures::assertKnown('entries', $found, Thorough::is());
     }
 
     /** A page that is opened as parts has its pages, its words and the room for its dates. */

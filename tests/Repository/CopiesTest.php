@@ -6,6 +6,7 @@ namespace Tests\Repository;
 
 use App\Repository\Copies;
 use App\Repository\CopyRefused;
+use App\Security\Devices;
 use Tests\Api\ApiTestCase;
 
 /** The whole shelf copied while the program runs, and put back while it does not. */
@@ -27,6 +28,27 @@ final class CopiesTest extends ApiTestCase
         $this->restart();
         self::assertSame($kept, $this->call('GET', $path));
         self::assertSame('wal', (new \PDO("sqlite:$this->database"))->query('PRAGMA journal_mode')->fetchColumn());
+    }
+
+    /** A phone that was lost and taken off the list does not come back with a copy of the days before; one that is paired now stays. */
+    public function testDevicesNeverComeBackFromACopy(): void
+    {
+        $this->make();
+        $devices = new Devices($this->database, static fn (): int => 1_800_000_000);
+        $lost = (string) $devices->pair($devices->code(), 'Lost phone');
+        Copies::make($this->database, "$this->database-copy");
+        $tablet = (string) $devices->pair($devices->code(), 'Tablet');
+        $devices->remove((string) $devices->known($lost));
+        self::assertNull($devices->known($lost));
+        unset($devices);
+        $this->stop();
+        Copies::restore($this->database, "$this->database-copy");
+        $devices = new Devices($this->database, static fn (): int => 1_800_000_000);
+        self::assertNull($devices->known($lost));
+        self::assertNotNull($devices->known($tablet));
+        unset($devices);
+        $this->restart();
+        self::assertCount(1, $this->call('GET', '/notebooks')['notebooks']);
     }
 
     public function testNothingIsPutBackWhileTheProgramRuns(): void

@@ -27,12 +27,9 @@ export async function start({ port, database, fresh, listens = '127.0.0.1', work
     ...more,
   };
   if (fresh) await new Promise((done) => spawn('bin/console', ['doctrine:migrations:migrate', '-n', '-q'], { env }).on('exit', done));
-  // A group of its own: PHP's workers go with it.
-  const server = spawn('php', ['-d', 'opcache.enable_cli=1', '-S', `${listens}:${port}`, '-t', 'public', 'public/index.php'], {
-    env,
-    stdio: 'ignore',
-    detached: true,
-  });
+  // A group of its own: PHP's workers go with it, and what stands in front where it is shared.
+  const begin = `. bin/prepare; server "${listens}:${port}" "var/${database}.log"`;
+  const server = spawn('bash', ['-c', begin], { env, stdio: 'ignore', detached: true });
   await expect.poll(() => answers(port), { timeout: 20_000 }).toBe(true);
   return server;
 }

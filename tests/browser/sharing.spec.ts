@@ -2,6 +2,7 @@
 // this machine (127.0.0.2), which is not "this machine" for it: its name is another.
 import { randomUUID } from 'node:crypto';
 import type { ChildProcess } from 'node:child_process';
+import { request } from 'node:http';
 import { expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test';
 import jsQR from 'jsqr';
 import { start, stop } from './program';
@@ -238,13 +239,13 @@ test('dates settled and months copied without the network are kept and sent; let
   const context = await paired(browser, 'Phone');
   const page = await context.newPage();
   await page.goto(`${phone}/notebooks/${id}/transfer/2027-01`);
-  await expect(page.getByRole('button', { name: 'Copied' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Copied', exact: true })).toBeVisible();
   await page.evaluate(() => navigator.serviceWorker.ready);
   await context.setOffline(true);
   // A first try finds out; what follows is kept at once.
-  await page.getByRole('button', { name: 'Copied' }).click();
+  await page.getByRole('button', { name: 'Copied', exact: true }).click();
   await expect(page.getByText('1 of', { exact: false }).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Copied' }).click();
+  await page.getByRole('button', { name: 'Copied', exact: true }).click();
   await expect(page.getByText('2 changes are kept on this device and sent when it is.')).toBeVisible();
   await context.setOffline(false);
   await expect(page.getByText(/kept on this device/)).toHaveCount(0, { timeout: 15_000 });
@@ -274,6 +275,57 @@ test('dates settled and months copied without the network are kept and sent; let
     await isAccessible(beside);
   }
   await context.close();
+});
+
+test('a device that is taken away forgets what it fetched, and keeps what it has not sent', async ({ browser }) => {
+  const { id } = await sample();
+  const context = await paired(browser, 'Lost phone');
+  const page = await desk(context, phone, id, 8);
+  const kept = (store: string) =>
+    page.evaluate(
+      (name) =>
+        new Promise<number>((found) => {
+          const asked = indexedDB.open('ample-margin');
+          asked.onsuccess = () => {
+            const count = asked.result.transaction(name).objectStore(name).count();
+            count.onsuccess = () => (asked.result.close(), found(count.result));
+          };
+        }),
+      store,
+    );
+  await expect.poll(() => kept('answers')).toBeGreaterThan(0);
+  const { devices } = (await call('/devices')) as { devices: { id: string; name: string }[] };
+  const lost = devices.find((one) => one.name === 'Lost phone')!;
+  await call(`/devices/${lost.id}/remove`, 'POST');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText(/not paired any more/).first()).toBeVisible();
+  await expect.poll(() => kept('answers')).toBe(0);
+  expect(await kept('waiting')).toBe(1);
+  await context.close();
+});
+
+test('a stranger who sends very much is refused before it is read, and the program goes on', async () => {
+  for (const headers of [{}, { 'Content-Length': '300000000' }, { Cookie: 'ample-margin-device=guessed' }]) {
+    const status = await new Promise<number>((said) => {
+      const asked = request(`${phone}/pair`, { method: 'POST', headers: { Origin: phone, ...headers } });
+      let sent = 0;
+      const more = () => {
+        if (sent > 40_000_000) return asked.end();
+        sent += 1_000_000;
+        asked.write(Buffer.alloc(1_000_000, 'a'), () => setImmediate(more));
+      };
+      asked.on('response', (answer) => (said(answer.statusCode ?? 0), asked.destroy()));
+      // Cut off in the middle of what it sends: refused as well.
+      asked.on('error', () => said(413));
+      more();
+    });
+    expect(status, JSON.stringify(headers)).toBe(413);
+  }
+  expect((await fetch(`${phone}/api/notebooks`)).status).toBe(401);
+  // Whoever pretends to stand in front is nobody.
+  const pretends = await fetch(`${phone}/api/notebooks`, { headers: { 'Ample-Peer': '127.0.0.1', 'Ample-Front': 'guessed' } });
+  expect(pretends.status).toBe(401);
+  expect((await fetch(`${laptop}/api/notebooks`)).status).toBe(200);
 });
 
 // Ten thousand with THOROUGH=1; the API's own test makes as many in any case.
