@@ -161,6 +161,7 @@ final class Book
                     $drawing,
                     null === $slot->lower ? null : $this->drawings->ofSpread($slot->lower->spread)[0] ?? null,
                     $down,
+                    $this->plan->counting,
                 );
         }
         if (null === $slot->part || null === $slot->month) {

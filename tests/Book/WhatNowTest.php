@@ -226,6 +226,7 @@ final class WhatNowTest extends TestCase
     public function testWhatIsDividedAgainAddsUpOnEveryPage(): void
     {
         $checked = [];
+        $ticks = 0;
         for ($seed = 1; $seed <= 25; ++$seed) {
             $book = Composer::compose(Books::random($seed));
             mt_srand($seed);
@@ -244,6 +245,15 @@ final class WhatNowTest extends TestCase
                         $checked[$way->say] = ($checked[$way->say] ?? 0) + 1;
                         $mend = $way->edit['slip']['mends'][0];
                         self::assertSame(\count($mend['was']), \count($mend['now']));
+                        // A tick that is said is one that a line of the page follows.
+                        if (1 === preg_match('/^Tick (?:at|on dots?) ([^:]+):/', $way->how, $said)) {
+                            $first = str_contains($way->how, 'on dot') ? 1.0 : 0.0;
+                            foreach (explode(', ', $said[1]) as $tick) {
+                                $grains = (int) round((self::number($tick) - $first) * Grain::PER_BOX);
+                                self::assertContains($grains, $mend['now'], "seed $seed, page $page: no line stands at $tick. $way->how");
+                                ++$ticks;
+                            }
+                        }
                         self::assertSame($by * Grain::PER_BOX, $mend['now'][0] - $mend['was'][0], 'the pen stands where it stands');
                     }
                 }
@@ -251,6 +261,27 @@ final class WhatNowTest extends TestCase
         }
         self::assertGreaterThan(4, \count($checked), implode(', ', array_keys($checked)));
         self::assertGreaterThan(100, array_sum($checked));
+        self::assertGreaterThan(300, $ticks);
+    }
+
+    /** The letters of a title stand apart, and the margins beside them are no letters, though they are as wide. */
+    public function testTheLettersOfATitleAreDividedAgainAndNotItsMargins(): void
+    {
+        $book = Composer::compose(Books::edited(Books::starter(), [['type' => 'use-pattern', 'pattern' => 'ordinary']]));
+        $page = $book->months[0]->page;
+        $ways = self::ways($book, new Asked(SlipKind::Count, $page, 4, 12, 1, false));
+        $said = array_map(static fn (Saving $one): string => "$one->say: $one->how", $ways);
+        // “January”: seven letters of 2 boxes, a box between, 3 left on either side.
+        self::assertNotSame([], preg_grep('/^Go on with the same counts: Tick at .* 2 boxes left at the end/', $said), implode("\n", $said));
+        foreach ($ways as $way) {
+            self::assertDoesNotMatchRegularExpression('/÷ 8|8 parts/', $way->how);
+            if (1 !== preg_match('/^Tick (?:at|on dots?) ([^:]+):/', $way->how, $told)) {
+                continue;
+            }
+            $after = Composer::compose(Books::edited(Books::edited(Books::starter(), [['type' => 'use-pattern', 'pattern' => 'ordinary']]), [$way->edit]));
+            $steps = array_filter($after->drawing($page)->steps ?? [], static fn ($step): bool => 'top' === $step->edge?->value && [] !== $step->ticks);
+            self::assertCount(1, $steps, 'one row of ticks is said along an edge');
+        }
     }
 
     /** "3", "3½", "26/7". */

@@ -41,7 +41,8 @@ final class Reading
     public function timesOn(string $word, int $page): int
     {
         return \count(array_filter($this->words[$page], static fn (string $one): bool => 1 === preg_match(
-            '/(?<![\p{L}\p{N}])'.preg_quote($word, '/').'(?![\p{L}\p{N}])/u',
+            // The year stands before a month in Japanese, with no space between.
+            '/(?:(?<=年)|(?<![\p{L}\p{N}]))'.preg_quote($word, '/').'(?![\p{L}\p{N}])/u',
             $one,
         )));
     }
@@ -66,10 +67,10 @@ final class Reading
         foreach ($months as $i => $month) {
             $named[$month->iso()] = max(array_map($this->times(...), $names[$i]));
         }
-        // “March to May” is April too: a name that is followed by that of a month two or five later.
+        // “March to May” is April too: a name that is followed by that of a month up to a year later.
         foreach (array_merge(...$this->words) as $words) {
             foreach (array_keys($months) as $i) {
-                foreach ([2, 5, 11] as $more) {
+                for ($more = 2; $more < 12; ++$more) {
                     if (isset($months[$i + $more]) && self::says($words, $names[$i], true) && self::says($words, $names[$i + $more], false)) {
                         for ($between = $i + 1; $between < $i + $more; ++$between) {
                             ++$named[$months[$between]->iso()];
@@ -80,6 +81,21 @@ final class Reading
         }
 
         return $named;
+    }
+
+    /** Whether the first letter of a month, as ICU has it where there is no room for more, stands there by itself. */
+    public function hasInitial(string $iso, string $language): bool
+    {
+        $initial = (new \IntlDateFormatter(
+            "$language@calendar=gregorian",
+            \IntlDateFormatter::NONE,
+            \IntlDateFormatter::NONE,
+            'UTC',
+            null,
+            'LLLLL',
+        ))->format(new \DateTimeImmutable("$iso-15"));
+
+        return \in_array($initial, array_merge(...$this->words), true);
     }
 
     /** @param list<string> $names */

@@ -173,6 +173,16 @@ final class CountedOff
      */
     private static function way(Here $here, Lines $lines, array $rest, int $at, int $off, string $say, array $spans, string $run): ?Saving
     {
+        // Where the line itself begins the first part, nothing can be left over before it.
+        if ($rest[0][0] === $at && $spans[0][0] !== $at + $off) {
+            return null;
+        }
+        foreach (array_keys(\array_slice($rest, 1)) as $i) {
+            // Parts that share a line cannot be drawn apart: there is one line to move, and not two.
+            if ($rest[$i][1] === $rest[$i + 1][0] && $spans[$i][1] !== $spans[$i + 1][0]) {
+                return null;
+            }
+        }
         [$was, $now] = [[$at], [$at + $off]];
         foreach ($rest as $i => $part) {
             foreach ([0, 1] as $end) {

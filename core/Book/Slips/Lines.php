@@ -182,23 +182,25 @@ final class Lines
             }
         }
 
-        return [] === $parts ? [[0, $side]] : self::withoutTitle($parts);
+        return [] === $parts ? [[0, $side]] : self::withoutEnds($parts);
     }
 
     /**
-     * A title may be as tall as the parts; it touches the first of them, where all others keep apart.
+     * A title, or what is left over at an end, may be as long as the parts; it touches the part beside it, where all others keep apart.
      *
      * @param non-empty-list<array{int, int}> $parts
      *
      * @return non-empty-list<array{int, int}>
      */
-    private static function withoutTitle(array $parts): array
+    private static function withoutEnds(array $parts): array
     {
         $apart = array_map(static fn (int $i): int => $parts[$i + 1][0] - $parts[$i][1], array_keys(\array_slice($parts, 1)));
-        $others = \array_slice($apart, 1);
-        $rest = \array_slice($parts, 1);
+        $first = 0 === ($apart[0] ?? 1);
+        $last = 0 === ($apart[\count($apart) - 1] ?? 1);
+        $others = \array_slice($apart, $first ? 1 : 0, $last ? -1 : null);
+        $rest = \array_slice($parts, $first ? 1 : 0, $last ? -1 : null);
 
-        return [] !== $others && [] !== $rest && 0 === $apart[0] && min($others) > 0 ? $rest : $parts;
+        return [] !== $others && [] !== $rest && min($others) > 0 ? $rest : $parts;
     }
 
     /** Grains behind the last part up to what is drawn next, or the edge: room that may be used. */

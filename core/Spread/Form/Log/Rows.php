@@ -12,6 +12,7 @@ namespace AmpleMargin\Spread\Form\Log;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Listed;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Counting\Subtraction;
@@ -34,6 +35,9 @@ final class Rows implements School
     /** Boxes the names take, and what a category needs at least. From memory. */
     private const NAME = 4;
     private const CATEGORY = 4;
+
+    /** Columns of categories. From memory. */
+    private const MOST = 8;
 
     /** Columns that fit beside the names. */
     public static function mostCategories(int $across): int
@@ -86,6 +90,7 @@ final class Rows implements School
                 default => Heading::findings($request, $titles[$i]),
             };
         }
+        array_push($findings[0], ...$this->withoutColumn($request));
 
         return Laid::pages(
             $request->grid,
@@ -249,9 +254,24 @@ final class Rows implements School
         if (!$this->byCategory) {
             return [''];
         }
-        $named = \array_slice($request->settings->lines('categories'), 0, 8);
+        $named = \array_slice($request->settings->lines('categories'), 0, self::MOST);
 
         return [] === $named ? ['…'] : $named;
+    }
+
+    /** @return list<Finding> categories beyond those that have a column */
+    private function withoutColumn(Request $request): array
+    {
+        $more = $this->byCategory ? \array_slice($request->settings->lines('categories'), self::MOST) : [];
+
+        return [] === $more ? [] : [new Finding(
+            $request->id,
+            'More than '.self::MOST.' columns are not read across: '.Plural::of(\count($more), 'category has', 'categories have').' none, '
+                .Listed::all(array_map(Heading::quoted(...), $more)).'. What is known of '.(1 === \count($more) ? 'it' : 'them')
+                .' stands in the last column.',
+            [],
+            false,
+        )];
     }
 
     private function tooMany(Request $request): Finding
