@@ -198,7 +198,7 @@ final class BookView
             'in_use' => [
                 'lost' => $book->plan->inUse->lost,
                 'corrections' => array_map(self::correction(...), $book->corrections),
-                'forecast' => $book->forecast?->sentence($book->names()),
+                'forecast' => $book->forecast?->sentence(),
                 'forecast_end' => $book->forecast?->end,
                 'sure' => self::sure($book),
             ],
@@ -352,6 +352,7 @@ final class BookView
         return match ($part->kind) {
             MonthPart::FREE => 'Free page',
             MonthPart::TAKEN => 'Passed over',
+            MonthPart::PINNED => 'Pinned to something else',
             MonthPart::SPARE => 'Spare',
             MonthPart::MORE => 'More than planned',
             default => $catalogue->kind($part->kind)->name ?? $part->kind,

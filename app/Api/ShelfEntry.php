@@ -19,7 +19,7 @@ final class ShelfEntry
      * Raised when an entry holds something else, or when books come to other pages than before: entries kept with
      * notebooks are made anew then.
      */
-    public const FORM = 2;
+    public const FORM = 3;
 
     /** @return array<string, mixed> without the notebook's id and version */
     public static function of(ComposedPlan $composed): array
@@ -46,7 +46,7 @@ final class ShelfEntry
                 'pages' => $book->runOut->pages,
                 'page' => $book->runOut->page,
                 'month' => $book->runOut->month?->iso(),
-                'sentence' => $book->runOut->sentence($names),
+                'sentence' => $book->runOut->sentence(),
                 'planned' => \count($book->spreadPages()),
                 'reserved' => $book->reserved(),
             ],
@@ -74,7 +74,7 @@ final class ShelfEntry
                 'stock' => PlanWriter::stock($book->plan->stock),
                 'fits' => $book->runOut->fits,
                 'pages' => $book->runOut->pages,
-                'sentence' => $book->runOut->sentence($book->names()),
+                'sentence' => $book->runOut->sentence(),
                 'fore_edge' => ForeEdge::of($book),
             ];
         }

@@ -33,7 +33,7 @@ final class StarterView
         return [
             'fits' => $book->runOut->fits,
             'pages' => $book->runOut->pages,
-            'sentence' => $book->runOut->sentence($book->names()),
+            'sentence' => $book->runOut->sentence(),
             'planned' => \count($book->spreadPages()),
             'reserved' => $book->reserved(),
             'spreads' => \count($plan->spreads),

@@ -25,7 +25,7 @@ final class BookText
                 Millimetres::written($stock->pitch),
                 $stock->pages,
             ),
-            $book->runOut->sentence($book->names()),
+            $book->runOut->sentence(),
             '',
             'Index',
         ];

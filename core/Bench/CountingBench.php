@@ -186,8 +186,7 @@ final class CountingBench
             $fits = 1 === $parts ? 0 : intdiv($side - $parts, $parts - 1);
 
             return [
-                max(0, $parts - 1)
-                    ." gaps of $gap take $gaps of the "
+                Plural::of(max(0, $parts - 1), "gap of $gap takes", "gaps of $gap take")." $gaps of the "
                     .Plural::boxes($side)
                     .": less than a box is left for each part. A gap of $fits is the widest.",
                 $fits,

@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Editing\Month\SetLost;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\BookPlan;
+use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Kind;
 
@@ -75,6 +76,7 @@ final class BookFindings
                 ...self::once(
                     $this->drawings->laid($spread->id)->findings ?? [],
                     $front->pageOf($spread->id) ?? $back->pageOf($spread->id),
+                    $this->layouts->catalogue->title($spread),
                 ),
             );
         }
@@ -121,10 +123,11 @@ final class BookFindings
      *
      * @param array<int, list<Finding>> $pages from 0
      * @param int|null                  $first the page the first of them stands on
+     * @param string                    $title whose they are
      *
      * @return list<Finding>
      */
-    private static function once(array $pages, ?int $first): array
+    private static function once(array $pages, ?int $first, string $title): array
     {
         /** @var array<string, array{Finding, non-empty-list<int>}> $said */
         $said = [];
@@ -136,10 +139,11 @@ final class BookFindings
 
         $findings = [];
         foreach ($said as [$finding, $on]) {
+            $on = array_values(array_unique($on));
             $where = (null === $first ? 'On its pages ' : 'On pages ').self::listed($on);
             $findings[] = 1 === \count($on) ? $finding : new Finding(
                 $finding->about,
-                "$where: $finding->says",
+                "$where".(null === $first ? '' : " ($title)").": $finding->says",
                 $finding->offers,
                 $finding->broken,
                 $finding->see,
@@ -168,16 +172,32 @@ final class BookFindings
      */
     private function lost(Paged $paged): array
     {
-        $moved = \count($paged->corrections);
-        $says = match ($moved) {
-            0 => 'nothing else moves',
-            1 => 'one entry of the index changes',
-            default => "$moved entries of the index change",
-        };
-
-        return array_map(static fn (int $page): Finding => new Finding("page-$page", "Page $page is passed over; openings behind it "
-            ."stay whole, and $says.", [
+        $findings = [];
+        foreach ($this->plan->inUse->lost as $page) {
+            $moved = \count($paged->corrections) - $this->correctionsWithout($page);
+            $says = match (true) {
+                $moved <= 0 => 'nothing else moves',
+                1 === $moved => 'one entry of the index changes',
+                default => "$moved entries of the index change",
+            };
+            $findings[] = new Finding("page-$page", "Page $page is passed over; openings behind it stay whole, and $says.", [
                 new Offer("Page $page can be used after all", (new SetLost($page, false))->written()),
-            ], false), $this->plan->inUse->lost);
+            ], false);
+        }
+
+        return $findings;
+    }
+
+    /** Corrections of the index there would be if this page were not lost: what a month took is not its fault. */
+    private function correctionsWithout(int $page): int
+    {
+        $inUse = $this->plan->inUse;
+        $other = new InUse($inUse->used, array_values(array_diff($inUse->lost, [$page])));
+        $plan = $this->plan->whole->with(['inUse' => $other])->inBook($this->plan->id);
+        if (null === $plan) {
+            return 0;
+        }
+
+        return \count((new Pager($plan, new Layouts($plan, $this->layouts->catalogue, $this->layouts->names)))->page()->corrections);
     }
 }

@@ -13,7 +13,9 @@ use AmpleMargin\Book\Making\PensOnPages;
 use AmpleMargin\Book\Slips\Mended;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Counting\Hand;
+use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Plan\BookPlan;
+use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue;
@@ -67,13 +69,41 @@ final class Composer
         }
         $books = [];
         foreach (array_intersect_key($parts, array_flip($ids)) as $id => [$composer, $paged]) {
-            $books[$id] = $composer->book(
-                $paged,
-                self::elsewhere(array_map(static fn (array $part): Paged => $part[1], array_diff_key($parts, [$id => true]))),
-            );
+            $others = array_map(static fn (array $part): Paged => $part[1], array_diff_key($parts, [$id => true]));
+            $books[$id] = $composer->book($paged->correcting($composer->moved($paged, $others)), self::elsewhere($others));
         }
 
         return $books;
+    }
+
+    /**
+     * Months that a book has lost to one that came while it was in use: its index may be inked with them.
+     *
+     * @param array<array-key, Paged> $others
+     *
+     * @return list<IndexCorrection>
+     */
+    private function moved(Paged $paged, array $others): array
+    {
+        $whole = $this->plan->whole;
+        $before = array_values(array_filter($whole->volumes, static fn (Volume $volume): bool => !$volume->later));
+        if (\count($before) === \count($whole->volumes)) {
+            return [];
+        }
+        $inked = $whole->with(['volumes' => $before, 'inUse' => new InUse()])->inBook($this->plan->id);
+        if (null === $inked) {
+            return [];
+        }
+        $elsewhere = [];
+        foreach ($others as $book => $other) {
+            foreach ($other->months as $block) {
+                $elsewhere["$book {$block->month->iso()}"] = $block;
+            }
+        }
+        $names = $this->layouts->names;
+        $was = (new Pager($inked, new Layouts($inked, $this->layouts->catalogue, $names)))->page()->months;
+
+        return IndexCorrection::ofMoved($was, $paged->months, $elsewhere, $names);
     }
 
     /**

@@ -9,12 +9,16 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Counting\Listed;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Spread\Part\Region;
 
 final class CutLeaves
 {
+    /** Places that are named; the others are counted. */
+    private const NAMED = 3;
+
     /** @param array<int, Slot> $slots page → what stands there */
     public function __construct(
         private readonly array $slots,
@@ -57,7 +61,7 @@ final class CutLeaves
     /** @return list<Finding> pages that are seen through a leaf of another spread */
     public function findings(): array
     {
-        $findings = [];
+        $seen = [];
         foreach ($this->slots as $page => $slot) {
             if ('spread' !== $slot->is || $page > $this->last) {
                 continue;
@@ -72,12 +76,31 @@ final class CutLeaves
                     null === $other => "page $behind",
                     default => "page $behind ($other->title)",
                 };
-                $findings[] = new Finding($slot->spread, "$slot->title: where page $page is cut, $what is in sight, "
-                    .self::said($regions[0]).'. Draw it with that in mind, or give the leaf a page behind and before it.', [], false);
+                $seen[$slot->spread][] = [$slot->title, $page, $what, self::said($regions[0])];
             }
         }
 
-        return $findings;
+        return array_map(self::finding(...), array_keys($seen), array_values($seen));
+    }
+
+    /**
+     * All that is in sight through the leaves of one spread, in one sentence.
+     *
+     * @param non-empty-list<array{string, int, string, string}> $seen its title, the page that is cut, what is behind, where
+     */
+    private static function finding(string $spread, array $seen): Finding
+    {
+        [$title, $page, $what, $where] = $seen[0];
+        if (1 === \count($seen)) {
+            return new Finding($spread, "$title: where page $page is cut, $what is in sight, $where. Draw it with that in mind, or give the "
+                .'leaf a page behind and before it.', [], false);
+        }
+        $named = array_map(static fn (array $one): string => "through page $one[1] $one[2]", \array_slice($seen, 0, self::NAMED));
+        $more = \count($seen) - \count($named);
+
+        return new Finding($spread, "$title: where its leaves are cut, other pages are in sight at ".\count($seen).' places, '
+            .Listed::all([...$named, ...($more > 0 ? ["$more more"] : [])])
+            .'. Draw them with that in mind, or give each leaf a page behind and before it.', [], false);
     }
 
     private static function said(Region $region): string

@@ -31,4 +31,18 @@ final class Paged
         public readonly \Closure $lasting,
     ) {
     }
+
+    /** @param list<IndexCorrection> $more */
+    public function correcting(array $more): self
+    {
+        return [] === $more ? $this : new self(
+            $this->front,
+            $this->back,
+            $this->months,
+            $this->runOut,
+            [...$this->corrections, ...$more],
+            $this->forecast,
+            $this->lasting,
+        );
+    }
 }

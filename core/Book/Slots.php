@@ -15,7 +15,7 @@ use AmpleMargin\Plan\BookPlan;
 final class Slots
 {
     /** Parts of a month that nothing is drawn for. */
-    private const UNDRAWN = [MonthPart::FREE, MonthPart::TAKEN, MonthPart::SPARE, MonthPart::MORE];
+    private const UNDRAWN = [MonthPart::FREE, MonthPart::TAKEN, MonthPart::PINNED, MonthPart::SPARE, MonthPart::MORE];
 
     public function __construct(private readonly BookPlan $plan, private readonly Layouts $layouts)
     {
@@ -82,7 +82,7 @@ final class Slots
 
         return match ($part->kind) {
             MonthPart::FREE => 'free page',
-            MonthPart::TAKEN => 'passed over',
+            MonthPart::TAKEN, MonthPart::PINNED => 'passed over',
             MonthPart::SPARE => 'spare page',
             MonthPart::MORE => 'more than planned',
             default => strtolower($this->layouts->catalogue->kind($part->kind)->name ?? $part->kind),

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Counting\Listed;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Plan\PlannedSpread;
@@ -23,7 +24,7 @@ final class WouldBecome
         return array_values(array_filter([
             self::spreads($before, $after),
             self::months($before, $after),
-            $after->runOut->sentence($after->names()),
+            $after->runOut->sentence(),
             self::ticks($before, $after, $done),
         ], static fn (string $said): bool => '' !== $said));
     }
@@ -51,7 +52,7 @@ final class WouldBecome
     private static function months(Book $before, Book $after): string
     {
         $of = static fn (Book $book): array => array_map(static fn (Month $one): string => $one->iso(), $book->plan->period->months());
-        $name = static fn (string $iso): string => $after->names()->monthAndYear(Month::read($iso) ?? $after->plan->period->start);
+        $name = static fn (string $iso): string => (new Names('en'))->monthAndYear(Month::read($iso) ?? $after->plan->period->start);
         $gone = array_map($name, array_values(array_diff($of($before), $of($after))));
         $come = array_map($name, array_values(array_diff($of($after), $of($before))));
 

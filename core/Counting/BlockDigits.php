@@ -101,8 +101,7 @@ final class BlockDigits
 
     public function working(): string
     {
-        return \count($this->figures)
-            .' figures of '
+        return Plural::of(\count($this->figures), 'figure', 'figures').' of '
             .self::WIDE * $this->scale
             .' × '
             .self::TALL * $this->scale

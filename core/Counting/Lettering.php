@@ -153,11 +153,10 @@ final class Lettering
     {
         $count = \count($this->letters);
 
-        return "$count letters, "
+        return Plural::of($count, 'letter', 'letters').', '
             .Plural::boxes($this->wide)
             ." wide and $this->tall tall, "
-            .($count - 1)
-            ." gaps of $this->gap: "
+            .(1 === $count ? 'no gap' : Plural::of($count - 1, 'gap', 'gaps')." of $this->gap").': '
             .Plural::boxes($this->width);
     }
 

@@ -8,6 +8,7 @@ namespace AmpleMargin\Paging;
 
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
 
 final class Forecast
 {
@@ -62,15 +63,14 @@ final class Forecast
         return new self($pace, $taken, $meant, $page->isWhole() ? $page->floor() : $page->floor() + 1, $last, $runsOut);
     }
 
-    public function sentence(Names $names): string
+    public function sentence(Names $names = new Names('en')): string
     {
-        $pace = "So far $this->taken pages were taken for $this->planned planned.";
+        $pace = 'So far '.Plural::of($this->taken, 'page was', 'pages were')." taken for $this->planned planned.";
         if (null === $this->runsOut) {
             return "$pace At this pace the last month ends on page $this->end: it fits, ".($this->last - $this->end).' spare.';
         }
 
         return "$pace At this pace the book runs out in {$names->monthAndYear($this->runsOut->month)}, "
-            .($this->end - $this->last)
-            .' pages short.';
+            .Plural::of($this->end - $this->last, 'page', 'pages').' short.';
     }
 }

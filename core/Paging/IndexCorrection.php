@@ -51,4 +51,28 @@ final class IndexCorrection
 
         return $corrections;
     }
+
+    /**
+     * The months that were inked in this book and stand in another since.
+     *
+     * @param list<MonthBlock>          $inked
+     * @param list<MonthBlock>          $now       of this book
+     * @param array<string, MonthBlock> $elsewhere "2 2027-12" → of the other books, by their number and month
+     *
+     * @return list<self>
+     */
+    public static function ofMoved(array $inked, array $now, array $elsewhere, Names $names): array
+    {
+        $here = array_map(static fn (MonthBlock $block): string => $block->month->iso(), $now);
+        $corrections = [];
+        foreach ($inked as $was) {
+            foreach (\in_array($was->month->iso(), $here, true) ? [] : $elsewhere as $book => $block) {
+                if ($block->month->equals($was->month)) {
+                    $corrections[] = new self($names->monthAndYear($was->month), $was->range(), '→ Book '.explode(' ', $book)[0].", {$block->range()}");
+                }
+            }
+        }
+
+        return $corrections;
+    }
 }

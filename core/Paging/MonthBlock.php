@@ -32,13 +32,29 @@ final class MonthBlock
         return $this->page + $this->pages - 1;
     }
 
-    /** "38–51"; "38" for one page, "—" for none. */
+    /** "38–51"; "38" for one page, "—" for none; "38–40, 42–51" where another spread is pinned to a page among them. */
     public function range(): string
     {
-        return match ($this->pages) {
-            0 => '—',
-            1 => (string) $this->page,
-            default => "{$this->page}–{$this->lastPage()}",
-        };
+        if (0 === $this->pages) {
+            return '—';
+        }
+        $runs = [];
+        $from = $this->page;
+        foreach ([...$this->pinned(), $this->lastPage() + 1] as $pinned) {
+            if ($pinned > $from) {
+                $runs[] = $pinned - 1 === $from ? (string) $from : "{$from}–".($pinned - 1);
+            }
+            $from = $pinned + 1;
+        }
+
+        return implode(', ', $runs);
+    }
+
+    /** @return list<int> pages within it that are another spread's, rising */
+    private function pinned(): array
+    {
+        $pinned = array_filter($this->parts, static fn (MonthPart $part): bool => MonthPart::PINNED === $part->kind);
+
+        return array_values(array_map(static fn (MonthPart $part): int => $part->page, $pinned));
     }
 }

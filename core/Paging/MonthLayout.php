@@ -182,7 +182,7 @@ final class MonthLayout
                 if (!isset($taken[$page])) {
                     $parts[] = new MonthPart(MonthPart::FREE, $page, 1);
                 } elseif ([] !== $parts) {
-                    $parts[] = new MonthPart(MonthPart::TAKEN, $page, 1);
+                    $parts[] = new MonthPart(isset($this->pinned[$page]) ? MonthPart::PINNED : MonthPart::TAKEN, $page, 1);
                 }
             }
             $parts[] = new MonthPart($part->kind, $start, $part->pages, $part->weeks, $part->settings);
@@ -284,6 +284,7 @@ final class MonthLayout
                 PatternPart::WEEKS => "$pages for ".\count($weeks).' weeks at '.$this->weekWords(),
                 MonthPart::FREE => "$pages free",
                 MonthPart::TAKEN => "$pages passed over",
+                MonthPart::PINNED => "$pages pinned to something else",
                 MonthPart::SPARE => "$pages spare",
                 MonthPart::MORE => "$pages more than planned",
                 default => "$pages {$this->kinds->word($kind)}",

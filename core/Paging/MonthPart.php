@@ -15,6 +15,9 @@ final class MonthPart
     /** A page a month's block passes over: a pinned spread stands there, or it was skipped or ruined. */
     public const TAKEN = 'taken';
 
+    /** A page within it that another spread is pinned to: it is not the month's. */
+    public const PINNED = 'pinned';
+
     /** Spare pages given to the month. */
     public const SPARE = 'spare';
 

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Paging;
 
 use AmpleMargin\Paper\Leaf;
+use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\Side;
 
 /** @internal to Paging */
@@ -54,6 +55,10 @@ final class Reasons
             $said = 2 === $placed->spread->pages()
                 ? "Opening: starts on a left page, $page."
                 : "{$placed->spread->pages()} pages that open flat: start on a left page, $page.";
+
+            if (Medium::Stamped === $placed->spread->medium && \in_array($page - 1, $this->empty, true)) {
+                return "$said It is stamped, and near the covers an opened page is not flat: nothing else of this section stands before it.";
+            }
 
             return \in_array($page - 1, $this->empty, true)
                 ? $said.' Page '.($page - 1).' would split it, and no single page of this section could fill that.'

@@ -56,7 +56,7 @@ final class RunOut
     }
 
     /** "Fits, 5 pages spare." or "Runs out on page 192, in November 2027: …" */
-    public function sentence(Names $names): string
+    public function sentence(Names $names = new Names('en')): string
     {
         $count = $this->pages.(1 === $this->pages ? ' page' : ' pages');
         if ($this->fits) {

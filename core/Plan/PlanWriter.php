@@ -119,7 +119,8 @@ final class PlanWriter
     public static function volume(Volume $volume): array
     {
         return ['book' => $volume->id, 'title' => $volume->title, 'stock' => self::stock($volume->stock)]
-            + (null === $volume->from ? [] : ['from' => $volume->from->iso()]);
+            + (null === $volume->from ? [] : ['from' => $volume->from->iso()])
+            + ($volume->later ? ['later' => true] : []);
     }
 
     /** @return array{first: int, school: string, pages: string} */

@@ -25,6 +25,8 @@ final class Volume
         public readonly string $title,
         public readonly Stock $stock,
         public readonly ?Month $from = null,
+        /** Whether it came while the first was in use: the months it took stand in an index that may be inked. */
+        public readonly bool $later = false,
     ) {
     }
 }

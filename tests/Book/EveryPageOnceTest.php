@@ -108,6 +108,15 @@ final class EveryPageOnceTest extends TestCase
                 }
             }
         }
+        // What the index says of a month holds no page of another spread; what runs over the end has no pages of its own.
+        foreach ($book->months as $month) {
+            preg_match_all('/(\d+)(?:–(\d+))?/u', $month->range(), $runs, \PREG_SET_ORDER);
+            foreach ($runs as $run) {
+                for ($page = (int) $run[1]; $page <= min($book->runOut->page, (int) ($run[2] ?? $run[1])); ++$page) {
+                    self::assertNotSame('spread', $book->slot($page)->is, "$about: page $page of {$month->range()}");
+                }
+            }
+        }
         $homeless = [];
         foreach ([...$book->front->homeless, ...$book->back->homeless] as $placed) {
             $homeless[$placed->spread->id] = true;
@@ -185,7 +194,7 @@ final class EveryPageOnceTest extends TestCase
         $said = array_values(array_filter($book->findings(), static fn (Finding $one): bool => 'future-log' === $one->about));
         $page = $book->pageOf('future-log');
         self::assertCount(1, $said);
-        self::assertStringStartsWith("On pages {$page}–".($page + 2).': 4 months a page', $said[0]->says);
+        self::assertStringStartsWith("On pages {$page}–".($page + 2).' (Future log): 4 months a page', $said[0]->says);
         self::assertNotSame([], $said[0]->offers);
     }
 

@@ -142,6 +142,21 @@ final class VolumesTest extends TestCase
         self::assertEquals($plan, $read);
     }
 
+    /** The index of the first book was inked with December before there was a second: both sides of the move are said. */
+    public function testAMonthThatMovesToALaterBookIsACorrectionOfTheInkedIndex(): void
+    {
+        $of = static fn (array $edits): array => array_map(
+            static fn ($one): string => "$one->name: $one->was, $one->now",
+            Composer::compose(Books::edited(Books::starter(), $edits))->corrections,
+        );
+        $december = Composer::compose(Books::starter())->months[11]->range();
+        $second = Composer::compose(Books::edited(Books::starter(), [['type' => 'add-book', 'from' => '2027-12']]), '2')->months[0]->range();
+        $used = ['type' => 'set-used', 'month' => '2027-01', 'page' => 40];
+        $book = ['type' => 'add-book', 'from' => '2027-12'];
+        self::assertContains("December 2027: $december, → Book 2, $second", $of([$used, $book]));
+        self::assertSame([], preg_grep('/^December/', $of([$book, $used])), 'inked with the second book already');
+    }
+
     public function testAShorterPeriodLeavesABookThatBeganAfterItWithoutMonths(): void
     {
         $plan = Books::edited(

@@ -81,7 +81,8 @@ final class MonthLayoutTest extends TestCase
         $plan = new MonthPlan([self::pattern([['month-calendar', 2], ['month-notes', 2]])], 'p');
         $block = (new MonthLayout(new PartsOfCatalogue(new Catalogue()), $plan, new WeekPlan(), self::period(), [14 => true]))->from(12)[0];
 
-        self::assertSame(['month-calendar 12–13', 'taken 14', 'month-notes 15–16'], self::said($block->parts));
+        self::assertSame(['month-calendar 12–13', 'pinned 14', 'month-notes 15–16'], self::said($block->parts));
+        self::assertSame('12–13, 15–16', $block->range(), 'a month’s range holds no page of another spread');
     }
 
     public function testMonthsFollowOneAnother(): void

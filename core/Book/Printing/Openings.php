@@ -66,7 +66,7 @@ final class Openings implements Printable, Chosen
         }
 
         return new Piece(
-            "Pages $left and ".($left + 1).': '.implode(', ', array_unique($names)),
+            (0 === $left ? 'Page 1' : ($left === $stock->pages ? "Page $left" : "Pages $left and ".($left + 1))).': '.implode(', ', array_unique($names)),
             'Openings',
             2 * $wide,
             $tall,

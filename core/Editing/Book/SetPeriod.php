@@ -69,6 +69,7 @@ final class SetPeriod implements Edit
                         $volume->id,
                         $volume->title,
                         $volume->stock,
+                        later: $volume->later,
                     ) : $volume,
                 $plan->volumes,
             ),

@@ -43,7 +43,8 @@ final class AddBook implements Edit
         while (\in_array((string) $id, $plan->books(), true)) {
             ++$id;
         }
-        $usual = ['title' => "$plan->title, book $id", 'stock' => PlanWriter::stock($plan->stock)];
+        $later = $plan->inUse->isEmpty() ? [] : ['later' => true];
+        $usual = $later + ['title' => "$plan->title, book $id", 'stock' => PlanWriter::stock($plan->stock)];
         $volume = PlanReader::volume(Values::of(['book' => (string) $id] + $this->given + $usual, 'edit'), $plan->period, $plan->volumes);
 
         return new Edited($plan->with(['volumes' => [...$plan->volumes, $volume]]), "Book $id added");

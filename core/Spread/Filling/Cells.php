@@ -107,7 +107,9 @@ final class Cells implements TakenUp, GivesWay
 
             return new Filled(findings: [new Finding(
                 $asked->id,
-                \count($names)." cells of at least $wide × $tall boxes do not fit in $region->wide × $region->tall. Leave some out.",
+                Plural::of(\count($names), 'cell', 'cells')." of at least $wide × $tall boxes "
+                    .(1 === \count($names) ? 'does' : 'do')." not fit in $region->wide × $region->tall. "
+                    .(1 === \count($names) ? 'Take a larger page.' : 'Leave some out.'),
             )]);
         }
         [$columns, $rows] = $divided;

@@ -195,7 +195,7 @@ final class Frames implements TakenUp, GivesWay
         $said = static function (int $mm, int $boxes) use ($asked): string {
             $exact = Millimetres::rounded(1000 * $mm / $asked->grid->pitch, 1);
 
-            return "$mm mm are $exact boxes, so $boxes";
+            return "$mm mm ".('1' === $exact ? 'are 1 box' : "are $exact boxes").", so $boxes";
         };
 
         return $said($asked->settings->count('frame_width'), $wide).'; '.$said($asked->settings->count('frame_height'), $tall);

@@ -137,6 +137,8 @@ final class Leaf implements Piece
     public function saying(string $one, string $many): string
     {
         $filling = mb_strtolower($this->filling->name());
+        // What is named by what was done to it is no thing that needs something.
+        $filling = 'glued in' === $filling ? 'piece that is glued in' : $filling;
         if (null !== $this->name) {
             return "“{$this->name}” (the $filling) $one";
         }

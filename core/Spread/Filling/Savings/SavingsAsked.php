@@ -163,7 +163,7 @@ final class SavingsAsked
         }
         foreach ($this->unread as $line) {
             $most = self::HEAVIEST;
-            $findings[] = $says("“{$line}” names no month and number up to $most, such as “December 50”. It is left out.");
+            $findings[] = $says("“{$line}” names no month and number up to $most, such as “{$this->names->month(12)} 50”. It is left out.");
         }
 
         return array_map(fn (Finding $one): Finding => new Finding($this->id, $one->says, [], $one->broken), $findings);
@@ -209,12 +209,15 @@ final class SavingsAsked
         return [$weights, $unread];
     }
 
-    /** A month by its name, its short name or its number. */
+    /** A month by its name or short name, in the language of the paper or of this program, or by its number. */
     private function month(string $said): ?int
     {
-        $names = $this->names;
+        $english = new Names('en');
         for ($month = 1; $month <= 12; ++$month) {
-            $all = array_map(mb_strtolower(...), [$names->month($month), $names->monthShort($month), (string) $month]);
+            $all = [(string) $month];
+            foreach ([$this->names, $english] as $names) {
+                array_push($all, mb_strtolower($names->month($month)), mb_strtolower($names->monthShort($month)));
+            }
             if (\in_array(mb_strtolower(trim($said, ' .')), array_map(static fn (string $one): string => trim($one, '.'), $all), true)) {
                 return $month;
             }
