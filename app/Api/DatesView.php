@@ -154,7 +154,7 @@ final class DatesView
             TakesDates::Duties => 'duties',
             TakesDates::Classes => 'timetable',
             TakesDates::Marks => 'marked on the year',
-            TakesDates::Days => 'its day',
+            TakesDates::Days => 'on its day, in the pages of its month',
         };
     }
 }

@@ -63,7 +63,7 @@ final class DatesCalendar
         }
         $rule = $entry->repeat ?? (EntryKind::Birthday === $entry->is ? Rule::every(Frequency::Yearly) : null);
         if (null !== $rule) {
-            $event->add('RRULE', $rule->written());
+            $event->add('RRULE', $entry->isOfLeapDay() ? self::leapRule($rule, $entry->leap) : $rule->written());
         }
         foreach (['EXDATE' => $entry->except, 'RDATE' => $entry->also] as $name => $days) {
             foreach ($days as $day) {
@@ -94,6 +94,12 @@ final class DatesCalendar
         if (LeapDay::Before !== $entry->leap) {
             $event->add(self::LEAP, $entry->leap->value);
         }
+    }
+
+    /** A rule that names 29 February comes every fourth year: the last day of February comes in each, and so does the sixtieth of the year. */
+    private static function leapRule(Rule $rule, LeapDay $leap): string
+    {
+        return $rule->written().(LeapDay::Before === $leap ? ';BYMONTH=2;BYMONTHDAY=-1' : ';BYYEARDAY=60');
     }
 
     /** Where each month stands, on its first day. */

@@ -47,6 +47,9 @@ final class CalendarFile
     /** Minutes of a day, and of the least alarm that is a lead. */
     private const DAY = 1440;
 
+    /** How this program writes what is of 29 February. */
+    private const LEAP_RULE = '/;(?:BYMONTH=2;BYMONTHDAY=-1|BYMONTHDAY=-1;BYMONTH=2|BYYEARDAY=60)/';
+
     private readonly NamedZone $here;
 
     private Zones $zones;
@@ -140,6 +143,11 @@ final class CalendarFile
         $changes = null === $is ? [] : ['is' => $is, 'repeat' => EntryKind::Birthday === $is ? null : $entry->repeat];
         $leap = LeapDay::tryFrom($event->text(DatesCalendar::LEAP));
         $changes += null === $leap ? [] : ['leap' => $leap];
+        $written = $entry->repeat?->written() ?? '';
+        if (str_starts_with((string) $entry->uid, DatesCalendar::OWN) && 1 === preg_match(self::LEAP_RULE, $written)) {
+            // As it was before it was written for programs that know no leap days.
+            $changes += ['repeat' => Rule::read((string) preg_replace(self::LEAP_RULE, '', $written))];
+        }
         $day = $event->text(DatesCalendar::DAY);
         if ($day === $entry->when->month->iso()) {
             $changes += ['when' => When::in($entry->when->month)];

@@ -11,10 +11,18 @@ final class Wrap
     /** Letters of a line at least, so that a letter of double width has room. */
     private const LEAST = 2;
 
-    /** Words longer than a line, which it breaks. @param int $letters of a line, 1 or more */
+    /** Words longer than a line, which it breaks within. @param int $letters of a line, 1 or more */
     public static function broken(string $words, int $letters): int
     {
-        return \count(array_filter(self::words($words), static fn (string $word): bool => mb_strwidth($word) > max(self::LEAST, $letters)));
+        return \count(array_filter(self::words($words), static fn (string $word): bool => max(array_map(mb_strwidth(...), self::pieces($word))) > max(self::LEAST, $letters)));
+    }
+
+    /** @return non-empty-list<string> a long word, broken behind its dashes */
+    private static function pieces(string $word): array
+    {
+        $pieces = preg_split('/(?<=[–—-])(?=.)/u', $word);
+
+        return false === $pieces || [] === $pieces ? [$word] : $pieces;
     }
 
     /** @return list<string> */
@@ -41,12 +49,23 @@ final class Wrap
             if ('' !== $line) {
                 $lines[] = $line;
             }
-            while (mb_strwidth($word) > $letters) {
-                $part = mb_strimwidth($word, 0, $letters);
-                $lines[] = $part;
-                $word = mb_substr($word, mb_strlen($part));
+            $line = '';
+            // “18:30–19:45” goes on behind its dash, never within a time.
+            foreach (mb_strwidth($word) > $letters ? self::pieces($word) : [$word] as $piece) {
+                if ('' !== $line && mb_strwidth($line.$piece) <= $letters) {
+                    $line .= $piece;
+                    continue;
+                }
+                if ('' !== $line) {
+                    $lines[] = $line;
+                }
+                while (mb_strwidth($piece) > $letters) {
+                    $part = mb_strimwidth($piece, 0, $letters);
+                    $lines[] = $part;
+                    $piece = mb_substr($piece, mb_strlen($part));
+                }
+                $line = $piece;
             }
-            $line = $word;
         }
         if ('' !== $line || [] === $lines) {
             $lines[] = $line;

@@ -41,6 +41,11 @@ final class DayRefused extends \DomainException
         return new self("“{$line}” says when, but not what.");
     }
 
+    public static function repeatWithoutDay(string $line): self
+    {
+        return new self("“{$line}” comes again, but from which day on? Write the first: 5 January every 14 days.", true);
+    }
+
     public static function noTime(string $said): self
     {
         return new self("“{$said}” is no time: write it as 18:30.");

@@ -17,6 +17,7 @@ final class Said
         public readonly ?string $time,
         public readonly ?string $ends,
         public readonly EntryKind $is,
+        public readonly ?Rule $repeat = null,
     ) {
     }
 
@@ -24,7 +25,11 @@ final class Said
     public static function line(string $line, SaidDay $days): self
     {
         $line = trim((string) preg_replace('/^[\s•·*\-–—☐□>]+/u', '', $line));
-        [$when, $rest] = self::dayOf($line, $days);
+        [$repeat, $without] = self::every($line);
+        [$when, $rest] = self::dayOf($without, $days);
+        if (null !== $repeat && null === $when->first) {
+            throw DayRefused::repeatWithoutDay($line);
+        }
         [$time, $ends, $rest] = self::words($rest);
         $whose = BirthdayWords::whose($rest);
         // What stood between the day and the words.
@@ -33,7 +38,37 @@ final class Said
             throw DayRefused::empty($line);
         }
 
-        return new self($when, mb_substr($words, 0, Entry::LONGEST), $time, $ends, null === $whose ? EntryKind::Date : EntryKind::Birthday);
+        $is = null === $whose ? EntryKind::Date : EntryKind::Birthday;
+
+        return new self($when, mb_substr($words, 0, Entry::LONGEST), $time, $ends, $is, null === $whose ? $repeat : null);
+    }
+
+    /**
+     * How often it comes, where the line says so: "from 5 January every 14 days", "every second week", "monthly"; and what is left.
+     *
+     * @return array{Rule|null, string}
+     */
+    public static function every(string $line): array
+    {
+        $each = '\b(?:every|each)\s+(?:(\d{1,3}|second|other|third|fourth)\s+)?(day|week|month|year)s?\b|\b(daily|weekly|monthly|yearly|annually)\b';
+        if (1 !== preg_match("/$each/iu", $line, $found)) {
+            return [null, $line];
+        }
+        $found += array_fill(0, 4, '');
+        $count = mb_strtolower($found[1]);
+        $interval = ['second' => 2, 'other' => 2, 'third' => 3, 'fourth' => 4][$count] ?? max(1, (int) $count);
+        $of = mb_strtolower('' === $found[3] ? $found[2] : $found[3]);
+        $every = [
+            'day' => Frequency::Daily, 'daily' => Frequency::Daily, 'week' => Frequency::Weekly, 'weekly' => Frequency::Weekly,
+            'month' => Frequency::Monthly, 'monthly' => Frequency::Monthly,
+        ][$of] ?? Frequency::Yearly;
+        // Fortnights are weeks on paper, and so are said.
+        if (Frequency::Daily === $every && 0 === $interval % 7) {
+            [$every, $interval] = [Frequency::Weekly, intdiv($interval, 7)];
+        }
+        $left = trim((string) preg_replace('/\s+/u', ' ', str_replace($found[0], ' ', $line)), ' ,');
+
+        return [Rule::every($every, $interval), (string) preg_replace('/^(?:from|since|starting|beginning)\s+/iu', '', $left)];
     }
 
     /**
@@ -53,6 +88,7 @@ final class Said
             $category,
             $this->time,
             $this->ends,
+            $this->repeat,
             born: EntryKind::Birthday === $this->is && null !== $first && $first->month->year < $year ? $first->month->year : null,
         );
     }

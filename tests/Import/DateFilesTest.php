@@ -28,6 +28,7 @@ use App\Import\DateFiles;
 use App\Import\ReadDates;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
 use Tests\Books;
 
 final class DateFilesTest extends TestCase
@@ -239,6 +240,50 @@ final class DateFilesTest extends TestCase
         self::assertSame(['2027-03-12', '2027-04-15'], self::days($bare));
         $quoted = self::read("\"Date\",\"Title\"\n2027-03-12,\"Dentist, and \"\"more\"\"\"\n");
         self::assertSame('Dentist, and "more"', $quoted->found[0]->entry?->words);
+    }
+
+    /** @return iterable<string, array{string, string}> a line, and what it says */
+    public static function repeats(): iterable
+    {
+        yield 'every so many days' => ['from 5 January every 14 days waste', '2027-01-05 waste FREQ=WEEKLY;INTERVAL=2'];
+        yield 'every week' => ['5 January choir 19:00 every week', '2027-01-05 choir FREQ=WEEKLY'];
+        yield 'every second month' => ['every second month from 3 February filter', '2027-02-03 filter FREQ=MONTHLY;INTERVAL=2'];
+        yield 'in one word' => ['3 May inspection yearly', '2027-05-03 inspection FREQ=YEARLY'];
+        yield 'ten days' => ['1 March water, every 10 days', '2027-03-01 water FREQ=DAILY;INTERVAL=10'];
+    }
+
+    #[DataProvider('repeats')]
+    public function testALineThatSaysHowOftenComesAgain(string $line, string $expected): void
+    {
+        $found = self::read($line)->found[0];
+        $entry = $found->entry ?? self::fail($found->says);
+        self::assertSame($expected, "{$entry->when->written()} $entry->words {$entry->repeat?->written()}");
+        self::assertStringContainsString('from which day on', self::read('May every week choir')->found[0]->says);
+    }
+
+    /** What is of 29 February comes in years without it in other programs too, and is the same when it is read again. */
+    public function testALeapDayIsExportedToADayOfEveryYear(): void
+    {
+        foreach ([[LeapDay::Before, ['2026-02-28', '2027-02-28', '2028-02-29']], [LeapDay::After, ['2026-03-01', '2027-03-01', '2028-02-29']]] as [$leap, $days]) {
+            $known = new KnownDates([
+                new Entry('ada', 'Ada', When::read('1996-02-29'), EntryKind::Birthday, born: 1996, leap: $leap),
+                new Entry('day', 'Leap feast', When::read('2024-02-29'), EntryKind::Date, repeat: Rule::read('FREQ=YEARLY'), leap: $leap),
+            ]);
+            $file = DatesCalendar::of(Composer::compose(Books::starter()->with(['dates' => $known])));
+            foreach (\array_slice(explode('BEGIN:VEVENT', $file), 1) as $event) {
+                if (1 !== preg_match('/DTSTART;VALUE=DATE:(\d{8}).*?RRULE:([^\r\n]+)/s', $event, $of) || !str_contains($event, 'FREQ=YEARLY')) {
+                    continue;
+                }
+                // As another library expands it: rrule, from the npm registry.
+                $script = "const { rrulestr } = require('rrule');"
+                    ."const rule = rrulestr('DTSTART:$of[1]T000000Z\\nRRULE:$of[2]');"
+                    ."console.log(rule.between(new Date('2026-01-01'), new Date('2028-12-31')).map((one) => one.toISOString().slice(0, 10)).join(' '));";
+                $expanded = (new Process(['node', '-e', $script], \dirname(__DIR__, 2)))->mustRun()->getOutput();
+                self::assertSame(implode(' ', $days), trim($expanded), $of[2]);
+            }
+            $again = Preview::of($known, self::read($file, null, $known)->found, self::period());
+            self::assertSame(['same' => 2], array_filter($again->counts()), $file);
+        }
     }
 
     public function testWhateverItsBytesAreItsWordsAreRead(): void

@@ -16,6 +16,8 @@ use AmpleMargin\Dates\Frequency;
 use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Dates\Occurrence;
 use AmpleMargin\Dates\Wording;
+use AmpleMargin\Plan\Pattern;
+use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\TakesDates;
@@ -40,6 +42,9 @@ final class DatesOfBook
     /** @var array<string, true> what some spread of the plan takes, by its name */
     private readonly array $taken;
 
+    /** Whether the pages of the months have a place for each day. */
+    private readonly bool $isOnItsDay;
+
     public function __construct(public readonly Plan $plan, public readonly Catalogue $catalogue, public readonly Names $names)
     {
         $this->known = $plan->dates;
@@ -51,6 +56,11 @@ final class DatesOfBook
             $taken += null === $takes ? [] : [$takes->name => true];
         }
         $this->taken = $taken;
+        $parts = array_merge(...array_map(static fn (Pattern $one): array => $one->parts, $plan->months->patterns), ...[[]]);
+        $this->isOnItsDay = [] !== array_filter(
+            $parts,
+            static fn (PatternPart $part): bool => TakesDates::Days === $catalogue->kind($part->kind)?->takesIn($part->settings),
+        );
     }
 
     public function isTaken(TakesDates $takes): bool
@@ -98,10 +108,13 @@ final class DatesOfBook
     {
         $known = [TakesDates::Months, TakesDates::Birthdays, TakesDates::Important, TakesDates::NextYear, TakesDates::Marks];
 
-        return array_values(array_filter(
+        $places = array_values(array_filter(
             $known,
             fn (TakesDates $takes): bool => $this->isTaken($takes) && $this->goes($once, $takes),
         ));
+
+        // What comes every week stands on its day, in the pages of its month.
+        return [] === $places && $this->isOnItsDay && $this->goes($once, TakesDates::Days) ? [TakesDates::Days] : $places;
     }
 
     /** The pen of its category; null for ink. */

@@ -6,7 +6,9 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing\Dates;
 
+use AmpleMargin\Dates\BirthdayWords;
 use AmpleMargin\Dates\Entry;
+use AmpleMargin\Dates\EntryKind;
 use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Dates\NewIds;
 use AmpleMargin\Dates\Said;
@@ -55,6 +57,14 @@ final class AddDate implements Edit
             // "Dentist 10:30" says the time as well.
             [$time, $ends, $left] = Said::words($words);
             $given = null === $time || '' === $left ? $given : ['words' => $left, 'time' => $time, 'ends' => $ends] + $given;
+        }
+
+        $said = $given['words'] ?? '';
+        $whose = \is_string($said) ? BirthdayWords::whose($said) : null;
+        $is = $given['is'] ?? EntryKind::Date->value;
+        if (null !== $whose && EntryKind::Date->value === $is && !isset($given['repeat'])) {
+            // "Birthday Ada" is one, typed as well as pasted.
+            $given = ['words' => $whose, 'is' => EntryKind::Birthday->value] + $given;
         }
 
         return SaidEntry::of(['id' => (new NewIds($plan->dates))->of($words)] + $given, $plan);
