@@ -2,7 +2,8 @@
 
 /*
  * Public holidays by country and region, from open data that is kept with the program (app/Import/holidays, with its licence;
- * bin/holidays.mjs writes it). Each is an entry of its day, to be looked at and taken like those of a file.
+ * bin/holidays.mjs writes it). Where the data is wrong, mended.json says what holds and why. Each is an entry of its day, to be looked at
+ * and taken like those of a file.
  */
 
 declare(strict_types=1);
@@ -52,10 +53,20 @@ final class PublicHolidays
         }
         /** @var array{names: list<array<string, string>>, days: list<array{string, int, int, list<string>|null}>} $data */
         $data = self::json($country);
+        [$added, $without] = self::mended($country, $region);
+        foreach ($added as $iso => $names) {
+            $data['days'][] = [$iso, 1, \count($data['names']), null];
+            $data['names'][] = $names;
+        }
+        usort($data['days'], static fn (array $one, array $other): int => $one[0] <=> $other[0]);
         $category = null === $known->category(self::CATEGORY) ? '' : self::CATEGORY;
         foreach ($data['days'] as [$iso, $days, $at, $regions]) {
             $day = $iso < $first || $iso > $last ? null : Day::read($iso);
-            if (null === $day || (null !== $regions && !\in_array($region, $regions, true))) {
+            if (
+                null === $day
+                || (null !== $regions && !\in_array($region, $regions, true))
+                || \in_array($data['names'][$at]['en'] ?? '', $without, true)
+            ) {
                 continue;
             }
             $words = self::named($data['names'][$at], $language);
@@ -71,10 +82,28 @@ final class PublicHolidays
         return $found;
     }
 
+    /** @return array{array<string, array<string, string>>, list<string>} days the data lacks, with their names, and names it has too many */
+    private static function mended(string $country, string $region): array
+    {
+        [$added, $without] = [[], []];
+        /** @var list<array{country: string, regions?: list<string>, add?: list<string>, names?: array<string, string>, without?: string}> $list */
+        $list = self::json('mended');
+        foreach ($list as $one) {
+            if ($one['country'] === $country && \in_array($region, $one['regions'] ?? [$region], true)) {
+                $added += array_fill_keys($one['add'] ?? [], $one['names'] ?? []);
+                $without = [...$without, ...(isset($one['without']) ? [$one['without']] : [])];
+            }
+        }
+
+        return [$added, $without];
+    }
+
     /** @param array<string, string> $names by language */
     private static function named(array $names, string $language): string
     {
         $first = (string) array_key_first($names);
+        // The data says "jp" where the language is "ja".
+        $names += isset($names['jp']) ? ['ja' => $names['jp']] : [];
 
         return $names[$language] ?? $names[explode('_', str_replace('-', '_', $language))[0]] ?? $names['en'] ?? $names[$first] ?? '';
     }

@@ -80,7 +80,7 @@ test('ten lines are pasted, a file with two bad entries is read, December overfl
   await expect(preview.getByRole('status')).toContainText('2 new, 2 skipped');
   await expect(preview.getByText('skipped: It ends before it begins.')).toBeVisible();
   await expect(preview.getByText(/skipped: This comes again every second/)).toBeVisible();
-  await expect(preview.getByRole('checkbox', { name: 'Take quay.ics: Backwards' })).toBeDisabled();
+  await expect(preview.getByRole('checkbox', { name: /^Take quay\.ics, line \d+: Backwards/ })).toBeDisabled();
   await preview.getByRole('button', { name: 'Take 2 dates' }).click();
 
   await expect(page.getByRole('button', { name: bar })).toHaveAccessibleName(/too many$/);
