@@ -77,7 +77,7 @@ final class Books
         $down = mt_rand(14, 80);
         $pitch = [3_700, 4_000, 5_000, 6_350][mt_rand(0, 3)];
         $stock = new Stock(
-            min(400_000, $across * $pitch + 12_000),
+            max(50_000, min(400_000, $across * $pitch + 12_000)),
             min(400_000, $down * $pitch + 14_000),
             min($pitch, intdiv(380_000, $down)),
             $across,

@@ -45,7 +45,7 @@ final class OwnTable
     {
         $values = [];
         foreach (DatesTable::COLUMNS as $i => $column) {
-            $said = $row[$i] ?? '';
+            $said = DatesTable::said($row[$i] ?? '');
             if ('' !== $said) {
                 $values[$column] = match ($column) {
                     'lead' => ctype_digit($said) ? (int) $said : $said,

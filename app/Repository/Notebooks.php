@@ -122,7 +122,12 @@ final class Notebooks
     {
         $this->kinds->keep($plan, null);
         $entities->persist($notebook);
-        foreach (array_unique($ticked, \SORT_REGULAR) as $tick) {
+        $once = [];
+        foreach ($ticked as $tick) {
+            // As text: "10" and "1e1" are two steps, and equal as numbers.
+            $once["{$tick['drawing']}\n{$tick['step']}"] = $tick;
+        }
+        foreach ($once as $tick) {
             $entities->persist(new TickedStep($notebook, $tick['drawing'], $tick['step']));
         }
     }

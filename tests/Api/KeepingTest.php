@@ -77,10 +77,20 @@ final class KeepingTest extends ApiTestCase
     {
         $book = $this->make();
         $this->call('POST', "/notebooks/{$book['id']}/ticks", ['changes' => [['drawing' => 'key', 'step' => 'abc', 'done' => true]]]);
+        // Two steps whose ids are equal as numbers are two.
+        $this->call('POST', "/notebooks/{$book['id']}/ticks", ['changes' => [
+            ['drawing' => 'index', 'step' => '10', 'done' => true],
+            ['drawing' => 'index', 'step' => '1e1', 'done' => true],
+        ]]);
         $copy = $this->call('POST', "/notebooks/{$book['id']}/copy", null, 201);
+        $file = $this->call('GET', "/notebooks/{$copy['id']}/plan.json");
+        self::assertEqualsCanonicalizing(['abc', '10', '1e1'], array_column($file['ticked'], 'step'));
+        $this->browser->request('POST', '/api/notebooks/import', [], [], self::HERE, (string) $this->browser->getResponse()->getContent());
+        $again = json_decode((string) $this->browser->getResponse()->getContent(), true);
+        self::assertCount(3, $this->call('GET', "/notebooks/{$again['id']}/plan.json")['ticked']);
         self::assertSame('A notebook (copy)', $copy['title']);
         self::assertNotSame($book['id'], $copy['id']);
-        self::assertSame([['drawing' => 'key', 'step' => 'abc']], $this->call('GET', "/notebooks/{$copy['id']}/openings/1")['ticked']);
+        self::assertContains(['drawing' => 'key', 'step' => 'abc'], $this->call('GET', "/notebooks/{$copy['id']}/openings/1")['ticked']);
         $this->edit($copy, ['type' => 'set-title', 'title' => 'Another']);
         self::assertSame('A notebook', $this->call('GET', "/notebooks/{$book['id']}")['title']);
         $this->call('POST', '/notebooks/none/copy', null, 404);

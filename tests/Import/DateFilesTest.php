@@ -359,6 +359,16 @@ final class DateFilesTest extends TestCase
         }
     }
 
+    /** A table program reckons a field that begins with one of these; here each begins with an apostrophe, and is read back without it. */
+    public function testNoFieldOfATableIsAFormula(): void
+    {
+        foreach (['=HYPERLINK("https://example.org","Dentist")', '+1', '-Anne', '@home', "'=1", "'s-Hertogenbosch", "''"] as $words) {
+            $table = DatesTable::of(new KnownDates([new Entry('one', $words, When::read('2027-03-03'))]));
+            self::assertMatchesRegularExpression('/^2027-03-03,"?[^=+\\-@]/m', $table);
+            self::assertSame($words, self::read($table, null, new KnownDates())->found[0]->entry?->words);
+        }
+    }
+
     /** Damaged anywhere, a file is read as far as it goes, with a reason for the rest, and never ends in an error. */
     public function testADamagedFileIsReadAsFarAsItGoes(): void
     {
@@ -427,7 +437,7 @@ final class DateFilesTest extends TestCase
             $alone && null === $time && 0 === mt_rand(0, 3) => new Entry("n-$n", "Month $n", When::read(substr($day, 0, 7)), EntryKind::Date, 'tasks'),
             default => new Entry(
                 "n-$n",
-                "Words of $n, and more of them: enough that the line is folded where the standard says a line must be folded",
+                ['', '=1+', '-', "'=", '@', '+', "'"][$n % 7]."Words of $n, and more of them: enough that the line is folded where the standard says a line must be folded",
                 $alone && 0 === mt_rand(0, 2) && null === $time ? When::read("$day/2027-12-30") : When::read($day),
                 $is,
                 ['', 'events', 'deadlines'][mt_rand(0, 2)],

@@ -35,7 +35,7 @@ final class KnownFailures
             if (!str_starts_with($line, '#')) {
                 $parts = array_map(trim(...), explode('|', $line, 3));
                 Assert::assertCount(3, $parts, "“{$line}” says a law, what fails, and why");
-                $lines[] = [$parts[0], $parts[1], $parts[2] ?? ''];
+                $lines[] = [$parts[0], $parts[1], $parts[2]];
             }
         }
 

@@ -3699,6 +3699,7 @@ export interface operations {
         responses: {
             200: components["responses"]["Book"];
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     remove: {
@@ -3725,6 +3726,7 @@ export interface operations {
             };
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     edit: {
@@ -3812,6 +3814,7 @@ export interface operations {
             200: components["responses"]["Changes"];
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     redo: {
@@ -3835,6 +3838,7 @@ export interface operations {
             200: components["responses"]["Changes"];
             404: components["responses"]["Problem"];
             409: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     plan: {
@@ -3882,6 +3886,8 @@ export interface operations {
                     "application/json": components["schemas"]["Drawings"];
                 };
             };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     leaves: {
@@ -3912,6 +3918,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     dates: {
@@ -3940,6 +3947,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     old: {
@@ -3966,6 +3974,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     oldSpread: {
@@ -3997,6 +4006,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     readOld: {
@@ -4072,6 +4082,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     datesRepeats: {
@@ -4106,6 +4117,7 @@ export interface operations {
             };
             400: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     datesPreview: {
@@ -4156,6 +4168,7 @@ export interface operations {
             };
             400: components["responses"]["Problem"];
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     datesCalendar: {
@@ -4182,6 +4195,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     datesTable: {
@@ -4208,6 +4222,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     holidays: {
@@ -4264,6 +4279,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     variants: {
@@ -4291,6 +4307,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     parts: {
@@ -4318,6 +4335,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     partsChanged: {
@@ -4381,6 +4399,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     opening: {
@@ -4408,6 +4427,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     ways: {
@@ -4433,6 +4453,8 @@ export interface operations {
                     "application/json": components["schemas"]["Ways"];
                 };
             };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     whatNow: {
@@ -4518,6 +4540,8 @@ export interface operations {
                     "text/calendar": string;
                 };
             };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     readEvenings: {
@@ -4580,6 +4604,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     layouts: {
@@ -4607,6 +4632,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     tick: {
@@ -4644,6 +4670,7 @@ export interface operations {
                     "application/json": components["schemas"]["State"];
                 };
             };
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };
@@ -4668,6 +4695,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     copyNotebook: {
@@ -4691,6 +4719,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     shelfOut: {
@@ -4782,6 +4811,7 @@ export interface operations {
                 };
             };
             403: components["responses"]["Problem"];
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };
@@ -4888,6 +4918,7 @@ export interface operations {
                     "application/json": components["schemas"]["Tray"];
                 };
             };
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };
@@ -4925,6 +4956,7 @@ export interface operations {
                     "application/pdf": unknown;
                 };
             };
+            404: components["responses"]["Problem"];
             422: components["responses"]["Problem"];
         };
     };
@@ -4966,6 +4998,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     trayPng: {
@@ -5004,6 +5037,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     printers: {
@@ -5093,6 +5127,7 @@ export interface operations {
                     "application/json": components["schemas"]["Printers"];
                 };
             };
+            422: components["responses"]["Problem"];
         };
     };
     calibrationSheet: {

@@ -106,8 +106,9 @@ final class SavingsList implements TakenUp, GivesWay
             ink: static function (Canvas $canvas) use ($lefts, $wide, $region, $line, $rows, $here): void {
                 $canvas->step(
                     Task::Ink,
-                    'Rule a line below the headings and '.Plural::of($rows, 'line', 'lines').' below the rows, one every '
-                        .($line->equals(1) ? 'box' : Plural::boxes($line)).'; draw a small box to tick in each row.',
+                    'Rule a line below the headings'
+                        .([] === $here ? '.' : ' and '.Plural::of($rows, 'line', 'lines').' below the rows, one every '
+                            .($line->equals(1) ? 'box' : Plural::boxes($line)).'; draw a small box to tick in each row.'),
                     'rows',
                 );
                 foreach ($lefts as $column => $x) {

@@ -93,7 +93,7 @@ final class CentredWords implements Form, HasParts
     private function write(Canvas $canvas, array $lines, Centring $centre): void
     {
         $tall = \count($lines) * self::LINE;
-        $canvas->working('lines', Plural::boxes($tall), \count($lines).' lines × '.self::LINE." boxes = $tall; ".$centre->working());
+        $canvas->working('lines', Plural::boxes($tall), Plural::of(\count($lines), 'line', 'lines').' × '.self::LINE." boxes = $tall; ".$centre->working());
         $canvas->step(
             Task::Pencil,
             'Count '

@@ -112,7 +112,7 @@ final class IndexRows implements Form, HasLayouts, ReadsIndex
             Plural::of($room, 'row', 'rows').' a page',
             "$below; $below->left ÷ {$request->settings->boxes('line')} a row = $rows"
                 .(1 < \count($columns->parts) ? ' in each of 2 columns' : '')
-                ."; $entries entries, "
+                .'; '.Plural::of($entries, 'entry', 'entries').', '
                 .Plural::of(max(0, $room * $pages - $entries), 'row', 'rows')
                 .' to add',
         );

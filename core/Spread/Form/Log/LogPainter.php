@@ -180,18 +180,24 @@ final class LogPainter
         [, $y, , $tall] = $places[0]->write;
         $lines = $places[0]->lines();
         $left = Fraction::of($tall)->minus($line->times($lines));
+        // The container's own edge is a line already: the last row ends there.
+        $onEdge = $line->times($lines)->plus($y)->compare($places[0]->y + $places[0]->tall) >= 0;
         $in = $some ? 'in '.$this->named($places) : 'in each month';
         $this->canvas->step(
             Task::Ink,
             'Rule '
-                .self::lineWords($lines)
+                .self::lineWords($onEdge ? $lines - 1 : $lines)
                 ." to write on $in, one every "
                 .($line->equals(1) ? 'box' : Plural::boxes($line))
                 .': the first '
                 .$line->plus($y - $places[0]->y)
                 .' boxes below its upper edge; '
-                .($left->compare(0) > 0 ? "$left left over at the end" : 'nothing left over at the end')
-                .'.',
+                .match (true) {
+                    $onEdge => 'the last row ends at its lower edge',
+                    $left->compare(0) > 0 => "$left left over at the end",
+                    default => 'nothing left over at the end',
+                }
+            .'.',
             'lines',
         );
         foreach ($places as $place) {
