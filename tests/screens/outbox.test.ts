@@ -42,6 +42,16 @@ afterEach(() => {
   vi.useRealTimers();
 });
 
+describe('a device that is not paired any more', () => {
+  it('forgets what it fetched, and keeps what waits to be sent', async () => {
+    kept.forgotten = 0;
+    answers = [{ status: 401 }];
+    await outbox.tick('n1', 'key', 'abc', true);
+    expect([kept.forgotten, kept.waiting.size]).toEqual([1, 1]);
+    expect(reach.refused).toContain('What it fetched is deleted');
+  });
+});
+
 describe('ticks', () => {
   it('are sent at once where the program answers, and wait for nothing then', async () => {
     const told: [string, number][] = [];

@@ -75,7 +75,7 @@ export const store = {
   async wait(change: Waiting): Promise<void> {
     const strike = jot(change);
     try {
-      await Promise.race([database().then((one) => one.add('waiting', change)), late()]);
+      await soon(database().then((one) => one.add('waiting', change)));
       strike();
     } catch {
       beside.push({ key: --last, change, strike });
@@ -85,7 +85,7 @@ export const store = {
   async waiting(): Promise<{ key: number; change: Waiting }[]> {
     const found: { key: number; change: Waiting }[] = [];
     try {
-      const kept = (await Promise.race([database(), late()])).transaction('waiting');
+      const kept = (await soon(database())).transaction('waiting');
       for (let one = await kept.store.openCursor(); one; one = await one.continue()) found.push({ key: one.key, change: one.value });
     } catch {
       // What was written down waits all the same.
@@ -122,6 +122,23 @@ export const store = {
   },
 };
 
-function late(): Promise<never> {
-  return new Promise((_, refuse) => setTimeout(() => refuse(new Error('The database of the browser does not answer.')), PATIENCE));
+/** The database kept somebody waiting: until it answers again, nobody else waits for it. */
+let silent = false;
+
+function soon<T>(work: Promise<T>): Promise<T> {
+  return new Promise((answer, refuse) => {
+    const timer = setTimeout(
+      () => {
+        silent = true;
+        refuse(new Error('The database of the browser does not answer.'));
+      },
+      silent ? 0 : PATIENCE,
+    );
+    work
+      .then((value) => {
+        silent = false;
+        answer(value);
+      }, refuse)
+      .finally(() => clearTimeout(timer));
+  });
 }
