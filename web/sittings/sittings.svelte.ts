@@ -47,7 +47,10 @@ export class SittingsState {
       const there = new Set(this.evenings.map((one) => `${one.day}T${one.from}`));
       const more = evenings.filter((one) => !there.has(`${one.day}T${one.from}`));
       if (more.length === 0) return { made: false, says: 'These evenings are there already.' };
-      return { made: await this.send([...this.evenings, ...more]), says: open.problem?.detail ?? '' };
+      const all = [...this.evenings, ...more];
+      let answer: Answer = { made: false };
+      await this.sent.send('evenings', all, async () => (answer = await open.write({ type: 'set-evenings', evenings: all })).made);
+      return answer;
     } catch (error) {
       return { made: false, says: asProblem(error).detail };
     }
