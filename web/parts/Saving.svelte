@@ -1,9 +1,12 @@
 <!-- What the margin says of saving: in words, and with what to do where an edit was refused. -->
 <script lang="ts">
   import { open } from '../state/book.svelte';
+  import { drafts, paper } from '../state/drafts.svelte';
+
+  const waits = $derived(open.book !== null && drafts.get(paper(open.book.id, open.book.book)) !== null);
 </script>
 
-<p class="quiet" role="status">{open.saved}</p>
+<p class="quiet" role="status">{open.saved}{waits && open.saved ? ' The paper and the months wait to be planned.' : ''}</p>
 {#if open.problem}
   <div class="note stop" role="alert">
     <p>{open.problem.detail}</p>

@@ -92,7 +92,7 @@
   {#snippet margin()}
     <h2>Stock{volume ? ` of book ${volume.book}` : ''}</h2>
     <CountNote {estimate} {answers} />
-    <p class="my-2">{book.fit.sentence}</p>
+    <p class="my-2">{changed ? 'As it is planned: ' : ''}{book.fit.sentence}</p>
     <NextTime {book} />
     <Saving />
   {/snippet}
@@ -151,5 +151,16 @@
     gap: 0.35rem;
     padding: 0.6rem 0.8rem;
     border-left: 3px solid var(--rule);
+  }
+  /* It stays in sight of what is changed above it, where it does not cover it. */
+  @media (min-width: 64rem) and (min-height: 40rem) {
+    .draft.changed {
+      position: sticky;
+      bottom: 0.5rem;
+      z-index: 1;
+      background: var(--color-base-100);
+      border: 1px solid var(--color-base-300);
+      border-left: 3px solid var(--rule);
+    }
   }
 </style>
