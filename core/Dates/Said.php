@@ -25,8 +25,17 @@ final class Said
     public static function line(string $line, SaidDay $days): self
     {
         $line = trim((string) preg_replace('/^[\s•·*\-–—☐□>]+/u', '', $line));
-        [$repeat, $without] = self::every($line);
-        [$when, $rest] = self::dayOf($without, $days);
+        $often = SaidOften::of($line, $days);
+        $repeat = $often->rule;
+        try {
+            [$when, $rest] = self::dayOf($often->left, $days);
+            $when = $often->first($when, $days);
+        } catch (DayRefused $refused) {
+            if (null === $repeat || $often->wantsDay() || $refused->isOfADay) {
+                throw $refused;
+            }
+            [$when, $rest] = [$often->first(null, $days), $often->left];
+        }
         if (null !== $repeat && null === $when->first) {
             throw DayRefused::repeatWithoutDay($line);
         }
@@ -44,31 +53,27 @@ final class Said
     }
 
     /**
-     * How often it comes, where the line says so: "from 5 January every 14 days", "every second week", "monthly"; and what is left.
+     * What a field for the day says: when, and how often.
      *
-     * @return array{Rule|null, string}
+     * @return array{When, Rule|null}
+     *
+     * @throws DayRefused
      */
-    public static function every(string $line): array
+    public static function day(string $said, SaidDay $days): array
     {
-        $each = '\b(?:every|each)\s+(?:(\d{1,3}|second|other|third|fourth)\s+)?(day|week|month|year)s?\b|\b(daily|weekly|monthly|yearly|annually)\b';
-        if (1 !== preg_match("/$each/iu", $line, $found)) {
-            return [null, $line];
+        $often = SaidOften::of($said, $days);
+        if (null === $often->rule) {
+            return [$days->read($said), null];
         }
-        $found += array_fill(0, 4, '');
-        $count = mb_strtolower($found[1]);
-        $interval = ['second' => 2, 'other' => 2, 'third' => 3, 'fourth' => 4][$count] ?? max(1, (int) $count);
-        $of = mb_strtolower('' === $found[3] ? $found[2] : $found[3]);
-        $every = [
-            'day' => Frequency::Daily, 'daily' => Frequency::Daily, 'week' => Frequency::Weekly, 'weekly' => Frequency::Weekly,
-            'month' => Frequency::Monthly, 'monthly' => Frequency::Monthly,
-        ][$of] ?? Frequency::Yearly;
-        // Fortnights are weeks on paper, and so are said.
-        if (Frequency::Daily === $every && 0 === $interval % 7) {
-            [$every, $interval] = [Frequency::Weekly, intdiv($interval, 7)];
+        if ('' === $often->left && $often->wantsDay()) {
+            throw DayRefused::repeatWithoutDay($said);
         }
-        $left = trim((string) preg_replace('/\s+/u', ' ', str_replace($found[0], ' ', $line)), ' ,');
+        $when = $often->first('' === $often->left ? null : $days->read($often->left), $days);
+        if (null === $when->first) {
+            throw DayRefused::repeatWithoutDay($said);
+        }
 
-        return [Rule::every($every, $interval), (string) preg_replace('/^(?:from|since|starting|beginning)\s+/iu', '', $left)];
+        return [$when, $often->rule];
     }
 
     /**

@@ -17,7 +17,7 @@ use AmpleMargin\Calendar\Weekday;
 
 final class SaidDay
 {
-    /** @var list<string> in lower case, in the language of the book and in English */
+    /** @var array<string, Weekday> by their names in lower case, in the language of the book and in English */
     private readonly array $weekdays;
 
     /** @var array<string, int> lower case name, or its beginning → month */
@@ -41,12 +41,26 @@ final class SaidDay
                 }
             }
         }
-        $this->weekdays = array_merge(...array_map(static fn (Names $each): array => array_map(
-            static fn (Weekday $day): string => mb_strtolower($each->weekday($day)),
-            Weekday::cases(),
-        ), [$names, new Names('en')]));
+        $weekdays = [];
+        foreach ([$names, new Names('en')] as $each) {
+            foreach (Weekday::cases() as $day) {
+                $weekdays[mb_strtolower($each->weekday($day))] ??= $day;
+            }
+        }
+        $this->weekdays = $weekdays;
         // A language that numbers its months gives figures, which are read as such.
         $this->months = array_filter($known, is_string(...), \ARRAY_FILTER_USE_KEY);
+    }
+
+    /** The first day of the book. */
+    public function begins(): Day
+    {
+        return Day::of($this->period->start, 1);
+    }
+
+    public function weekday(string $name): ?Weekday
+    {
+        return $this->weekdays[mb_strtolower($name)] ?? null;
     }
 
     /** The same where 3/4 is read the other way, or not. */
@@ -176,7 +190,7 @@ final class SaidDay
     {
         $word = mb_strtolower(rtrim($word, '.,'));
 
-        return mb_strlen($word) >= 2 && [] !== array_filter($this->weekdays, static fn (string $day): bool => str_starts_with($day, $word));
+        return mb_strlen($word) >= 2 && [] !== array_filter(array_keys($this->weekdays), static fn (string $day): bool => str_starts_with($day, $word));
     }
 
     /** Of two figures: the one nearest to the book. */

@@ -57,7 +57,8 @@ final class Reasons
                 : "{$placed->spread->pages()} pages that open flat: start on a left page, $page.";
 
             if (Medium::Stamped === $placed->spread->medium && \in_array($page - 1, $this->empty, true)) {
-                return "$said It is stamped, and near the covers an opened page is not flat: nothing else of this section stands before it.";
+                return "$said It is stamped, and near the covers an opened page is not flat: "
+                    .'nothing else of this section stands before it.';
             }
 
             return \in_array($page - 1, $this->empty, true)

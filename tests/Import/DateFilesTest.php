@@ -249,6 +249,9 @@ final class DateFilesTest extends TestCase
         yield 'every week' => ['5 January choir 19:00 every week', '2027-01-05 choir FREQ=WEEKLY'];
         yield 'every second month' => ['every second month from 3 February filter', '2027-02-03 filter FREQ=MONTHLY;INTERVAL=2'];
         yield 'in one word' => ['3 May inspection yearly', '2027-05-03 inspection FREQ=YEARLY'];
+        yield 'a weekday' => ['every Tuesday choir 19:30', '2027-01-05 choir FREQ=WEEKLY'];
+        yield 'weekdays' => ['Sundays roast', '2027-01-03 roast FREQ=WEEKLY'];
+        yield 'a weekday from a day on' => ['every second Thursday from 2 March waste', '2027-03-04 waste FREQ=WEEKLY;INTERVAL=2'];
         yield 'ten days' => ['1 March water, every 10 days', '2027-03-01 water FREQ=DAILY;INTERVAL=10'];
     }
 

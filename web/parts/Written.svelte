@@ -15,11 +15,11 @@
   <ul class="written" aria-label={label}>
     {#each lines.shown as line (line.id)}
       <li class:refused={line.is === 'refused'}>
-        <span dir="auto" class="words">{line.text}</span>
-        {#if line.is === 'writing'}
-          <span class="quiet">being written</span>
-        {:else}
-          <span class="says">{line.says}</span>
+        <p>
+          <span dir="auto" class="words">{line.text}</span>
+          {#if line.is === 'writing'}<span class="quiet">being written</span>{:else}<span class="says">{line.says}</span>{/if}
+        </p>
+        {#if line.is !== 'writing'}
           <button type="button" class="btn small" onclick={() => again(line)}>Put it right<span class="sr-only">: {line.text}</span></button
           >
           <button type="button" class="btn small plain" onclick={() => lines.drop(line.id)}
@@ -37,8 +37,7 @@
   }
   li {
     display: flex;
-    flex-wrap: wrap;
-    align-items: baseline;
+    align-items: start;
     gap: 0.2rem 0.7rem;
     padding: 0.3rem 0.4rem;
     border-left: 3px solid var(--color-base-300);
@@ -46,8 +45,21 @@
   li.refused {
     border-left-color: var(--color-error);
   }
+  li p {
+    flex: 1;
+    min-width: 0;
+  }
   .words {
+    margin-right: 0.4rem;
     overflow-wrap: anywhere;
     font-variant-numeric: tabular-nums;
+  }
+  @media (max-width: 40rem) {
+    li {
+      flex-wrap: wrap;
+    }
+    li p {
+      flex-basis: 100%;
+    }
   }
 </style>

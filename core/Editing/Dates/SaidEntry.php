@@ -12,6 +12,8 @@ use AmpleMargin\Calendar\Names;
 use AmpleMargin\Dates\DayRefused;
 use AmpleMargin\Dates\Entry;
 use AmpleMargin\Dates\EntryKind;
+use AmpleMargin\Dates\Rule;
+use AmpleMargin\Dates\Said;
 use AmpleMargin\Dates\SaidDay;
 use AmpleMargin\Dates\When;
 use AmpleMargin\Plan\DatesReader;
@@ -53,7 +55,9 @@ final class SaidEntry
         $is = $values->choice('is', EntryKind::class, EntryKind::Date);
         $said = $values->text('day', '', 60);
         if (!str_starts_with($said, '--')) {
-            $given['day'] = self::day($said, $is, new SaidDay($plan->period, new Names($plan->language), $near), $plan);
+            [$given['day'], $often] = self::day($said, $is, new SaidDay($plan->period, new Names($plan->language), $near), $plan);
+            // "Every Tuesday" where the day is said says how often, too.
+            $given = null === $often ? $given : ['repeat' => $often->written()] + $given;
         }
         unset($given['until'], $given['near']);
         // What is left open in the screen says nothing.
@@ -91,24 +95,25 @@ final class SaidEntry
         return $last;
     }
 
-    private static function day(string $said, EntryKind $is, SaidDay $days, Plan $plan): string
+    /** @return array{string, Rule|null} */
+    private static function day(string $said, EntryKind $is, SaidDay $days, Plan $plan): array
     {
         if ('' === trim($said)) {
             throw PlanProblem::at('edit/day', 'Say when it is: a day, or a month.');
         }
         try {
-            $when = $days->read($said);
+            [$when, $often] = EntryKind::Birthday === $is ? [$days->read($said), null] : Said::day($said, $days);
         } catch (DayRefused $refused) {
             throw PlanProblem::at('edit/day', $refused->getMessage());
         }
         if (EntryKind::Birthday !== $is) {
-            return $when->written();
+            return [$when->written(), $often];
         }
         if (1 !== $when->days()) {
             throw PlanProblem::at('edit/day', 'A birthday is one day.');
         }
 
         // Whoever names no year has the book's put in: nobody is born in it.
-        return $when->month->year >= $plan->period->start->year ? '-'.substr($when->written(), 4) : $when->written();
+        return [$when->month->year >= $plan->period->start->year ? '-'.substr($when->written(), 4) : $when->written(), null];
     }
 }
