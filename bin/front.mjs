@@ -34,12 +34,12 @@ const server = createServer({ requestTimeout: 120_000, headersTimeout: 20_000 },
   const large = `This is larger than ${most / 1000} kB, which is more than anything that is sent here has.`;
   if (said > most) return refused(answer, 413, large);
   if (reading + said > ALL) return refused(answer, 503, 'Too much is sent at once. Try again in a moment.');
-  const { 'ample-peer': _, 'ample-front': __, ...headers } = asked.headers;
+  // What a stranger says of the door itself is written over.
   const on = request({
     ...inner,
     method: asked.method,
     path: asked.url,
-    headers: { ...headers, 'ample-peer': asked.socket.remoteAddress ?? '', 'ample-front': secret },
+    headers: { ...asked.headers, 'ample-peer': asked.socket.remoteAddress ?? '', 'ample-front': secret },
   });
   let read = 0;
   const over = () => {

@@ -92,8 +92,13 @@ final class CutLeaves
     {
         [$title, $page, $what, $where] = $seen[0];
         if (1 === \count($seen)) {
-            return new Finding($spread, "$title: where page $page is cut, $what is in sight, $where. Draw it with that in mind, or give the "
-                .'leaf a page behind and before it.', [], false);
+            return new Finding(
+                $spread,
+                "$title: where page $page is cut, $what is in sight, $where. "
+                    .'Draw it with that in mind, or give the leaf a page behind and before it.',
+                [],
+                false,
+            );
         }
         $named = array_map(static fn (array $one): string => "through page $one[1] $one[2]", \array_slice($seen, 0, self::NAMED));
         $more = \count($seen) - \count($named);

@@ -14,7 +14,9 @@ final class Wrap
     /** Words longer than a line, which it breaks within. @param int $letters of a line, 1 or more */
     public static function broken(string $words, int $letters): int
     {
-        return \count(array_filter(self::words($words), static fn (string $word): bool => max(array_map(mb_strwidth(...), self::pieces($word))) > max(self::LEAST, $letters)));
+        $longest = static fn (string $word): int => max(array_map(mb_strwidth(...), self::pieces($word)));
+
+        return \count(array_filter(self::words($words), static fn (string $word): bool => $longest($word) > max(self::LEAST, $letters)));
     }
 
     /** @return non-empty-list<string> a long word, broken behind its dashes */

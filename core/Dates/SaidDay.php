@@ -190,7 +190,9 @@ final class SaidDay
     {
         $word = mb_strtolower(rtrim($word, '.,'));
 
-        return mb_strlen($word) >= 2 && [] !== array_filter(array_keys($this->weekdays), static fn (string $day): bool => str_starts_with($day, $word));
+        $begun = array_filter(array_keys($this->weekdays), static fn (string $day): bool => str_starts_with($day, $word));
+
+        return mb_strlen($word) >= 2 && [] !== $begun;
     }
 
     /** Of two figures: the one nearest to the book. */

@@ -111,13 +111,14 @@ final class Cells
         $this->ruleColumns($canvas);
     }
 
-    /** The grid of the first so many cells, row after row: the last row ends with the last of them. @param int $cells of the last row too */
+    /** The grid of the first so many cells, row after row: the last row ends with the last of them. */
     public function ruleFirst(Canvas $canvas, int $cells): void
     {
         $last = $cells - ($this->rows - 1) * $this->columns;
         $short = $this->wide->times($last);
         for ($row = 0; $row <= $this->rows; ++$row) {
-            $canvas->line(Layer::Ink, $this->x, $this->down($row), $row > $this->rows - (1 === $this->rows ? 2 : 1) ? $short : $this->width(), 0);
+            $isLast = $row > $this->rows - (1 === $this->rows ? 2 : 1);
+            $canvas->line(Layer::Ink, $this->x, $this->down($row), $isLast ? $short : $this->width(), 0);
         }
         for ($column = 0; $column <= $this->columns; ++$column) {
             $rows = $column > $last ? $this->rows - 1 : $this->rows;

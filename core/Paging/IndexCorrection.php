@@ -68,7 +68,8 @@ final class IndexCorrection
         foreach ($inked as $was) {
             foreach (\in_array($was->month->iso(), $here, true) ? [] : $elsewhere as $book => $block) {
                 if ($block->month->equals($was->month)) {
-                    $corrections[] = new self($names->monthAndYear($was->month), $was->range(), '→ Book '.explode(' ', $book)[0].", {$block->range()}");
+                    $then = '→ Book '.explode(' ', $book)[0].", {$block->range()}";
+                    $corrections[] = new self($names->monthAndYear($was->month), $was->range(), $then);
                 }
             }
         }

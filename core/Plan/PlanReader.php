@@ -152,7 +152,8 @@ final class PlanReader
                 "A later book begins with a month of the period after its first; {$from->iso()} is not one.",
             );
         }
-        $volume = new Volume($values->text('book', null, 2), self::title($values), self::stock($values->inside('stock')), $from, $values->flag('later', false));
+        $stock = self::stock($values->inside('stock'));
+        $volume = new Volume($values->text('book', null, 2), self::title($values), $stock, $from, $values->flag('later', false));
         if (1 !== preg_match('/^[2-9]$/', $volume->id)) {
             throw PlanProblem::at($values->path('book'), 'Books beside the first are numbered 2 to 9.');
         }

@@ -74,7 +74,8 @@ final class LeftOut
     private function finding(string $called, array $words): Finding
     {
         $count = \count($words);
-        $named = array_map(static fn (string $one): string => '“'.mb_strimwidth($one, 0, 40, '…').'”', \array_slice($words, 0, self::NAMED));
+        $first = \array_slice($words, 0, self::NAMED);
+        $named = array_map(static fn (string $one): string => '“'.mb_strimwidth($one, 0, 40, '…').'”', $first);
         $more = $count - \count($named);
 
         return new Finding($this->about, (1 === $count ? "One date of $called has" : "$count dates of $called have").self::SAYS

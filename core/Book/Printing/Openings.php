@@ -66,7 +66,11 @@ final class Openings implements Printable, Chosen
         }
 
         return new Piece(
-            (0 === $left ? 'Page 1' : ($left === $stock->pages ? "Page $left" : "Pages $left and ".($left + 1))).': '.implode(', ', array_unique($names)),
+            match (true) {
+                0 === $left => 'Page 1',
+                $left === $stock->pages => "Page $left",
+                default => "Pages $left and ".($left + 1),
+            }.': '.implode(', ', array_unique($names)),
             'Openings',
             2 * $wide,
             $tall,

@@ -93,7 +93,8 @@ final class CentredWords implements Form, HasParts
     private function write(Canvas $canvas, array $lines, Centring $centre): void
     {
         $tall = \count($lines) * self::LINE;
-        $canvas->working('lines', Plural::boxes($tall), Plural::of(\count($lines), 'line', 'lines').' × '.self::LINE." boxes = $tall; ".$centre->working());
+        $sum = Plural::of(\count($lines), 'line', 'lines').' × '.self::LINE." boxes = $tall; ";
+        $canvas->working('lines', Plural::boxes($tall), $sum.$centre->working());
         $canvas->step(
             Task::Pencil,
             'Count '
