@@ -252,6 +252,43 @@ test('an old book is judged key after key, and a book is dressed click after cli
   expect((await now<{ dress: { all: unknown } }>(page, made)).dress.all).toEqual({ title: 4, place: 'middle', line: true });
 });
 
+test('what is typed and drawn after a press, while its answer is on its way, stays', async ({ page }) => {
+  test.setTimeout(120_000);
+  const made = await make(page);
+  const name = page.getByRole('textbox', { name: 'Printer' });
+  await late(page, `/notebooks/${made.id}/printer`, () => name.click());
+  await page.keyboard.type('kitchen', FAST);
+  for (const [figure, reads] of [
+    ['Front: the line across', '150.8'],
+    ['Front: the line down', '150'],
+  ] as const)
+    await page.getByLabel(figure).fill(reads);
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Front: from the left edge to the frame').click();
+  await page.keyboard.type('19.5', FAST);
+  await expect(page.getByText(/^Kept\./)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByLabel('Front: from the left edge to the frame')).toHaveValue('19.5');
+
+  // A key goes into the book; a symbol is added before the answer is there, and is a draft when somebody comes back.
+  await page.goto(`/notebooks/${made.id}/key/key`);
+  const add = page.getByRole('button', { name: 'Add a symbol' });
+  await expect(add).toBeEnabled({ timeout: 20_000 });
+  await page.getByRole('button', { name: 'Use this key' }).click();
+  await add.click();
+  await page.getByLabel('Symbol for').pressSequentially('rehearsal', FAST);
+  await expect(page.getByText('This key is on its page now.')).toBeVisible({ timeout: 15_000 });
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'rehearsal', exact: true })).toBeVisible({ timeout: 20_000 });
+
+  // A last page that cannot be stays where it was typed, with the reason.
+  await page.goto(`/notebooks/${made.id}/months`);
+  const last = page.getByLabel('Last page January 2027 took').or(page.getByLabel('Last page January took')).first();
+  await last.fill('9999');
+  await last.press('Tab');
+  await expect(page.getByRole('alert').first()).toBeVisible({ timeout: 15_000 });
+  await expect(last).toHaveValue('9999');
+});
+
 test('a page is divided and named press after press', async ({ page }) => {
   test.setTimeout(120_000);
   const made = await edit(page, await make(page), { type: 'add-spread', kind: 'page-of-parts' });

@@ -1,6 +1,7 @@
 // The key being drawn: kept as a draft in this browser until it is put into the book, so that nothing is lost.
 import { api, type Book, type KeyChecked, type KeySymbol, type Pens, type Spread, type Starter } from '../api/client';
 import { asProblem, open } from '../state/book.svelte';
+import { local } from '../state/local';
 
 export type Stroke = [number, number, number, number];
 
@@ -71,11 +72,11 @@ export class KeyState {
   changed() {
     this.isDraft = true;
     this.saved = '';
-    localStorage.setItem(this.place(this.book), JSON.stringify(this.all));
+    local.set(this.place(this.book), JSON.stringify(this.all));
   }
 
   forget() {
-    localStorage.removeItem(this.place(this.book));
+    local.drop(this.place(this.book));
     this.isDraft = false;
   }
 
@@ -90,10 +91,11 @@ export class KeyState {
   }
 
   async use(): Promise<void> {
-    const { symbols, palette, colours } = this.all;
+    const sent = this.all;
     this.wrong = '';
-    if (await open.edit({ type: 'set-key', spread: this.spread, symbols, palette, colours })) {
-      this.forget();
+    if (await open.edit({ type: 'set-key', spread: this.spread, ...sent })) {
+      // What was drawn while the answer was on its way is a draft of the next key.
+      if (JSON.stringify(sent) === JSON.stringify(this.all)) this.forget();
       this.saved = 'This key is on its page now.';
     } else {
       this.wrong = open.problem?.detail ?? '';
@@ -169,7 +171,7 @@ export class KeyState {
 
   private draft(book: string): Draft | null {
     try {
-      return JSON.parse(localStorage.getItem(this.place(book)) ?? 'null') as Draft | null;
+      return JSON.parse(local.get(this.place(book)) ?? 'null') as Draft | null;
     } catch {
       return null;
     }

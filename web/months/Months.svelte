@@ -26,8 +26,10 @@
   const narrow = matchMedia('(max-width: 700px)').matches;
 
   async function used(month: string, input: HTMLInputElement) {
-    if (!(await open.edit({ type: 'set-used', month, page: MonthsState.page(input.value) })))
-      input.value = String(book.months.find((one) => one.month === month)?.used ?? '');
+    // What cannot be stays in its field, and is marked; the margin says why.
+    const made = await open.edit({ type: 'set-used', month, page: MonthsState.page(input.value) });
+    if (made) input.removeAttribute('aria-invalid');
+    else input.setAttribute('aria-invalid', 'true');
   }
 </script>
 

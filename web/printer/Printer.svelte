@@ -38,19 +38,24 @@
     event.preventDefault();
     wrong = null;
     saved = '';
+    const sent = { name, paper, margin: white, read: { ...read }, proof: proof && isKnown };
     try {
-      known.value = await api.keepPrinter({ name, paper, margin: white, read, proof: proof && isKnown });
-      const now = known.value.printers.find((one) => one.name === name.trim() && one.paper === paper);
+      known.value = await api.keepPrinter(sent);
+      const now = known.value.printers.find((one) => one.name === sent.name.trim() && one.paper === sent.paper);
       saved = now?.refined
         ? Number(now.refined) <= 0.2
           ? `Proved: the worst figure is ${now.refined} mm off, within a fifth of a millimetre.`
           : `It was ${now.refined} mm off at worst, and is refined by that. Print the sheet that proves it once more.`
         : 'Kept. Now print the sheet that proves it, and read it again.';
-      proof = true;
-      read = {};
+      // What was typed meanwhile is of the next sheet, or the next printer.
+      if (name === sent.name && paper === sent.paper && JSON.stringify(read) === JSON.stringify(sent.read)) [proof, read] = [true, {}];
     } catch (error) {
-      wrong = error instanceof Problem ? { field: error.field, says: error.detail } : { field: null, says: String(error) };
+      said(error);
     }
+  }
+
+  function said(error: unknown) {
+    wrong = error instanceof Problem ? { field: error.field, says: error.detail } : { field: null, says: String(error) };
   }
 
   function take(one: Printers['printers'][number]) {
@@ -58,7 +63,11 @@
   }
 
   async function remove(one: Printers['printers'][number]) {
-    known.value = await api.removePrinter(one.name, one.paper);
+    try {
+      known.value = await api.removePrinter(one.name, one.paper);
+    } catch (error) {
+      said(error);
+    }
   }
 </script>
 

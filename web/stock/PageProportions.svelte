@@ -1,5 +1,6 @@
 <!-- One page at its true proportions with its grid, counts along both edges. Life size, once the screen is measured. -->
 <script lang="ts">
+  import { local } from '../state/local';
   import type { StockAnswers } from './answers';
 
   let { answers }: { answers: StockAnswers } = $props();
@@ -14,13 +15,13 @@
   const counts = (n: number) => Array.from({ length: Math.floor(n / 5) + 1 }, (_, i) => i * 5);
 
   /** CSS pixels a millimetre, as the person measured it on this screen. */
-  let scale = $state(Number(localStorage.getItem('pixels-a-millimetre')) || 96 / 25.4);
+  let scale = $state(Number(local.get('pixels-a-millimetre')) || 96 / 25.4);
   let life = $state(false);
   let matching = $state(false);
 
   function match(event: Event) {
     scale = Number((event.currentTarget as HTMLInputElement).value) / 100;
-    localStorage.setItem('pixels-a-millimetre', String(scale));
+    local.set('pixels-a-millimetre', String(scale));
   }
 </script>
 

@@ -2,6 +2,7 @@
 import { about, api, now, type Book, type Printers, type Tray } from '../api/client';
 import { open } from '../state/book.svelte';
 import { Loader } from '../state/loader.svelte';
+import { local } from '../state/local';
 import { Sent } from '../state/sent.svelte';
 
 const KEPT = 'ample-margin-print';
@@ -16,7 +17,7 @@ interface Chosen {
 function kept(): Chosen {
   const usual: Chosen = { paper: 'A4', printer: '', labels: '', dates: true };
   try {
-    return { ...usual, ...(JSON.parse(localStorage.getItem(KEPT) ?? '{}') as Partial<Chosen>) };
+    return { ...usual, ...(JSON.parse(local.get(KEPT) ?? '{}') as Partial<Chosen>) };
   } catch {
     return usual;
   }
@@ -66,7 +67,7 @@ export class TrayState {
   choose(changes: Partial<Chosen>) {
     Object.assign(this.chosen, changes);
     this.wrong = '';
-    localStorage.setItem(KEPT, JSON.stringify(this.chosen));
+    local.set(KEPT, JSON.stringify(this.chosen));
   }
 
   query(more: Record<string, string> = {}): Record<string, string> {
