@@ -52,10 +52,10 @@ final class ReliabilityTest extends ApiTestCase
     public static function beyondBounds(): iterable
     {
         $deep = 1;
-        for ($i = 0; $i < 14; ++$i) {
+        for ($i = 0; $i < 30; ++$i) {
             $deep = ['a' => $deep];
         }
-        yield 'levels' => [['x' => $deep], 'edit/settings/x'.str_repeat('/a', 11), '12 levels'];
+        yield 'levels' => [['x' => $deep], 'edit/settings/x'.str_repeat('/a', 23), '24 levels'];
         yield 'entries of a list' => [['categories' => array_fill(0, 5_000, 'c')], 'edit/settings/categories', '5,000'];
         yield 'values in all' => [
             array_fill_keys(array_map(static fn (int $i): string => "n$i", range(1, 40)), array_fill(0, 400, 1)),

@@ -210,16 +210,18 @@ final class SentencesTest extends TestCase
                 $settings = $kind->settings($values);
                 $months = Asking::period(...$period);
                 $tally = Tally::cases()[$seed % 2];
+                // Sentences are English; the names in them are the paper’s.
+                $language = ['en', 'en', 'de', 'tr', 'ar', 'ja'][mt_rand(0, 5)];
                 $request = new Request(
                     'one',
                     'Title',
                     $settings,
                     (new PageGrid($across, $down, $tally, 5_000))->lying($settings->turned()),
-                    new CalendarFacts($months, Weekday::Monday, new Names('en'), null === $kind->section ? $months->start : null),
+                    new CalendarFacts($months, Weekday::Monday, new Names($language), null === $kind->section ? $months->start : null),
                     Palette::usual(),
                 );
                 $form = $kind->form instanceof ReadsIndex ? $kind->form->reading([new IndexRow('Entry', '1')], []) : $kind->form;
-                $look($kind, $form->layOut($request), $tally, "$across × $down, {$period[0]} to {$period[1]}, ".json_encode($values, \JSON_UNESCAPED_UNICODE), $request);
+                $look($kind, $form->layOut($request), $tally, "$language, $across × $down, {$period[0]} to {$period[1]}, ".json_encode($values, \JSON_UNESCAPED_UNICODE), $request);
             }
         }
     }

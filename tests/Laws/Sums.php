@@ -66,7 +66,7 @@ final class Sums
         $said = (string) preg_replace('/([½⅓⅔¼¾]) of (?=\d)/u', '$1 × ', $said);
         $said = (string) preg_replace('/\b(\d+)(?:st|nd|rd|th)\b/u', '', $said);
         $said = (string) preg_replace('/\((?:a 1 is narrower|[A-Z][^)]*)\)/u', '', $said);
-        $said = (string) preg_replace('/^\p{L}[^=]*?:\s*(?=[\d(])/u', '', $said);
+        $said = (string) preg_replace('/^(?=[^:(=]*\p{L})[^=(]*?:\s*(?=[\d(])/u', '', $said);
         $said = (string) preg_replace('/(?<=\d|[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅐⅛⅜⅝⅞])(?: [a-z]+)* of (?:at most )?[\d½].*$/u', '', $said);
         $said = (string) preg_replace('/(?:: |, (?!and )).*$/u', '', $said);
         $said = (string) preg_replace_callback(

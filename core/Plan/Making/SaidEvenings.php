@@ -62,7 +62,8 @@ final class SaidEvenings
     public static function read(string $said, Day $after, Day $before, string $field = 'evenings', ?Day $today = null): array
     {
         $evenings = (new self($after, $before, $field, $today))->all(mb_strtolower(trim($said)));
-        if ([] === $evenings) {
+        // Who says nothing has none; what is said and names none is refused.
+        if ([] === $evenings && '' !== trim($said)) {
             throw PlanProblem::at($field, '“'.mb_strimwidth(trim($said), 0, 60, '…').'” names no evening: say which, such as “Tuesdays and '
                 .'Sundays, 90 minutes”, “this evening, 40 minutes” or “20 December 19:30 60 min”.');
         }
