@@ -85,7 +85,10 @@ final class Heading
             $request->id,
             'The title has '
                 .mb_strlen($title)
-                .' letters: too many to be read in '
+                .' letters'
+                // Of scripts whose letters are twice as wide.
+                .(mb_strwidth($title) > mb_strlen($title) ? ', as wide as '.mb_strwidth($title) : '')
+                .': too many to be read in '
                 .Plural::boxes($across)
                 .', where '
                 .self::most($across, $down, $said)

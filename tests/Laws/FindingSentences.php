@@ -21,6 +21,7 @@ final class FindingSentences
             'takes (\d+) box(?:es)? .*has (\d+)\.' => [[0, 1]],
             'has room for (\d+) lines?; (\d+) are written' => [[1, 0]],
             'has (\d+) letters; (\d+) stand down' => [[0, 1]],
+            'letters, as wide as (\d+): too many to be read in (\d+) boxes?, where (\d+) fit' => [[0, 2]],
             'has (\d+) letters: too many to be read in (\d+) boxes?, where (\d+) fit' => [[0, 2]],
             '(\d+) lines of .* need (\d+) boxes; the page has (\d+)' => [[1, 2]],
             '(\d+) lines of .* need (\d+) down; the part has (\d+)' => [[1, 2]],
