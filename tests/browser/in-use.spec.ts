@@ -47,7 +47,11 @@ test('the pages really used move later ranges and list the index corrections', a
   await february.fill('20');
   await february.press('Enter');
   await expect(page.getByRole('alert')).toContainText('2027-01 already ends on page 31');
-  await expect(february).toHaveValue('');
+  await expect(february).toHaveValue('20');
+  await expect(february).toHaveAttribute('aria-invalid', 'true');
+  await february.fill('');
+  await february.press('Enter');
+  await expect(february).not.toHaveAttribute('aria-invalid');
 });
 
 test('a ruined page is passed over from the bench and taken back', async ({ page }) => {
