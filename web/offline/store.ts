@@ -36,6 +36,9 @@ let last = -beside.length;
 /** Keys of what was sent, in case the database does not forget it. */
 const gone = new Set<number>();
 
+/** Not paired any more: an answer that was on its way then is not kept either. Who pairs again loads the page anew. */
+let forgotten = false;
+
 /** Answers that are wanted beside the open book. */
 const WANTED = /^\/(catalogue|languages|notebooks\?from=0$|notebooks\/[^/?]+(\/(openings\/\d+|sittings|dates\/transfer)|)(\?.*)?)$/;
 
@@ -48,6 +51,7 @@ export const store = {
   async keep(path: string, body: unknown): Promise<void> {
     try {
       const kept = await database();
+      if (forgotten) return;
       await kept.put('answers', { path: named(path), body, at: Date.now() });
       const count = await kept.count('answers');
       if (count <= MOST) return;
@@ -114,6 +118,7 @@ export const store = {
 
   /** Everything that was fetched is forgotten: this device is not paired any more. What waits to be sent stays. */
   async forget(): Promise<void> {
+    forgotten = true;
     try {
       await (await database()).clear('answers');
     } catch {
