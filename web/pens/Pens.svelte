@@ -19,8 +19,7 @@
   $effect(() => {
     const now = book;
     untrack(async () => {
-      await fetched.load(() => api.pens(now));
-      sent.shown();
+      if (await fetched.load(() => api.pens(now))) sent.shown();
     });
   });
   const all = $derived(fetched.value);

@@ -12,9 +12,10 @@ export class SittingsState {
   wrong = $state('');
 
   async load(book: Book) {
-    await this.fetched.load(() => api.sittings(book));
+    // An answer that a later one takes the place of shows nothing of what was sent since.
+    const taken = await this.fetched.load(() => api.sittings(book));
     this.wrong = this.fetched.wrong;
-    this.sent.shown();
+    if (taken) this.sent.shown();
     if (this.fetched.value) await open.outdated(this.fetched.value.version);
   }
 

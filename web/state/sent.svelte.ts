@@ -19,7 +19,7 @@ export class Sent<T> {
     return made;
   }
 
-  /** What is shown is as it was sent: nothing need be remembered. */
+  /** What is shown is as it was sent: nothing need be remembered. Only where it was asked for after that was answered. */
   shown() {
     if (this.under === 0) this.last.clear();
   }
