@@ -100,11 +100,10 @@ final class CutLeaves
                 false,
             );
         }
-        $named = array_map(static fn (array $one): string => "through page $one[1] $one[2]", \array_slice($seen, 0, self::NAMED));
-        $more = \count($seen) - \count($named);
+        $all = array_map(static fn (array $one): string => "through page $one[1] $one[2]", $seen);
 
         return new Finding($spread, "$title: where its leaves are cut, other pages are in sight at ".\count($seen).' places, '
-            .Listed::all([...$named, ...($more > 0 ? ["$more more"] : [])])
+            .Listed::first($all, self::NAMED)
             .'. Draw them with that in mind, or give each leaf a page behind and before it.', [], false);
     }
 

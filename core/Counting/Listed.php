@@ -20,6 +20,19 @@ final class Listed
         return self::with($some, 'or');
     }
 
+    /**
+     * The first of them, and how many more there are: "May, June and 3 more".
+     *
+     * @param list<string> $some
+     * @param int          $most that are named, 1 or more
+     */
+    public static function first(array $some, int $most): string
+    {
+        $more = \count($some) - $most;
+
+        return self::all([...\array_slice($some, 0, $most), ...($more > 0 ? ["$more more"] : [])]);
+    }
+
     /** @param list<string> $some */
     private static function with(array $some, string $word): string
     {

@@ -28,17 +28,14 @@ final class Said
         $often = SaidOften::of($line, $days);
         $repeat = $often->rule;
         try {
-            [$when, $rest] = self::dayOf($often->left, $days);
-            $when = $often->first($when, $days);
+            [$said, $rest] = self::dayOf($often->left, $days);
         } catch (DayRefused $refused) {
-            if (null === $repeat || $often->wantsDay() || $refused->isOfADay) {
+            if ($often->wantsDay() || $refused->isOfADay) {
                 throw $refused;
             }
-            [$when, $rest] = [$often->first(null, $days), $often->left];
+            [$said, $rest] = [null, $often->left];
         }
-        if (null !== $repeat && null === $when->first) {
-            throw DayRefused::repeatWithoutDay($line);
-        }
+        $when = $often->first($said, $days);
         [$time, $ends, $rest] = self::words($rest);
         $whose = BirthdayWords::whose($rest);
         // What stood between the day and the words.
@@ -62,18 +59,9 @@ final class Said
     public static function day(string $said, SaidDay $days): array
     {
         $often = SaidOften::of($said, $days);
-        if (null === $often->rule) {
-            return [$days->read($said), null];
-        }
-        if ('' === $often->left && $often->wantsDay()) {
-            throw DayRefused::repeatWithoutDay($said);
-        }
-        $when = $often->first('' === $often->left ? null : $days->read($often->left), $days);
-        if (null === $when->first) {
-            throw DayRefused::repeatWithoutDay($said);
-        }
+        $isAlone = '' === $often->left && null !== $often->rule;
 
-        return [$when, $often->rule];
+        return [$often->first($isAlone ? null : $days->read($often->left), $days), $often->rule];
     }
 
     /**

@@ -16,8 +16,12 @@ final class SaidOften
     private const COUNTS = ['second' => 2, 'other' => 2, 'third' => 3, 'fourth' => 4];
 
     /** @param string $left the line without what says how often */
-    private function __construct(public readonly ?Rule $rule, private readonly ?Weekday $on, public readonly string $left)
-    {
+    private function __construct(
+        private readonly string $line,
+        public readonly ?Rule $rule,
+        private readonly ?Weekday $on,
+        public readonly string $left,
+    ) {
     }
 
     public static function of(string $line, SaidDay $days): self
@@ -38,16 +42,16 @@ final class SaidOften
                 [$every, $interval] = [Frequency::Weekly, intdiv($interval, 7)];
             }
 
-            return new self(Rule::every($every, $interval), null, self::without($line, $found[0]));
+            return new self($line, Rule::every($every, $interval), null, self::without($line, $found[0]));
         }
         foreach (["\\b(?:every|each)\\s+$count(\\p{L}+)\\b", '^(?:on\s+)?()(\p{L}+)s\b'] as $named) {
             $on = 1 === preg_match("/$named/iu", $line, $found) ? $days->weekday($found[2]) : null;
             if (null !== $on) {
-                return new self(Rule::every(Frequency::Weekly, self::count($found[1])), $on, self::without($line, $found[0]));
+                return new self($line, Rule::every(Frequency::Weekly, self::count($found[1])), $on, self::without($line, $found[0]));
             }
         }
 
-        return new self(null, null, $line);
+        return new self($line, null, null, $line);
     }
 
     /** Whether the first day must be said beside it. */
@@ -56,15 +60,27 @@ final class SaidOften
         return null === $this->on;
     }
 
-    /** The first time it comes. @param When|null $said the day that is said; null where none is */
+    /**
+     * The first time it comes.
+     *
+     * @param When|null $said the day that is said; null where none is
+     *
+     * @throws DayRefused where it comes again, and nothing says from which day on
+     */
     public function first(?When $said, SaidDay $days): When
     {
-        $first = null === $said ? $days->begins() : $said->first;
-        for ($i = 0; null !== $first && null !== $this->on && $this->on !== $first->weekday() && $i < 7; ++$i) {
+        $first = null === $said && null !== $this->on ? $days->begins() : $said?->first;
+        if (null === $first && (null === $said || null !== $this->rule)) {
+            throw DayRefused::repeatWithoutDay($this->line);
+        }
+        if (null === $first || null === $this->on) {
+            return $said ?? throw DayRefused::none($this->line);
+        }
+        while ($first->weekday() !== $this->on) {
             $first = $first->plus(1);
         }
 
-        return null === $first || null === $this->on ? $said ?? When::in($days->begins()->month) : When::on($first);
+        return When::on($first);
     }
 
     private static function count(string $said): int

@@ -74,12 +74,10 @@ final class LeftOut
     private function finding(string $called, array $words): Finding
     {
         $count = \count($words);
-        $first = \array_slice($words, 0, self::NAMED);
-        $named = array_map(static fn (string $one): string => '“'.mb_strimwidth($one, 0, 40, '…').'”', $first);
-        $more = $count - \count($named);
+        $quoted = array_map(static fn (string $one): string => '“'.mb_strimwidth($one, 0, 40, '…').'”', $words);
 
         return new Finding($this->about, (1 === $count ? "One date of $called has" : "$count dates of $called have").self::SAYS
-            .Listed::all([...$named, ...($more > 0 ? ["$more more"] : [])]).'.', [], false);
+            .Listed::first($quoted, self::NAMED).'.', [], false);
     }
 
     /** Whether a finding of a page is one of these. */

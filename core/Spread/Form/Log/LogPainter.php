@@ -180,20 +180,19 @@ final class LogPainter
         [, $y, , $tall] = $places[0]->write;
         $lines = $places[0]->lines();
         $left = Fraction::of($tall)->minus($line->times($lines));
-        // The container's own edge is a line already: the last row ends there.
-        $onEdge = $line->times($lines)->plus($y)->compare($places[0]->y + $places[0]->tall) >= 0;
+        $levels = \count($this->levels($places[0], $places[0]->write));
         $in = $some ? 'in '.$this->named($places) : 'in each month';
         $this->canvas->step(
             Task::Ink,
             'Rule '
-                .self::lineWords($onEdge ? $lines - 1 : $lines)
+                .self::lineWords($levels)
                 ." to write on $in, one every "
                 .($line->equals(1) ? 'box' : Plural::boxes($line))
                 .': the first '
                 .$line->plus($y - $places[0]->y)
                 .' boxes below its upper edge; '
                 .match (true) {
-                    $onEdge => 'the last row ends at its lower edge',
+                    $levels < $lines => 'the last row ends at its lower edge',
                     $left->compare(0) > 0 => "$left left over at the end",
                     default => 'nothing left over at the end',
                 }
@@ -222,14 +221,29 @@ final class LogPainter
     /** @param array{int, int, int, int} $room */
     private function linesIn(MonthPlace $place, array $room): void
     {
-        [$x, $y, $wide, $tall] = $room;
-        for ($i = 1; $this->asked->line->times($i)->compare($tall) <= 0; ++$i) {
-            $at = $this->asked->line->times($i)->plus($y);
-            // The container's own edge is a line already.
+        foreach ($this->levels($place, $room) as $at) {
+            $this->canvas->line(Layer::Ink, $room[0], $at, $room[2], 0);
+        }
+    }
+
+    /**
+     * Where lines are ruled; the container's own edge is one already.
+     *
+     * @param array{int, int, int, int} $room
+     *
+     * @return list<Fraction> boxes from the upper edge of the page
+     */
+    private function levels(MonthPlace $place, array $room): array
+    {
+        $levels = [];
+        for ($i = 1; $this->asked->line->times($i)->compare($room[3]) <= 0; ++$i) {
+            $at = $this->asked->line->times($i)->plus($room[1]);
             if ($at->compare($place->y + $place->tall) < 0) {
-                $this->canvas->line(Layer::Ink, $x, $at, $wide, 0);
+                $levels[] = $at;
             }
         }
+
+        return $levels;
     }
 
     private function mini(Month $month, int $x, int $y): void
