@@ -127,11 +127,6 @@ final class Laid
     /** These pages, and others after them. */
     public function then(self $next): self
     {
-        $findings = $this->findings;
-        foreach ($next->findings as $page => $said) {
-            $findings[$this->pages + $page] = $said;
-        }
-
         $draw = function (int $page, int $done) use ($next): array {
             $pages = ($this->draw)($page, $done);
 
@@ -140,7 +135,7 @@ final class Laid
 
         return new self(
             $this->pages + $next->pages,
-            $findings,
+            $this->findings + self::behind($this->pages, $next->findings),
             $draw,
             $this->starts,
             $this->removed + self::behind($this->pages, $next->removed),

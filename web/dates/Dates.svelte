@@ -23,12 +23,7 @@
   const dates = new DatesState(
     () => book,
     (edit) => open.edit(edit),
-    () => {
-      const problem = open.problem;
-      // It is said at its line.
-      if (problem?.status === 422) open.problem = null;
-      return problem;
-    },
+    (edit) => open.write(edit),
   );
   $effect(() => {
     const [now, month] = [book, dates.month];

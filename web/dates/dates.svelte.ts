@@ -1,7 +1,7 @@
 // What the Dates screen holds: the month that is looked at, the line being typed, the entry that is put otherwise, what came in from files.
 import { tick } from 'svelte';
 import { api, type Book, type DateEntry, type Dates, type DatesAsked, type DatesPreview, type Edit } from '../api/client';
-import { type Line, Lines } from '../state/lines.svelte';
+import { type Answer, type Line, Lines } from '../state/lines.svelte';
 import { Loader } from '../state/loader.svelte';
 
 /** Bytes of a file the program reads. */
@@ -41,8 +41,8 @@ export class DatesState {
   constructor(
     private readonly book: () => Book,
     private readonly edit: (edit: Edit) => Promise<boolean>,
-    /** Why the last edit was not made. */
-    private readonly refused: () => { detail: string; field: string | null } | null = () => null,
+    /** The same for a line, which says itself why it was refused. */
+    private readonly writing: (edit: Edit) => Promise<Answer> = async (one) => ({ made: await edit(one), says: 'It was not saved.' }),
   ) {}
 
   load() {
@@ -86,7 +86,7 @@ export class DatesState {
     this.wrong = null;
     void this.lines.put(`${typed.day}  ${typed.words}`.trim(), typed).then((refused) => {
       // Nobody types the next one: it comes back to where it can be put right.
-      if (refused && this.isFree) this.again(refused);
+      if (refused && this.isFree && this.lines.isLast(refused)) this.again(refused);
     });
   }
 
@@ -105,7 +105,7 @@ export class DatesState {
   }
 
   private async write({ day, words, category, is, lead, near }: Typed) {
-    const made = await this.edit({
+    const answer = await this.writing({
       type: 'add-date',
       day,
       words,
@@ -114,14 +114,12 @@ export class DatesState {
       near,
       ...(is === 'duty' ? { lead: /^\s*\d+\s*$/.test(lead) ? Number(lead) : lead } : {}),
     } as Edit);
-    if (made) {
+    if (answer.made) {
       // It stands there as being written until the list has it.
       await tick();
       await this.loading;
-      return { made };
     }
-    const problem = this.refused();
-    return { made, says: problem?.detail ?? 'It was not saved.', field: problem?.field ?? null };
+    return answer;
   }
 
   set(changes: Record<string, unknown>) {

@@ -40,6 +40,11 @@ export class Lines<T> {
     return this.shown.find((one) => one.id === id) ?? null;
   }
 
+  /** Whether nothing was typed after it: a hand that went on is between two lines, and its field is not free. */
+  isLast(line: Line<T>): boolean {
+    return line.id === this.last;
+  }
+
   /** Typed and not sent: it stands there until somebody takes it up again. */
   aside(text: string, said: T) {
     this.shown = [...this.shown, { id: ++this.last, text, said, is: 'aside', says: 'Not written yet.', field: null }];
@@ -66,7 +71,7 @@ export class FieldLines {
     if (said.trim() === '') return;
     [this.said, this.wrong] = ['', ''];
     void this.lines.put(said, said).then((refused) => {
-      if (refused && this.said === '') this.again(refused);
+      if (refused && this.said === '' && this.lines.isLast(refused)) this.again(refused);
     });
   }
 
