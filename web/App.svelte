@@ -135,7 +135,9 @@
 
   <div class="body" class:waiting={waited.long}>
     {#if book && !alone && route.screen !== 'stock' && drafts.get(paper(book.id, book.book))}
-      <p class="drafted"><a href={route.to('stock')}>Other paper or months are typed on Stock and not planned yet</a></p>
+      <aside class="drafted" aria-label="Not planned yet">
+        <a href={route.to('stock')}>Other paper or months are typed on Stock and not planned yet</a>
+      </aside>
     {/if}
     {#if book || (screen.free && !inBook)}{#key route.screen}<Purpose {screen} />{/key}{/if}
     <div class="view" aria-busy={waited.long}>

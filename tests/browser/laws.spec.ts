@@ -78,8 +78,11 @@ test('a notebook renamed and left at once has its name; other paper waits as a d
   await expect(page.getByText(/All \d+ spreads stay, with what was said of them/)).toBeVisible();
   const kept = await now<{ title: string; stock: { pages: number } }>(page, made);
   expect([kept.title, kept.stock.pages]).toEqual(['Harbour book, second', 192]);
+  // Planned anew and left before the answer: nothing waits any more, and nothing says so.
   await page.getByRole('button', { name: 'Plan the book anew' }).click();
-  await expect(page.getByRole('button', { name: 'Plan the book anew' })).toBeDisabled();
+  await page.getByRole('link', { name: 'Months', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Months', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: /not planned yet/ })).toHaveCount(0, { timeout: 15_000 });
   expect((await now<{ stock: { pages: number } }>(page, made)).stock.pages).toBe(160);
 });
 
@@ -302,9 +305,13 @@ test('a page is divided and named press after press', async ({ page }) => {
   const divide = page.getByRole('button', { name: /^Divide into 2:/ }).first();
   await divide.click(FAST);
   await divide.click(FAST);
+  await page.getByRole('button', { name: 'Words', exact: true }).click(FAST);
   await saved(page);
   const book = await now<{ spreads: { id: string; settings: { parts: unknown } }[] }>(page, made);
   const written = JSON.stringify(book.spreads.find((one) => one.id === 'page-of-parts')?.settings.parts);
   expect(written.match(/"name":"Why"/g)).toHaveLength(1);
-  expect(written.match(/"divide":/g)?.length).toBeGreaterThanOrEqual(3);
+  // Each press is of what the one before it made: the half of the half is filled, and the other parts stay.
+  expect(written.match(/"divide":/g)).toHaveLength(3);
+  expect(written.match(/"fill":/g)).toHaveLength(4);
+  expect(written.match(/"fill":"words"/g)).toHaveLength(1);
 });

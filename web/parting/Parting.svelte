@@ -23,7 +23,7 @@
   const parting = new PartingState(
     () => book,
     () => route.spread,
-    (edit) => open.edit(edit),
+    (edit, then) => open.edit(edit, then),
   );
   const fillings = $derived(catalogue.all?.fillings ?? []);
   const page = $derived(parting.page);

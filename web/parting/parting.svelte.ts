@@ -27,10 +27,13 @@ export class PartingState {
   /** A way of dividing that is looked at. */
   looked = $state<PartChoices['divisions'][number] | null>(null);
 
+  /** Pressed, and not sent yet: of what. */
+  private waiting: { at: string }[] = [];
+
   constructor(
     private readonly book: () => Book,
     private readonly spread: () => string,
-    private readonly edit: (edit: Edit) => Promise<boolean>,
+    private readonly edit: (edit: () => Edit, then: () => Promise<unknown>) => Promise<boolean>,
   ) {}
 
   async load() {
@@ -56,9 +59,12 @@ export class PartingState {
 
   /** The page that is shown, of those that are divided: the one the chosen part stands on. */
   get sheet(): number {
+    return this.sheetOf(this.at);
+  }
+
+  private sheetOf(path: string | null): number {
     const page = this.page;
-    const at = [...(page?.parts ?? []), ...(page?.divisions ?? [])].find((one) => one.path === this.at);
-    return at?.sheet ?? 0;
+    return [...(page?.parts ?? []), ...(page?.divisions ?? [])].find((one) => one.path === path)?.sheet ?? 0;
   }
 
   get parts(): Part[] {
@@ -73,17 +79,12 @@ export class PartingState {
   }
 
   /** One page more after this one, or this one taken out. */
-  async addPage() {
-    const [sheet, at] = [this.sheet, this.at ?? ''];
-    if (await this.edit({ type: 'part-page', spread: this.spread(), at, do: 'add-page' } as Edit)) this.at = String(sheet + 1);
-    await this.load();
+  addPage(): Promise<boolean> {
+    return this.inTurn(this.at ?? '', { do: 'add-page' }, (at) => String(this.sheetOf(at) + 1));
   }
 
-  async removePage() {
-    const sheet = Math.max(0, this.sheet - 1);
-    if (await this.edit({ type: 'part-page', spread: this.spread(), at: this.at ?? '', do: 'remove-page' } as Edit)) this.at = null;
-    await this.load();
-    this.turn(sheet);
+  removePage(): Promise<boolean> {
+    return this.inTurn(this.at ?? '', { do: 'remove-page' }, (at) => String(Math.max(0, this.sheetOf(at) - 1)));
   }
 
   get part(): Part | null {
@@ -134,27 +135,54 @@ export class PartingState {
     if (this.around) this.at = this.around.path;
   }
 
-  /** Makes a change of the part that is chosen; what is chosen then is what it became. */
-  async change(change: Omit<PartChange, 'at'>, at = this.at ?? ''): Promise<boolean> {
-    const [around, nth] = [this.around, this.nth];
-    const saved = await this.edit({ type: 'part-page', spread: this.spread(), at, ...change } as Edit);
-    // At once, so that nothing more is said of a part that is not what it was.
-    if (saved) {
-      if (change.do === 'divide') this.at = below(at, 0);
-      if (change.do === 'swap' && around) this.at = below(around.path, nth + (nth + 1 < around.sizes.length ? 1 : -1));
-      if (change.do === 'join' && around) {
-        const left = around.sizes.length - 1;
-        this.at = left === 1 ? around.path : below(around.path, Math.min(nth, left - 1));
-      }
-    }
-    await this.load();
-    return saved;
+  /**
+   * Makes a change of the part that is chosen; what is chosen then is what it became. Pressed while an older change is on its way it waits
+   * for it, and is of what that part has become.
+   */
+  change(change: Omit<PartChange, 'at'>, at = this.at ?? ''): Promise<boolean> {
+    return this.inTurn(at, change, (now) => this.made(change, now));
+  }
+
+  private inTurn(at: string, change: { do: string }, becomes: (at: string) => string): Promise<boolean> {
+    const pressed = { at };
+    this.waiting.push(pressed);
+    let path = at;
+    return this.edit(
+      () => {
+        this.waiting = this.waiting.filter((one) => one !== pressed);
+        path = becomes(pressed.at);
+        return { type: 'part-page', spread: this.spread(), at: pressed.at, ...change } as Edit;
+      },
+      async () => {
+        // At once, so that nothing more is said of a part that is not what it was.
+        this.becomes(pressed.at, path);
+        await this.load();
+        if (change.do === 'remove-page' && !this.part) this.turn(this.sheet);
+      },
+    ).finally(() => (this.waiting = this.waiting.filter((one) => one !== pressed)));
+  }
+
+  /** The path of what a change makes of a part. */
+  private made(change: Omit<PartChange, 'at'>, at: string): string {
+    if (change.do === 'divide') return below(at, 0);
+    const around = at ? this.page?.divisions.find((one) => one.path === parent(at)) : undefined;
+    if (!around) return at;
+    const nth = Number(at.split('.').at(-1));
+    const parts = around.sizes.length;
+    if (change.do === 'swap') return below(around.path, nth + (nth + 1 < parts ? 1 : -1));
+    if (change.do === 'join') return parts === 2 ? around.path : below(around.path, Math.min(nth, parts - 2));
+    return at;
+  }
+
+  /** What was chosen, and what waits to be done to it, is of another path now; what was chosen since stays so. */
+  private becomes(at: string, path: string) {
+    if ((this.at ?? '') === at) this.at = path;
+    for (const one of this.waiting) if (one.at === at) one.at = path;
   }
 
   /** Its leaves cut in another way, or not at all. */
-  async cut(change: { cut: string | null; settings?: Record<string, unknown> }): Promise<void> {
-    await this.edit({ type: 'part-page', spread: this.spread(), at: '', do: 'cut', ...change } as Edit);
-    await this.load();
+  cut(change: { cut: string | null; settings?: Record<string, unknown> }): Promise<boolean> {
+    return this.inTurn('', { do: 'cut', ...change }, (at) => at);
   }
 
   /** Draws a line along by so many boxes, without letting it go. */

@@ -60,12 +60,16 @@ class OpenBook {
     this.saved = 'All edits saved.';
   }
 
-  /** @param edit or, where a whole is sent anew, how it is made of the book as it stands when its turn has come */
-  edit(edit: Edit | ((book: Book) => Edit)): Promise<boolean> {
+  /**
+   * @param edit or, where it depends on what was pressed before it, how it is made of the book as it stands when its turn has come
+   * @param then done once it is saved, before the turn of the next
+   */
+  edit(edit: Edit | ((book: Book) => Edit), then?: () => Promise<unknown>): Promise<boolean> {
     let made: Edit | null = typeof edit === 'function' ? null : edit;
     return this.inTurn(
       (book) => api.edit(book, (made ??= typeof edit === 'function' ? edit(book) : edit)),
       () => made,
+      then,
     );
   }
 
@@ -113,7 +117,7 @@ class OpenBook {
     return left && version ? { ...left, version } : null;
   }
 
-  private inTurn(send: (book: Book) => Promise<Book>, edit: () => Edit | null): Promise<boolean> {
+  private inTurn(send: (book: Book) => Promise<Book>, edit: () => Edit | null, then?: () => Promise<unknown>): Promise<boolean> {
     const pressed = this.wanted;
     if (this.book) this.left.set(pressed, this.book);
     this.pending++;
@@ -132,6 +136,7 @@ class OpenBook {
           route.go(route.to(route.screen, undefined, book.book), true);
         }
         if (this.refused.length === 0) this.problem = null;
+        await then?.();
         said(this.refused.length === 0 ? 'All edits saved.' : 'Some edits were not saved.');
         return true;
       } catch (error) {

@@ -62,9 +62,12 @@
     const [only] = edits;
     return only ? (edits.length === 1 ? only : { type: 'several', edits }) : null;
   });
-  function save(event: SubmitEvent) {
+  async function save(event: SubmitEvent) {
     event.preventDefault();
-    if (edit) open.edit(edit);
+    if (!edit) return;
+    const [sent, of] = [now, name];
+    // Whoever has left for another screen meanwhile has nothing waiting here either.
+    if ((await open.edit(edit)) && JSON.stringify(drafts.get<Paper>(of)?.now) === sent) drafts.set(of, null);
   }
   function leave() {
     ({ answers, period } = $state.snapshot(asPlanned));
