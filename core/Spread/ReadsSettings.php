@@ -56,8 +56,8 @@ trait ReadsSettings
     public function settings(array $values): Settings
     {
         foreach ($this->formerly as $old => $new) {
-            if (isset($values[$old]) && !isset($values[$new])) {
-                $values[$new] = $values[$old];
+            if (isset($values[$old])) {
+                $values += $new instanceof \Closure ? $new($values[$old]) : [$new => $values[$old]];
             }
         }
 

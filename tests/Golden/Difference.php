@@ -52,7 +52,7 @@ final class Difference
             if (($kept[$name] ?? null) !== ($now[$name] ?? null)) {
                 // "case 3 notes 26×38", "plan 7 1 2027-03": the kind, or the spread's id without its number.
                 $of = explode(' ', $name);
-                $kind = 'case' === $of[0] ? $of[2] : (string) preg_replace('/^\d{4}-\d\d$/', 'months', (string) preg_replace('/-\d+$/', '', $of[3]));
+                $kind = 'case' === $of[0] ? $of[2] : (string) preg_replace(['/^\d{4}-\d\d$/', '/-\d+$/'], ['months', ''], $of[3]);
                 $what = implode(', ', self::of($kept[$name] ?? null, $now[$name] ?? null));
                 $all["{$of[0]}s of $kind: $what"] = ($all["{$of[0]}s of $kind: $what"] ?? 0) + 1;
             }

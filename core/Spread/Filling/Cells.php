@@ -15,12 +15,14 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Part\Ticks;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\TakenUp;
@@ -30,6 +32,9 @@ final class Cells implements TakenUp, GivesWay
     /** Boxes a named cell is at least: its name, and two lines to write on. */
     private const WIDE = 4;
     private const TALL = 3;
+
+    /** A container is a large cell to write in; its counts are said as those of any division. */
+    public const CALLED = 'called';
 
     /** Boxes a numbered one is at least. */
     private const SMALL = 2;
@@ -63,6 +68,7 @@ final class Cells implements TakenUp, GivesWay
             Field::count('cell', 'Boxes of a cell, across and down', 2, 30),
             Field::boxes('line', 'Boxes a line'),
             CellWords::field(),
+            Field::choice(self::CALLED, 'They are called', ['cells' => 'cells', 'containers' => 'containers'])->unasked(),
         ];
     }
 
@@ -117,17 +123,24 @@ final class Cells implements TakenUp, GivesWay
         $here = \array_slice($names, $from, $each);
         $places = $this->places($here, $columns, $rows, $region);
 
+        $one = $this->one($asked);
+        $cells = 'cell' === $one;
+
         return new Filled(
-            top: static fn (): array => self::ticks($columns, $region->x),
-            side: static fn (): array => self::ticks($rows, $region->y),
+            top: static fn (): array => $cells ? self::ticks($columns, $region->x) : [],
+            side: static fn (): array => $cells ? self::ticks($rows, $region->y) : [],
+            ticks: $cells ? [] : [
+                Ticks::division(Edge::Top, $columns, 'across', $region->x),
+                Ticks::division(Edge::Side, $rows, 'down', $region->y),
+            ],
             workings: static fn (): array => [
                 ...self::cusps($asked),
                 ['across', Plural::boxes($columns->size()).' wide', $columns->working()],
                 ['down', Plural::boxes($rows->size()).' tall', $rows->working()
                     .(\count($names) > $each ? '; '.\count($here).' of '.\count($names).' here' : '')],
             ],
-            ink: static function (Canvas $canvas) use ($asked, $places, $columns, $rows, $from): void {
-                $canvas->step(Task::Ink, 'Rule the '.Plural::of(\count($places), 'cell', 'cells').'.', 'across');
+            ink: static function (Canvas $canvas) use ($asked, $places, $columns, $rows, $from, $one): void {
+                $canvas->step(Task::Ink, 'Rule the '.Plural::of(\count($places), $one, "{$one}s").'.', 'across');
                 foreach ($places as $i => [$name, $x, $y]) {
                     $canvas->frame(Layer::Ink, $x, $y, $columns->size(), $rows->size());
                     if ($rows->size() > 1) {
@@ -144,17 +157,27 @@ final class Cells implements TakenUp, GivesWay
                 }
             },
             findings: 0 === $from ? CellWords::tooMany($asked, $names, $rows->size()) : [],
-            write: static function (Canvas $canvas) use ($asked, $places, $columns, $rows, $from): void {
-                self::label($canvas, $asked, $places, $columns->size());
+            write: static function (Canvas $canvas) use ($asked, $places, $columns, $rows, $from, $one): void {
+                self::label($canvas, $asked, $places, $columns->size(), $one);
                 CellWords::write($canvas, $asked, $places, $columns->size(), $rows->size(), $from);
             },
-            check: static fn (): string => "Count one cell: {$columns->size()} × {$rows->size()} boxes.",
+            check: $cells
+                ? static fn (): string => "Count one cell: {$columns->size()} × {$rows->size()} boxes."
+                : static fn (): string => 'Count one container: '.$asked->grid->tally->length($columns->size()).' × '
+                    .$asked->grid->tally->length($rows->size()).'.',
+            checks: $cells ? null : 'across',
             next: $from + \count($here) < \count($names) ? $from + \count($here) : null,
         );
     }
 
+    /** One of them, within a sentence. */
+    private function one(Request $asked): string
+    {
+        return 'containers' === $asked->settings->choice(self::CALLED) ? 'container' : 'cell';
+    }
+
     /** @param list<array{string, int, int}> $places */
-    private static function label(Canvas $canvas, Request $asked, array $places, int $wide): void
+    private static function label(Canvas $canvas, Request $asked, array $places, int $wide, string $one): void
     {
         if ('numbers' === $asked->settings->choice('of')) {
             $canvas->step(Task::Write, 'Number the cells, each in its upper left box.', 'across');
@@ -164,7 +187,7 @@ final class Cells implements TakenUp, GivesWay
 
             return;
         }
-        $canvas->step(Task::Write, 'Write each name in the first row of its cell.', 'across');
+        $canvas->step(Task::Write, "Write each name in the first row of its $one.", 'across');
         foreach ($places as [$name, $x, $y]) {
             $canvas->words(Layer::Writing, Fraction::of(4 * $x + 1, 4), $y, Fraction::of(2 * $wide - 1, 2), 1, $name);
         }

@@ -38,6 +38,8 @@ final class Lines implements TakenUp, GivesWay
             Field::flag('framed', 'Framed', false),
             PartName::field(),
             Field::day('day', 'The day whose dates are written in')->unasked(),
+            Field::count(Rows::PAGES, 'Pages', 1, 12),
+            Field::choice(Rows::CALLED, 'They are called', ['rows' => 'rows of a list', 'lines' => 'lines to write on'])->unasked(),
         ];
     }
 
@@ -70,7 +72,9 @@ final class Lines implements TakenUp, GivesWay
     public function fill(Request $asked, Region $region, int $from): Filled
     {
         $named = PartName::rows($asked) > 0;
-        $rows = Rows::in($asked, PartName::below($asked, $region), $from);
+        $areLines = 'lines' === $asked->settings->choice(Rows::CALLED);
+        $pages = max($asked->settings->countOrNull(Rows::PAGES) ?? 1, $areLines ? $asked->pages : 1);
+        $rows = Rows::in($asked, PartName::below($asked, $region), $from, $pages, $areLines);
         $wide = $rows->region->wide - Rows::before($asked, $rows->all);
         $working = ($named ? "$asked->title: " : '').$rows->working($named ? ' below the name' : '');
 
@@ -86,16 +90,18 @@ final class Lines implements TakenUp, GivesWay
                 $rows->numbers($canvas, $asked);
                 RowItems::write($canvas, $asked, $rows, $wide);
             },
-            check: 'Count the rows: there are as many as the working says.',
+            check: $rows->check(),
             next: $rows->next(),
         );
     }
 
     private static function ink(Canvas $canvas, Request $asked, Region $region, Rows $rows): void
     {
-        $name = 0 === PartName::rows($asked) ? 'the lines' : $asked->title;
+        $name = 0 === PartName::rows($asked) && !$rows->areLines ? 'the lines' : $asked->title;
         $tall = $rows->line->times($rows->count);
-        $canvas->room("$region->x-$region->y", $name, $region->x, $rows->region->y, $region->wide, $tall, $rows->line);
+        $rows->areLines
+            ? $canvas->room('lines', $name, $region->x, $rows->region->y, $region->wide, $rows->region->tall, $rows->line)
+            : $canvas->room("$region->x-$region->y", $name, $region->x, $rows->region->y, $region->wide, $tall, $rows->line);
         $day = $asked->settings->dayOrNull('day');
         if (null !== $day) {
             $canvas->day($day->iso(), $region->x, $rows->region->y, $region->wide, $tall, $rows->line);

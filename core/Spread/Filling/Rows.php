@@ -23,6 +23,12 @@ final class Rows
     /** The setting of a list that goes on from another book: its first number. */
     public const FIRST = Kind::FIRST;
 
+    /** Of lines without an end: over how many pages they go. */
+    public const PAGES = 'pages';
+
+    /** Whether they are rows of a list, or lines to write on, of which is said what is left over. */
+    public const CALLED = 'called';
+
     private const MOST_NUMBER = 999;
 
     public const LOOKS = ['ruled' => 'ruled', 'banded' => 'every other row banded', 'plain' => 'the dots alone'];
@@ -39,6 +45,7 @@ final class Rows
         public readonly int $count,
         public readonly int $all,
         private readonly string $look,
+        public readonly bool $areLines = false,
     ) {
     }
 
@@ -56,12 +63,15 @@ final class Rows
         ];
     }
 
-    /** @param Region $region below any heading */
-    public static function in(Request $asked, Region $region, int $from): self
+    /**
+     * @param Region $region below any heading
+     * @param int    $pages  where nobody said how many rows
+     */
+    public static function in(Request $asked, Region $region, int $from, int $pages = 1, bool $areLines = false): self
     {
         $line = $asked->settings->boxes('line');
         $fit = Fraction::of($region->tall)->dividedBy($line)->floor();
-        $all = $asked->settings->countOrNull('rows');
+        $all = $asked->settings->countOrNull('rows') ?? ($pages > 1 ? $pages * $fit : null);
 
         return new self(
             $region,
@@ -70,6 +80,7 @@ final class Rows
             max(0, min($fit, ($all ?? $from + $fit) - $from)),
             $all ?? $fit,
             $asked->settings->choice('look'),
+            $areLines,
         );
     }
 
@@ -143,6 +154,7 @@ final class Rows
                     .' down the side, the last '
                     .$canvas->tally->places([$this->down($this->count)])
                     .$this->where($canvas)
+                    .($this->areLines ? '; '.$this->over().' left over at the end' : '')
                     .'.',
                 'rows',
             );
@@ -157,6 +169,24 @@ final class Rows
                 $canvas->frame(Layer::Ink, $x, $this->down($row)->plus(Fraction::of(1, 6)), Fraction::of(2, 3), Fraction::of(2, 3));
             }
         }
+    }
+
+    /** What is left below the last. */
+    private function over(): string
+    {
+        $left = Fraction::of($this->region->tall)->minus($this->line->times($this->count));
+
+        return $left->compare(0) > 0 ? (string) $left : 'nothing';
+    }
+
+    /** How they are checked; lines that are not ruled need no check. */
+    public function check(): string
+    {
+        return match (true) {
+            !$this->areLines => 'Count the rows: there are as many as the working says.',
+            'plain' === $this->look && $this->line->isWhole() => '',
+            default => 'Count the lines: there are as many as the working says.',
+        };
     }
 
     /** Where along them the lines run, where they do not cross the whole page. */

@@ -27,6 +27,9 @@ final class Words implements Filling, GivesWay
     /** Lines kept where nothing is written yet. */
     private const USUAL_LINES = 3;
 
+    /** How their place is found: two ticks beside other parts, a count where they stand by themselves. */
+    public const FOUND = 'found';
+
     public function name(): string
     {
         return 'Words';
@@ -43,6 +46,7 @@ final class Words implements Filling, GivesWay
             Field::lines('words', 'Words'),
             Field::choice('at', 'Where they stand', ['middle' => 'in the middle', 'left' => 'at the left edge']),
             Field::boxes('line', 'Boxes a line', '2', three: true),
+            Field::choice(self::FOUND, 'Their place is found', ['ticked' => 'by ticks', 'counted' => 'by counting'])->unasked(),
         ];
     }
 
@@ -81,37 +85,60 @@ final class Words implements Filling, GivesWay
                 Plural::of($lines, 'line', 'lines')." of $line boxes need {$tall->ceil()} down; the part has $region->tall.",
             )]);
         }
+        $counted = 'counted' === $asked->settings->choice(self::FOUND);
+        if ($counted && [] === $words) {
+            return self::toCome($region);
+        }
         $above = intdiv($region->tall - $tall->ceil(), 2);
         $below = $region->tall - $tall->ceil() - $above;
         $align = 'middle' === $asked->settings->choice('at') ? Align::Middle : Align::Start;
         $at = static fn (int $i): Fraction => $line->times($i)->plus($region->y + $above);
+        $note = $counted ? 'lines' : null;
 
         return new Filled(
-            side: [$region->y + $above => 'the words', $region->y + $above + $tall->ceil() => 'the words'],
+            side: $counted ? [] : [$region->y + $above => 'the words', $region->y + $above + $tall->ceil() => 'the words'],
             workings: static fn (): array => [[
-                "words-$region->x-$region->y",
+                $note ?? "words-$region->x-$region->y",
                 Plural::of($lines, 'line', 'lines').' of words',
                 "$region->tall boxes − $lines × $line = ".($above + $below).": $above above, $below below",
             ]],
             findings: self::tooLong($asked, $words, $region->wide),
-            pencil: static function (Canvas $canvas) use ($words, $region, $above, $tall): void {
-                if ([] === $words) {
+            pencil: static function (Canvas $canvas) use ($words, $region, $above, $tall, $line, $counted, $note): void {
+                if ($counted) {
+                    $canvas->step(Task::Pencil, 'Count '.Plural::boxes($region->y + $above)." down; the words take the next $tall, one line "
+                        .'every '.Plural::boxes($line).', centred across.', $note);
+                } elseif ([] === $words) {
                     $canvas->step(Task::Pencil, "Mark the room for the words: $region->wide × {$tall->ceil()} boxes.");
                     $canvas->frame(Layer::Pencil, $region->x, $region->y + $above, $region->wide, $tall);
                 }
             },
-            write: static function (Canvas $canvas) use ($words, $region, $line, $at, $align, $above, $tall): void {
+            write: static function (Canvas $canvas) use ($words, $region, $line, $at, $align, $above, $tall, $note): void {
                 if ([] === $words) {
                     $canvas->step(Task::Write, 'Write your words here'.(Align::Middle === $align ? ', in the middle.' : '.'));
                     $canvas->room("$region->x-$region->y", 'the words', $region->x, $region->y + $above, $region->wide, $tall, $line);
                 }
                 foreach ($words as $i => $one) {
-                    $canvas->step(Task::Write, 'Write '.Heading::quoted($one).'.');
+                    $canvas->step(Task::Write, 'Write '.Heading::quoted($one).'.', $note);
                     $canvas->words(Layer::Writing, $region->x, $at($i), $region->wide, $line, $one, $align);
                 }
             },
-            check: 'Count the boxes above the words and below them.',
+            check: $counted
+                ? "Count the boxes above the first line, $above, and below the last, $below."
+                : 'Count the boxes above the words and below them.',
+            checks: $note,
         );
+    }
+
+    /** A place that is marked for words nobody has chosen yet: a quarter of the part, with air beside it. */
+    private static function toCome(Region $region): Filled
+    {
+        return new Filled(write: static function (Canvas $canvas) use ($region): void {
+            $canvas->step(Task::Write, 'Write your words here, in the middle of the page.');
+            $inset = min(2, intdiv($region->wide - 1, 2));
+            $tall = max(1, intdiv($region->tall, 4));
+            $y = $region->y + intdiv($region->tall - $tall, 2);
+            $canvas->frame(Layer::Pencil, $region->x + $inset, $y, $region->wide - 2 * $inset, $tall);
+        });
     }
 
     /**

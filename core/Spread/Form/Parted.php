@@ -10,6 +10,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Form;
 
+use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -180,8 +181,8 @@ final class Parted implements Form, HasParts
     /** @param non-empty-list<Filled> $parts */
     private function page(Canvas $canvas, array $parts, ?CutPage $cut): void
     {
-        $this->tick($canvas, Edge::Top, array_map(static fn (Filled $part): array => $part->top(), $parts), $canvas->across);
-        $this->tick($canvas, Edge::Side, array_map(static fn (Filled $part): array => $part->side(), $parts), $canvas->down);
+        $this->tick($canvas, Edge::Top, $parts);
+        $this->tick($canvas, Edge::Side, $parts);
         foreach ($parts as $part) {
             foreach ($part->workings() as [$note, $figure, $arithmetic]) {
                 $canvas->working($note, $figure, $arithmetic);
@@ -197,33 +198,46 @@ final class Parted implements Form, HasParts
                 CutLines::on($canvas, $cut, $layer);
             }
         }
-        $checks = array_map(static fn (Filled $part): string => $part->check(), $parts);
-        $checks = array_values(array_unique(array_filter($checks, static fn (string $check): bool => '' !== $check)));
-        if ([] !== $checks) {
-            Closing::page($canvas, array_shift($checks));
+        $checks = [];
+        foreach ($parts as $part) {
+            $checks += '' === $part->check() ? [] : [$part->check() => $part->checks];
         }
-        foreach ($checks as $check) {
-            $canvas->step(Task::Check, $check);
+        foreach (\array_slice($checks, 0, 1) as $check => $note) {
+            Closing::page($canvas, $check, $note);
+        }
+        foreach (\array_slice($checks, 1) as $check => $note) {
+            $canvas->step(Task::Check, $check, $note);
         }
     }
 
     /**
-     * The ticks of all parts along one edge, each made once; the words say what is ticked where.
+     * The ticks of all parts along one edge, each made once. Where one part alone has any there, it says them in its own words; else
+     * what is ticked where is said of all of them together.
      *
-     * @param list<array<int, string>> $parts place → what
+     * @param non-empty-list<Filled> $parts
      */
-    private function tick(Canvas $canvas, Edge $edge, array $parts, int $side): void
+    private function tick(Canvas $canvas, Edge $edge, array $parts): void
     {
-        $ticks = [];
-        foreach ($parts as $part) {
-            foreach ($part as $at => $what) {
-                if ($at > 0 && $at < $side) {
-                    $ticks[$at][] = $what;
-                }
+        $side = Edge::Top === $edge ? $canvas->across : $canvas->down;
+        $each = array_filter(array_map(static fn (Filled $part): array => $part->along($edge, $side), $parts));
+        if (1 === \count($each)) {
+            foreach (array_merge(...$each) as $ticks) {
+                $canvas->tickAll($edge, $ticks->within($side), $ticks->why, $ticks->note);
+            }
+
+            return;
+        }
+        $places = [];
+        $what = [];
+        foreach (array_merge([], ...$each) as $ticks) {
+            foreach ($ticks->within($side) as $at) {
+                $places[(string) $at] = $at;
+                $what[(string) $at][] = $ticks->why;
             }
         }
-        ksort($ticks);
-        $what = array_values(array_unique(array_merge([], ...array_values($ticks))));
-        $canvas->tickAll($edge, array_keys($ticks), implode('; ', $what), 'parts');
+        uksort($places, static fn (string|int $one, string|int $other): int => Fraction::from($places[$one])->compare($places[$other]));
+        uksort($what, static fn (string|int $one, string|int $other): int => Fraction::from($places[$one])->compare($places[$other]));
+        $words = array_values(array_unique(array_merge([], ...array_values($what))));
+        $canvas->tickAll($edge, array_values($places), implode('; ', $words), Filled::TOGETHER);
     }
 }

@@ -10,7 +10,6 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\CellWords;
 use AmpleMargin\Spread\Filling\Circles;
-use AmpleMargin\Spread\Form\CentredWords;
 use AmpleMargin\Spread\Form\IndexRows;
 use AmpleMargin\Spread\Form\Legend;
 use AmpleMargin\Spread\Form\Lettered;
@@ -24,11 +23,12 @@ final class FrontKinds
     public static function all(): array
     {
         return [
-            Entry::spread('name-page', 'Name page', Section::Front, new CentredWords())
+            Entry::spread('name-page', 'Name page', Section::Front, Page::centred())
                 ->holdsAnAddress()
                 ->whichIs('Whose notebook it is; only what a finder needs. Keep the address short: the book is private.')
                 ->alsoCalled('owner', 'address', 'belongs to', 'first page')
-                ->unlessSaid(['lines' => ['This notebook belongs to', '…', 'If found, please write to', '…']])
+                ->unlessSaid(['words' => ['This notebook belongs to', '…', 'If found, please write to', '…']])
+                ->formerly(['lines' => 'words'])
                 ->needsNoGrid(),
             Entry::spread('cover', 'Cover of the year', Section::Front, new Lettered())
                 ->whichIs('The year as large as the page takes it, or across the fold of an opening.')
@@ -44,7 +44,8 @@ final class FrontKinds
                 ->whichIs('What stands where, the months’ ranges among it.')
                 ->alsoCalled('contents', 'table of contents', 'page list')
                 ->goesOpposite('key'),
-            Entry::spread('quote', 'Quote', Section::Front, new CentredWords())
+            Entry::spread('quote', 'Quote', Section::Front, Page::centred())
+                ->formerly(['lines' => 'words'])
                 ->whichIs('A few words in the middle of a page; the usual filler.')
                 ->alsoCalled('saying', 'motto', 'filler', 'words')
                 ->goesOpposite('goals-by-area', 'savings-by-month')

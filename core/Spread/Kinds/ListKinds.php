@@ -8,9 +8,7 @@ namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
-use AmpleMargin\Spread\Form\Containers;
 use AmpleMargin\Spread\Form\MonthTable;
-use AmpleMargin\Spread\Form\RuledRows;
 use AmpleMargin\Spread\Part\Leaf;
 
 /** @internal to Spread */
@@ -20,7 +18,9 @@ final class ListKinds
     public static function all(): array
     {
         return [
-            Entry::spread('goals-by-area', 'Goals by area', Section::Goals, new Containers(['Home', 'Work', 'Health', 'People']))
+            Entry::spread('goals-by-area', 'Goals by area', Section::Goals, Page::containers())
+                ->unlessSaid(['cells' => ['Home', 'Work', 'Health', 'People']])
+                ->formerly(Page::CONTAINERS_ONCE)
                 ->whichIs('A container for each area of life.')
                 ->alsoCalled('yearly goals', 'areas of life', 'resolutions', 'wheel')
                 ->goesOpposite('affirmations', 'quote', 'word-of-the-year')
@@ -36,7 +36,8 @@ final class ListKinds
                 ->unlessSaid(['cells' => ['To read', 'To see', 'To cook', 'To mend', 'To ask', 'To go']])
                 ->alsoCalled('brain dump', 'check it out', 'inbox')
                 ->goesOpposite('numbers-of-the-year'),
-            Entry::spread('notes', 'Notes', Section::Back, new RuledRows())
+            Entry::spread('notes', 'Notes', Section::Back, Page::ruled())
+                ->formerly(Page::ruledOnce())
                 ->whichIs('A title and lines; takes what has no page of its own.')
                 ->alsoCalled('lines', 'blank', 'free page', 'thoughts')
                 ->mayTurnThePage()

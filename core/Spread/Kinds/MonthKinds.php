@@ -10,10 +10,8 @@ use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
-use AmpleMargin\Spread\Form\Containers;
 use AmpleMargin\Spread\Form\Lettered;
 use AmpleMargin\Spread\Form\MonthCells;
-use AmpleMargin\Spread\Form\RuledRows;
 use AmpleMargin\Spread\Form\Weeks;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
@@ -40,7 +38,9 @@ final class MonthKinds
                 ->asking('cells', 'week_start')
                 ->takes(TakesDates::Days)
                 ->isAnOpening(),
-            Entry::monthPart('month-goals', 'Goals', new Containers(['Focus', 'To do', 'To keep', 'To let go']))
+            Entry::monthPart('month-goals', 'Goals', Page::containers())
+                ->unlessSaid(['cells' => ['Focus', 'To do', 'To keep', 'To let go']])
+                ->formerly(Page::CONTAINERS_ONCE)
                 ->whichIs('What this month is for.')
                 ->alsoCalled('focus', 'intentions', 'plan of the month'),
             Entry::monthPart(PatternPart::WEEKS, 'Weeks', new Weeks())
@@ -49,10 +49,11 @@ final class MonthKinds
                 ->takes(TakesDates::Days)
                 ->followsTheWeeks(),
             ...self::divided(),
-            Entry::monthPart('month-notes', 'Notes', new RuledRows())
+            Entry::monthPart('month-notes', 'Notes', Page::ruled())
+                ->formerly(Page::ruledOnce())
                 ->whichIs('Lines for notes and memories.')
                 ->alsoCalled('lines', 'ideas', 'free page')
-                ->asking('line', 'ruled')
+                ->asking('line', 'look')
                 ->givesWay(),
         ];
     }

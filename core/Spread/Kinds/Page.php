@@ -11,8 +11,11 @@ use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\Legend;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
+use AmpleMargin\Spread\Filling\Rows;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
+use AmpleMargin\Spread\Filling\Words;
+use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\Parted;
 use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Kind;
@@ -24,6 +27,35 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class Page
 {
+    /** What containers were asked in older plans. */
+    public const CONTAINERS_ONCE = ['areas' => 'cells', 'columns' => 'across'];
+
+    /** A few words in the middle of a page. */
+    public static function centred(): Form
+    {
+        return PartedLayouts::of(Leaf::of(new Words())->with([Words::FOUND => 'counted'])->open('words'));
+    }
+
+    /** A container for each of some names. */
+    public static function containers(): Form
+    {
+        return PartedLayouts::of(self::under(Leaf::of(new Cells())->with([Cells::CALLED => 'containers'])->open('cells', 'across', 'line')));
+    }
+
+    /** Lines to write on, over so many pages. */
+    public static function ruled(): Form
+    {
+        return PartedLayouts::of(self::under(
+            Leaf::of(new Lines())->with([Rows::CALLED => 'lines'])->open(Rows::PAGES, 'line', 'look'),
+        ));
+    }
+
+    /** @return array<string, string|\Closure(mixed): array<string, mixed>> what ruled lines were asked in older plans */
+    public static function ruledOnce(): array
+    {
+        return ['ruled' => static fn (mixed $said): array => ['look' => false === $said ? 'plain' : 'ruled']];
+    }
+
     /** A spread with its title above what fills it. */
     public static function spread(string $id, string $name, Section $section, Piece $piece): Entry
     {

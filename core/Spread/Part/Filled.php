@@ -10,11 +10,15 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 
 final class Filled
 {
+    /** The note of ticks that several parts make together. */
+    public const TOGETHER = 'parts';
+
     /**
      * @param \Closure(): array<int, string>|array<int, string> $top boxes from the page's left edge → what is ticked there
      * @param \Closure(): array<int, string>|array<int, string> $side boxes from its upper edge → what is ticked there
@@ -28,6 +32,8 @@ final class Filled
      * @param int|null                            $next     entry it goes on with on the next page; null where it is done
      * @param int                                 $glued    layers that are glued in where it is thickest
      * @param FlipOut|null                        $flip     what is taped on and folds out
+     * @param list<Ticks>                         $ticks    each a step of its own where no other part ticks that edge
+     * @param string|null                         $checks   the working its check is of
      */
     public function __construct(
         public readonly array|\Closure $top = [],
@@ -42,6 +48,8 @@ final class Filled
         public readonly ?int $next = null,
         public readonly int $glued = 0,
         public readonly ?FlipOut $flip = null,
+        public readonly array $ticks = [],
+        public readonly ?string $checks = null,
     ) {
     }
 
@@ -63,6 +71,28 @@ final class Filled
         return $this->workings instanceof \Closure ? ($this->workings)() : $this->workings;
     }
 
+    /**
+     * All it ticks along an edge, but for what stands on the edges of the page.
+     *
+     * @param int $side boxes along it
+     *
+     * @return list<Ticks>
+     */
+    public function along(Edge $edge, int $side): array
+    {
+        $each = Edge::Top === $edge ? $this->top() : $this->side();
+        $ticks = array_values(array_filter($this->ticks, static fn (Ticks $one): bool => $edge === $one->edge));
+        if ([] !== $each) {
+            ksort($each);
+            // Several things a part ticks are one step, as those of several parts are.
+            $inside = array_filter(array_keys($each), static fn (int $at): bool => $at > 0 && $at < $side);
+            $said = array_intersect_key($each, array_flip($inside));
+            array_unshift($ticks, new Ticks($edge, array_values($inside), implode('; ', array_unique(array_values($said))), self::TOGETHER));
+        }
+
+        return array_values(array_filter($ticks, static fn (Ticks $one): bool => [] !== $one->within($side)));
+    }
+
     /** How it is checked when it is done; "" where there is nothing to. */
     public function check(): string
     {
@@ -79,25 +109,12 @@ final class Filled
     {
         $first = $this->write;
 
-        return new self(
-            $this->top,
-            $this->side,
-            $this->workings,
-            [...$this->findings, ...$findings],
-            $this->pencil,
-            $this->band,
-            $this->ink,
-            static function (Canvas $canvas) use ($first, $write): void {
-                if (null !== $first) {
-                    $first($canvas);
-                }
-                $write($canvas);
-            },
-            $this->check,
-            $this->next,
-            $this->glued,
-            $this->flip,
-        );
+        return $this->but(['findings' => [...$this->findings, ...$findings], 'write' => static function (Canvas $canvas) use ($first, $write): void {
+            if (null !== $first) {
+                $first($canvas);
+            }
+            $write($canvas);
+        }]);
     }
 
     /**
@@ -113,22 +130,16 @@ final class Filled
         }
         $ways = $offers();
 
-        return new self(
-            $this->top,
-            $this->side,
-            $this->workings,
-            array_map(
-                static fn (Finding $one): Finding => $stuck($one) ? new Finding($one->about, $one->says, $ways) : $one,
-                $this->findings,
-            ),
-            $this->pencil,
-            $this->band,
-            $this->ink,
-            $this->write,
-            $this->check,
-            $this->next,
-            $this->glued,
-            $this->flip,
-        );
+        return $this->but(['findings' => array_map(
+            static fn (Finding $one): Finding => $stuck($one) ? new Finding($one->about, $one->says, $ways, see: $one->see) : $one,
+            $this->findings,
+        )]);
+    }
+
+    /** @param array<string, mixed> $changes named as the constructor's parameters */
+    private function but(array $changes): self
+    {
+        // @phpstan-ignore argument.type (its own properties)
+        return new self(...array_replace(get_object_vars($this), $changes));
     }
 }

@@ -1,0 +1,60 @@
+<?php
+
+/* Ticks along an edge that one division of a part needs, and how they are said. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Part;
+
+use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
+use AmpleMargin\Drawing\Edge;
+
+final class Ticks
+{
+    /**
+     * @param list<int|Fraction> $places boxes from the edge of the page
+     * @param string             $why    what is ticked there
+     * @param string             $note   the working they belong to
+     */
+    public function __construct(
+        public readonly Edge $edge,
+        public readonly array $places,
+        public readonly string $why,
+        public readonly string $note,
+    ) {
+    }
+
+    /** Those of a division that begins so many boxes in from the edge, where it begins among them. */
+    public static function division(Edge $edge, Division $division, string $note, int $from = 0): self
+    {
+        return new self(
+            $edge,
+            array_map(static fn (Fraction $tick): Fraction => $tick->plus($from), [
+                ...($from > 0 ? [Fraction::of(0)] : []),
+                ...$division->ticks(),
+            ]),
+            Plural::boxes($division->side).": {$division->run()}",
+            $note,
+        );
+    }
+
+    /**
+     * Those that do not stand on the page's own edges, rising, each once.
+     *
+     * @return list<int|Fraction>
+     */
+    public function within(int $side): array
+    {
+        $places = [];
+        foreach ($this->places as $place) {
+            if (Fraction::from($place)->compare(0) > 0 && Fraction::from($place)->compare($side) < 0) {
+                $places[(string) $place] = $place;
+            }
+        }
+        uasort($places, static fn (int|Fraction $one, int|Fraction $other): int => Fraction::from($one)->compare($other));
+
+        return array_values($places);
+    }
+}
