@@ -15,6 +15,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Part\Region;
 
 /** @internal to Spread */
 final class Heading
@@ -124,11 +125,16 @@ final class Heading
         )];
     }
 
-    /** Begins the step that writes the title in the boxes kept for it. */
-    public static function write(Canvas $canvas, Request $request, ?string $title = null): void
+    /** Begins the step that writes the title in the boxes kept for it at the head of the page. */
+    public static function write(Canvas $canvas, Request $request): void
     {
-        $title ??= $request->title;
-        $boxes = self::boxes($canvas->down, $canvas->title);
+        self::writeIn($canvas, $request, new Region(0, 0, $canvas->across, $canvas->down), $request->title);
+    }
+
+    /** The same at the head of a part that has a title of its own, such as a month. */
+    public static function writeIn(Canvas $canvas, Request $request, Region $region, string $title): void
+    {
+        $boxes = self::boxes($region->tall, $canvas->title);
         $middle = 'middle' === $request->grid->dress?->place;
         $canvas->step(
             Task::Write,
@@ -136,14 +142,14 @@ final class Heading
                 .($middle ? ', in the middle.' : '.'),
             'heading',
         );
-        self::letter($canvas, $request, $title, 0, 0, $canvas->across);
+        self::letter($canvas, $request, $title, $region, self::letters($region->tall, $canvas->title));
     }
 
     /** The letters of a title, as the page is dressed. */
-    private static function letter(Canvas $canvas, Request $request, string $title, int $x, int $y, int $wide): void
+    private static function letter(Canvas $canvas, Request $request, string $title, Region $region, Fraction $tall): void
     {
+        [$x, $y, $wide] = [$region->x, $region->y, $region->wide];
         $dress = $request->grid->dress;
-        $tall = self::letters($canvas->down, $canvas->title);
         $align = 'middle' === $dress?->place ? Align::Middle : Align::Start;
         $canvas->pen($dress?->pen);
         $first = mb_substr($title, 0, 1);
@@ -166,11 +172,12 @@ final class Heading
     }
 
     /** Begins the step that writes it where it does not stand at the head of its page. */
-    public static function writeAt(Canvas $canvas, Request $request, int $x, int $y, int $wide): void
+    public static function writeAt(Canvas $canvas, Request $request, Region $region): void
     {
+        [$x, $y] = [$region->x, $region->y];
         $from = $canvas->tally->place(Fraction::of($y)).' down'.(0 === $x ? '' : ', '.$canvas->tally->place(Fraction::of($x)).' across');
         $canvas->step(Task::Write, 'Write the title '.self::quoted($request->title).", beginning $from.", 'heading');
-        self::letter($canvas, $request, $request->title, $x, $y, $wide);
+        self::letter($canvas, $request, $request->title, $region, self::letters($canvas->down, $canvas->title));
     }
 
     /** Long words are cut in a step, never on the page. */

@@ -54,7 +54,7 @@ final class Title implements Filling
             findings: Heading::findings($asked, null, $region->wide),
             write: static fn (Canvas $canvas) => $corner
                 ? Heading::write($canvas, $asked)
-                : Heading::writeAt($canvas, $asked, $region->x, $region->y, $region->wide),
+                : Heading::writeAt($canvas, $asked, $region),
         );
     }
 }

@@ -31,7 +31,8 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
     /** What a kind must ask for to have more layouts than one. */
     private const DECIDES = ['line', 'across', 'column', 'frame_width'];
 
-    private function __construct(private readonly Parted $parted)
+    /** @param HasLayouts|null $own a filling that knows its layouts; null where they follow from what is asked */
+    private function __construct(private readonly Parted $parted, private readonly ?HasLayouts $own = null)
     {
     }
 
@@ -40,6 +41,11 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
     {
         $asks = array_merge([], ...array_map(static fn (Leaf $leaf): array => $leaf->open, $piece->leaves()));
         $parted = new Parted($piece);
+        foreach ($piece->leaves() as $leaf) {
+            if ($leaf->filling instanceof HasLayouts) {
+                return new self($parted, $leaf->filling);
+            }
+        }
 
         return [] === array_intersect(self::DECIDES, $asks) ? $parted : new self($parted);
     }
@@ -81,6 +87,9 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
 
     public function layouts(Request $request): array
     {
+        if (null !== $this->own) {
+            return $this->own->layouts($request);
+        }
         $asked = array_flip(array_column($this->fields(), 'name'));
         if (isset($asked['frame_width'])) {
             return self::ofFrames($request);

@@ -9,9 +9,10 @@ namespace AmpleMargin\Spread\Kinds;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\Lines;
+use AmpleMargin\Spread\Filling\MonthInCells;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Form\Lettered;
-use AmpleMargin\Spread\Form\MonthCells;
+use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Form\Weeks;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
@@ -32,7 +33,9 @@ final class MonthKinds
                 ->asking('subtitle')
                 ->inPlural('dividers')
                 ->littleMissed(3),
-            Entry::monthPart('month-calendar', 'Calendar', new MonthCells())
+            Entry::monthPart('month-calendar', 'Calendar', PartedLayouts::of(
+                Leaf::of(new MonthInCells())->with([MonthInCells::GIVEN => true])->open('from', 'cells', 'pages', 'week_start'),
+            ))
                 ->whichIs('A cell a day, on an opening or one page.')
                 ->alsoCalled('month grid', 'dates', 'overview')
                 ->asking('cells', 'week_start')

@@ -8,8 +8,9 @@ namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\MonthInCells;
 use AmpleMargin\Spread\Form\FutureLog;
-use AmpleMargin\Spread\Form\MonthCells;
+use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Form\YearAtAGlance;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\TakesDates;
@@ -42,7 +43,10 @@ final class YearKinds
                 ['way' => 'split', 'day' => '2', 'months' => 4, 'week_numbers' => true, 'beside' => true],
             )
                 ->alsoCalled('semester', 'study', 'deadlines', 'school'),
-            Entry::spread('month-at-a-glance', 'Month at a glance', Section::Year, new MonthCells())
+            Entry::spread('month-at-a-glance', 'Month at a glance', Section::Year, PartedLayouts::of(
+                Leaf::of(new MonthInCells())->open('from', 'cells', 'pages', 'week_start'),
+            ))
+                ->unlessSaid(['pages' => 2])
                 ->whichIs('One month in large cells, on an opening or a page.')
                 ->takes(TakesDates::Days)
                 ->alsoCalled('month calendar', 'one month'),

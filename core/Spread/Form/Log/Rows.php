@@ -27,6 +27,7 @@ use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
@@ -183,7 +184,7 @@ final class Rows implements School
             }
         }
         if (null !== $title) {
-            Heading::write($canvas, $request, $title);
+            Heading::writeIn($canvas, $request, new Region(0, 0, $canvas->across, $canvas->down), $title);
         }
         $canvas->step(Task::Write, 'Write the name of each month at the start of its row.', 'down');
         $table->names($canvas, $this->names($request, $months), 1);

@@ -1,0 +1,64 @@
+<?php
+
+/*
+ * From where a part's steps count. What is counted within a part whose corner is not that of the page, or right below its title, is said
+ * with where it begins.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Part;
+
+use AmpleMargin\Counting\Fraction;
+use AmpleMargin\Counting\Plural;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Request;
+
+/** @internal to Spread */
+final class FromHere
+{
+    private readonly bool $isCorner;
+
+    /** @param string $called the part, within a sentence: "the mini months" */
+    public function __construct(Request $asked, private readonly Region $region, private readonly string $called)
+    {
+        $head = Heading::boxes($asked->grid->down, $asked->grid->title);
+        $this->isCorner = 0 === $region->x && \in_array($region->y, [0, $head], true);
+    }
+
+    /** Begins a step that is counted from the part's corner. */
+    public function step(Canvas $canvas, Task $task, string $text, string $note): void
+    {
+        $where = $this->isCorner || Task::Write === $task
+            ? ''
+            : "In $this->called, counted from ".Plural::boxes($this->region->y).' down'
+                .(0 === $this->region->x ? '' : " and {$this->region->x} across").': ';
+        $canvas->step($task, $where.$text, $this->note($note));
+    }
+
+    /** The note of a working, which is its part's own. */
+    public function note(string $note): string
+    {
+        return $this->isCorner ? $note : "{$this->region->x}-{$this->region->y}-$note";
+    }
+
+    /**
+     * Its ticks: in words of their own where they are counted from the page's corner, else with those of the other parts.
+     *
+     * @param list<Ticks> $ticks
+     *
+     * @return list<Ticks>
+     */
+    public function ticks(array $ticks): array
+    {
+        return $this->isCorner ? $ticks : array_map(fn (Ticks $one): Ticks => new Ticks(
+            $one->edge,
+            // Halves are told from the dots.
+            array_values(array_filter($one->places, static fn (int|Fraction $place): bool => Fraction::from($place)->isWhole())),
+            $this->called,
+            Filled::TOGETHER,
+        ), $ticks);
+    }
+}
