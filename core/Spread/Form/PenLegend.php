@@ -12,6 +12,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\TooFewPens;
@@ -73,12 +74,13 @@ final class PenLegend
     }
 
     /** Begins the step that colours the swatches. */
-    public function swatches(Canvas $canvas, int $x, int $y): void
+    public function swatches(Canvas $canvas, int $x, int $y, ?FromHere $here = null): void
     {
         if (0 === $this->tall()) {
             return;
         }
-        $canvas->step(Task::Band, 'Colour one box for each pen of the legend.', 'legend');
+        $says = 'Colour one box for each pen of the legend.';
+        null === $here ? $canvas->step(Task::Band, $says, 'legend') : $here->step($canvas, Task::Band, $says, 'legend');
         foreach ($this->places($x, $y) as $i => [$atX, $atY]) {
             $canvas->pen($this->palette->pens[$i]->colour);
             $canvas->band($atX, $atY, 1, 1);
@@ -87,12 +89,13 @@ final class PenLegend
     }
 
     /** Begins the step that writes what each stands for. */
-    public function names(Canvas $canvas, int $x, int $y): void
+    public function names(Canvas $canvas, int $x, int $y, ?FromHere $here = null): void
     {
         if (0 === $this->tall()) {
             return;
         }
-        $canvas->step(Task::Write, 'Write beside each swatch what it stands for.', 'legend');
+        $says = 'Write beside each swatch what it stands for.';
+        null === $here ? $canvas->step(Task::Write, $says, 'legend') : $here->step($canvas, Task::Write, $says, 'legend');
         $words = Fraction::of(2 * min($this->wide, self::ENTRY) - 3, 2);
         foreach ($this->places($x, $y) as $i => [$atX, $atY]) {
             $canvas->words(

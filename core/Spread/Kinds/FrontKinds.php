@@ -10,9 +10,10 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\CellWords;
 use AmpleMargin\Spread\Filling\Circles;
+use AmpleMargin\Spread\Filling\KeyMarks;
 use AmpleMargin\Spread\Form\IndexRows;
-use AmpleMargin\Spread\Form\Legend;
 use AmpleMargin\Spread\Form\Lettered;
+use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Form\SpacingSheet;
 use AmpleMargin\Spread\Part\Leaf;
 
@@ -34,7 +35,9 @@ final class FrontKinds
                 ->whichIs('The year as large as the page takes it, or across the fold of an opening.')
                 ->alsoCalled('title page', 'year in letters', 'opening page')
                 ->goesOpposite('key'),
-            Entry::spread('key', 'Key', Section::Front, new Legend())
+            Entry::spread('key', 'Key', Section::Front, PartedLayouts::of(Page::under(
+                Leaf::of(new KeyMarks())->with([KeyMarks::OWN => true])->open('set', 'key_columns', 'colours', 'row', 'symbols'),
+            )))
                 ->whichIs('The symbols and the states they turn into by adding strokes.')
                 ->alsoCalled('legend', 'signs', 'symbols', 'bullets')
                 ->goesOpposite('cover')
