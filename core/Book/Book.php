@@ -24,17 +24,21 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
+use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Filling\Spacing\SpacingAsked;
 use AmpleMargin\Spread\HasCutOuts;
 use AmpleMargin\Spread\HasDivisions;
 use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\FlipOut;
+use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\PartChoices;
+use AmpleMargin\Spread\Request;
 
 final class Book
 {
@@ -295,9 +299,32 @@ final class Book
     /** The divisions that can be looked up on a spread; null where it shows none. */
     public function spacing(PlannedSpread $spread): ?SpacingAsked
     {
-        $form = $this->layouts->form($spread, $this->index);
+        foreach ($this->fillings($spread) as [$filling, $asked]) {
+            if ($filling instanceof HasDivisions) {
+                return $filling->divisions($asked);
+            }
+        }
 
-        return $form instanceof HasDivisions ? $form->divisions($this->layouts->request($spread)) : null;
+        return null;
+    }
+
+    /**
+     * What fills the parts of a spread, each with what it is asked; nothing where it cannot be parted as the plan says.
+     *
+     * @return list<array{Filling, Request}>
+     */
+    private function fillings(PlannedSpread $spread): array
+    {
+        $form = $this->layouts->form($spread, $this->index);
+        $request = $this->layouts->request($spread);
+        $asker = new Asker($request);
+        try {
+            $leaves = $form instanceof HasParts ? $form->parting($request)->leaves() : [];
+        } catch (PartRefused) {
+            return [];
+        }
+
+        return array_map(static fn (Leaf $leaf): array => [$leaf->filling, $asker->of($leaf)], $leaves);
     }
 
     /** The names of months and days in the language that goes on its paper. */

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
-use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
+use AmpleMargin\Spread\Filling\Spacing\SpacingAsked;
 
 interface HasDivisions
 {

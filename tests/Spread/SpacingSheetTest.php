@@ -11,7 +11,6 @@ use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Form\SpacingSheet;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 
@@ -124,6 +123,8 @@ final class SpacingSheetTest extends TestCase
     /** @param array<string, mixed> $settings */
     private function draw(array $settings, int $across, int $down): PageDrawing
     {
-        return (new SpacingSheet())->layOut(Asking::of(new SpacingSheet(), $settings, $across, $down))->drawings()[0];
+        $kind = Asking::kind('spacing-sheet');
+
+        return $kind->form->layOut(Asking::of($kind, $settings, $across, $down))->drawings()[0];
     }
 }

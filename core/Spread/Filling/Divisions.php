@@ -6,21 +6,42 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling;
 
+use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\Form\Spacing\DivisionTable;
-use AmpleMargin\Spread\Form\Spacing\SpacingAsked;
-use AmpleMargin\Spread\Form\SpacingSheet;
+use AmpleMargin\Spread\Filling\Spacing\CardPocket;
+use AmpleMargin\Spread\Filling\Spacing\ContainerTable;
+use AmpleMargin\Spread\Filling\Spacing\DivisionTable;
+use AmpleMargin\Spread\Filling\Spacing\FourCorners;
+use AmpleMargin\Spread\Filling\Spacing\HalfPage;
+use AmpleMargin\Spread\Filling\Spacing\NumberedEdges;
+use AmpleMargin\Spread\Filling\Spacing\School;
+use AmpleMargin\Spread\Filling\Spacing\SpacingAsked;
 use AmpleMargin\Spread\GivesWay;
+use AmpleMargin\Spread\HasDivisions;
+use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\NeedsEdges;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
-final class Divisions implements Filling, GivesWay
+final class Divisions implements Filling, GivesWay, HasLayouts, HasDivisions, NeedsEdges
 {
-    /** Settings it has of a spacing sheet. */
-    public const FIELDS = ['divisors_across', 'divisors_down', 'gaps', 'coloured'];
+    /** In words alone; the others are the schools of the spacing sheet. */
+    private const WORDS = 'words';
+    public const SCHOOLS = [
+        'edges' => 'Numbered edges',
+        'corners' => 'Four corners',
+        'table' => 'Table of containers',
+        'half' => 'Half a page, with a quote',
+        'card' => 'Loose card, with its pocket here',
+    ];
+
+    /** Those that need the edges of the page, and no title. */
+    public const EDGES = ['edges', 'corners'];
 
     /** Boxes a line of it takes: "3 of 8, gap 1, 2 left" (from memory). */
     private const WIDE = 8;
@@ -37,16 +58,57 @@ final class Divisions implements Filling, GivesWay
 
     public function fields(): array
     {
-        return FormInPart::fields(new SpacingSheet(), ...self::FIELDS);
+        return [
+            Field::choice('school', 'Drawn as', [self::WORDS => 'In words'] + self::SCHOOLS),
+            Field::counts('divisors_across', 'Divided across by', 2, SpacingAsked::FINEST, Division::USUAL),
+            Field::counts('divisors_down', 'Divided down by', 2, SpacingAsked::FINEST, Division::USUAL),
+            Field::choice('gaps', 'Parts', ['both' => 'without gaps and with', 'without' => 'without gaps', 'with' => 'with the best gap']),
+            Field::flag('coloured', 'A colour for each divisor', true),
+            Field::lines('lines', 'Quote')->when('school', ['half']),
+        ];
+    }
+
+    public function needsEdges(Request $asked): bool
+    {
+        return null !== self::school($asked);
+    }
+
+    public function divisions(Request $request): SpacingAsked
+    {
+        return SpacingAsked::read($request);
+    }
+
+    public function layouts(Request $request): array
+    {
+        return array_map(
+            static fn (string $school, string $name): Layout => new Layout($name, ['school' => $school]),
+            array_keys(self::SCHOOLS),
+            self::SCHOOLS,
+        );
+    }
+
+    private static function school(Request $asked): ?School
+    {
+        return match ($asked->settings->choice('school')) {
+            'edges' => new NumberedEdges(),
+            'corners' => new FourCorners(),
+            'table' => new ContainerTable(),
+            'half' => new HalfPage(),
+            'card' => new CardPocket(),
+            default => null,
+        };
     }
 
     public function narrowest(Request $asked): int
     {
-        return self::WIDE;
+        return null === self::school($asked) ? self::WIDE : 1;
     }
 
     public function least(Request $asked, int $wide): int
     {
+        if (null !== self::school($asked)) {
+            return 1;
+        }
         $spacing = SpacingAsked::read($asked);
         $tables = [DivisionTable::tall($spacing, $spacing->across), DivisionTable::tall($spacing, $spacing->down)];
 
@@ -61,6 +123,12 @@ final class Divisions implements Filling, GivesWay
     public function fill(Request $asked, Region $region, int $from): Filled
     {
         $spacing = SpacingAsked::read($asked);
+        $school = self::school($asked);
+        if (null !== $school) {
+            $shared = $spacing->sharedColours($asked->id);
+
+            return $school->fill($asked, $region, $spacing)->adding(null === $shared ? [] : [$shared]);
+        }
         $grid = $asked->grid;
         $half = self::areBeside($region->wide) ? intdiv($region->wide - 1, 2) : $region->wide;
 

@@ -22,6 +22,7 @@ use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
+use AmpleMargin\Spread\NeedsEdges;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\CutPage;
 use AmpleMargin\Spread\Part\Filled;
@@ -166,10 +167,23 @@ final class Parted implements Form, HasParts
         return PartsOfPage::of($this->piece, new Asker($this->onItsPage($request)));
     }
 
-    /** A leaf is cut as the book stands, and no border or line runs round what is cut away. */
+    /**
+     * A leaf is cut as the book stands, and no border or line runs round what is cut away; what is counted from the edges of the paper has
+     * them.
+     */
     private function onItsPage(Request $request): Request
     {
-        return null === Run::cutOf($this->piece) ? $request : $request->on($request->grid->lying(false)->whole());
+        if (null !== Run::cutOf($this->piece)) {
+            return $request->on($request->grid->lying(false)->whole());
+        }
+        $asker = new Asker($request);
+        foreach ($this->piece->leaves() as $leaf) {
+            if ($leaf->filling instanceof NeedsEdges && $leaf->filling->needsEdges($asker->of($leaf))) {
+                return $request->on($request->grid->whole());
+            }
+        }
+
+        return $request;
     }
 
     /** Pages it may take: as many as a month's pattern gives it, where it gives some. */

@@ -10,12 +10,16 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\CellWords;
 use AmpleMargin\Spread\Filling\Circles;
+use AmpleMargin\Spread\Filling\Divisions;
 use AmpleMargin\Spread\Filling\KeyMarks;
+use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Form\IndexRows;
 use AmpleMargin\Spread\Form\Lettered;
+use AmpleMargin\Spread\Form\PartedBy;
 use AmpleMargin\Spread\Form\PartedLayouts;
-use AmpleMargin\Spread\Form\SpacingSheet;
 use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
 final class FrontKinds
@@ -55,7 +59,8 @@ final class FrontKinds
                 ->fillsEmptyPages()
                 ->needsNoGrid()
                 ->mayShareAPage(),
-            Entry::spread('spacing-sheet', 'Grid spacing sheet', Section::Front, new SpacingSheet())
+            Entry::spread('spacing-sheet', 'Grid spacing sheet', Section::Front, self::spacing())
+                ->unlessSaid(['school' => 'edges'])
                 ->whichIs('Numbered edges, shares, and the divisions of this stock with and without gaps.')
                 ->alsoCalled('dot guide', 'grid guide', 'reference', 'dividing', 'cheat sheet'),
             Page::spread('shared-words', 'Words and what they share', Section::Front, Leaf::of(new Circles())->open('circles', 'shared'))
@@ -74,5 +79,17 @@ final class FrontKinds
                 ->unlessSaid(['count' => 54, 'cell' => 3])
                 ->alsoCalled('pens', 'colours', 'inks', 'colour chart'),
         ];
+    }
+
+    /** Numbered edges and corners have the whole page; the others a title above them. */
+    private static function spacing(): Form
+    {
+        $leaf = Leaf::of(new Divisions())->open('school', 'divisors_across', 'divisors_down', 'gaps', 'coloured', 'lines');
+
+        return new PartedBy($leaf, static fn (Request $request): Piece => \in_array(
+            $request->settings->choice('school'),
+            Divisions::EDGES,
+            true,
+        ) ? $leaf : Page::under($leaf));
     }
 }

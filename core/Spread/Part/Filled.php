@@ -103,18 +103,19 @@ final class Filled
      * The same saying more, and with more written on it.
      *
      * @param list<Finding>         $findings
-     * @param \Closure(Canvas): void $write after what is written already
+     * @param \Closure(Canvas): void|null $write after what is written already
      */
-    public function adding(array $findings, \Closure $write): self
+    public function adding(array $findings, ?\Closure $write = null): self
     {
         $first = $this->write;
 
-        return $this->but(['findings' => [...$this->findings, ...$findings], 'write' => static function (Canvas $canvas) use ($first, $write): void {
-            if (null !== $first) {
+        return $this->but([
+            'findings' => [...$this->findings, ...$findings],
+            'write' => null === $write || null === $first ? $write ?? $first : static function (Canvas $canvas) use ($first, $write): void {
                 $first($canvas);
-            }
-            $write($canvas);
-        }]);
+                $write($canvas);
+            },
+        ]);
     }
 
     /**

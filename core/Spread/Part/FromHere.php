@@ -12,6 +12,7 @@ namespace AmpleMargin\Spread\Part;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Request;
@@ -28,14 +29,18 @@ final class FromHere
         $this->isCorner = 0 === $region->x && \in_array($region->y, [0, $head], true);
     }
 
-    /** Begins a step that is counted from the part's corner. */
-    public function step(Canvas $canvas, Task $task, string $text, string $note): void
+    /**
+     * Begins a step that is counted from the part's corner.
+     *
+     * @param list<int|Fraction> $ticks boxes from there
+     */
+    public function step(Canvas $canvas, Task $task, string $text, string $note, ?Edge $edge = null, array $ticks = []): void
     {
         $where = $this->isCorner || Task::Write === $task
             ? ''
             : "In $this->called, counted from ".Plural::boxes($this->region->y).' down'
                 .(0 === $this->region->x ? '' : " and {$this->region->x} across").': ';
-        $canvas->step($task, $where.$text, $this->note($note));
+        $canvas->step($task, $where.$text, $this->note($note), $edge, $ticks);
     }
 
     /** The note of a working, which is its part's own. */

@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form\Spacing;
+namespace AmpleMargin\Spread\Filling\Spacing;
 
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Plural;

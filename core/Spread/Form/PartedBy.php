@@ -1,0 +1,73 @@
+<?php
+
+/* A page whose parts follow from what is asked of it: the same kind with a title or without, with notes beside its months or alone. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Form;
+
+use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\HasParts;
+use AmpleMargin\Spread\Laid;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\PartsOfPage;
+use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Request;
+
+/** @internal to Spread */
+final class PartedBy implements Form, HasParts, HasLayouts
+{
+    /**
+     * @param Leaf                      $leaf    what is asked; every parting has it
+     * @param \Closure(Request): Piece  $parting
+     */
+    public function __construct(private readonly Leaf $leaf, private readonly \Closure $parting, private readonly bool $byMonth = true)
+    {
+    }
+
+    public function fields(): array
+    {
+        return $this->leaf->fields();
+    }
+
+    public function layOut(Request $request): Laid
+    {
+        return $this->parted($request)->layOut($request);
+    }
+
+    public function layouts(Request $request): array
+    {
+        return $this->leaf->filling instanceof HasLayouts ? $this->leaf->filling->layouts($request) : [];
+    }
+
+    public function isByMonth(): bool
+    {
+        return $this->byMonth;
+    }
+
+    public function isDrawnAsParts(): bool
+    {
+        return true;
+    }
+
+    public function parting(Request $request): Piece
+    {
+        return ($this->parting)($request);
+    }
+
+    public function asParts(Request $request): Laid
+    {
+        return $this->layOut($request);
+    }
+
+    public function parts(Request $request): PartsOfPage
+    {
+        return $this->parted($request)->parts($request);
+    }
+
+    private function parted(Request $request): Parted
+    {
+        return new Parted($this->parting($request));
+    }
+}
