@@ -16,9 +16,12 @@ use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasCutOuts;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\BoxesField;
@@ -75,6 +78,20 @@ final class Asking
         return ($form instanceof ReadsIndex
             ? $form->reading($index, [])
             : $form)->layOut(self::of(self::kind($kind), $settings))->drawings();
+    }
+
+    /** @return list<PageDrawing> what is printed and cut out for a page that is asked */
+    public static function cutOut(Form $form, Request $request): array
+    {
+        $cutOut = [];
+        $asker = new Asker($request);
+        foreach ($form instanceof HasParts ? $form->parts($request)->leaves : [] as $placed) {
+            if ($placed->leaf->filling instanceof HasCutOuts && $placed->leaf->filling->hasCutOut($asker->of($placed->leaf))) {
+                array_push($cutOut, ...$placed->leaf->filling->cutOut($asker->of($placed->leaf), $placed->region));
+            }
+        }
+
+        return $cutOut;
     }
 
     public static function period(string $start, string $end): Period

@@ -196,17 +196,31 @@ final class Book
     /** Whether there is something to print and stick into a spread. */
     public function prints(PlannedSpread $spread): bool
     {
-        $form = $this->layouts->form($spread, $this->index);
+        foreach ($this->fillings($spread) as [$filling, $asked]) {
+            if ($filling instanceof HasCutOuts && $filling->hasCutOut($asked)) {
+                return true;
+            }
+        }
 
-        return $form instanceof HasCutOuts && $form->hasCutOut($this->layouts->request($spread));
+        return false;
     }
 
     /** @return list<PageDrawing> the months to print and stick into a spread; empty where it has no room for any */
     public function cutOut(PlannedSpread $spread): array
     {
-        $form = $this->layouts->form($spread, $this->index);
+        if (!$this->prints($spread)) {
+            return [];
+        }
+        $cutOut = [];
+        $asker = new Asker($this->layouts->request($spread));
+        foreach ($this->parts($spread)->leaves ?? [] as $placed) {
+            $filling = $placed->leaf->filling;
+            if ($filling instanceof HasCutOuts && null === $placed->says) {
+                array_push($cutOut, ...$filling->cutOut($asker->of($placed->leaf), $placed->region));
+            }
+        }
 
-        return $form instanceof HasCutOuts ? $form->cutOut($this->layouts->request($spread)) : [];
+        return $cutOut;
     }
 
     /** The layouts of a kind that is not in the book yet; null where it has one only. */

@@ -7,12 +7,13 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Spread\Part\Region;
 
 interface HasCutOuts
 {
     /** Whether this layout has room for something printed. */
-    public function hasCutOut(Request $request): bool;
+    public function hasCutOut(Request $asked): bool;
 
     /** @return list<PageDrawing> to print at true size and cut out; none where this layout has no room for any */
-    public function cutOut(Request $request): array;
+    public function cutOut(Request $asked, Region $region): array;
 }

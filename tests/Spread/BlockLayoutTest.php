@@ -8,8 +8,8 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Counting\Fraction;
-use AmpleMargin\Spread\Form\Year\BlockAsked;
-use AmpleMargin\Spread\Form\Year\BlockLayout;
+use AmpleMargin\Spread\Filling\Year\BlockAsked;
+use AmpleMargin\Spread\Filling\Year\BlockLayout;
 use PHPUnit\Framework\TestCase;
 
 final class BlockLayoutTest extends TestCase

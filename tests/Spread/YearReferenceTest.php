@@ -13,7 +13,6 @@ use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Ring;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Form\YearAtAGlance;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
@@ -159,10 +158,10 @@ final class YearReferenceTest extends TestCase
      */
     private function pages(int $year, Weekday $first, array $settings): array
     {
-        $form = new YearAtAGlance();
-        $request = Asking::of($form, $settings, start: "$year-01", end: "$year-12", first: $first);
+        $kind = Asking::kind('year-at-a-glance');
+        $request = Asking::of($kind, $settings, start: "$year-01", end: "$year-12", first: $first);
 
-        return 'printed' === $settings['way'] ? $form->cutOut($request) : $form->layOut($request)->drawings();
+        return 'printed' === $settings['way'] ? Asking::cutOut($kind->form, $request) : $kind->form->layOut($request)->drawings();
     }
 
     /**

@@ -18,7 +18,6 @@ use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Ring;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Form\YearAtAGlance;
 use AmpleMargin\Spread\Request;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
@@ -114,7 +113,7 @@ final class YearWaysTest extends TestCase
         ] as $settings) {
             foreach ([5_000, 3_700] as $pitch) {
                 $request = $this->request(['way' => 'printed'] + $settings, 31, 46, '2027-01', 12, Palette::usual(), $pitch);
-                $form = new YearAtAGlance();
+                $form = Asking::kind('year-at-a-glance')->form;
                 $frames = static fn (array $pages): array => array_map(
                     static fn (PageDrawing $page): array => array_map(
                         static fn (Mark $mark): array => [$mark->x, $mark->y, $mark->wide, $mark->tall],
@@ -123,7 +122,7 @@ final class YearWaysTest extends TestCase
                     $pages,
                 );
                 $page = $frames($form->layOut($request)->drawings());
-                self::assertSame($page, $frames($form->cutOut($request)));
+                self::assertSame($page, $frames(Asking::cutOut($form, $request)));
                 self::assertCount(12, array_merge(...$page));
                 if (isset($settings['printed_width'])) {
                     self::assertEqualsWithDelta(
@@ -148,7 +147,10 @@ final class YearWaysTest extends TestCase
         }
         self::assertSame(
             [],
-            (new YearAtAGlance())->cutOut($this->request(['way' => 'mini'], 26, 38, '2027-01', 12, Palette::usual())),
+            Asking::cutOut(
+                Asking::kind('year-at-a-glance')->form,
+                $this->request(['way' => 'mini'], 26, 38, '2027-01', 12, Palette::usual()),
+            ),
             'nothing is cut out of a year that is written',
         );
     }
@@ -206,7 +208,7 @@ final class YearWaysTest extends TestCase
      */
     private function draw(array $settings, int $across, int $down, string $from, int $months, ?Palette $palette = null): array
     {
-        return (new YearAtAGlance())->layOut($this->request(
+        return Asking::kind('year-at-a-glance')->form->layOut($this->request(
             $settings,
             $across,
             $down,
@@ -229,7 +231,7 @@ final class YearWaysTest extends TestCase
         $first = Month::read($from) ?? self::fail($from);
 
         return Asking::of(
-            new YearAtAGlance(),
+            Asking::kind('year-at-a-glance'),
             $settings,
             $across,
             $down,

@@ -9,7 +9,6 @@ namespace AmpleMargin\Spread\Filling;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
-use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
@@ -22,7 +21,6 @@ use AmpleMargin\Key\StarterKeys;
 use AmpleMargin\Key\Stroke;
 use AmpleMargin\Key\SymbolSet;
 use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\Form\PenLegend;
 use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Layout;
@@ -163,7 +161,7 @@ final class KeyMarks implements Filling, HasLayouts, GivesWay
     /** @return array{string, string} figure and arithmetic */
     private function working(Request $asked, Region $region, Fraction $row, int $columns, int $all, int $room): array
     {
-        $below = Subtraction::from($region->tall)->less($this->foot($asked, $region), 'the colours');
+        $below = $region->sum()->less($this->foot($asked, $region), 'the colours');
         $rows = max(1, Fraction::of($below->left)->dividedBy($row)->floor());
 
         return [

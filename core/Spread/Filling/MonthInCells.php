@@ -64,14 +64,18 @@ final class MonthInCells implements Filling, HasLayouts, GivesWay
 
     public function narrowest(Request $asked): int
     {
-        return $this->areLines($asked) ? self::LINE : self::CELL * $this->columns($asked);
+        // A line a day, or half of an opening, says all that it would need.
+        return $this->isWhole($asked) ? 7 * self::CELL : 1;
     }
 
     public function least(Request $asked, int $wide): int
     {
-        $grid = $this->grid($asked);
+        return $this->isWhole($asked) ? 1 + 6 * self::CELL : 1;
+    }
 
-        return 1 + ($this->areLines($asked) ? $grid->month->days() : 1 + self::CELL * $grid->rows);
+    private function isWhole(Request $asked): bool
+    {
+        return !$this->areLines($asked) && 7 === $this->columns($asked);
     }
 
     public function tall(Request $asked, int $wide): int

@@ -8,10 +8,10 @@ namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\MiniMonths;
 use AmpleMargin\Spread\Filling\MonthInCells;
 use AmpleMargin\Spread\Form\FutureLog;
 use AmpleMargin\Spread\Form\PartedLayouts;
-use AmpleMargin\Spread\Form\YearAtAGlance;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\TakesDates;
 
@@ -72,7 +72,11 @@ final class YearKinds
     /** @param array<string, mixed> $settings where the person gives none */
     private static function glanceOf(string $id, string $name, string $purpose, array $settings): Entry
     {
-        return Entry::spread($id, $name, Section::Year, new YearAtAGlance())
+        $months = new MiniMonths();
+
+        return Entry::spread($id, $name, Section::Year, PartedLayouts::of(Page::under(
+            Leaf::of($months)->open(...array_column($months->fields(), 'name')),
+        )))
             ->whichIs($purpose)
             ->unlessSaid($settings)
             ->takes(TakesDates::Marks)

@@ -13,6 +13,8 @@ namespace AmpleMargin\Spread\Part;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\LargestRemainder;
 use AmpleMargin\Counting\Remainder;
+use AmpleMargin\Counting\Subtraction;
+use AmpleMargin\Spread\Filling\Title;
 
 final class Parting implements Piece
 {
@@ -124,7 +126,11 @@ final class Parting implements Piece
     {
         $placed = [];
         foreach ($this->stretches($asker, $region) as $i => [$from, $size]) {
-            array_push($placed, ...$this->parts[$i][1]->place($asker, $region->stretch($this->way, $from, $size), self::below($path, $i)));
+            $part = $region->stretch($this->way, $from, $size);
+            if (1 === $i && $this->isTitled()) {
+                $part = $part->from(Subtraction::from($region->tall)->less($region->tall - $size, 'the title'));
+            }
+            array_push($placed, ...$this->parts[$i][1]->place($asker, $part, self::below($path, $i)));
         }
 
         return $placed;
@@ -155,6 +161,15 @@ final class Parting implements Piece
     public function deep(): int
     {
         return 1 + max(array_map(static fn (array $part): int => $part[1]->deep(), $this->parts));
+    }
+
+    /** Whether it is a title and all that stands below it. */
+    private function isTitled(): bool
+    {
+        [$first, $second] = [$this->parts[0][1], $this->parts[1][0] ?? null];
+
+        return Way::Down === $this->way && 2 === \count($this->parts) && true === $second?->isShare()
+            && $first instanceof Leaf && $first->filling instanceof Title;
     }
 
     /**

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Part;
 
+use AmpleMargin\Counting\Subtraction;
+
 final class Region
 {
     /**
@@ -13,13 +15,27 @@ final class Region
      * @param int $y    boxes above it
      * @param int $wide boxes, 1 or more
      * @param int $tall boxes, 1 or more
+     * @param Subtraction|null $sum its height comes from
      */
     public function __construct(
         public readonly int $x,
         public readonly int $y,
         public readonly int $wide,
         public readonly int $tall,
+        private readonly ?Subtraction $sum = null,
     ) {
+    }
+
+    /** How its height comes about: of all that is divided less what stands above it. */
+    public function sum(): Subtraction
+    {
+        return $this->sum ?? Subtraction::from($this->tall);
+    }
+
+    /** The same with the sum its height comes from. */
+    public function from(Subtraction $sum): self
+    {
+        return new self($this->x, $this->y, $this->wide, $this->tall, $sum);
     }
 
     /**

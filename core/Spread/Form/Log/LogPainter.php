@@ -13,7 +13,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Form\MonthFigures;
+use AmpleMargin\Spread\Filling\MonthFigures;
 use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */

@@ -7,13 +7,15 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form;
+namespace AmpleMargin\Spread\Filling\Year;
 
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
@@ -27,7 +29,7 @@ final class MarkLegend
     /** @var list<string> */
     private readonly array $names;
 
-    public function __construct(private readonly Request $request)
+    public function __construct(private readonly Request $request, private readonly Region $region)
     {
         $this->names = \array_slice($request->settings->lines('marks'), 0, \count(self::MARKS));
     }
@@ -52,34 +54,35 @@ final class MarkLegend
     }
 
     /** Begins the step that draws the marks, at the foot of the page. */
-    public function marks(Canvas $canvas): void
+    public function marks(Canvas $canvas, FromHere $here): void
     {
         if ([] === $this->names) {
             return;
         }
-        $canvas->step(
+        $here->step(
+            $canvas,
             Task::Ink,
             'Draw the marks of the legend: '.implode(', ', \array_slice(self::MARKS, 0, \count($this->names))).'.',
             'legend',
         );
-        foreach ($this->places($canvas->down) as $i => [$x, $y]) {
+        foreach ($this->places() as $i => [$x, $y]) {
             $this->mark($canvas, self::MARKS[$i], $x, $y);
         }
     }
 
     /** Begins the step that names them. */
-    public function names(Canvas $canvas): void
+    public function names(Canvas $canvas, FromHere $here): void
     {
         if ([] === $this->names) {
             return;
         }
-        $canvas->step(Task::Write, 'Write beside each mark what it means.', 'legend');
-        foreach ($this->places($canvas->down) as $i => [$x, $y]) {
+        $here->step($canvas, Task::Write, 'Write beside each mark what it means.', 'legend');
+        foreach ($this->places() as $i => [$x, $y]) {
             $canvas->words(
                 Layer::Writing,
                 Fraction::of(4 * $x + 5, 4),
                 $y,
-                Fraction::of(2 * min($canvas->across, self::ENTRY) - 3, 2),
+                Fraction::of(2 * min($this->region->wide, self::ENTRY) - 3, 2),
                 1,
                 $this->names[$i],
             );
@@ -112,11 +115,14 @@ final class MarkLegend
     }
 
     /** @return list<array{int, int}> box across and down of each entry */
-    private function places(int $down): array
+    private function places(): array
     {
         $places = [];
         foreach (array_keys($this->names) as $i) {
-            $places[] = [$i % $this->perRow() * self::ENTRY, $down - $this->tall() + 1 + intdiv($i, $this->perRow())];
+            $places[] = [
+                $this->region->x + $i % $this->perRow() * self::ENTRY,
+                $this->region->y + $this->region->tall - $this->tall() + 1 + intdiv($i, $this->perRow()),
+            ];
         }
 
         return $places;
@@ -124,6 +130,6 @@ final class MarkLegend
 
     private function perRow(): int
     {
-        return max(1, intdiv($this->request->grid->across, self::ENTRY));
+        return max(1, intdiv($this->region->wide, self::ENTRY));
     }
 }

@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form\Year;
+namespace AmpleMargin\Spread\Filling\Year;
 
 use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Counting\Division;

@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form\Year;
+namespace AmpleMargin\Spread\Filling\Year;
 
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
@@ -18,7 +18,8 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Cells;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Form\MonthFigures;
+use AmpleMargin\Spread\Filling\MonthFigures;
+use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
@@ -37,6 +38,7 @@ final class BlockPainter
         private readonly BlockLayout $layout,
         private readonly array $months,
         private readonly bool $split,
+        private readonly FromHere $here,
     ) {
         $this->asked = $layout->asked;
         $this->day = $layout->asked->day;
@@ -47,7 +49,8 @@ final class BlockPainter
     public function names(array $places): void
     {
         $names = $this->asked->name();
-        $this->canvas->step(
+        $this->here->step(
+            $this->canvas,
             Task::Write,
             'Write the name of each month in the first '
                 .(1 === $names ? 'row' : Plural::of($names, 'row', 'rows'))
@@ -70,12 +73,12 @@ final class BlockPainter
         }
     }
 
-    /** @param list<array{from: Fraction, to: Fraction}> $columns */
+    /** @param list<int> $columns where each begins, in boxes across */
     public function lettersOnce(array $columns, int $y): void
     {
-        $this->canvas->step(Task::Write, 'Write the weekday letters once above each column of months.', 'across');
+        $this->here->step($this->canvas, Task::Write, 'Write the weekday letters once above each column of months.', 'across');
         foreach ($columns as $column) {
-            $this->letters($column['from']->floor(), Fraction::of($y));
+            $this->letters($column, Fraction::of($y));
         }
     }
 
@@ -108,7 +111,7 @@ final class BlockPainter
     {
         // An eighth: longer ones read as strokes beside the figure.
         $tick = Fraction::of(1, 8);
-        $this->canvas->step(Task::Ink, 'Rule the grid of each month, one cell a day.', 'down');
+        $this->here->step($this->canvas, Task::Ink, 'Rule the grid of each month, one cell a day.', 'down');
         foreach ($places as [$x, $y, , $grid]) {
             [$left, $top] = $this->corner($x, $y);
             (new Cells($left, $top, 7, $this->day, $grid->rows, $this->day))->rule($this->canvas);
@@ -116,7 +119,8 @@ final class BlockPainter
         if ($this->day->compare(1) <= 0) {
             return;
         }
-        $this->canvas->step(
+        $this->here->step(
+            $this->canvas,
             Task::Ink,
             'Tick the middle of each side of a day, '
                 .$tick
@@ -138,7 +142,8 @@ final class BlockPainter
         $line = $this->request->settings->boxes('line');
         $wide = $across->size() - $this->asked->wide() - 1;
         $head = $this->asked->name();
-        $this->canvas->step(
+        $this->here->step(
+            $this->canvas,
             Task::Ink,
             'Rule lines beside each month, '
                 .Plural::boxes($wide)
@@ -162,17 +167,31 @@ final class BlockPainter
             for ($i = 1; $i <= $lines; ++$i) {
                 $this->canvas->line(Layer::Ink, $from, $line->times($i)->plus($y + $head), $wide, 0);
             }
-            $this->canvas->working(
-                'notes',
-                $lines.(1 === $lines ? ' line' : ' lines').' a month',
-                Plural::boxes($tall)
-                    ." beside the block ÷ $line a line = $lines; "
-                    .Plural::boxes($across->size())
-                    ." − {$this->asked->wide()} for the block − 1 beside it = "
-                    .Plural::boxes($wide)
-                    .' a line',
-            );
         }
+    }
+
+    /**
+     * How many lines stand beside a month, and how long they are.
+     *
+     * @param int $rows date rows of its block
+     *
+     * @return array{string, string} figure and arithmetic
+     */
+    public static function noted(BlockLayout $layout, Fraction $line, int $rows, Division $across): array
+    {
+        $asked = $layout->asked;
+        $tall = $asked->tall($rows, $layout->letters) - $asked->name();
+        $lines = Fraction::of($tall)->dividedBy($line)->floor();
+
+        return [
+            $lines.(1 === $lines ? ' line' : ' lines').' a month',
+            Plural::boxes($tall)
+                ." beside the block ÷ $line a line = $lines; "
+                .Plural::boxes($across->size())
+                ." − {$asked->wide()} for the block − 1 beside it = "
+                .Plural::boxes($across->size() - $asked->wide() - 1)
+                .' a line',
+        ];
     }
 
     /**

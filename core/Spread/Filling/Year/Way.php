@@ -1,0 +1,22 @@
+<?php
+
+/* One way to draw the months of a year at a glance. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling\Year;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Request;
+
+/** @internal to Spread */
+interface Way
+{
+    /**
+     * @param non-empty-list<Month> $months
+     * @param int                   $page   of those it takes, from 0
+     */
+    public function fill(Request $asked, Region $region, array $months, int $page): Filled;
+}
