@@ -14,29 +14,30 @@ final class Table
     private const AIR = [1, 4];
 
     /**
-     * @param int|Fraction $strip boxes of the names, from the page's left edge to the first column or a little before it
+     * @param int|Fraction $strip boxes of the names, from the left edge to the first column or a little before it
+     * @param int          $x     boxes to the left of it
      */
-    public function __construct(public readonly Cells $cells, private readonly int|Fraction $strip)
+    public function __construct(public readonly Cells $cells, private readonly int|Fraction $strip, private readonly int $x = 0)
     {
     }
 
     /** Rows ruled through the strip, and a line on either side of every column. */
     public function rule(Canvas $canvas): void
     {
-        $this->cells->ruleRows($canvas, $this->cells->x);
+        $this->cells->ruleRows($canvas, $this->cells->x->minus($this->x));
         $this->cells->ruleColumns($canvas);
     }
 
     /** The rows only. */
     public function ruleRows(Canvas $canvas): void
     {
-        $this->cells->ruleRows($canvas, $this->cells->x);
+        $this->cells->ruleRows($canvas, $this->cells->x->minus($this->x));
     }
 
     /** Strip and columns are kept to be filled in. */
     public function keep(Canvas $canvas): void
     {
-        $canvas->cells(0, $this->cells->y, $this->strip, $this->cells->height());
+        $canvas->cells($this->x, $this->cells->y, $this->strip, $this->cells->height());
         $this->cells->keep($canvas);
     }
 
@@ -57,7 +58,7 @@ final class Table
     public function name(Canvas $canvas, int $row, string $name, int|Fraction|null $tall = null): void
     {
         $wide = Fraction::from($this->strip)->minus(Fraction::of(...self::AIR));
-        $canvas->words(Layer::Writing, 0, $this->cells->down($row), $wide, $tall ?? $this->cells->tall, $name);
+        $canvas->words(Layer::Writing, $this->x, $this->cells->down($row), $wide, $tall ?? $this->cells->tall, $name);
     }
 
     /** @param list<string> $headings of the columns, in the box above them */

@@ -14,6 +14,7 @@ use AmpleMargin\Spread\Filling\Divisions;
 use AmpleMargin\Spread\Filling\DotLegend;
 use AmpleMargin\Spread\Filling\Frames;
 use AmpleMargin\Spread\Filling\Free;
+use AmpleMargin\Spread\Filling\FutureLog;
 use AmpleMargin\Spread\Filling\GluedIn;
 use AmpleMargin\Spread\Filling\GoalChecks;
 use AmpleMargin\Spread\Filling\GoesOn;
@@ -55,6 +56,7 @@ final class Fillings
             'savings-drawn' => new SavingsPicture(),
             'mini-months' => new MiniMonths(),
             'month' => new MonthInCells(),
+            'future-log' => new FutureLog(),
             'divisions' => new Divisions(),
             'dot-marks' => new DotLegend(),
             'key-marks' => new KeyMarks(),

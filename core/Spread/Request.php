@@ -57,6 +57,18 @@ final class Request
         return $this->but(['calendar' => $calendar, 'title' => $title]);
     }
 
+    /** The same with weeks that begin as its settings say. */
+    public function inWeeks(): self
+    {
+        $calendar = $this->calendar;
+        $first = $this->settings->weekStart($calendar->first);
+
+        return $first === $calendar->first ? $this : $this->for(
+            new CalendarFacts($calendar->period, $first, $calendar->names, $calendar->month, $calendar->weeks),
+            $this->title,
+        );
+    }
+
     /** Whole boxes words take in the person's hand. */
     public function boxesOf(string $words): int
     {

@@ -14,7 +14,6 @@ use AmpleMargin\Drawing\Room;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Form\FutureLog;
 use AmpleMargin\Spread\Setting\Settings;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -247,7 +246,7 @@ final class FutureLogTest extends TestCase
      */
     private function draw(array $settings, string $start = '2027-01', string $end = '2027-12'): array
     {
-        return (new FutureLog())->layOut(Asking::of(Asking::kind('future-log'), $settings, start: $start, end: $end))->drawings();
+        return Asking::kind('future-log')->form->layOut(Asking::of(Asking::kind('future-log'), $settings, start: $start, end: $end))->drawings();
     }
 
     /**

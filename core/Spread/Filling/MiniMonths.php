@@ -9,7 +9,6 @@ namespace AmpleMargin\Spread\Filling;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Counting\Fraction;
-use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Filling\Year\Blocks;
 use AmpleMargin\Spread\Filling\Year\DayMatrix;
@@ -100,7 +99,7 @@ final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
-        return $this->way($asked)->fill($this->inWeeks($asked), $region, $this->months($asked), $from);
+        return $this->way($asked)->fill($asked->inWeeks(), $region, $this->months($asked), $from);
     }
 
     public function hasCutOut(Request $asked): bool
@@ -112,7 +111,7 @@ final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts
     {
         $way = $this->way($asked);
 
-        return $way instanceof PrintedMonths ? $way->cutOut($this->inWeeks($asked), $region, $this->months($asked)) : [];
+        return $way instanceof PrintedMonths ? $way->cutOut($asked->inWeeks(), $region, $this->months($asked)) : [];
     }
 
     public function ways(Request $asked, Region $region): array
@@ -165,18 +164,6 @@ final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts
         return null === $asked->calendar->month
             ? MonthsShown::of($asked)
             : ($asked->settings->monthOrNull('from') ?? $asked->calendar->month)->run($asked->settings->countOrNull('months') ?? 1);
-    }
-
-    /** The same with weeks that begin as is said. */
-    private function inWeeks(Request $asked): Request
-    {
-        $calendar = $asked->calendar;
-        $first = $asked->settings->weekStart($calendar->first);
-
-        return $first === $calendar->first ? $asked : $asked->for(
-            new CalendarFacts($calendar->period, $first, $calendar->names, $calendar->month, $calendar->weeks),
-            $asked->title,
-        );
     }
 
     private function way(Request $asked): Way

@@ -29,7 +29,8 @@ final class Flow
     /** That list, where there is one. */
     private ?PlacedLeaf $before = null;
 
-    public function __construct(private Asker $asker, private readonly bool $byHand)
+    /** @param bool $flows whether what is not done on a page goes on on more of them before the next */
+    public function __construct(private Asker $asker, private readonly bool $byHand, private readonly bool $flows = false)
     {
     }
 
@@ -48,11 +49,15 @@ final class Flow
             $from += array_map(static fn (): int => 0, $placed);
             [$parts, $from] = $this->onePage($placed, $from, true);
             $next = isset($sheets[$nth + 1]) ? $sheets[$nth + 1]->leaves : null;
-            if (null !== $next && [] !== $from) {
+            if (null !== $next && [] !== $from && !$this->flows) {
                 [$from, $lost] = $this->over($placed, $next, $from);
                 array_push($parts, ...$lost);
             }
             $pages[] = [] === $parts ? [new Filled()] : $parts;
+            while ($this->flows && null !== $next && [] !== $from && \count($pages) < $most) {
+                [$parts, $from] = $this->onePage($placed, $from, false);
+                $pages[] = [] === $parts ? [new Filled()] : $parts;
+            }
         }
         $placed = $sheets[\count($sheets) - 1]->leaves;
         while ([] !== $from && \count($pages) < $most) {

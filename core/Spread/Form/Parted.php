@@ -70,7 +70,7 @@ final class Parted implements Form, HasParts
             return Laid::refused($request->grid, new Finding($request->id, $none->getMessage()));
         }
         $most = null === $cut ? self::most($request) : \count($sheets);
-        [$pages, $more] = (new Flow($asker, $this->byHand))->through($sheets, $most);
+        [$pages, $more] = (new Flow($asker, $this->byHand, $this->piece instanceof Run && $this->piece->flows))->through($sheets, $most);
         $findings = array_map(
             static fn (array $parts): array => array_merge(...array_map(static fn (Filled $part): array => $part->findings, $parts)),
             $pages,
@@ -106,7 +106,7 @@ final class Parted implements Form, HasParts
             return $laid->cut($cut->starts(\count($this->piece->pages)), $removed);
         }
 
-        return $this->piece instanceof Run ? $laid->openingFlat() : $laid;
+        return $this->piece instanceof Run && !$this->piece->flows ? $laid->openingFlat() : $laid;
     }
 
     /**

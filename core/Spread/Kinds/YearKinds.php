@@ -8,11 +8,19 @@ namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\FutureLog;
 use AmpleMargin\Spread\Filling\MiniMonths;
 use AmpleMargin\Spread\Filling\MonthInCells;
-use AmpleMargin\Spread\Form\FutureLog;
+use AmpleMargin\Spread\Filling\Title;
+use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\Form\PartedBy;
 use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Parting;
+use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Run;
+use AmpleMargin\Spread\Part\Size;
+use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Spread */
@@ -50,7 +58,7 @@ final class YearKinds
                 ->whichIs('One month in large cells, on an opening or a page.')
                 ->takes(TakesDates::Days)
                 ->alsoCalled('month calendar', 'one month'),
-            Entry::spread('future-log', 'Future log', Section::Year, new FutureLog())
+            Entry::spread('future-log', 'Future log', Section::Year, self::futureLog())
                 ->whichIs('Dates beyond the months already drawn.')
                 ->takes(TakesDates::Months)
                 ->alsoCalled('upcoming', 'coming months', 'later dates', 'next months')
@@ -81,5 +89,30 @@ final class YearKinds
             ->unlessSaid($settings)
             ->takes(TakesDates::Marks)
             ->mayShareAPage();
+    }
+
+    /** Its months, and where it is asked for a page of its own for the year after, which fills up towards the end. */
+    private static function futureLog(): Form
+    {
+        $log = new FutureLog();
+        $leaf = Leaf::of($log)->open(...array_column($log->fields(), 'name'));
+
+        return new PartedBy($leaf, static function (Request $request) use ($log, $leaf): Piece {
+            if (!$request->settings->flag(FutureLog::NEXT_YEAR)) {
+                return Page::under($leaf);
+            }
+            $next = FutureLog::nextYear($request);
+
+            return Run::flowing([Page::under($leaf), Parting::down(
+                [Size::needed(), Leaf::of(new Title(), (string) $next->year)],
+                [Size::share(), Leaf::of($log)->with([
+                    'school' => 'dates',
+                    'from' => $next->iso(),
+                    'months' => 12,
+                    'line' => $request->settings->boxesWritten('line'),
+                    'ruled' => $request->settings->flag('ruled'),
+                ])],
+            )]);
+        });
     }
 }

@@ -34,13 +34,13 @@ final class FromHere
      *
      * @param list<int|Fraction> $ticks boxes from there
      */
-    public function step(Canvas $canvas, Task $task, string $text, string $note, ?Edge $edge = null, array $ticks = []): void
+    public function step(Canvas $canvas, Task $task, string $text, ?string $note, ?Edge $edge = null, array $ticks = []): void
     {
         $where = $this->isCorner || Task::Write === $task
             ? ''
             : "In $this->called, counted from ".Plural::boxes($this->region->y).' down'
                 .(0 === $this->region->x ? '' : " and {$this->region->x} across").': ';
-        $canvas->step($task, $where.$text, $this->note($note), $edge, $ticks);
+        $canvas->step($task, $where.$text, null === $note ? null : $this->note($note), $edge, $ticks);
     }
 
     /** The note of a working, which is its part's own. */

@@ -47,11 +47,13 @@ final class PartingFile
                 : "{$cut::name()} have $least to $most partings: ".mb_strtolower(implode(', ', $cut->roles())).'.');
         }
 
-        return Run::of(array_map(
+        $pages = array_map(
             static fn (mixed $page, int $i): Piece => (new self())->piece($page, (string) $i, 0),
             $pages,
             array_keys($pages),
-        ), $cut);
+        );
+
+        return null === $cut && true === ($plain['flows'] ?? false) ? Run::flowing($pages) : Run::of($pages, $cut);
     }
 
     /** @param array<array-key, mixed> $written @throws PartRefused */
@@ -89,6 +91,7 @@ final class PartingFile
                 'cut' => null === $piece->cut ? null : $piece->cut::word(),
                 'settings' => null === $piece->cut || [] === $piece->cut->written() ? null : (object) $piece->cut->written(),
                 'ask' => null === $piece->cut || [] === $piece->cut->open ? null : $piece->cut->open,
+                'flows' => $piece->flows ? true : null,
                 'pages' => array_map(self::written(...), $piece->pages),
             ], static fn (mixed $value): bool => null !== $value);
         }

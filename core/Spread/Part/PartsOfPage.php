@@ -27,7 +27,8 @@ final class PartsOfPage
     /** The page of the spread a sheet is shown on, from 0. @param int $pages in all */
     public function page(int $sheet, int $pages): int
     {
-        return $this->cut?->shownOn($sheet, $pages) ?? $sheet;
+        // Where the first goes on over more pages, the others are the last.
+        return $this->cut?->shownOn($sheet, $pages) ?? (0 === $sheet ? 0 : max($sheet, $pages - $this->sheets + $sheet));
     }
 
     /** What a sheet is called: "Page 2", "A face". */

@@ -14,9 +14,22 @@ final class Run implements Piece
     /** A spread with more pages is a book of its own. From memory. */
     public const MOST = 12;
 
-    /** @param non-empty-list<Piece> $pages of leaves that are cut: what stands on them, in the order of the cut's roles */
-    private function __construct(public readonly array $pages, public readonly ?Cut $cut = null)
+    /**
+     * @param non-empty-list<Piece> $pages of leaves that are cut: what stands on them, in the order of the cut's roles
+     * @param bool                  $flows whether what is not done on one of them goes on on pages of its own before the next
+     */
+    private function __construct(public readonly array $pages, public readonly ?Cut $cut = null, public readonly bool $flows = false)
     {
+    }
+
+    /**
+     * Pages one after another, each as often as it takes.
+     *
+     * @param non-empty-list<Piece> $pages of which none is a run
+     */
+    public static function flowing(array $pages): self
+    {
+        return new self($pages, null, true);
     }
 
     /** @param non-empty-list<Piece> $pages of which none is a run */
@@ -51,7 +64,7 @@ final class Run implements Piece
         $pages = $this->pages;
         $pages[$i] = $part;
 
-        return new self(array_values($pages), $this->cut);
+        return new self(array_values($pages), $this->cut, $this->flows);
     }
 
     public function leaves(): array
@@ -69,6 +82,7 @@ final class Run implements Piece
         return new self(
             array_map(static fn (Piece $page): Piece => $page->settled($asker), $this->pages),
             $this->cut?->settled($asker),
+            $this->flows,
         );
     }
 
@@ -77,6 +91,7 @@ final class Run implements Piece
         return new self(
             array_map(static fn (Piece $page): Piece => $page->asking($names), $this->pages),
             $this->cut?->open(...array_values(array_intersect($names, array_column($this->cut->all(), 'name')))),
+            $this->flows,
         );
     }
 

@@ -7,7 +7,7 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form\Log;
+namespace AmpleMargin\Spread\Filling\Log;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Division;
@@ -23,11 +23,12 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Table;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Heading;
-use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Part\Ticks;
 use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
@@ -56,56 +57,24 @@ final class Rows implements School
     {
     }
 
-    public function layOut(Request $request, LogAsked $asked): Laid
+    public function fill(Request $asked, Region $region, LogAsked $log, int $page): Filled
     {
-        $shares = $this->shares($request, $asked->months);
+        $shares = $this->shares($asked, $region, $log->months);
+        $months = $shares[$page] ?? throw new \LogicException("There is no page $page.");
+        $divided = $this->divide($asked, $region, $log, \count($months));
+        $next = isset($shares[$page + 1]) ? $page + 1 : null;
+        $findings = 0 === $page ? $this->withoutColumn($asked) : [];
 
-        return $this->rows(
-            $request,
-            $asked,
-            $shares,
-            array_map(static fn (int $i): ?string => 0 === $i ? $request->title : null, array_keys($shares)),
-        );
-    }
-
-    /** A page of its own for the months after the last one, which fills up towards the end of the year. */
-    public static function nextYear(Request $request, LogAsked $asked): Laid
-    {
-        $year = $asked->last()->year + 1;
-
-        return (new self())->rows($request, $asked, [(new Month($year, 1))->run(12)], [(string) $year]);
-    }
-
-    /**
-     * @param list<non-empty-list<Month>> $shares
-     * @param list<string|null>           $titles of each page; null for none
-     */
-    private function rows(Request $request, LogAsked $asked, array $shares, array $titles): Laid
-    {
-        $pages = array_map(fn (array $months): ?array => $this->divide($request, $asked, \count($months)), $shares);
-        $findings = [];
-        foreach (array_keys($shares) as $i) {
-            $findings[$i] = match (true) {
-                null === $pages[$i] => [$this->tooMany($request)],
-                null === $titles[$i] => [],
-                default => Heading::findings($request, $titles[$i]),
-            };
-        }
-        array_push($findings[0], ...$this->withoutColumn($request));
-
-        return Laid::pages(
-            $request->grid,
-            $pages,
-            fn (Canvas $canvas, array $divided, int $i) => $this->page($canvas, $request, $asked, $divided, $shares[$i], $titles[$i]),
-            $findings,
-        );
+        return null === $divided
+            ? new Filled(findings: [$this->tooMany($asked, $region), ...$findings], next: $next)
+            : $this->page($asked, $region, $log, $divided, $months, $findings, $next);
     }
 
     /** @return array{Division, Division}|null columns beside the names, and rows; null where no line is left */
-    private function divide(Request $request, LogAsked $asked, int $months): ?array
+    private function divide(Request $request, Region $region, LogAsked $asked, int $months): ?array
     {
-        $below = $this->below($request->grid->down, $request->grid->title)->left;
-        $columns = Division::of($request->grid->across - self::name($request->grid->across), \count($this->categories($request)));
+        $below = $this->below($region)->left;
+        $columns = Division::of($region->wide - self::name($region->wide), \count($this->categories($request)));
         $rows = $below < 1 ? null : Division::of($below, $months, 0, Remainder::After);
 
         return null === $columns || null === $rows || $columns->size() < self::CATEGORY || $asked->line->compare($rows->size()) > 0
@@ -113,9 +82,9 @@ final class Rows implements School
             : [$columns, $rows];
     }
 
-    private function below(int $down, ?int $title): Subtraction
+    private function below(Region $region): Subtraction
     {
-        return Heading::below($down, $title)->less($this->byCategory ? 1 : 0, 'the categories');
+        return $region->sum()->less($this->byCategory ? 1 : 0, 'the categories');
     }
 
     /**
@@ -125,9 +94,9 @@ final class Rows implements School
      *
      * @return list<non-empty-list<Month>>
      */
-    private function shares(Request $request, array $months): array
+    private function shares(Request $request, Region $region, array $months): array
     {
-        $room = $this->below($request->grid->down, $request->grid->title)->left;
+        $room = $this->below($region)->left;
         $most = max(1, intdiv($room, $this->byCategory ? 3 : 2));
         $each = $this->byCategory ? min($most, $request->settings->count('months_per_page')) : $most;
 
@@ -137,78 +106,86 @@ final class Rows implements School
     /**
      * @param array{Division, Division} $divided
      * @param non-empty-list<Month>     $months
-     * @param string|null               $title   null for none
+     * @param list<Finding>             $findings
      */
-    private function page(Canvas $canvas, Request $request, LogAsked $asked, array $divided, array $months, ?string $title): void
-    {
-        $top = Heading::boxes($canvas->down, $canvas->title);
-        $head = $this->byCategory ? 1 : 0;
-        $categories = $this->categories($request);
-        $name = self::name($canvas->across);
+    private function page(
+        Request $asked,
+        Region $region,
+        LogAsked $log,
+        array $divided,
+        array $months,
+        array $findings,
+        ?int $next,
+    ): Filled {
         [$columns, $rows] = $divided;
-        $from = $top + $head + $rows->before;
-        $lines = Fraction::of($rows->size())->dividedBy($asked->line)->floor();
-        $canvas->working(
-            'across',
-            Plural::boxes($columns->size()).' wide',
-            Subtraction::from($canvas->across)->less($name, 'the names').'; '.$columns->working(),
-        );
-        $canvas->working(
-            'down',
-            Plural::boxes($rows->size()).' tall',
-            $this->below($canvas->down, $canvas->title).'; '.$rows->working(),
-        );
-        $canvas->working(
-            'lines',
-            self::lines($lines).' a month'.($this->byCategory ? ' and category' : ''),
-            Plural::boxes($rows->size())." ÷ $asked->line a line = ".self::lines($lines).' of '.Plural::boxes($columns->size()),
-        );
-        $left = $name + $columns->before;
-        $table = new Table(
-            new Cells($left, $from, \count($categories), $columns->size(), \count($months), $rows->size()),
-            $name,
-        );
-        $ends = array_map(static fn (int $column): Fraction => $table->cells->across($column), range(0, \count($categories)));
-        $canvas->tickAll(
-            Edge::Top,
-            array_values(array_filter($ends, static fn (Fraction $at): bool => $at->compare($canvas->across) < 0)),
-            "names $name, then {$columns->run()}",
-            'across',
-        );
-        $canvas->tickDivision(Edge::Side, $rows, 'down', $top + $head);
-        $canvas->cells(0, $from, $name, $table->cells->height());
-        $this->ink($canvas, $asked, $table);
-        foreach ($months as $i => $month) {
-            foreach (array_keys($categories) as $j) {
-                $table->cells->room($canvas, $month->iso(), $request->calendar->names->monthAndYear($month), $j, $i, $asked->line);
-            }
-        }
-        if (null !== $title) {
-            Heading::writeIn($canvas, $request, new Region(0, 0, $canvas->across, $canvas->down), $title);
-        }
-        $canvas->step(Task::Write, 'Write the name of each month at the start of its row.', 'down');
-        $table->names($canvas, $this->names($request, $months), 1);
-        if ($head > 0) {
-            $canvas->step(Task::Write, 'Write the categories above their columns.', 'across');
-            $table->headings($canvas, $categories);
-        }
-        Closing::page(
-            $canvas,
-            'Count the rows: '
+        $head = $this->byCategory ? 1 : 0;
+        $categories = $this->categories($asked);
+        $name = self::name($region->wide);
+        $from = $region->y + $head + $rows->before;
+        $lines = Fraction::of($rows->size())->dividedBy($log->line)->floor();
+        $left = $region->x + $name + $columns->before;
+        $cells = new Cells($left, $from, \count($categories), $columns->size(), \count($months), $rows->size());
+        $table = new Table($cells, $name, $region->x);
+        $here = new FromHere($asked, $region, 'the future log');
+
+        return new Filled(
+            ticks: $here->ticks([
+                new Ticks(
+                    Edge::Top,
+                    array_map(static fn (int $column): Fraction => $cells->across($column), range(0, \count($categories))),
+                    "names $name, then {$columns->run()}",
+                    'across',
+                ),
+                Ticks::division(Edge::Side, $rows, 'down', $region->y + $head),
+            ]),
+            workings: fn (): array => [
+                [
+                    $here->note('across'),
+                    Plural::boxes($columns->size()).' wide',
+                    Subtraction::from($region->wide)->less($name, 'the names').'; '.$columns->working(),
+                ],
+                [$here->note('down'), Plural::boxes($rows->size()).' tall', $this->below($region).'; '.$rows->working()],
+                [
+                    $here->note('lines'),
+                    self::lines($lines).' a month'.($this->byCategory ? ' and category' : ''),
+                    Plural::boxes($rows->size())." ÷ $log->line a line = ".self::lines($lines).' of '.Plural::boxes($columns->size()),
+                ],
+            ],
+            findings: $findings,
+            ink: function (Canvas $canvas) use ($asked, $region, $here, $log, $table, $cells, $months, $categories, $name, $from): void {
+                $canvas->cells($region->x, $from, $name, $cells->height());
+                $this->ink($canvas, $here, $log, $table);
+                foreach ($months as $i => $month) {
+                    foreach (array_keys($categories) as $j) {
+                        $cells->room($canvas, $month->iso(), $asked->calendar->names->monthAndYear($month), $j, $i, $log->line);
+                    }
+                }
+            },
+            write: function (Canvas $canvas) use ($asked, $here, $table, $months, $categories, $head): void {
+                $here->step($canvas, Task::Write, 'Write the name of each month at the start of its row.', 'down');
+                $table->names($canvas, $this->names($asked, $months), 1);
+                if ($head > 0) {
+                    $here->step($canvas, Task::Write, 'Write the categories above their columns.', 'across');
+                    $table->headings($canvas, $categories);
+                }
+            },
+            check: 'Count the rows: '
                 .Plural::of(\count($months), 'month', 'months')
                 .' of '
                 .Plural::boxes($rows->size())
                 .', '
-                .Plural::boxes($table->cells->width())
+                .Plural::boxes($cells->width())
                 .' of lines.',
-            'down',
+            checks: $here->note('down'),
+            next: $next,
         );
     }
 
-    private function ink(Canvas $canvas, LogAsked $asked, Table $table): void
+    private function ink(Canvas $canvas, FromHere $here, LogAsked $asked, Table $table): void
     {
         $cells = $table->cells;
-        $canvas->step(
+        $here->step(
+            $canvas,
             Task::Ink,
             'Rule '
                 .($cells->rows + 1)
@@ -220,7 +197,7 @@ final class Rows implements School
         );
         1 === $cells->columns ? $table->ruleRows($canvas) : $table->rule($canvas);
         if ($asked->ruled) {
-            $canvas->step(Task::Ink, 'Rule the lines to write on, one every '.Plural::boxes($asked->line).'.', 'lines');
+            $here->step($canvas, Task::Ink, 'Rule the lines to write on, one every '.Plural::boxes($asked->line).'.', 'lines');
             for ($row = 0; $row < $cells->rows; ++$row) {
                 for ($line = $asked->line; $line->compare($cells->tall) < 0; $line = $line->plus($asked->line)) {
                     $canvas->line(Layer::Ink, $cells->x, $line->plus($cells->down($row)), $cells->width(), 0);
@@ -275,17 +252,17 @@ final class Rows implements School
         )];
     }
 
-    private function tooMany(Request $request): Finding
+    private function tooMany(Request $request, Region $region): Finding
     {
         $categories = $this->categories($request);
-        $name = self::name($request->grid->across);
-        $fit = max(1, intdiv($request->grid->across - $name, self::CATEGORY));
+        $name = self::name($region->wide);
+        $fit = max(1, intdiv($region->wide - $name, self::CATEGORY));
         $says = \count($categories)
             .(1 === \count($categories) ? ' column' : ' categories')
             .' of at least '
             .self::CATEGORY
             ." boxes beside $name for the names do not fit on "
-            .Plural::boxes($request->grid->across)
+            .Plural::boxes($region->wide)
             .', or no line is left down the page.';
 
         return new Finding($request->id, $says.($this->byCategory ? " $fit would fit across." : ''));

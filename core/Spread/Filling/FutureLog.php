@@ -1,34 +1,29 @@
 <?php
 
-/* The future log, in every school of the handbook, and how many lines each month has for writing. */
+/* What is known of the months to come, and room for more: a container each, a column each, rows by category or of dates, a door. */
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form;
+namespace AmpleMargin\Spread\Filling;
 
+use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
-use AmpleMargin\Spread\Filling\Cells;
-use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\Form\Log\Containers;
-use AmpleMargin\Spread\Form\Log\HalfDoor;
-use AmpleMargin\Spread\Form\Log\LogAsked;
-use AmpleMargin\Spread\Form\Log\Rows;
-use AmpleMargin\Spread\Form\Log\School;
+use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Filling\Log\Containers;
+use AmpleMargin\Spread\Filling\Log\HalfDoor;
+use AmpleMargin\Spread\Filling\Log\LogAsked;
+use AmpleMargin\Spread\Filling\Log\Rows as LogRows;
+use AmpleMargin\Spread\Filling\Log\School;
+use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\HasParts;
-use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\Offers;
-use AmpleMargin\Spread\Part\Leaf;
-use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
-/** @internal to Spread */
-final class FutureLog implements Form, HasLayouts, HasParts
+final class FutureLog implements Filling, GivesWay, HasLayouts
 {
-    use OpensAsParts;
-
     public const SCHOOLS = [
         'months' => 'Containers, so many months a page',
         'columns' => 'A column per month',
@@ -36,6 +31,19 @@ final class FutureLog implements Form, HasLayouts, HasParts
         'dates' => 'Dates only, a row per month',
         'door' => 'With a door: half a year in sight',
     ];
+
+    /** The setting of one more page, for the year after. */
+    public const NEXT_YEAR = 'next_year';
+
+    public function name(): string
+    {
+        return 'Future log';
+    }
+
+    public function purpose(): string
+    {
+        return 'Room for each month to come: a container or a column, rows by category, dates only, behind a door.';
+    }
 
     public function fields(): array
     {
@@ -65,35 +73,62 @@ final class FutureLog implements Form, HasLayouts, HasParts
             Field::month('from', 'First month'),
             Field::count('months', 'Months', 1, Period::LONGEST),
             Field::count('months_beyond', 'Months beyond the last', 0, 12, 0),
-            Field::flag('next_year', 'A page for next year', false),
+            Field::flag(self::NEXT_YEAR, 'A page for next year', false),
         ];
     }
 
-    public function isByMonth(): bool
+    public function narrowest(Request $asked): int
     {
-        return true;
+        return 1;
     }
 
-    public function parting(Request $request): Piece
+    public function least(Request $asked, int $wide): int
     {
-        return self::underTitle(Leaf::of(new Cells())->with([
-            'of' => 'months',
-            'across' => $request->settings->count('columns'),
-            'line' => $request->settings->boxesWritten('line'),
-        ]));
+        return 1;
     }
 
-    public function layOut(Request $request): Laid
+    public function tall(Request $asked, int $wide): int
     {
-        return Offers::onto($this->plain($request), $request, $this->plain(...), self::ways($request));
+        return 3 * \count(LogAsked::read($asked)->months);
     }
 
-    private function plain(Request $request): Laid
+    public function fill(Request $asked, Region $region, int $from): Filled
     {
-        $asked = LogAsked::read($request);
-        $laid = $this->school($request)->layOut($request, $asked);
+        $asked = $asked->inWeeks();
 
-        return $request->settings->flag('next_year') ? $laid->then(Rows::nextYear($request, $asked)) : $laid;
+        return $this->school($asked)->fill($asked, $region, LogAsked::read($asked), $from);
+    }
+
+    /** The first month of the year after its last. */
+    public static function nextYear(Request $asked): Month
+    {
+        return new Month(LogAsked::read($asked)->last()->year + 1, 1);
+    }
+
+    public function ways(Request $asked, Region $region): array
+    {
+        $ways = [['say' => 'Leave out what stands with the lines', 'settings' => ['mini' => 'none', 'extra' => 'none']]];
+        $categories = $asked->settings->linesOrNull('categories') ?? [];
+        // None that could not fit is tried, however many there are.
+        for ($keep = min(\count($categories) - 1, LogRows::mostCategories($region->wide)); $keep > 0; --$keep) {
+            $ways[] = [
+                'say' => 'Keep the first '.(1 === $keep ? 'category' : "$keep categories"),
+                'settings' => ['categories' => \array_slice($categories, 0, $keep)],
+            ];
+        }
+        foreach ([6, 4, 3, 2, 1] as $each) {
+            foreach ([2, 1] as $columns) {
+                if ($each >= $columns && $each < ($asked->settings->countOrNull('months_per_page') ?? 12)) {
+                    $ways[] = [
+                        'say' => "Put $each on a page".(1 === $columns ? ', one below another' : ''),
+                        'settings' => ['school' => 'months', 'months_per_page' => $each, 'columns' => $columns],
+                    ];
+                }
+            }
+        }
+        $ways[] = ['say' => 'Use dates only', 'settings' => ['school' => 'dates', 'line' => '1']];
+
+        return $ways;
     }
 
     public function layouts(Request $request): array
@@ -112,33 +147,6 @@ final class FutureLog implements Form, HasLayouts, HasParts
         ];
     }
 
-    /** @return list<array{say: string, settings: array<string, mixed>}> ways out, from the least change on */
-    private static function ways(Request $request): array
-    {
-        $ways = [['say' => 'Leave out what stands with the lines', 'settings' => ['mini' => 'none', 'extra' => 'none']]];
-        $categories = $request->settings->linesOrNull('categories') ?? [];
-        // None that could not fit is tried, however many there are.
-        for ($keep = min(\count($categories) - 1, Rows::mostCategories($request->grid->across)); $keep > 0; --$keep) {
-            $ways[] = [
-                'say' => 'Keep the first '.(1 === $keep ? 'category' : "$keep categories"),
-                'settings' => ['categories' => \array_slice($categories, 0, $keep)],
-            ];
-        }
-        foreach ([6, 4, 3, 2, 1] as $each) {
-            foreach ([2, 1] as $columns) {
-                if ($each >= $columns && $each < ($request->settings->countOrNull('months_per_page') ?? 12)) {
-                    $ways[] = [
-                        'say' => "Put $each on a page".(1 === $columns ? ', one below another' : ''),
-                        'settings' => ['school' => 'months', 'months_per_page' => $each, 'columns' => $columns],
-                    ];
-                }
-            }
-        }
-        $ways[] = ['say' => 'Use dates only', 'settings' => ['school' => 'dates', 'line' => '1']];
-
-        return $ways;
-    }
-
     /** @param array<string, mixed> $settings */
     private static function named(string $name, array $settings): Layout
     {
@@ -149,8 +157,8 @@ final class FutureLog implements Form, HasLayouts, HasParts
     {
         return match ($request->settings->choice('school')) {
             'columns' => new Containers(true),
-            'category' => new Rows(true),
-            'dates' => new Rows(),
+            'category' => new LogRows(true),
+            'dates' => new LogRows(),
             'door' => new HalfDoor(),
             default => new Containers(),
         };

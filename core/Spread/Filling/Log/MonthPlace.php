@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form\Log;
+namespace AmpleMargin\Spread\Filling\Log;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Fraction;

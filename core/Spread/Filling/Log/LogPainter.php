@@ -4,29 +4,36 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form\Log;
+namespace AmpleMargin\Spread\Filling\Log;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\MonthGrid;
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling\MonthFigures;
+use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
 final class LogPainter
 {
-    public function __construct(private readonly Canvas $canvas, private readonly Request $request, private readonly LogAsked $asked)
-    {
+    public function __construct(
+        private readonly Canvas $canvas,
+        private readonly Request $request,
+        private readonly LogAsked $asked,
+        private readonly FromHere $here,
+    ) {
     }
 
     /** @param list<MonthPlace> $places */
     public function ink(array $places): void
     {
-        $this->canvas->step(
+        $this->here->step(
+            $this->canvas,
             Task::Ink,
             'Rule the '.\count($places).(1 === \count($places) ? ' container' : ' containers').', and a line under each name’s row.',
             'down',
@@ -52,7 +59,7 @@ final class LogPainter
             }
         }
         if ($this->asked->ruled) {
-            foreach ($this->alike($places) as $group) {
+            foreach (self::alike($places) as $group) {
                 $this->rule($group, \count($group) < \count($places));
             }
         }
@@ -62,16 +69,18 @@ final class LogPainter
      * How many lines a month has and why, for the page's working.
      *
      * @param list<MonthPlace> $places
+     *
+     * @return list<array{string, string, string}>
      */
-    public function lines(array $places): void
+    public static function lines(Names $names, array $places, FromHere $here): array
     {
-        foreach ($this->alike($places) as $i => $group) {
-            $this->canvas->working(
-                0 === $i ? 'lines' : "lines-$i",
-                self::lineWords($group[0]->lines()).' a month',
-                $group[0]->working().(\count($group) < \count($places) ? ' ('.$this->named($group).')' : ''),
-            );
-        }
+        $groups = self::alike($places);
+
+        return array_map(static fn (array $group, int $i): array => [
+            $here->note(0 === $i ? 'lines' : "lines-$i"),
+            self::lineWords($group[0]->lines()).' a month',
+            $group[0]->working().(\count($group) < \count($places) ? ' ('.self::named($names, $group).')' : ''),
+        ], $groups, array_keys($groups));
     }
 
     /**
@@ -98,7 +107,7 @@ final class LogPainter
      *
      * @return list<non-empty-list<MonthPlace>>
      */
-    private function alike(array $places): array
+    private static function alike(array $places): array
     {
         $groups = [];
         foreach ($places as $place) {
@@ -109,18 +118,15 @@ final class LogPainter
     }
 
     /** @param list<MonthPlace> $places */
-    private function named(array $places): string
+    private static function named(Names $names, array $places): string
     {
-        return implode(
-            ', ',
-            array_map(fn (MonthPlace $place): string => $this->request->calendar->names->monthShort($place->month->month), $places),
-        );
+        return implode(', ', array_map(static fn (MonthPlace $place): string => $names->monthShort($place->month->month), $places));
     }
 
     /** @param list<MonthPlace> $places */
     public function write(array $places): void
     {
-        $this->canvas->step(Task::Write, 'Write the names of the months, down the first column and then the next.', 'lines');
+        $this->here->step($this->canvas, Task::Write, 'Write the names of the months, down the first column and then the next.', 'lines');
         foreach ($places as $place) {
             $this->canvas->words(
                 Layer::Writing,
@@ -155,7 +161,7 @@ final class LogPainter
             return;
         }
         [$at, , $wide, $tall] = $extra;
-        $this->canvas->step(Task::Ink, match ($this->asked->extra) {
+        $this->here->step($this->canvas, Task::Ink, match ($this->asked->extra) {
             'frame' => "Frame $wide × $tall boxes at the foot of each month, "
                 .($at === $places[0]->x ? 'from its left edge' : 'at its right edge')
                 .', for a photo.',
@@ -181,8 +187,9 @@ final class LogPainter
         $lines = $places[0]->lines();
         $left = Fraction::of($tall)->minus($line->times($lines));
         $levels = \count($this->levels($places[0], $places[0]->write));
-        $in = $some ? 'in '.$this->named($places) : 'in each month';
-        $this->canvas->step(
+        $in = $some ? 'in '.self::named($this->request->calendar->names, $places) : 'in each month';
+        $this->here->step(
+            $this->canvas,
             Task::Ink,
             'Rule '
                 .self::lineWords($levels)
@@ -203,7 +210,8 @@ final class LogPainter
             $this->linesIn($place, $place->write);
         }
         if (null !== $places[0]->short) {
-            $this->canvas->step(
+            $this->here->step(
+                $this->canvas,
                 Task::Ink,
                 'Rule '
                     .Fraction::of($places[0]->short[3])->dividedBy($line)->floor()

@@ -1,0 +1,134 @@
+<?php
+
+/* A container per month, two, three, four, six or any number to a page; or a column per month. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Filling\Log;
+
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Counting\Division;
+use AmpleMargin\Counting\Plural;
+use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Part\Ticks;
+use AmpleMargin\Spread\Request;
+
+/** @internal to Spread */
+final class Containers implements School
+{
+    /** Boxes a column per month is wide at least. From memory. */
+    private const COLUMN = 4;
+
+    public function __construct(private readonly bool $columns = false)
+    {
+    }
+
+    public function fill(Request $asked, Region $region, LogAsked $log, int $page): Filled
+    {
+        $shares = array_chunk($log->months, $this->perPage($asked, $region, $log));
+        $layout = $this->divide($asked, $region, $log);
+        $next = isset($shares[$page + 1]) ? $page + 1 : null;
+        $places = null === $layout ? null : $this->places($shares[$page], $layout, $region, $log);
+        if (null === $layout || null === $places) {
+            return new Filled(findings: [$this->tooMany($asked, $region, $log)], next: $next);
+        }
+        [$columns, $rows] = $layout;
+        $here = new FromHere($asked, $region, 'the future log');
+        $painter = static fn (Canvas $canvas): LogPainter => new LogPainter($canvas, $asked, $log, $here);
+
+        return new Filled(
+            ticks: $here->ticks([
+                Ticks::division(Edge::Top, $columns, 'across', $region->x),
+                Ticks::division(Edge::Side, $rows, 'down', $region->y),
+            ]),
+            workings: static fn (): array => [
+                [$here->note('across'), Plural::boxes($columns->size()).' wide', $columns->working()],
+                [$here->note('down'), Plural::boxes($rows->size()).' tall', $region->sum().'; '.$rows->working()],
+                ...LogPainter::lines($asked->calendar->names, $places, $here),
+            ],
+            ink: static fn (Canvas $canvas) => $painter($canvas)->ink($places),
+            write: static fn (Canvas $canvas) => $painter($canvas)->write($places),
+            check: 'Count the lines below a month’s name: '.LogPainter::count($places).'.',
+            checks: $here->note('lines'),
+            next: $next,
+        );
+    }
+
+    /**
+     * Months run down the columns, as a year is read.
+     *
+     * @param list<Month>               $months
+     * @param array{Division, Division} $layout
+     *
+     * @return non-empty-list<MonthPlace>|null
+     */
+    private function places(array $months, array $layout, Region $region, LogAsked $log): ?array
+    {
+        [$columns, $rows] = $layout;
+        [$across, $down] = [$columns->spans(), $rows->spans()];
+        $places = [];
+        foreach ($months as $i => $month) {
+            $place = MonthPlace::of(
+                $month,
+                $across[intdiv($i, \count($down))]['from']->floor() + $region->x,
+                $down[$i % \count($down)]['from']->floor() + $region->y,
+                $columns->size(),
+                $rows->size(),
+                $log,
+            );
+            if (null === $place) {
+                return null;
+            }
+            $places[] = $place;
+        }
+
+        return [] === $places ? null : $places;
+    }
+
+    /** @return array{Division, Division}|null */
+    private function divide(Request $request, Region $region, LogAsked $log): ?array
+    {
+        [$across, $down] = [$region->wide, $region->tall];
+        $each = $this->perPage($request, $region, $log);
+        if ($this->columns) {
+            $columns = Division::of($across, $each);
+            $rows = $down < 2 ? null : Division::of($down, 1);
+
+            return null === $columns || null === $rows ? null : [$columns, $rows];
+        }
+        $wide = min($each, $request->settings->count('columns'));
+        $columns = Division::containers($across, $wide);
+        $rows = $down < 1 ? null : Division::containers($down, intdiv($each + $wide - 1, $wide));
+
+        return null === $columns || null === $rows ? null : [$columns, $rows];
+    }
+
+    /** @return positive-int */
+    private function perPage(Request $request, Region $region, LogAsked $log): int
+    {
+        if (!$this->columns) {
+            return max(1, $request->settings->count('months_per_page'));
+        }
+
+        return Pages::evenly(\count($log->months), max(1, intdiv($region->wide, self::COLUMN)));
+    }
+
+    private function tooMany(Request $request, Region $region, LogAsked $log): Finding
+    {
+        $each = $this->perPage($request, $region, $log);
+        $with = ('none' === $log->mini ? '' : " with mini months $log->mini")
+            .('frame' === $log->extra
+                ? ' and a frame ('.$log->frameSays().')'
+                : ('none' === $log->extra ? '' : " and a $log->extra"));
+
+        return new Finding($request->id, $this->columns
+            ? "A column per month$with needs ".self::COLUMN." boxes across and two down; $region->wide × $region->tall are left."
+            : Plural::of($each, 'month', 'months')." a page$with do not fit on $region->wide × $region->tall boxes with a line each.");
+    }
+}
