@@ -54,12 +54,17 @@ final class PartOffers
         if (null !== $leaf->place($asker, $placed->region)[0]->says) {
             return false;
         }
-        $broken = array_filter(
-            $leaf->filling->fill($asker->of($leaf), $placed->region, 0)->findings,
-            static fn (Finding $finding): bool => $finding->broken,
-        );
+        // On every page it takes: a heavier month may not fit where a lighter one does.
+        $from = 0;
+        for ($page = 0; null !== $from && $page < Parted::MOST_PAGES; ++$page) {
+            $filled = $leaf->filling->fill($asker->of($leaf), $placed->region, $from);
+            if ([] !== array_filter($filled->findings, static fn (Finding $finding): bool => $finding->broken)) {
+                return false;
+            }
+            $from = $filled->next;
+        }
 
-        return [] === $broken;
+        return true;
     }
 
     /** @param array<string, mixed> $settings */

@@ -42,7 +42,7 @@ final class Parted implements Form, HasParts
     private const RECKONED = ['of' => true, 'rows_of' => true, 'columns_of' => true];
 
     /** A list longer than this is a book of its own. From memory. */
-    private const MOST_PAGES = 12;
+    public const MOST_PAGES = 12;
 
     /** @param bool $byHand whether its parts stand in the plan, and not in a kind */
     public function __construct(private readonly Piece $piece, private readonly bool $byHand = false)
