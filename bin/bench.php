@@ -67,8 +67,8 @@ if ('core' === $argv[1]) {
         $section = $kind->section ?? exit("$kind->id has no section.");
         $ask = static fn (array $settings): AmpleMargin\Spread\Request => $layouts->request(
             new AmpleMargin\Plan\PlannedSpread('x', $kind->id, $section, settings: $settings)
-        );
-        $form = $kind->form instanceof AmpleMargin\Spread\ReadsIndex ? $kind->form->reading($book->index, []) : $kind->form;
+        )->reading($book->index);
+        $form = $kind->form;
         $ways = $form instanceof AmpleMargin\Spread\HasLayouts
             ? array_map(static fn ($layout): array => $layout->settings, $form->layouts($ask([])))
             : [[]];

@@ -22,7 +22,6 @@ use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\PageGrid;
 use AmpleMargin\Spread\Part\Asker;
-use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\BoxesField;
 use AmpleMargin\Spread\Setting\ChecksField;
@@ -73,11 +72,7 @@ final class Asking
      */
     public static function drawn(string $kind, array $settings = [], array $index = []): array
     {
-        $form = self::kind($kind)->form;
-
-        return ($form instanceof ReadsIndex
-            ? $form->reading($index, [])
-            : $form)->layOut(self::of(self::kind($kind), $settings))->drawings();
+        return self::kind($kind)->form->layOut(self::of(self::kind($kind), $settings)->reading($index))->drawings();
     }
 
     /** @return list<PageDrawing> what is printed and cut out for a page that is asked */

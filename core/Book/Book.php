@@ -212,7 +212,7 @@ final class Book
             return [];
         }
         $cutOut = [];
-        $asker = new Asker($this->layouts->request($spread));
+        $asker = new Asker($this->asked($spread));
         foreach ($this->parts($spread)->leaves ?? [] as $placed) {
             $filling = $placed->leaf->filling;
             if ($filling instanceof HasCutOuts && null === $placed->says) {
@@ -226,15 +226,15 @@ final class Book
     /** The layouts of a kind that is not in the book yet; null where it has one only. */
     public function layoutsOf(Kind $kind): ?Comparison
     {
-        return Comparison::of($this->layouts->formOf($kind, $this->index), $this->layouts->sampleRequest($kind), $this->pace());
+        return Comparison::of($kind->form, $this->layouts->sampleRequest($kind)->reading($this->index), $this->pace());
     }
 
     /** The layouts of a spread side by side on this book's stock; null where it has one only. */
     public function layouts(PlannedSpread $spread): ?Comparison
     {
-        $form = $this->layouts->form($spread, $this->index);
+        $form = $this->layouts->form($spread);
 
-        return null === $form ? null : Comparison::of($form, $this->layouts->request($spread), $this->pace());
+        return null === $form ? null : Comparison::of($form, $this->asked($spread), $this->pace());
     }
 
     /**
@@ -245,17 +245,17 @@ final class Book
      */
     public function parts(PlannedSpread $spread): ?PartsOfPage
     {
-        $form = $this->layouts->form($spread, $this->index);
+        $form = $this->layouts->form($spread);
 
-        return $form instanceof HasParts ? $form->parts($this->layouts->request($spread)) : null;
+        return $form instanceof HasParts ? $form->parts($this->asked($spread)) : null;
     }
 
     /** The parts a spread is drawn as; null where it is drawn by a hand of its own, or cannot be parted as the plan says. */
     public function partsDrawn(PlannedSpread $spread): ?PartsOfPage
     {
-        $form = $this->layouts->form($spread, $this->index);
+        $form = $this->layouts->form($spread);
         try {
-            return $form instanceof HasParts && $form->isDrawnAsParts() ? $form->parts($this->layouts->request($spread)) : null;
+            return $form instanceof HasParts && $form->isDrawnAsParts() ? $form->parts($this->asked($spread)) : null;
         } catch (PartRefused|NoRoom) {
             return null;
         }
@@ -268,9 +268,9 @@ final class Book
      */
     public function drawnAsParts(PlannedSpread $spread): ?array
     {
-        $form = $this->layouts->form($spread, $this->index);
+        $form = $this->layouts->form($spread);
 
-        return $form instanceof HasParts ? $form->asParts($this->layouts->request($spread))->drawings() : null;
+        return $form instanceof HasParts ? $form->asParts($this->asked($spread))->drawings() : null;
     }
 
     /**
@@ -283,7 +283,7 @@ final class Book
     {
         $parts = $this->parts($spread);
 
-        return null === $parts ? null : PartChoices::at($parts, $part, $this->layouts->request($spread));
+        return null === $parts ? null : PartChoices::at($parts, $part, $this->asked($spread));
     }
 
     /** Layers glued in on the pages of all spreads and months, each where it is thickest. */
@@ -322,6 +322,11 @@ final class Book
         return null;
     }
 
+    private function asked(PlannedSpread $spread): Request
+    {
+        return $this->layouts->request($spread)->reading($this->index);
+    }
+
     /**
      * What fills the parts of a spread, each with what it is asked; nothing where it cannot be parted as the plan says.
      *
@@ -329,8 +334,8 @@ final class Book
      */
     private function fillings(PlannedSpread $spread): array
     {
-        $form = $this->layouts->form($spread, $this->index);
-        $request = $this->layouts->request($spread);
+        $form = $this->layouts->form($spread);
+        $request = $this->asked($spread);
         $asker = new Asker($request);
         try {
             $leaves = $form instanceof HasParts ? $form->parting($request)->leaves() : [];

@@ -138,7 +138,7 @@ final class Composer
             $this->plan->stock->pitch,
         );
         $drawings = new Drawings($this->plan, $this->layouts, $index, $numbering, $ink);
-        $known = new BookDates($dates, $this->plan, $this->layouts, $drawings, $index);
+        $known = new BookDates($dates, $this->plan, $this->layouts, $drawings);
         $taken = new TakenTicks($this->plan);
         $mended = new Mended($this->plan);
         $pens = new PensOnPages($this->plan, $drawings, $this->layouts->catalogue);

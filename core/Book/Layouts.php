@@ -17,10 +17,13 @@ use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
@@ -35,6 +38,9 @@ final class Layouts
 
     /** @var array<string, bool> by spread */
     private array $half = [];
+
+    /** @var array<string, bool> spread → whether it reads the index */
+    private array $reads = [];
 
     /** @param Names|null $names in the plan's language, where somebody has them already */
     public function __construct(
@@ -54,17 +60,35 @@ final class Layouts
      */
     public function ofSpread(PlannedSpread $spread, array $index, array $numbering = []): ?Laid
     {
-        $form = $this->catalogue->kind($spread->kind)?->form;
-        if ($form instanceof ReadsIndex) {
-            return $this->safely($spread, $form->reading($index, $numbering));
+        $form = $this->form($spread);
+        if (null !== $form && $this->readsIndex($spread)) {
+            return $this->safely($spread, $form, $this->request($spread)->reading($index, $numbering));
         }
 
-        return null === $form ? null : $this->laid[$spread->id] ??= $this->safely($spread, $form);
+        return null === $form ? null : $this->laid[$spread->id] ??= $this->safely($spread, $form, $this->request($spread));
     }
 
-    private function safely(PlannedSpread $spread, Form $form): Laid
+    private function safely(PlannedSpread $spread, Form $form, Request $request): Laid
     {
-        return $this->faults->layingOut($spread->id, $this->grid(), fn (): Laid => $form->layOut($this->request($spread)));
+        return $this->faults->layingOut($spread->id, $this->grid(), static fn (): Laid => $form->layOut($request));
+    }
+
+    /** Whether what a spread draws depends on the index of its book. */
+    public function readsIndex(PlannedSpread $spread): bool
+    {
+        return $this->reads[$spread->id] ??= $this->hasIndex($spread);
+    }
+
+    private function hasIndex(PlannedSpread $spread): bool
+    {
+        $form = $this->form($spread);
+        try {
+            $leaves = $form instanceof HasParts ? $form->parting($this->request($spread))->leaves() : [];
+        } catch (PartRefused) {
+            return false;
+        }
+
+        return [] !== array_filter($leaves, static fn (Leaf $leaf): bool => $leaf->filling instanceof ReadsIndex);
     }
 
     /** Null where nobody knows its kind. */
@@ -126,8 +150,8 @@ final class Layouts
      */
     public function sampleOf(Kind $kind, array $index): Sample
     {
-        $form = $this->formOf($kind, $index);
-        $asked = $this->sampleRequest($kind);
+        $form = $kind->form;
+        $asked = $this->sampleRequest($kind)->reading($index);
         $upright = $form->layOut($asked);
         $ways = [];
         if (null !== $upright->broken() && $asked->settings->mayBeTurned()) {
@@ -159,16 +183,6 @@ final class Layouts
         }
 
         return null;
-    }
-
-    /**
-     * The form of a kind, the index knowing its rows.
-     *
-     * @param list<IndexRow> $index
-     */
-    public function formOf(Kind $kind, array $index): Form
-    {
-        return $kind->form instanceof ReadsIndex ? $kind->form->reading($index, []) : $kind->form;
     }
 
     /** What the form of a kind is asked where nothing is said of it yet. */
@@ -210,16 +224,10 @@ final class Layouts
         return $this->on($this->isHalf($spread) ? $this->halfPage() : $this->grid(), $spread);
     }
 
-    /**
-     * The form of a spread, the index knowing its rows; null where nobody knows its kind.
-     *
-     * @param list<IndexRow> $index
-     */
-    public function form(PlannedSpread $spread, array $index): ?Form
+    /** The form of a spread; null where nobody knows its kind. */
+    public function form(PlannedSpread $spread): ?Form
     {
-        $kind = $this->catalogue->kind($spread->kind);
-
-        return null === $kind ? null : $this->formOf($kind, $index);
+        return $this->catalogue->kind($spread->kind)?->form;
     }
 
     /** Whether the person wants it on half a page. */
@@ -234,7 +242,7 @@ final class Layouts
     public function isHalf(PlannedSpread $spread): bool
     {
         return $this->half[$spread->id] ??= $this->isHalfAsked($spread)
-            && 1 === $this->form($spread, [])?->layOut($this->on($this->grid(), $spread))->pages;
+            && 1 === $this->form($spread)?->layOut($this->on($this->grid(), $spread))->pages;
     }
 
     private function on(PageGrid $grid, PlannedSpread $spread): Request

@@ -32,7 +32,6 @@ use AmpleMargin\Plan\Spare;
 use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
-use AmpleMargin\Spread\ReadsIndex;
 
 /** @internal to Book */
 final class Pager
@@ -261,7 +260,7 @@ final class Pager
         $kind = $this->layouts->catalogue->kind($spread->kind);
         $make = fn (): Placeable => $this->sized($spread, $kind, $rows);
 
-        return $this->known?->placeable($spread->id.($kind?->form instanceof ReadsIndex ? ' '.\count($rows) : ''), $make) ?? $make();
+        return $this->known?->placeable($spread->id.($this->layouts->readsIndex($spread) ? ' '.\count($rows) : ''), $make) ?? $make();
     }
 
     /** @param list<IndexRow> $rows */

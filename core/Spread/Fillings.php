@@ -19,6 +19,7 @@ use AmpleMargin\Spread\Filling\GluedIn;
 use AmpleMargin\Spread\Filling\GoalChecks;
 use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Filling\Graph;
+use AmpleMargin\Spread\Filling\IndexRows;
 use AmpleMargin\Spread\Filling\KeyMarks;
 use AmpleMargin\Spread\Filling\LargeLetters;
 use AmpleMargin\Spread\Filling\Legend;
@@ -57,6 +58,7 @@ final class Fillings
             'mini-months' => new MiniMonths(),
             'month' => new MonthInCells(),
             'future-log' => new FutureLog(),
+            'index' => new IndexRows(),
             'divisions' => new Divisions(),
             'dot-marks' => new DotLegend(),
             'key-marks' => new KeyMarks(),

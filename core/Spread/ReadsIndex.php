@@ -1,16 +1,11 @@
 <?php
 
-/* A form that writes what stands where in the book, so its pages depend on how many entries the index has. */
+/* What fills a part with the index of its book: it is drawn anew when that changes. */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
-interface ReadsIndex
+interface ReadsIndex extends Filling
 {
-    /**
-     * @param list<IndexRow> $rows      all rows of the index
-     * @param list<string>   $numbering what to number before starting, where the pages have no numbers
-     */
-    public function reading(array $rows, array $numbering): Form;
 }

@@ -30,7 +30,19 @@ final class Request
         public readonly int $pages = 0,
         public readonly ?Hand $hand = null,
         public readonly array $key = [],
+        public readonly IndexRead $index = new IndexRead(),
     ) {
+    }
+
+    /**
+     * The same of a book with this index.
+     *
+     * @param list<IndexRow> $rows
+     * @param list<string>   $numbering as an index reads it
+     */
+    public function reading(array $rows, array $numbering = []): self
+    {
+        return $this->but(['index' => new IndexRead($rows, $numbering)]);
     }
 
     /** The same asked of other dots: a part of the page. */
@@ -115,7 +127,7 @@ final class Request
     {
         /**
          * @var array{id: string, title: string, settings: Settings, grid: PageGrid, calendar: CalendarFacts, palette: Palette,
-         *     pages: int, hand: Hand|null, key: array<array-key, mixed>} $all
+         *     pages: int, hand: Hand|null, key: array<array-key, mixed>, index: IndexRead} $all
          */
         $all = array_replace(get_object_vars($this), $changes);
 

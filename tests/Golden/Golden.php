@@ -21,7 +21,6 @@ use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\PageGrid;
-use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use Tests\Asking;
 use Tests\Books;
@@ -106,11 +105,8 @@ final class Golden
         $month = null === $kind->section ? $months->start : null;
         $first = Weekday::from($case['first']);
         $weeks = $kind->byWeeks && null !== $month ? MonthWeeks::of($month, $first, WeekSchool::Split, $months) : [];
-        $form = $kind->form instanceof ReadsIndex
-            ? $kind->form->reading(array_map(static fn (int $i): IndexRow => new IndexRow("Entry $i", "$i", 0 === $i % 3), range(1, 20)), [])
-            : $kind->form;
         $pages = null === $month ? 0 : $kind->pages;
-        $laid = $form->layOut(new Request(
+        $laid = $kind->form->layOut((new Request(
             'one',
             $kind->name,
             $settings,
@@ -118,7 +114,7 @@ final class Golden
             new CalendarFacts($months, $settings->weekStart($first), new Names($case['language']), $month, \array_slice($weeks, 0, 2)),
             Palette::usual(),
             $pages,
-        ));
+        ))->reading(array_map(static fn (int $i): IndexRow => new IndexRow("Entry $i", "$i", 0 === $i % 3), range(1, 20))));
 
         return null === $month ? $laid : $laid->upTo(max(1, $pages));
     }

@@ -26,7 +26,6 @@ use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\PageGrid;
-use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\ChoiceField;
 use AmpleMargin\Spread\Setting\FlagField;
@@ -346,9 +345,8 @@ final class ConservationTest extends TestCase
             new CalendarFacts($months, Weekday::Monday, new Names($language), null === $kind->section ? $months->start : null),
             Palette::usual(),
         );
-        $form = $kind->form instanceof ReadsIndex ? $kind->form->reading([new IndexRow('Entry', '1')], []) : $kind->form;
 
-        return [$form->layOut($request), "$across × $down, $language, {$period[0]} to {$period[1]}, ".json_encode($values, \JSON_UNESCAPED_UNICODE), $request];
+        return [$kind->form->layOut($request->reading([new IndexRow('Entry', '1')])), "$across × $down, $language, {$period[0]} to {$period[1]}, ".json_encode($values, \JSON_UNESCAPED_UNICODE), $request];
     }
 
     /**

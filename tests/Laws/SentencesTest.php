@@ -21,7 +21,6 @@ use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\PageGrid;
-use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\LinesField;
 use AmpleMargin\Spread\Setting\TextField;
@@ -220,8 +219,7 @@ final class SentencesTest extends TestCase
                     new CalendarFacts($months, Weekday::Monday, new Names($language), null === $kind->section ? $months->start : null),
                     Palette::usual(),
                 );
-                $form = $kind->form instanceof ReadsIndex ? $kind->form->reading([new IndexRow('Entry', '1')], []) : $kind->form;
-                $look($kind, $form->layOut($request), $tally, "$language, $across × $down, {$period[0]} to {$period[1]}, ".json_encode($values, \JSON_UNESCAPED_UNICODE), $request);
+                $look($kind, $kind->form->layOut($request->reading([new IndexRow('Entry', '1')])), $tally, "$language, $across × $down, {$period[0]} to {$period[1]}, ".json_encode($values, \JSON_UNESCAPED_UNICODE), $request);
             }
         }
     }

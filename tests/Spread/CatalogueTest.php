@@ -12,7 +12,6 @@ use AmpleMargin\Spread\Fillings;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
-use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
 use PHPUnit\Framework\TestCase;
@@ -157,9 +156,7 @@ final class CatalogueTest extends TestCase
 
         return serialize(array_map(
             static fn (PageDrawing $page): array => [$page->marks, $page->rooms, $page->findings],
-            ($kind->form instanceof ReadsIndex
-                ? $kind->form->reading($index, [])
-                : $kind->form)->layOut(Asking::of($kind, $settings, 34, 50))->drawings(),
+            $kind->form->layOut(Asking::of($kind, $settings, 34, 50)->reading($index))->drawings(),
         ));
     }
 }

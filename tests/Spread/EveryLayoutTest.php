@@ -26,11 +26,10 @@ use AmpleMargin\Drawing\Words;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\PageGrid;
-use AmpleMargin\Spread\ReadsIndex;
 use AmpleMargin\Spread\Request;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -47,7 +46,7 @@ final class EveryLayoutTest extends TestCase
             $kinds = (new Catalogue())->spreads();
             $kind = $kinds[mt_rand(0, \count($kinds) - 1)];
             $request = self::random($kind);
-            $laid = self::form($kind)->layOut($request);
+            $laid = self::laid($kind, $request);
             $pages = $laid->drawings();
             $about = "seed $seed, $kind->id, {$request->grid->across} × {$request->grid->down}";
             self::assertCount($laid->pages, $pages, $about);
@@ -121,7 +120,7 @@ final class EveryLayoutTest extends TestCase
             $kinds = (new Catalogue())->spreads();
             $kind = $kinds[mt_rand(0, \count($kinds) - 1)];
             $request = self::random($kind);
-            foreach (self::form($kind)->layOut($request)->drawings() as $page) {
+            foreach (self::laid($kind, $request)->drawings() as $page) {
                 foreach ($page->steps as $step) {
                     if (1 !== preg_match('/From tick to tick: ([^;]+); ([^; ]+) box(?:es)? left at the end\.$/u', $step->text, $said)) {
                         continue;
@@ -192,12 +191,12 @@ final class EveryLayoutTest extends TestCase
             : (isset($said[3]) && '' !== $said[3] ? (int) $said[2] / (int) $said[3] : 0.0));
     }
 
-    /** An index of some entries; other forms as they are. */
-    private static function form(Kind $kind): Form
+    /** Laid out in a book with an index of some entries. */
+    private static function laid(Kind $kind, Request $request): Laid
     {
         $rows = array_map(static fn (int $i): IndexRow => new IndexRow("Entry $i", (string) $i), range(1, mt_rand(3, 40)));
 
-        return $kind->form instanceof ReadsIndex ? $kind->form->reading($rows, []) : $kind->form;
+        return $kind->form->layOut($request->reading($rows));
     }
 
     private static function random(Kind $kind): Request

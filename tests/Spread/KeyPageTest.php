@@ -12,7 +12,6 @@ use AmpleMargin\Drawing\Words;
 use AmpleMargin\Key\KeyReader;
 use AmpleMargin\Key\StarterKeys;
 use AmpleMargin\Key\Stroke;
-use AmpleMargin\Spread\Form\Legend;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 
@@ -134,6 +133,6 @@ final class KeyPageTest extends TestCase
      */
     private function draw(array $settings, int $across, int $down): array
     {
-        return (new Legend())->layOut(Asking::of(new Legend(), $settings, $across, $down))->drawings();
+        return Asking::kind('key')->form->layOut(Asking::of(Asking::kind('key'), $settings, $across, $down))->drawings();
     }
 }

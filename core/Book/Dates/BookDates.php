@@ -17,7 +17,6 @@ use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\TakesDates;
 
@@ -28,13 +27,11 @@ final class BookDates
     /** The first future log of this book; null where it has none. */
     public readonly ?PlannedSpread $log;
 
-    /** @param list<IndexRow> $index */
     public function __construct(
         public readonly DatesOfBook $all,
         private readonly BookPlan $plan,
         private readonly Layouts $layouts,
         private readonly Drawings $drawings,
-        private readonly array $index,
     ) {
         $this->loads = new Loads($all, $plan->hand ?? Hand::usual(), $plan->stock->pitch);
         $log = null;
@@ -106,7 +103,7 @@ final class BookDates
     /** @return list<LogLayout> every way its form has, and each with a line a box where its lines are further apart */
     private function layoutsOfLog(): array
     {
-        $form = null === $this->log ? null : $this->layouts->form($this->log, $this->index);
+        $form = null === $this->log ? null : $this->layouts->form($this->log);
         if (null === $this->log || !$form instanceof HasLayouts) {
             return [];
         }

@@ -11,9 +11,9 @@ use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\CellWords;
 use AmpleMargin\Spread\Filling\Circles;
 use AmpleMargin\Spread\Filling\Divisions;
+use AmpleMargin\Spread\Filling\IndexRows;
 use AmpleMargin\Spread\Filling\KeyMarks;
 use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\Form\IndexRows;
 use AmpleMargin\Spread\Form\Lettered;
 use AmpleMargin\Spread\Form\PartedBy;
 use AmpleMargin\Spread\Form\PartedLayouts;
@@ -47,7 +47,9 @@ final class FrontKinds
                 ->goesOpposite('cover')
                 ->mayShareAPage()
                 ->designedOn('key'),
-            Entry::spread('index', 'Index', Section::Front, new IndexRows())
+            Entry::spread('index', 'Index', Section::Front, PartedLayouts::of(Page::under(
+                Leaf::of(new IndexRows())->open('pages', 'columns', 'line'),
+            )))
                 ->whichIs('What stands where, the months’ ranges among it.')
                 ->alsoCalled('contents', 'table of contents', 'page list')
                 ->goesOpposite('key'),

@@ -34,6 +34,7 @@ final class Asker
             $this->page->pages,
             $this->page->hand,
             $this->page->key,
+            $this->page->index,
         );
     }
 }
