@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Spread\Filling\Blank;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\Circles;
+use AmpleMargin\Spread\Filling\CoverLetters;
 use AmpleMargin\Spread\Filling\DayStrips;
 use AmpleMargin\Spread\Filling\Divisions;
 use AmpleMargin\Spread\Filling\DotLegend;
@@ -52,6 +53,7 @@ final class Fillings
             'frames' => new Frames(),
             'spines' => new Spines(),
             'large-letters' => new LargeLetters(),
+            'cover-letters' => new CoverLetters(),
             'glued' => new GluedIn(),
             'savings' => new SavingsList(),
             'savings-drawn' => new SavingsPicture(),

@@ -10,11 +10,11 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\CellWords;
 use AmpleMargin\Spread\Filling\Circles;
+use AmpleMargin\Spread\Filling\CoverLetters;
 use AmpleMargin\Spread\Filling\Divisions;
 use AmpleMargin\Spread\Filling\IndexRows;
 use AmpleMargin\Spread\Filling\KeyMarks;
 use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\Form\Lettered;
 use AmpleMargin\Spread\Form\PartedBy;
 use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Part\Leaf;
@@ -35,7 +35,9 @@ final class FrontKinds
                 ->unlessSaid(['words' => ['This notebook belongs to', '…', 'If found, please write to', '…']])
                 ->formerly(['lines' => 'words'])
                 ->needsNoGrid(),
-            Entry::spread('cover', 'Cover of the year', Section::Front, new Lettered())
+            Entry::spread('cover', 'Cover of the year', Section::Front, PartedLayouts::of(
+                Leaf::of(new CoverLetters())->open('lettering', 'figures', 'subtitle'),
+            ))
                 ->whichIs('The year as large as the page takes it, or across the fold of an opening.')
                 ->alsoCalled('title page', 'year in letters', 'opening page')
                 ->goesOpposite('key'),

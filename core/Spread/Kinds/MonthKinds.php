@@ -7,11 +7,11 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\PatternPart;
+use AmpleMargin\Spread\Filling\CoverLetters;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\MonthInCells;
 use AmpleMargin\Spread\Filling\Table;
-use AmpleMargin\Spread\Form\Lettered;
 use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Form\Weeks;
 use AmpleMargin\Spread\Part\Leaf;
@@ -26,11 +26,10 @@ final class MonthKinds
     public static function all(): array
     {
         return [
-            Entry::monthPart('month-divider', 'Divider', new Lettered())
+            Entry::monthPart('month-divider', 'Divider', PartedLayouts::of(Leaf::of(new CoverLetters())->open('subtitle')))
                 ->whichIs('The month’s name in guide boxes, and below it its theme, or the year.')
                 ->showsTheme('subtitle')
                 ->alsoCalled('cover of the month', 'title', 'name of the month')
-                ->asking('subtitle')
                 ->inPlural('dividers')
                 ->littleMissed(3),
             Entry::monthPart('month-calendar', 'Calendar', PartedLayouts::of(
