@@ -33,6 +33,7 @@ use AmpleMargin\Spread\Filling\SavingsPicture;
 use AmpleMargin\Spread\Filling\Spines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
+use AmpleMargin\Spread\Filling\WeekBoxes;
 use AmpleMargin\Spread\Filling\Words;
 
 final class Fillings
@@ -59,6 +60,7 @@ final class Fillings
             'savings-drawn' => new SavingsPicture(),
             'mini-months' => new MiniMonths(),
             'month' => new MonthInCells(),
+            'week' => new WeekBoxes(),
             'future-log' => new FutureLog(),
             'index' => new IndexRows(),
             'divisions' => new Divisions(),

@@ -10,6 +10,7 @@ use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Mark;
+use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Task;
@@ -304,7 +305,9 @@ final class PartingTest extends TestCase
             try {
                 $placed = array_map(static fn (Parting $page): array => $page->place(new Asker($asked), $region), $pages);
             } catch (NoRoom $none) {
-                self::assertSame($none->getMessage(), $laid->broken()?->says, $about);
+                // A page that cannot be parted says so; the others are drawn.
+                $says = array_map(static fn (Finding $one): string => $one->says, array_merge(...$laid->findings));
+                self::assertContains($none->getMessage(), $says, $about);
                 continue;
             }
             self::assertGreaterThanOrEqual(\count($pages), $laid->pages, $about);

@@ -76,6 +76,11 @@ final class Parted implements Form, HasParts
             $pages,
         );
         array_push($findings[0], ...$cut?->findings($request) ?? []);
+        foreach ($sheets as $nth => $sheet) {
+            // Where the first goes on over more pages, the others are the last.
+            $page = 0 === $nth ? 0 : max($nth, \count($pages) - \count($sheets) + $nth);
+            array_push($findings[$page], ...null === $sheet->says ? [] : [new Finding($request->id, $sheet->says)]);
+        }
         if ([] !== $more) {
             $findings[\count($pages) - 1][] = new Finding(
                 $request->id,

@@ -13,18 +13,23 @@ use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
+use AmpleMargin\Spread\Filling\WeekBoxes;
+use AmpleMargin\Spread\Filling\WeekWords;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
+use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\Part\Way;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
-final class Weeks implements Form
+final class Weeks implements Form, HasParts
 {
     private const BELOW = 'below';
     private const QUARTERS = 'quarters';
@@ -36,10 +41,6 @@ final class Weeks implements Form
 
     /** Boxes beside the tasks of a rolling week: seven days and two that are free (common practice, no source). */
     private const FREE = ['Next week', 'Notes'];
-
-    public function __construct(private readonly WeekBoxes $boxes = new WeekBoxes())
-    {
-    }
 
     public function fields(): array
     {
@@ -55,29 +56,54 @@ final class Weeks implements Form
 
     public function layOut(Request $request): Laid
     {
+        return (new Parted($this->parting($request)))->layOut($this->onOnePage($request));
+    }
+
+    public function isByMonth(): bool
+    {
+        return true;
+    }
+
+    public function isDrawnAsParts(): bool
+    {
+        return true;
+    }
+
+    public function asParts(Request $request): Laid
+    {
+        return $this->layOut($request);
+    }
+
+    public function parts(Request $request): PartsOfPage
+    {
+        return (new Parted($this->parting($request)))->parts($this->onOnePage($request));
+    }
+
+    public function parting(Request $request): Piece
+    {
         $way = $request->settings->choice('days_as');
         $weeks = $request->calendar->weeks;
         if (self::BELOW === $way || [] === $weeks) {
-            return $this->boxes->layOut($request);
+            return Leaf::of(new WeekBoxes());
         }
         if (2 === $request->pages && 1 === \count($weeks)) {
             $words = new WeekWords($request->calendar, $weeks[0]);
             [$left, $right] = self::ROLLING === $way ? $this->rollingOpening($request, $words) : $this->opening($request, $words, $way);
 
-            return $this->laid($request, $this->named($words->name(), $left))->then($this->laid($request, $this->named(null, $right)));
+            return Run::of([$this->named($words->name(), $left), $this->named(null, $right)]);
         }
-        $page = array_map(function (MonthWeek $week) use ($request, $way): array {
+
+        return Parting::of(Way::Down, array_map(function (MonthWeek $week) use ($request, $way): array {
             $words = new WeekWords($request->calendar, $week);
 
             return [Size::share(), $this->named($words->name(), $this->page($request, $words, $way))];
-        }, $weeks);
-
-        return $this->laid($request, Parting::of(Way::Down, $page, 1));
+        }, $weeks), 1);
     }
 
-    private function laid(Request $request, Piece $page): Laid
+    /** Each page of an opening is divided by itself; days one below another know of both. */
+    private function onOnePage(Request $request): Request
     {
-        return (new Parted($page))->layOut($request->forPages(1));
+        return self::BELOW === $request->settings->choice('days_as') || [] === $request->calendar->weeks ? $request : $request->forPages(1);
     }
 
     /** @return array{Piece, Piece} tasks, and the days' boxes facing them */

@@ -11,9 +11,14 @@ final class PlacedPage
     /**
      * @param list<PlacedLeaf> $leaves
      * @param CutPage|null     $cut    null where no leaf of the spread is cut
+     * @param string|null      $says   why nothing stands on it, though the other pages of its spread can be drawn
      */
-    private function __construct(public readonly Asker $asker, public readonly array $leaves, public readonly ?CutPage $cut = null)
-    {
+    private function __construct(
+        public readonly Asker $asker,
+        public readonly array $leaves,
+        public readonly ?CutPage $cut = null,
+        public readonly ?string $says = null,
+    ) {
     }
 
     /**
@@ -31,14 +36,13 @@ final class PlacedPage
         $region = new Region(0, 0, $asker->page->grid->across, $asker->page->grid->down);
         $pages = Run::pagesOf($piece);
 
-        return array_map(
-            static fn (Piece $page, int $nth): self => new self(
-                $asker,
-                $page->place($asker, $region, $piece instanceof Run ? (string) $nth : ''),
-            ),
-            $pages,
-            array_keys($pages),
-        );
+        return array_map(static function (Piece $page, int $nth) use ($asker, $region, $piece): self {
+            try {
+                return new self($asker, $page->place($asker, $region, $piece instanceof Run ? (string) $nth : ''));
+            } catch (NoRoom $none) {
+                return $piece instanceof Run ? new self($asker, [], null, $none->getMessage()) : throw $none;
+            }
+        }, $pages, array_keys($pages));
     }
 
     private static function cut(CutPage $page, Asker $asker): self

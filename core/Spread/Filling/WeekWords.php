@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form;
+namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\MonthWeek;
