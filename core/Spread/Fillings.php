@@ -28,6 +28,7 @@ use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
 use AmpleMargin\Spread\Filling\MiniMonths;
 use AmpleMargin\Spread\Filling\MonthInCells;
+use AmpleMargin\Spread\Filling\MonthStrip;
 use AmpleMargin\Spread\Filling\SavingsList;
 use AmpleMargin\Spread\Filling\SavingsPicture;
 use AmpleMargin\Spread\Filling\Spines;
@@ -61,6 +62,7 @@ final class Fillings
             'mini-months' => new MiniMonths(),
             'month' => new MonthInCells(),
             'week' => new WeekBoxes(),
+            'month-strip' => new MonthStrip(),
             'future-log' => new FutureLog(),
             'index' => new IndexRows(),
             'divisions' => new Divisions(),

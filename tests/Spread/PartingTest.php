@@ -7,10 +7,10 @@ declare(strict_types=1);
 namespace Tests\Spread;
 
 use AmpleMargin\Counting\Remainder;
+use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Mark;
-use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Task;

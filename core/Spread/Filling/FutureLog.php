@@ -8,7 +8,6 @@ namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Filling\Log\Containers;
 use AmpleMargin\Spread\Filling\Log\HalfDoor;
 use AmpleMargin\Spread\Filling\Log\LogAsked;
@@ -17,12 +16,13 @@ use AmpleMargin\Spread\Filling\Log\School;
 use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\OfTheYear;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
-final class FutureLog implements Filling, GivesWay, HasLayouts
+final class FutureLog implements GivesWay, HasLayouts, OfTheYear
 {
     public const SCHOOLS = [
         'months' => 'Containers, so many months a page',

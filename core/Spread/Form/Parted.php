@@ -23,6 +23,7 @@ use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\NeedsEdges;
+use AmpleMargin\Spread\OfTheYear;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\CutPage;
 use AmpleMargin\Spread\Part\Filled;
@@ -149,7 +150,8 @@ final class Parted implements Form, HasParts
             return true;
         }
         foreach ($this->piece->leaves() as $leaf) {
-            if (\in_array(Axis::MONTHS, array_intersect_key($leaf->settings, self::RECKONED), true)) {
+            if ($leaf->filling instanceof OfTheYear
+                || \in_array(Axis::MONTHS, array_intersect_key($leaf->settings, self::RECKONED), true)) {
                 return true;
             }
         }

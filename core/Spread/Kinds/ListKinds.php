@@ -8,7 +8,8 @@ namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
-use AmpleMargin\Spread\Form\MonthTable;
+use AmpleMargin\Spread\Filling\MonthStrip;
+use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Part\Leaf;
 
 /** @internal to Spread */
@@ -26,7 +27,9 @@ final class ListKinds
                 ->goesOpposite('affirmations', 'quote', 'word-of-the-year')
                 ->mayShareAPage(),
             ...CutKinds::all(),
-            Entry::spread('subscriptions-by-month', 'Subscriptions by month', Section::Trackers, new MonthTable())
+            Entry::spread('subscriptions-by-month', 'Subscriptions by month', Section::Trackers, PartedLayouts::of(Page::under(
+                Leaf::of(new MonthStrip())->open('items', 'strip', 'column', 'line', 'sum', 'from', 'months'),
+            )))
                 ->whichIs('What is paid again and again: a tick for every month behind a strip of names.')
                 ->isARecord()
                 ->alsoCalled('subscriptions', 'direct debits', 'paid each month', 'bills')

@@ -11,11 +11,11 @@ use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Form\MonthTable;
+use AmpleMargin\Spread\Request;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 
-final class MonthTableTest extends TestCase
+final class MonthStripTest extends TestCase
 {
     /** Strip 12 + 12 × 1 = 24 of 26; 38 − 3 for the title − 1 for the months = 34 rows. */
     public function testTwelveTicksStandBehindAStripOfTwelve(): void
@@ -30,7 +30,7 @@ final class MonthTableTest extends TestCase
         );
         self::assertSame(32, $page->rooms[0]->lines);
         $said = array_map(static fn (Words $words): string => $words->text, $this->words($page));
-        self::assertSame(['A title', 'J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D', 'Tram ticket', 'Library'], $said);
+        self::assertSame(['Subscriptions by month', 'J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D', 'Tram ticket', 'Library'], $said);
         foreach (\array_slice($this->words($page), 1, 12) as $i => $letter) {
             self::assertSame([12 + $i, 3], [intdiv($letter->x, Grain::PER_BOX), intdiv($letter->y, Grain::PER_BOX)], $letter->text);
         }
@@ -44,7 +44,7 @@ final class MonthTableTest extends TestCase
         foreach ($pages as $page) {
             self::assertSame([10, 14, 18, 22, 26], $this->columns($page));
         }
-        self::assertSame(['A title', 'Jan', 'Feb', 'Mar', 'Apr', 'Rent', 'Food'], array_column($this->words($pages[0]), 'text'));
+        self::assertSame(['Subscriptions by month', 'Jan', 'Feb', 'Mar', 'Apr', 'Rent', 'Food'], array_column($this->words($pages[0]), 'text'));
         self::assertSame(['Sep', 'Oct', 'Nov', 'Dec', 'Rent', 'Food'], array_column($this->words($pages[2]), 'text'));
     }
 
@@ -63,22 +63,28 @@ final class MonthTableTest extends TestCase
 
     public function testAnItemTooLongForTheStripIsSaidWithTheStripThatHoldsIt(): void
     {
-        $laid = (new MonthTable())->layOut(Asking::of(new MonthTable(), ['items' => [str_repeat('a', 60)], 'strip' => 8]));
+        $laid = Asking::kind('subscriptions-by-month')->form->layOut(self::asked(['items' => [str_repeat('a', 60)], 'strip' => 8]));
         self::assertSame('The longest item has 60 letters; a strip of 8 boxes holds 28 that can be read.', $laid->findings[0][0]->says);
         self::assertSame(['strip' => 17], $laid->findings[0][0]->offers[0]->edit['settings']);
-        $wider = Asking::of(new MonthTable(), ['items' => [str_repeat('a', 60)], 'strip' => 17]);
-        self::assertSame([], (new MonthTable())->layOut($wider)->findings[0]);
+        $wider = self::asked(['items' => [str_repeat('a', 60)], 'strip' => 17]);
+        self::assertSame([], Asking::kind('subscriptions-by-month')->form->layOut($wider)->findings[0]);
     }
 
     public function testAStripAsWideAsThePageIsRefusedWithOneThatFits(): void
     {
-        $laid = (new MonthTable())->layOut(Asking::of(new MonthTable(), ['strip' => 26]));
+        $laid = Asking::kind('subscriptions-by-month')->form->layOut(self::asked(['strip' => 26]));
         self::assertSame(
             'A strip of 26 and a month of 1 box need 27 boxes across and a row below the title and the months; the page has 26 × 34.',
             $laid->broken()?->says,
         );
-        $mended = Asking::of(new MonthTable(), $laid->findings[0][0]->offers[0]->edit['settings']);
-        self::assertNull((new MonthTable())->layOut($mended)->broken());
+        $mended = self::asked($laid->findings[0][0]->offers[0]->edit['settings']);
+        self::assertNull(Asking::kind('subscriptions-by-month')->form->layOut($mended)->broken());
+    }
+
+    /** @param array<string, mixed> $settings */
+    private static function asked(array $settings): Request
+    {
+        return Asking::of(Asking::kind('subscriptions-by-month'), $settings + ['items' => []]);
     }
 
     /**
@@ -88,7 +94,7 @@ final class MonthTableTest extends TestCase
      */
     private function drawn(array $settings): array
     {
-        return (new MonthTable())->layOut(Asking::of(new MonthTable(), $settings))->drawings();
+        return Asking::kind('subscriptions-by-month')->form->layOut(self::asked($settings))->drawings();
     }
 
     /** @return list<int> boxes across where a line runs down below the title */
