@@ -17,7 +17,6 @@ use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasCutOuts;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\PageGrid;
@@ -80,7 +79,7 @@ final class Asking
     {
         $cutOut = [];
         $asker = new Asker($request);
-        foreach ($form instanceof HasParts ? $form->parts($request)->leaves : [] as $placed) {
+        foreach ($form->parts($request)->leaves as $placed) {
             if ($placed->leaf->filling instanceof HasCutOuts && $placed->leaf->filling->hasCutOut($asker->of($placed->leaf))) {
                 array_push($cutOut, ...$placed->leaf->filling->cutOut($asker->of($placed->leaf), $placed->region));
             }

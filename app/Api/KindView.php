@@ -7,7 +7,6 @@ declare(strict_types=1);
 namespace App\Api;
 
 use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -31,7 +30,6 @@ final class KindView
             'by_weeks' => $kind->byWeeks,
             'filler' => $kind->filler,
             'layouts' => $kind->form instanceof HasLayouts,
-            'parts' => $kind->form instanceof HasParts,
             'by_hand' => $kind->byHand,
             'designer' => $kind->designer,
             'fields' => array_map(

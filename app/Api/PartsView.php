@@ -34,7 +34,7 @@ final class PartsView
         } catch (\DomainException $refused) {
             $says = $refused instanceof Refused ? $refused->getMessage() : throw $refused;
         }
-        $pages = null === $parts ? $book->spreadDrawings($spread->id) : $book->drawnAsParts($spread) ?? [];
+        $pages = $book->spreadDrawings($spread->id);
         $page = ($pages[0] ?? throw new NotFound('This spread has no page.'))->lying();
         $sheets = array_map(
             static fn (int $sheet): PageDrawing => ($pages[$parts?->page($sheet, \count($pages)) ?? 0] ?? $pages[0])->lying(),

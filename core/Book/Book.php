@@ -28,7 +28,6 @@ use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Filling\Spacing\SpacingAsked;
 use AmpleMargin\Spread\HasCutOuts;
 use AmpleMargin\Spread\HasDivisions;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Asker;
@@ -238,39 +237,24 @@ final class Book
     }
 
     /**
-     * The parts a spread's first page is divided into; null where it is not made of parts.
+     * The parts a spread's pages are divided into; null where nobody knows its kind.
      *
      * @throws PartRefused where the plan's parting is none
      * @throws NoRoom      where it has more parts than boxes
      */
     public function parts(PlannedSpread $spread): ?PartsOfPage
     {
-        $form = $this->layouts->form($spread);
-
-        return $form instanceof HasParts ? $form->parts($this->asked($spread)) : null;
+        return $this->layouts->form($spread)?->parts($this->asked($spread));
     }
 
-    /** The parts a spread is drawn as; null where it is drawn by a hand of its own, or cannot be parted as the plan says. */
+    /** The same; null too where it cannot be parted as the plan says. */
     public function partsDrawn(PlannedSpread $spread): ?PartsOfPage
     {
-        $form = $this->layouts->form($spread);
         try {
-            return $form instanceof HasParts && $form->isDrawnAsParts() ? $form->parts($this->asked($spread)) : null;
+            return $this->parts($spread);
         } catch (PartRefused|NoRoom) {
             return null;
         }
-    }
-
-    /**
-     * The pages of a spread drawn as those parts; null where it is not made of any.
-     *
-     * @return list<PageDrawing>|null
-     */
-    public function drawnAsParts(PlannedSpread $spread): ?array
-    {
-        $form = $this->layouts->form($spread);
-
-        return $form instanceof HasParts ? $form->asParts($this->asked($spread))->drawings() : null;
     }
 
     /**
@@ -338,7 +322,7 @@ final class Book
         $request = $this->asked($spread);
         $asker = new Asker($request);
         try {
-            $leaves = $form instanceof HasParts ? $form->parting($request)->leaves() : [];
+            $leaves = $form?->parting($request)->leaves() ?? [];
         } catch (PartRefused) {
             return [];
         }

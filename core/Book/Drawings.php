@@ -97,9 +97,17 @@ final class Drawings
 
         return $this->safely(
             $about,
-            fn (): array => $this->ink->onto($pages, $takes, DatesInk::categories($kind, $settings), $about),
+            fn (): array => $this->ink->onto($pages, $takes, $this->categories($about), $about),
             \count($pages),
         );
+    }
+
+    /** @return list<string> the categories a spread has a column for; none of a month */
+    private function categories(string $about): array
+    {
+        $spread = $this->plan->spread($about);
+
+        return null === $spread ? [] : $this->layouts->categories($spread);
     }
 
     private function makeRoom(): void

@@ -16,12 +16,13 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Spread\Form;
+use AmpleMargin\Spread\HasCategories;
 use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\ReadsIndex;
@@ -83,7 +84,7 @@ final class Layouts
     {
         $form = $this->form($spread);
         try {
-            $leaves = $form instanceof HasParts ? $form->parting($this->request($spread))->leaves() : [];
+            $leaves = $form?->parting($this->request($spread))->leaves() ?? [];
         } catch (PartRefused) {
             return false;
         }
@@ -228,6 +229,29 @@ final class Layouts
     public function form(PlannedSpread $spread): ?Form
     {
         return $this->catalogue->kind($spread->kind)?->form;
+    }
+
+    /**
+     * The categories a spread has a column for; none where it has no columns of that sort.
+     *
+     * @return list<string>
+     */
+    public function categories(PlannedSpread $spread): array
+    {
+        $request = $this->on($this->grid(), $spread);
+        $asker = new Asker($request);
+        try {
+            $leaves = $this->form($spread)?->parting($request)->leaves() ?? [];
+        } catch (PartRefused) {
+            return [];
+        }
+        foreach ($leaves as $leaf) {
+            if ($leaf->filling instanceof HasCategories) {
+                return $leaf->filling->categories($asker->of($leaf));
+            }
+        }
+
+        return [];
     }
 
     /** Whether the person wants it on half a page. */

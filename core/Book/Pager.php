@@ -274,7 +274,7 @@ final class Pager
             $spread->id,
             $this->layouts->catalogue->title($spread),
             $this->layouts->isHalf($spread) ? 1 : 2 * $pages,
-            $pages > 1 && Side::Right !== $starts && (null === $kind || $kind->opensFlat || Side::Left === $starts),
+            $pages > 1 && Side::Right !== $starts && (null === $kind || $kind->opensFlatAs($spread->settings) || Side::Left === $starts),
             $pages > 1 ? (Side::Right === $starts ? $starts : Side::Any) : $spread->side,
             $spread->pin,
             $spread->medium,

@@ -1,11 +1,15 @@
 <?php
 
-/* A way to fill boxes, with the rule that sizes it. Many kinds share one form. */
+/* How a kind of page is divided for what is asked of it. What stands on the page is drawn by what fills its parts, and by nothing else. */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
+use AmpleMargin\Spread\Part\NoRoom;
+use AmpleMargin\Spread\Part\PartRefused;
+use AmpleMargin\Spread\Part\PartsOfPage;
+use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Setting\Field;
 
 interface Form
@@ -15,4 +19,18 @@ interface Form
 
     /** How many pages it takes and what does not fit; drawn when somebody looks at it. */
     public function layOut(Request $request): Laid;
+
+    /** Whether one of its parts is reckoned by the months of the book, so that it means nothing within a month. */
+    public function isByMonth(): bool;
+
+    /** How its pages are parted. @throws PartRefused where what the plan says of it is no parting */
+    public function parting(Request $request): Piece;
+
+    /**
+     * Where its parts stand.
+     *
+     * @throws PartRefused as above
+     * @throws NoRoom      where there are more parts than boxes
+     */
+    public function parts(Request $request): PartsOfPage;
 }

@@ -19,6 +19,9 @@ final class Kind
     /** How much the part of a month is regretted beside its pages, where its kind says nothing else (from memory). */
     private const MISSED = 4;
 
+    /** The setting of a page that a person divided: its pages lie open together. */
+    public const FLAT = 'flat';
+
     /** The setting of a spread that shares its page. */
     public const HALF = 'half';
 
@@ -102,6 +105,16 @@ final class Kind
         };
     }
 
+    /**
+     * Whether pages of it must lie open together.
+     *
+     * @param array<array-key, mixed> $settings of the spread
+     */
+    public function opensFlatAs(array $settings): bool
+    {
+        return $this->opensFlat || ($this->byHand && true === ($settings[self::FLAT] ?? null));
+    }
+
     /** Whether it can be a part of a month's pattern. */
     public function suitsMonth(): bool
     {
@@ -110,7 +123,6 @@ final class Kind
             && !$this->byHand
             && !$this->halves
             && \in_array($this->section, [Section::Goals, Section::Trackers, Section::Back], true)
-            && $this->form instanceof HasParts
             && !$this->form->isByMonth()
         );
     }

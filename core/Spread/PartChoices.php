@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Counting\Division;
-use AmpleMargin\Spread\Form\Parted;
+use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\PlacedLeaf;

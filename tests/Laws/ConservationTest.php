@@ -21,7 +21,6 @@ use AmpleMargin\Drawing\Room;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Laid;
@@ -222,66 +221,6 @@ final class ConservationTest extends TestCase
         }
         self::assertGreaterThan(20, $missed);
         KnownFailures::assertKnown('entries', $found, Thorough::is());
-    }
-
-    /** A page that is opened as parts has its pages, its words and the room for its dates. */
-    public function testAPageThatIsPartedLosesNothing(): void
-    {
-        $found = [];
-        $checked = 0;
-        foreach ((new Catalogue())->spreads() as $kind) {
-            for ($seed = 1; $kind->form instanceof HasParts && $seed <= Thorough::of(6, 150); ++$seed) {
-                mt_srand(crc32($kind->id) + $seed);
-                $values = 1 === $seed ? [] : self::values($kind);
-                [$laid, $about, $request] = self::laid($kind, $values, self::PAPERS[mt_rand(1, 4)], 'en', self::PERIODS[$seed % 6]);
-                if (null !== $laid->broken()) {
-                    continue;
-                }
-                ++$checked;
-                $parted = $kind->form->asParts($request);
-                if ($parted->pages !== $laid->pages) {
-                    $found["$kind->id: pages"] ??= "$about: $laid->pages, then $parted->pages";
-                }
-                $lost = self::lost(Reading::of($laid->drawings())->words, Reading::of($parted->drawings())->words);
-                if ([] !== $lost) {
-                    $found["$kind->id: words"] ??= "$about: ".implode(', ', \array_slice($lost, 0, 5)).' of '.\count($lost);
-                }
-                $lost = self::lost(self::roomsOf($laid), self::roomsOf($parted));
-                if ([] !== $lost) {
-                    $found["$kind->id: room"] ??= "$about: ".implode(', ', \array_slice($lost, 0, 5)).' of '.\count($lost);
-                }
-            }
-        }
-        self::assertGreaterThan(200, $checked);
-        KnownFailures::assertKnown('parts', $found, Thorough::is());
-    }
-
-    /**
-     * @param list<list<string>> $before page by page
-     * @param list<list<string>> $after
-     *
-     * @return list<string> what there is less of
-     */
-    private static function lost(array $before, array $after): array
-    {
-        $lost = [];
-        $there = array_count_values(array_merge(...$after, ...[[]]));
-        foreach (array_count_values(array_merge(...$before, ...[[]])) as $one => $times) {
-            if ($times > ($there[$one] ?? 0)) {
-                $lost[] = (string) $one;
-            }
-        }
-
-        return $lost;
-    }
-
-    /** @return list<list<string>> what the rooms of each page are for, each once */
-    private static function roomsOf(Laid $laid): array
-    {
-        return array_map(static fn (PageDrawing $page): array => array_values(array_unique(array_map(
-            static fn (Room $room): string => $room->for,
-            [...$page->rooms, ...$page->days],
-        ))), $laid->drawings());
     }
 
     public function testTheListOfWhatIsKnownOnlyShrinks(): void

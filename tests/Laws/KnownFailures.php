@@ -14,7 +14,7 @@ use PHPUnit\Framework\Assert;
 final class KnownFailures
 {
     /** Lines there were when the laws were written. Lower it with every line that goes; it is raised only where a law is widened. */
-    public const MOST = 16;
+    public const MOST = 0;
 
     /** @return array<string, string> what fails → why it still does */
     public static function of(string $law): array

@@ -6,15 +6,14 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
-use AmpleMargin\Book\Composer;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Fillings;
-use AmpleMargin\Spread\Form\Parted;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\NoRoom;
+use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\PartingFile;
 use AmpleMargin\Spread\Part\PartRefused;
@@ -27,7 +26,6 @@ use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\Part\Way;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
-use Tests\Books;
 
 final class RepartTest extends TestCase
 {
@@ -160,35 +158,13 @@ final class RepartTest extends TestCase
     {
         $kinds = 0;
         foreach ((new \AmpleMargin\Spread\Catalogue())->spreads() as $kind) {
-            if ($kind->form instanceof \AmpleMargin\Spread\HasParts) {
-                $asked = Asking::of($kind);
-                $piece = $kind->form->parting($asked);
-                $read = PartingFile::read(json_decode(json_encode(PartingFile::written($piece), \JSON_THROW_ON_ERROR)));
-                self::assertSame($this->stands($piece, $asked), $this->stands($read, $asked), $kind->id);
-                ++$kinds;
-            }
+            $asked = Asking::of($kind);
+            $piece = $kind->form->parting($asked);
+            $read = PartingFile::read(json_decode(json_encode(PartingFile::written($piece), \JSON_THROW_ON_ERROR)));
+            self::assertSame($this->stands($piece, $asked), $this->stands($read, $asked), $kind->id);
+            ++$kinds;
         }
         self::assertGreaterThan(20, $kinds);
-    }
-
-    /** Kinds drawn by a hand of their own are opened as parts that fit, and become a page of parts with their first change. */
-    public function testKindsWithAFormOfTheirOwnAreOpenedAsParts(): void
-    {
-        foreach (['year-at-a-glance', 'half-year-at-a-glance', 'month-at-a-glance', 'future-log', 'goals-by-area', 'notes', 'quote', 'spacing-sheet'] as $id) {
-            $plan = Books::edited(Books::starter()->with(['spreads' => []]), [['type' => 'add-spread', 'kind' => $id, 'settings' => ['lines' => ['A dry boat floats']]]]);
-            $spread = $plan->spreads[0];
-            $book = Composer::compose($plan);
-            $shown = $book->drawnAsParts($spread) ?? self::fail($id);
-            self::assertSame([], array_filter(array_merge(...array_column($shown, 'findings')), static fn ($one): bool => $one->broken), $id);
-            $leaves = $book->parts($spread)->leaves ?? self::fail($id);
-
-            $last = $leaves[\count($leaves) - 1]->path;
-            $parted = Books::edited($plan, [['type' => 'part-page', 'spread' => $spread->id, 'at' => $last, 'do' => 'name', 'name' => null]]);
-            self::assertSame('page-of-parts', $parted->spreads[0]->kind, $id);
-            // Nothing but its kind has changed: it is drawn as it was shown.
-            $drawn = Composer::compose($parted)->spreadDrawings($spread->id);
-            self::assertEquals(array_column($shown, 'marks'), array_column($drawn, 'marks'), $id);
-        }
     }
 
     private function otherwise(Piece $page): Piece

@@ -2848,8 +2848,6 @@ export interface components {
             filler: boolean;
             /** @description whether it has layouts to compare */
             layouts: boolean;
-            /** @description whether it is made of parts that can be divided otherwise */
-            parts: boolean;
             /** @description the page that a person divides */
             by_hand: boolean;
             /** @description the screen it is designed on */

@@ -138,7 +138,7 @@
           {#if comparable.includes(one)}<a href={route.to('compare', one.id)} aria-label="Compare layouts of {one.title}">Compare layouts</a
             >{/if}
           {@const kind = kindOf(one.kind)}
-          {#if kind?.parts}<a href={route.to('parts', one.id)}>Part this page</a>{/if}
+          {#if kind}<a href={route.to('parts', one.id)}>Part this page</a>{/if}
           {#if kind?.designer}<a href={route.to(kind.designer as ScreenName, one.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
         {/each}
         {#if /^\d{4}-\d{2}/.test(group.drawing)}<a href={route.to('transfer', group.drawing.slice(0, 7))}>Transfer its dates</a>{/if}

@@ -51,7 +51,7 @@
   <button class="btn small" onclick={() => shift(spread, 1)}>Move later</button>
   {#if spread.page !== null}<a class="btn small" href={route.to('bench', spread.page)}>Open on the bench</a>{/if}
   {#if kind?.layouts}<a class="btn small" href={route.to('compare', spread.id)}>Compare layouts</a>{/if}
-  {#if kind?.parts}<a class="btn small" href={route.to('parts', spread.id)}>Part this page</a>{/if}
+  {#if kind}<a class="btn small" href={route.to('parts', spread.id)}>Part this page</a>{/if}
   {#if kind?.designer}<a class="btn small" href={route.to(kind.designer as Screen, spread.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
   {#if spread.page !== null}<PutInTray print="guides:{spread.id}" what="the guide of {spread.title}" />{/if}
   <button class="btn small" onclick={() => edit({ type: 'remove-spread', spread: spread.id })}>Remove</button>

@@ -144,8 +144,6 @@ final class BookDates
      */
     private function categories(PlannedSpread $log, array $settings): array
     {
-        $kind = $this->layouts->catalogue->kind($log->kind);
-
-        return null === $kind ? [] : DatesInk::categories($kind, $settings + $log->settings);
+        return $this->layouts->categories($log->with(['settings' => $settings + $log->settings]));
     }
 }

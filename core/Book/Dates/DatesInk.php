@@ -21,7 +21,6 @@ use AmpleMargin\Drawing\OneStepMore;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Room;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Book */
@@ -43,18 +42,6 @@ final class DatesInk
         $this->pen = new DatesPen($dates, $hand, $pitch);
         $this->marks = new DayMarks($dates);
         $this->left = new LeftOut('');
-    }
-
-    /**
-     * The categories a spread has a column for; none where it has no columns of that sort.
-     *
-     * @param array<array-key, mixed> $settings of it
-     *
-     * @return list<string>
-     */
-    public static function categories(Kind $kind, array $settings): array
-    {
-        return \in_array('categories', $kind->asked($settings), true) ? $kind->settings($settings)->lines('categories') : [];
     }
 
     /**

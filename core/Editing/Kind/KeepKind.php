@@ -18,7 +18,6 @@ use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\PageGrid;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\PartingFile;
@@ -64,7 +63,7 @@ final class KeepKind implements Edit
         $spread = $plan->spread($this->spread) ?? throw PlanProblem::at('edit/spread', 'This spread is not in the book any more.');
         $form = $catalogue->kind($spread->kind)?->form;
         $book = $plan->inBook($spread->book);
-        if (!$form instanceof HasParts || null === $book) {
+        if (null === $form || null === $book) {
             throw PlanProblem::at('edit/spread', 'This spread is not made of parts, so it cannot be a kind of your own.');
         }
         $request = Request::of($spread, $book, $catalogue, PageGrid::of($book->stock, $book->counting));

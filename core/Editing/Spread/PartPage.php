@@ -16,7 +16,6 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\PageGrid;
 use AmpleMargin\Spread\Part\Asker;
@@ -50,7 +49,7 @@ final class PartPage implements Edit
         $spread = InPlan::spread($plan, $this->spread);
         $kind = $catalogue->kind($spread->kind);
         $book = $plan->inBook($spread->book);
-        if (!$kind?->form instanceof HasParts || null === $book) {
+        if (null === $kind || null === $book) {
             throw PlanProblem::at('edit/spread', 'This spread is not made of parts that can be divided otherwise.');
         }
         $request = Request::of($spread, $book, $catalogue, PageGrid::of($book->stock, $book->counting));
@@ -76,12 +75,16 @@ final class PartPage implements Edit
         )]), InPlan::name($parted, $catalogue).': '.$this->change->said());
     }
 
-    /** @return array<string, mixed> what is still true of a page that is parted otherwise: how it lies, which dates it takes */
+    /**
+     * @return array<string, mixed> what is still true of a page that is parted otherwise: how it lies, whether it shares its page, whether
+     *                              its pages lie open together, which dates it takes
+     */
     private static function kept(Kind $kind, PlannedSpread $spread): array
     {
         $takes = $kind->takesIn($spread->settings);
 
-        return array_intersect_key($spread->settings, [Settings::TURNED => true])
+        return array_intersect_key($spread->settings, [Settings::TURNED => true, Kind::HALF => true])
+            + ($kind->opensFlatAs($spread->settings) ? [Kind::FLAT => true] : [])
             + (null === $takes ? [] : [TakesDates::SETTING => $takes->value]);
     }
 

@@ -14,6 +14,7 @@ use AmpleMargin\Spread\Filling\Log\LogAsked;
 use AmpleMargin\Spread\Filling\Log\Rows as LogRows;
 use AmpleMargin\Spread\Filling\Log\School;
 use AmpleMargin\Spread\GivesWay;
+use AmpleMargin\Spread\HasCategories;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\OfTheYear;
@@ -22,7 +23,7 @@ use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
-final class FutureLog implements GivesWay, HasLayouts, OfTheYear
+final class FutureLog implements GivesWay, HasCategories, HasLayouts, OfTheYear
 {
     public const SCHOOLS = [
         'months' => 'Containers, so many months a page',
@@ -97,6 +98,11 @@ final class FutureLog implements GivesWay, HasLayouts, OfTheYear
         $asked = $asked->inWeeks();
 
         return $this->school($asked)->fill($asked, $region, LogAsked::read($asked), $from);
+    }
+
+    public function categories(Request $asked): array
+    {
+        return 'category' === $asked->settings->choice('school') ? $asked->settings->lines('categories') : [];
     }
 
     /** The first month of the year after its last. */

@@ -15,9 +15,9 @@ use AmpleMargin\Spread\Filling\Divisions;
 use AmpleMargin\Spread\Filling\IndexRows;
 use AmpleMargin\Spread\Filling\KeyMarks;
 use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\Form\PartedBy;
-use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\PartedBy;
+use AmpleMargin\Spread\Part\PartedLayouts;
 use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
 

@@ -9,8 +9,8 @@ namespace AmpleMargin\Spread\Kinds;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\MonthStrip;
-use AmpleMargin\Spread\Form\PartedLayouts;
 use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\PartedLayouts;
 
 /** @internal to Spread */
 final class ListKinds

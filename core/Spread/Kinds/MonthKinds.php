@@ -12,9 +12,8 @@ use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\MonthInCells;
 use AmpleMargin\Spread\Filling\Table;
-use AmpleMargin\Spread\Form\PartedLayouts;
-use AmpleMargin\Spread\Form\Weeks;
 use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\PartedLayouts;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\TakesDates;
@@ -45,7 +44,7 @@ final class MonthKinds
                 ->formerly(Page::CONTAINERS_ONCE)
                 ->whichIs('What this month is for.')
                 ->alsoCalled('focus', 'intentions', 'plan of the month'),
-            Entry::monthPart(PatternPart::WEEKS, 'Weeks', new Weeks())
+            Entry::monthPart(PatternPart::WEEKS, 'Weeks', new WeekPages())
                 ->whichIs('Every week of the month, on the pages the book gives a week.')
                 ->alsoCalled('week pages', 'days', 'rolling week', 'week columns')
                 ->takes(TakesDates::Days)

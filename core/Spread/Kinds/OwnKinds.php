@@ -7,8 +7,8 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Plan\OwnKind;
-use AmpleMargin\Spread\Form\OwnParts;
 use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Part\OwnParts;
 use AmpleMargin\Spread\TakesDates;
 
 final class OwnKinds

@@ -15,8 +15,8 @@ use AmpleMargin\Spread\Filling\Graph;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
-use AmpleMargin\Spread\Form\OwnParts;
 use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\OwnParts;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\TakesDates;
@@ -37,6 +37,7 @@ final class TrackerKinds
                 ->mayTurnThePage()
                 ->mayLieOnItsSide()
                 ->takes(TakesDates::SETTING)
+                ->mayShareAPage()
                 ->dividedByHand(),
             ...self::byDay(),
             ...self::byMonth(),

@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form;
+namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Align;
@@ -13,8 +13,6 @@ use AmpleMargin\Drawing\Caution;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Heading;
-use AmpleMargin\Spread\Part\Cut;
-use AmpleMargin\Spread\Part\CutPage;
 
 /** @internal to Spread */
 final class CutLines

@@ -4,19 +4,15 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form;
+namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
-use AmpleMargin\Spread\Part\Leaf;
-use AmpleMargin\Spread\Part\PartsOfPage;
-use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
-final class PartedBy implements Form, HasParts, HasLayouts
+final class PartedBy implements Form, HasLayouts
 {
     /**
      * @param Leaf                      $leaf    what is asked; every parting has it
@@ -46,19 +42,9 @@ final class PartedBy implements Form, HasParts, HasLayouts
         return $this->byMonth;
     }
 
-    public function isDrawnAsParts(): bool
-    {
-        return true;
-    }
-
     public function parting(Request $request): Piece
     {
         return ($this->parting)($request);
-    }
-
-    public function asParts(Request $request): Laid
-    {
-        return $this->layOut($request);
     }
 
     public function parts(Request $request): PartsOfPage

@@ -7,22 +7,18 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form;
+namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\HasParts;
+use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Laid;
-use AmpleMargin\Spread\Part\PartingFile;
-use AmpleMargin\Spread\Part\PartRefused;
-use AmpleMargin\Spread\Part\PartsOfPage;
-use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Spread */
-final class OwnParts implements Form, HasParts
+final class OwnParts implements Form
 {
     /** None first; the others by the value of TakesDates, for pages that hold months or days. */
     private const TAKES = [
@@ -61,7 +57,7 @@ final class OwnParts implements Form, HasParts
     {
         $dates = Field::choice(TakesDates::SETTING, 'Known dates written in', self::TAKES);
         if (null !== $this->usual) {
-            return [Field::drawn('parts', 'Parts'), $dates];
+            return [Field::drawn('parts', 'Parts'), $dates, Field::flag(Kind::FLAT, 'Its pages lie open together', false)];
         }
         try {
             $parted = new Parted(PartingFile::read($this->kept));
@@ -84,11 +80,6 @@ final class OwnParts implements Form, HasParts
         }
     }
 
-    public function isDrawnAsParts(): bool
-    {
-        return true;
-    }
-
     public function isByMonth(): bool
     {
         try {
@@ -103,11 +94,6 @@ final class OwnParts implements Form, HasParts
         $written = null === $this->usual ? $this->kept : $request->settings->drawn('parts');
 
         return null === $written && null !== $this->usual ? $this->usual : PartingFile::read($written);
-    }
-
-    public function asParts(Request $request): Laid
-    {
-        return $this->layOut($request);
     }
 
     public function parts(Request $request): PartsOfPage

@@ -7,7 +7,7 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form;
+namespace AmpleMargin\Spread\Kinds;
 
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\MonthWeek;
@@ -16,9 +16,9 @@ use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\WeekBoxes;
 use AmpleMargin\Spread\Filling\WeekWords;
 use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
@@ -29,7 +29,7 @@ use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
-final class Weeks implements Form, HasParts
+final class WeekPages implements Form
 {
     private const BELOW = 'below';
     private const QUARTERS = 'quarters';
@@ -62,16 +62,6 @@ final class Weeks implements Form, HasParts
     public function isByMonth(): bool
     {
         return true;
-    }
-
-    public function isDrawnAsParts(): bool
-    {
-        return true;
-    }
-
-    public function asParts(Request $request): Laid
-    {
-        return $this->layOut($request);
     }
 
     public function parts(Request $request): PartsOfPage

@@ -4,13 +4,11 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form;
+namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Spread\GivesWay;
-use AmpleMargin\Spread\Part\Asker;
-use AmpleMargin\Spread\Part\PlacedLeaf;
 
 /** @internal to Spread */
 final class PartOffers

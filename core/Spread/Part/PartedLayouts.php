@@ -7,21 +7,17 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form;
+namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\Part\Leaf;
-use AmpleMargin\Spread\Part\PartsOfPage;
-use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
 
 /** @internal to Spread */
-final class PartedLayouts implements Form, HasParts, HasLayouts
+final class PartedLayouts implements Form, HasLayouts
 {
     /** Settings that decide how a page is laid out: value → how a person says it. */
     private const LINE = ['1' => '1 box a row', '1.5' => '1½ boxes a row', '2' => '2 boxes a row', '3' => '3 boxes a row'];
@@ -60,11 +56,6 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
         return $this->parted->layOut($request);
     }
 
-    public function isDrawnAsParts(): bool
-    {
-        return true;
-    }
-
     public function isByMonth(): bool
     {
         return $this->parted->isByMonth();
@@ -73,11 +64,6 @@ final class PartedLayouts implements Form, HasParts, HasLayouts
     public function parting(Request $request): Piece
     {
         return $this->parted->parting($request);
-    }
-
-    public function asParts(Request $request): Laid
-    {
-        return $this->layOut($request);
     }
 
     public function parts(Request $request): PartsOfPage

@@ -7,17 +7,13 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form;
+namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling\GoesOn;
-use AmpleMargin\Spread\Part\Asker;
-use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\PlacedLeaf;
-use AmpleMargin\Spread\Part\PlacedPage;
 use AmpleMargin\Spread\TakenUp;
 
 /** @internal to Spread */

@@ -8,7 +8,7 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Spread\Form;
+namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
@@ -20,24 +20,13 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Closing;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\HasParts;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\NeedsEdges;
 use AmpleMargin\Spread\OfTheYear;
-use AmpleMargin\Spread\Part\Asker;
-use AmpleMargin\Spread\Part\CutPage;
-use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\FlipOut;
-use AmpleMargin\Spread\Part\Leaf;
-use AmpleMargin\Spread\Part\NoRoom;
-use AmpleMargin\Spread\Part\PartsOfPage;
-use AmpleMargin\Spread\Part\Piece;
-use AmpleMargin\Spread\Part\PlacedPage;
-use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
 
-final class Parted implements Form, HasParts
+final class Parted implements Form
 {
     /** Settings of fillings that say what their rows, columns or cells stand for. */
     private const RECKONED = ['of' => true, 'rows_of' => true, 'columns_of' => true];
@@ -139,11 +128,6 @@ final class Parted implements Form, HasParts
         ), $findings);
     }
 
-    public function isDrawnAsParts(): bool
-    {
-        return true;
-    }
-
     public function isByMonth(): bool
     {
         if (null !== Run::cutOf($this->piece)) {
@@ -162,11 +146,6 @@ final class Parted implements Form, HasParts
     public function parting(Request $request): Piece
     {
         return $this->piece;
-    }
-
-    public function asParts(Request $request): Laid
-    {
-        return $this->layOut($request);
     }
 
     public function parts(Request $request): PartsOfPage
