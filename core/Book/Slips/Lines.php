@@ -116,6 +116,10 @@ final class Lines
         }
         $found = [];
         foreach ($parts->divisions as $division) {
+            // A title and all that stands below it divide nothing.
+            if ($division->parting->isTitled()) {
+                continue;
+            }
             $region = $division->region->moved(...$parts->corner);
             $sheet = $parts->sheet($division->path);
             if (($parts->sheets > 1 ? $sheet : 0) !== ($parts->sheets > 1 ? $here->nth : 0)

@@ -164,7 +164,7 @@ final class Parting implements Piece
     }
 
     /** Whether it is a title and all that stands below it. */
-    private function isTitled(): bool
+    public function isTitled(): bool
     {
         [$first, $second] = [$this->parts[0][1], $this->parts[1][0] ?? null];
 
