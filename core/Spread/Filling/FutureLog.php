@@ -33,9 +33,6 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, OfTheYear
         'door' => 'With a door: half a year in sight',
     ];
 
-    /** The setting of one more page, for the year after. */
-    public const NEXT_YEAR = 'next_year';
-
     public function name(): string
     {
         return 'Future log';
@@ -74,7 +71,6 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, OfTheYear
             Field::month('from', 'First month'),
             Field::count('months', 'Months', 1, Period::LONGEST),
             Field::count('months_beyond', 'Months beyond the last', 0, 12, 0),
-            Field::flag(self::NEXT_YEAR, 'A page for next year', false),
         ];
     }
 

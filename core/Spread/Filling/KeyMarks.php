@@ -34,7 +34,8 @@ use AmpleMargin\Spread\Setting\Settings;
 
 final class KeyMarks implements Filling, HasLayouts, GivesWay
 {
-    /** Whether its symbols are its own, and not those of the book's key: the key itself. */
+    /** Whether its symbols are its own, as those of the key itself are, or those of the book's key. */
+    public const WHOSE = 'symbols_of';
     public const OWN = 'own';
 
     /** Rows to keep free for symbols to come. From memory. */
@@ -60,12 +61,13 @@ final class KeyMarks implements Filling, HasLayouts, GivesWay
     public function fields(): array
     {
         return [
-            Field::choice('set', 'Symbols to begin with', array_map(static fn (array $about): string => $about[0], StarterKeys::all())),
+            Field::choice(self::WHOSE, 'Symbols', ['book' => 'of the book’s key', self::OWN => 'its own']),
+            Field::choice('set', 'Symbols to begin with', array_map(static fn (array $about): string => $about[0], StarterKeys::all()))
+                ->when(self::WHOSE, [self::OWN]),
             Field::count('key_columns', 'Columns', 1, 2),
-            Field::flag('colours', 'What the colours stand for', false),
+            Field::flag('colours', 'What the colours stand for', false)->when(self::WHOSE, [self::OWN]),
             Field::boxes('row', 'Boxes a row', '2')->unasked(),
             Field::drawn('symbols', 'Symbols'),
-            Field::flag(self::OWN, 'Symbols of its own', false)->unasked(),
         ];
     }
 
@@ -102,8 +104,11 @@ final class KeyMarks implements Filling, HasLayouts, GivesWay
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
-        $own = $asked->settings->flag(self::OWN);
-        $settings = $own ? $asked->settings : new Settings($asked->settings->over([], ['key_columns']) + $asked->key, $this->fields());
+        $own = self::OWN === $asked->settings->choice(self::WHOSE);
+        $settings = $own ? $asked->settings : new Settings(
+            [self::WHOSE => self::OWN] + $asked->settings->over([], ['key_columns']) + $asked->key,
+            $this->fields(),
+        );
         $asked = $asked->asking($settings);
         $set = KeyReader::setting($settings->drawn('symbols')) ?? StarterKeys::set($settings->choice('set'));
         $marks = $set->marks();

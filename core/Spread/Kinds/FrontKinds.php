@@ -42,7 +42,7 @@ final class FrontKinds
                 ->alsoCalled('title page', 'year in letters', 'opening page')
                 ->goesOpposite('key'),
             Entry::spread('key', 'Key', Section::Front, PartedLayouts::of(Page::under(
-                Leaf::of(new KeyMarks())->with([KeyMarks::OWN => true])->open('set', 'key_columns', 'colours', 'row', 'symbols'),
+                Leaf::of(new KeyMarks())->with([KeyMarks::WHOSE => KeyMarks::OWN])->open('set', 'key_columns', 'colours', 'row', 'symbols'),
             )))
                 ->whichIs('The symbols and the states they turn into by adding strokes.')
                 ->alsoCalled('legend', 'signs', 'symbols', 'bullets')

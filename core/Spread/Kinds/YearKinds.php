@@ -21,11 +21,15 @@ use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\TakesDates;
 
 /** @internal to Spread */
 final class YearKinds
 {
+    /** The setting of a future log with one more page, for the year after. */
+    private const NEXT_YEAR = 'next_year';
+
     /** @return list<Entry> */
     public static function all(): array
     {
@@ -98,7 +102,7 @@ final class YearKinds
         $leaf = Leaf::of($log)->open(...array_column($log->fields(), 'name'));
 
         return new PartedBy($leaf, static function (Request $request) use ($log, $leaf): Piece {
-            if (!$request->settings->flag(FutureLog::NEXT_YEAR)) {
+            if (!$request->settings->flag(self::NEXT_YEAR)) {
                 return Page::under($leaf);
             }
             $next = FutureLog::nextYear($request);
@@ -113,6 +117,6 @@ final class YearKinds
                     'ruled' => $request->settings->flag('ruled'),
                 ])],
             )]);
-        });
+        }, [Field::flag(self::NEXT_YEAR, 'A page for next year', false)]);
     }
 }

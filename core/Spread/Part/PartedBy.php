@@ -10,6 +10,7 @@ use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
 final class PartedBy implements Form, HasLayouts
@@ -17,14 +18,15 @@ final class PartedBy implements Form, HasLayouts
     /**
      * @param Leaf                      $leaf    what is asked; every parting has it
      * @param \Closure(Request): Piece  $parting
+     * @param list<Field>               $more    asked beside it, of which the parting knows
      */
-    public function __construct(private readonly Leaf $leaf, private readonly \Closure $parting, private readonly bool $byMonth = true)
+    public function __construct(private readonly Leaf $leaf, private readonly \Closure $parting, private readonly array $more = [])
     {
     }
 
     public function fields(): array
     {
-        return $this->leaf->fields();
+        return [...$this->leaf->fields(), ...$this->more];
     }
 
     public function layOut(Request $request): Laid
@@ -39,7 +41,7 @@ final class PartedBy implements Form, HasLayouts
 
     public function isByMonth(): bool
     {
-        return $this->byMonth;
+        return true;
     }
 
     public function parting(Request $request): Piece
