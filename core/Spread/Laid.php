@@ -17,37 +17,23 @@ use AmpleMargin\Plan\Side;
 use AmpleMargin\Spread\Part\FlipOut;
 use AmpleMargin\Spread\Part\Region;
 
-final class Laid
+final class Laid extends Measured
 {
     private const TURN = 'Turn the book until the left edge of this page is at the top. Count from there.';
 
     /** @var list<PageDrawing>|null kept so that each page is drawn once; nothing else here changes */
     private ?array $drawn = null;
 
-    /**
-     * @param int                                   $pages    1 or more
-     * @param array<int, list<Finding>>             $findings page from 0 → what it says
-     * @param Side                                  $starts   the side it must start on, whatever its kind says
-     * @param array<int, non-empty-list<Region>>    $removed  page from 0 → what the knife takes of it
-     * @param int                                   $glued    layers glued in where it is thickest
-     * @param array<int, non-empty-list<FlipOut>>   $flips    page from 0 → what folds out of it
-     * @param \Closure(int, int): list<PageDrawing> $draw     told the number of its first page and the steps before it
-     */
-    private function __construct(
-        public readonly int $pages,
-        public readonly array $findings,
-        private readonly \Closure $draw,
-        public readonly Side $starts = Side::Any,
-        public readonly array $removed = [],
-        public readonly int $glued = 0,
-        public readonly array $flips = [],
-    ) {
+    /** @param \Closure(int, int): list<PageDrawing> $draw told the number of its first page and the steps before it */
+    private function __construct(Measured $as, private readonly \Closure $draw)
+    {
+        parent::__construct($as->pages, $as->findings, $as->starts, $as->removed, $as->glued, $as->flips);
     }
 
     /** Its pages belong together as they lie open: it begins on a left page. */
     public function openingFlat(): self
     {
-        return new self($this->pages, $this->findings, $this->draw, Side::Left, $this->removed, $this->glued, $this->flips);
+        return new self(new Measured($this->pages, $this->findings, Side::Left, $this->removed, $this->glued, $this->flips), $this->draw);
     }
 
     /**
@@ -57,7 +43,7 @@ final class Laid
      */
     public function gluing(int $layers, array $flips = []): self
     {
-        return new self($this->pages, $this->findings, $this->draw, $this->starts, $this->removed, $layers, $flips);
+        return new self(new Measured($this->pages, $this->findings, $this->starts, $this->removed, $layers, $flips), $this->draw);
     }
 
     /**
@@ -67,7 +53,7 @@ final class Laid
      */
     public function cut(Side $starts, array $removed): self
     {
-        return new self($this->pages, $this->findings, $this->draw, $starts, $removed, $this->glued, $this->flips);
+        return new self(new Measured($this->pages, $this->findings, $starts, $removed, $this->glued, $this->flips), $this->draw);
     }
 
     /**
@@ -81,7 +67,7 @@ final class Laid
      */
     public static function pages(PageGrid $grid, array $shares, \Closure $paint, array $findings = []): self
     {
-        return new self(\count($shares), $findings, static function (int $page, int $done) use ($grid, $shares, $paint, $findings): array {
+        return new self(new Measured(\count($shares), $findings), static function (int $page, int $done) use ($grid, $shares, $paint, $findings): array {
             $pages = [];
             foreach ($shares as $i => $share) {
                 $canvas = new Canvas($grid->across, $grid->down, $grid->tally, $page + $i, $done, $grid->title);
@@ -133,29 +119,7 @@ final class Laid
             return [...$pages, ...($next->draw)($page + $this->pages, $done + self::steps($pages))];
         };
 
-        return new self(
-            $this->pages + $next->pages,
-            $this->findings + self::behind($this->pages, $next->findings),
-            $draw,
-            $this->starts,
-            $this->removed + self::behind($this->pages, $next->removed),
-            $this->glued + $next->glued,
-            $this->flips + self::behind($this->pages, $next->flips),
-        );
-    }
-
-    /**
-     * What is said of pages, so many pages further on.
-     *
-     * @template T
-     *
-     * @param array<int, T> $pages
-     *
-     * @return array<int, T>
-     */
-    private static function behind(int $by, array $pages): array
-    {
-        return array_combine(array_map(static fn (int $page): int => $page + $by, array_keys($pages)), $pages);
+        return new self($this->joined($next), $draw);
     }
 
     /** Drawn again and again until there are so many pages, where it is fewer. */
@@ -163,12 +127,6 @@ final class Laid
     {
         if ($this->pages >= $count) {
             return $this;
-        }
-        $findings = $removed = $flips = [];
-        foreach (range(0, $count - 1) as $page) {
-            $findings[$page] = $this->findings[$page % $this->pages] ?? [];
-            $removed[$page] = $this->removed[$page % $this->pages] ?? null;
-            $flips[$page] = $this->flips[$page % $this->pages] ?? null;
         }
         $draw = function (int $page, int $done) use ($count): array {
             $pages = $first = ($this->draw)($page, $done);
@@ -178,9 +136,8 @@ final class Laid
 
             return $pages;
         };
-        $times = intdiv($count + $this->pages - 1, $this->pages);
 
-        return new self($count, $findings, $draw, $this->starts, array_filter($removed), $times * $this->glued, array_filter($flips));
+        return new self($this->repeated($count), $draw);
     }
 
     /** @param array<int, list<Finding>> $findings in place of its own */
@@ -192,25 +149,9 @@ final class Laid
             range(0, $this->pages - 1),
         );
 
-        return new self($this->pages, $findings, $draw, $this->starts, $this->removed, $this->glued, $this->flips);
-    }
+        $measured = new Measured($this->pages, $findings, $this->starts, $this->removed, $this->glued, $this->flips);
 
-    /** Saying more on its first page. */
-    public function adding(?Finding $finding): self
-    {
-        return null === $finding ? $this : $this->saying([[...$this->findings[0] ?? [], $finding]] + $this->findings);
-    }
-
-    /** Why it cannot be drawn: the first finding that says so, or null where it can. */
-    public function broken(): ?Finding
-    {
-        foreach (array_merge(...$this->findings) as $finding) {
-            if ($finding->broken) {
-                return $finding;
-            }
-        }
-
-        return null;
+        return new self($measured, $draw);
     }
 
     /** @return list<PageDrawing> as many as there are pages */

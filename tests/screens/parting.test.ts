@@ -43,13 +43,17 @@ const PAGE = {
 
 function state() {
   const sent: Edit[] = [];
+  // As the open book has them: one after another.
+  let turn: Promise<boolean> = Promise.resolve(true);
   const parting = new PartingState(
     () => ({}) as Book,
     () => 'page',
-    async (edit) => {
-      sent.push(edit);
-      return true;
-    },
+    (edit, then) =>
+      (turn = turn.then(async () => {
+        sent.push(edit());
+        await then();
+        return true;
+      })),
   );
   parting.fetched.value = PAGE;
   parting.load = async () => PAGE;
@@ -99,6 +103,22 @@ test('what is chosen follows what was changed', async () => {
     await parting.change(change);
     expect([sent, parting.at]).toEqual([[{ type: 'part-page', spread: 'page', at, ...change }], then]);
   }
+});
+
+test('what is pressed while an older change is on its way is of what that makes', async () => {
+  const { parting, sent } = state();
+  parting.choose('1.0');
+  const presses = [
+    parting.change({ do: 'divide', way: 'down', parts: 2 }),
+    parting.change({ do: 'fill', fill: 'words' }),
+    parting.change({ do: 'divide', way: 'across', parts: 2 }),
+  ];
+  // Another part chosen meanwhile stays chosen, and what is pressed then is of that.
+  parting.choose('1.1');
+  presses.push(parting.change({ do: 'fill', fill: 'log' }));
+  await Promise.all(presses);
+  expect(sent.map((edit) => (edit as { at: string }).at)).toEqual(['1.0', '1.0.0', '1.0.0', '1.1']);
+  expect(parting.at).toBe('1.1');
 });
 
 test('a line let go where it was taken changes nothing', async () => {
