@@ -24,7 +24,6 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Filling\Spacing\SpacingAsked;
 use AmpleMargin\Spread\HasCutOuts;
 use AmpleMargin\Spread\HasDivisions;
@@ -32,7 +31,6 @@ use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\FlipOut;
-use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
@@ -195,7 +193,7 @@ final class Book
     /** Whether there is something to print and stick into a spread. */
     public function prints(PlannedSpread $spread): bool
     {
-        foreach ($this->fillings($spread) as [$filling, $asked]) {
+        foreach ($this->layouts->fillings($spread) as [$filling, $asked]) {
             if ($filling instanceof HasCutOuts && $filling->hasCutOut($asked)) {
                 return true;
             }
@@ -297,7 +295,7 @@ final class Book
     /** The divisions that can be looked up on a spread; null where it shows none. */
     public function spacing(PlannedSpread $spread): ?SpacingAsked
     {
-        foreach ($this->fillings($spread) as [$filling, $asked]) {
+        foreach ($this->layouts->fillings($spread) as [$filling, $asked]) {
             if ($filling instanceof HasDivisions) {
                 return $filling->divisions($asked);
             }
@@ -309,25 +307,6 @@ final class Book
     private function asked(PlannedSpread $spread): Request
     {
         return $this->layouts->request($spread)->reading($this->index);
-    }
-
-    /**
-     * What fills the parts of a spread, each with what it is asked; nothing where it cannot be parted as the plan says.
-     *
-     * @return list<array{Filling, Request}>
-     */
-    private function fillings(PlannedSpread $spread): array
-    {
-        $form = $this->layouts->form($spread);
-        $request = $this->asked($spread);
-        $asker = new Asker($request);
-        try {
-            $leaves = $form?->parting($request)->leaves() ?? [];
-        } catch (PartRefused) {
-            return [];
-        }
-
-        return array_map(static fn (Leaf $leaf): array => [$leaf->filling, $asker->of($leaf)], $leaves);
     }
 
     /** The names of months and days in the language that goes on its paper. */

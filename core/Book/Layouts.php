@@ -15,6 +15,7 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\HasCategories;
 use AmpleMargin\Spread\HasLayouts;
@@ -82,14 +83,25 @@ final class Layouts
 
     private function hasIndex(PlannedSpread $spread): bool
     {
-        $form = $this->form($spread);
+        return [] !== array_filter($this->fillings($spread), static fn (array $one): bool => $one[0] instanceof ReadsIndex);
+    }
+
+    /**
+     * What fills the parts of a spread, each with what it is asked; nothing where it cannot be parted as the plan says.
+     *
+     * @return list<array{Filling, Request}>
+     */
+    public function fillings(PlannedSpread $spread): array
+    {
+        $request = $this->on($this->grid(), $spread);
+        $asker = new Asker($request);
         try {
-            $leaves = $form?->parting($this->request($spread))->leaves() ?? [];
+            $leaves = $this->form($spread)?->parting($request)->leaves() ?? [];
         } catch (PartRefused) {
-            return false;
+            return [];
         }
 
-        return [] !== array_filter($leaves, static fn (Leaf $leaf): bool => $leaf->filling instanceof ReadsIndex);
+        return array_map(static fn (Leaf $leaf): array => [$leaf->filling, $asker->of($leaf)], $leaves);
     }
 
     /** Null where nobody knows its kind. */
@@ -238,16 +250,9 @@ final class Layouts
      */
     public function categories(PlannedSpread $spread): array
     {
-        $request = $this->on($this->grid(), $spread);
-        $asker = new Asker($request);
-        try {
-            $leaves = $this->form($spread)?->parting($request)->leaves() ?? [];
-        } catch (PartRefused) {
-            return [];
-        }
-        foreach ($leaves as $leaf) {
-            if ($leaf->filling instanceof HasCategories) {
-                return $leaf->filling->categories($asker->of($leaf));
+        foreach ($this->fillings($spread) as [$filling, $asked]) {
+            if ($filling instanceof HasCategories) {
+                return $filling->categories($asked);
             }
         }
 

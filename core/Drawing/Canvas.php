@@ -11,10 +11,8 @@ namespace AmpleMargin\Drawing;
 
 use AmpleMargin\Colour\Palette;
 use AmpleMargin\Counting\BlockDigits;
-use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Letters;
-use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Counting\Ticks;
 
@@ -105,16 +103,6 @@ final class Canvas
             $note,
             $this->page,
         );
-    }
-
-    /** Begins a step of pencil ticks for a division, `$from` boxes in from the edge, and draws them. */
-    public function tickDivision(Edge $edge, Division $division, string $note, int $from = 0): void
-    {
-        $ticks = array_map(static fn (Fraction $tick): Fraction => $tick->plus($from), $division->ticks());
-        if ($from > 0) {
-            array_unshift($ticks, Fraction::of($from));
-        }
-        $this->tickAll($edge, $ticks, Plural::boxes($division->side).": {$division->run()}", $note);
     }
 
     /**
@@ -261,25 +249,6 @@ final class Canvas
             $align,
             $this->colour,
         );
-    }
-
-    /**
-     * Marks drawn elsewhere, in the step begun last; and the room for writing and the cells that came with them.
-     *
-     * @param list<Mark>                       $marks
-     * @param list<Room>                       $rooms
-     * @param list<array{int, int, int, int}>  $cells
-     * @param int                              $x     boxes further right
-     * @param int                              $y     boxes further down
-     * @param list<Room>                       $days  places of days
-     */
-    public function take(array $marks, array $rooms, array $cells, int $x, int $y, array $days = []): void
-    {
-        $moving = new Moving(Grain::of($x), Grain::of($y), $this->current(), $this->note);
-        array_push($this->marks, ...array_map(static fn (Mark $mark): Mark => $mark->visit($moving), $marks));
-        array_push($this->rooms, ...array_map(static fn (Room $room): Room => $room->at($moving->place($room->place)), $rooms));
-        array_push($this->cells, ...array_map($moving->place(...), $cells));
-        array_push($this->days, ...array_map(static fn (Room $room): Room => $room->at($moving->place($room->place)), $days));
     }
 
     /** Whether there is pencil to erase. */

@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread;
 use AmpleMargin\Spread\Filling\Blank;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\Circles;
+use AmpleMargin\Spread\Filling\ClockFace;
 use AmpleMargin\Spread\Filling\CoverLetters;
 use AmpleMargin\Spread\Filling\DayStrips;
 use AmpleMargin\Spread\Filling\Divisions;
@@ -69,6 +70,7 @@ final class Fillings
             'dot-marks' => new DotLegend(),
             'key-marks' => new KeyMarks(),
             'circles' => new Circles(),
+            'clock' => new ClockFace(),
             'goes-on' => new GoesOn(),
             'free' => new Free(),
             'nothing' => new Blank(),

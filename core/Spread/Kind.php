@@ -58,7 +58,7 @@ final class Kind
      * @param TakesDates|string|null $takes what of the known dates is written into it, or the setting that says so
      * @param bool $address whether it holds an address
      * @param bool $forPens whether pens are tried on it
-     * @param array<string, string|\Closure(mixed): array<string, mixed>> $formerly setting of an older plan → what it is called now, or what is said by it
+     * @param array<string, string|\Closure(mixed): array<string, mixed>> $formerly setting of an older plan → its name now, or what it says
      */
     public function __construct(
         public readonly string $id,

@@ -67,7 +67,7 @@ final class Laid extends Measured
      */
     public static function pages(PageGrid $grid, array $shares, \Closure $paint, array $findings = []): self
     {
-        return new self(new Measured(\count($shares), $findings), static function (int $page, int $done) use ($grid, $shares, $paint, $findings): array {
+        $draw = static function (int $page, int $done) use ($grid, $shares, $paint, $findings): array {
             $pages = [];
             foreach ($shares as $i => $share) {
                 $canvas = new Canvas($grid->across, $grid->down, $grid->tally, $page + $i, $done, $grid->title);
@@ -84,18 +84,9 @@ final class Laid extends Measured
             }
 
             return $pages;
-        });
-    }
+        };
 
-    /**
-     * One page.
-     *
-     * @param \Closure(Canvas): void $paint
-     * @param list<Finding>          $findings
-     */
-    public static function page(PageGrid $grid, \Closure $paint, array $findings = []): self
-    {
-        return self::pages($grid, [true], static fn (Canvas $canvas) => $paint($canvas), [$findings]);
+        return new self(new Measured(\count($shares), $findings), $draw);
     }
 
     /** So many pages with nothing on them but why, which the first says. */
@@ -108,18 +99,6 @@ final class Laid extends Measured
     public static function eachRefused(PageGrid $grid, Finding $why, int $pages): self
     {
         return self::pages($grid, array_fill(0, $pages, null), static fn () => null, array_fill(0, $pages, [$why]));
-    }
-
-    /** These pages, and others after them. */
-    public function then(self $next): self
-    {
-        $draw = function (int $page, int $done) use ($next): array {
-            $pages = ($this->draw)($page, $done);
-
-            return [...$pages, ...($next->draw)($page + $this->pages, $done + self::steps($pages))];
-        };
-
-        return new self($this->joined($next), $draw);
     }
 
     /** Drawn again and again until there are so many pages, where it is fewer. */

@@ -45,7 +45,7 @@ final class PartsTest extends ApiTestCase
             self::assertTrue('nothing' === $filling['fill'] || [] !== $filling['marks'] || null !== $filling['says'], $filling['fill']);
         }
         $this->call('GET', "/notebooks/{$book['id']}/parts/page-of-parts/choices?at=9", null, 422);
-        $this->call('GET', "/notebooks/{$book['id']}/parts/key/choices?at=", null, 404);
+        $this->call('GET', "/notebooks/{$book['id']}/parts/none/choices?at=", null, 404);
     }
 
     public function testAKindOfTheCatalogueBecomesAPageOfItsOwnAndKeepsItsNameAndWhatWasSaid(): void

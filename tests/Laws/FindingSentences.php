@@ -44,7 +44,7 @@ final class FindingSentences
             'do(?:es)? not fit (?:on|in|down) ' => [],
             'does not fit below the title' => [],
             '(?:need|needs) (\d+) × (\d+) boxes.*(?:has|have) (\d+) × (\d+)' => [],
-            '(?:need|needs) .*(?:the page|it) has (\d+) × (\d+)' => [],
+            '(?:need|needs) .*(?:the page|the part|it) has (\d+) × (\d+)' => [],
             'boxes are left (?:on this page|below the title)' => [],
             'There are (\d+) already, so nothing is left to put aside for (\d+)' => [[0, 1]],
             'paydays? × (\d+) miss the aim by (\d+)' => [],

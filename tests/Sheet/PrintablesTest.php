@@ -12,6 +12,7 @@ use AmpleMargin\Book\Printing\Chosen;
 use AmpleMargin\Book\Printing\Context;
 use AmpleMargin\Book\Printing\PagesAsked;
 use AmpleMargin\Book\Printing\Printables;
+use AmpleMargin\Key\StarterKeys;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\PlanProblem;
@@ -241,10 +242,34 @@ final class PrintablesTest extends TestCase
         self::assertSame('front', $chosen['guides'] instanceof Chosen ? $chosen['guides']::choices($book)[0]['say'] : '');
     }
 
+    /** Ten boxes of its paper across and as tall as the page; every mark of the book's key on it, front and back. */
+    public function testABookmarkHasTheKeyAndTheSizeOfItsPage(): void
+    {
+        foreach ([Books::a5(), new Stock(105_000, 148_000, 3_700, 26, 38, 120)] as $stock) {
+            [$piece] = $this->printed($stock);
+            self::assertSame([10 * $stock->pitch, $stock->down * $stock->pitch], [$piece->wide, $piece->tall]);
+            $words = [];
+            foreach ([$piece->front, $piece->back] as $face) {
+                foreach ($face->marks ?? [] as $mark) {
+                    $words[] = $mark instanceof SheetWords ? $mark->text : '';
+                }
+            }
+            self::assertSame([], array_diff(array_column(StarterKeys::set('upright')->marks(), 'name'), $words));
+        }
+    }
+
+    /** @return non-empty-list<Piece> */
+    private function printed(Stock $stock): array
+    {
+        $pieces = Printables::pieces(new Context(Composer::compose(Books::starter($stock)), new PrintRoom(PaperSize::A3)), 'bookmark');
+
+        return [] === $pieces ? self::fail('There is no bookmark.') : $pieces;
+    }
+
     public function testNothingOfAPieceLiesBeyondItsEdges(): void
     {
         $asks = [
-            'guides:front', 'openings:front', 'trace:front', 'trace-mirrored:front', 'card', 'pocket', 'months:1', 'names', 'titles',
+            'guides:front', 'openings:front', 'trace:front', 'trace-mirrored:front', 'card', 'pocket', 'bookmark', 'months:1', 'names', 'titles',
             'letters:Harbour', 'dummy:third',
         ];
         foreach ([

@@ -199,4 +199,34 @@ final class TableTest extends TestCase
             ['type' => 'use-pattern', 'pattern' => 'usual'],
         ]);
     }
+
+    /** Plants by the weeks of a half-year: the strip with what each needs stands on both pages, its rows level, 26 weeks in all. */
+    public function testPlantsWateredRepeatItsStripOnItsSecondPage(): void
+    {
+        $kind = Asking::kind('plants-watered');
+        foreach (['2027-01', '2027-07'] as $start) {
+            $end = '2027-01' === $start ? '2027-06' : '2027-12';
+            $pages = $kind->form->layOut(Asking::of($kind, [], start: $start, end: $end))->drawings();
+            self::assertCount(2, $pages, $start);
+            $rows = $weeks = [];
+            foreach ($pages as $i => $page) {
+                foreach ($page->marks as $mark) {
+                    if ($mark instanceof Words && str_contains($mark->text, ': ')) {
+                        $rows[$i][$mark->text] = $mark->y;
+                    } elseif ($mark instanceof Words && ctype_digit($mark->text)) {
+                        $weeks[] = (int) $mark->text;
+                    }
+                }
+            }
+            self::assertCount(5, $rows[0]);
+            self::assertSame($rows[0], $rows[1], 'level on both pages');
+            // Each week by the day it begins on, from the one the first month begins in.
+            $day = (new \DateTimeImmutable("$start-01"))->modify('monday this week');
+            $expected = [];
+            for (; $day->format('Y-m') <= $end; $day = $day->modify('+7 days')) {
+                $expected[] = (int) $day->format('j');
+            }
+            self::assertSame($expected, $weeks, $start);
+        }
+    }
 }

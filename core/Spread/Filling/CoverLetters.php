@@ -108,15 +108,18 @@ final class CoverLetters implements Filling, HasLayouts
         $lettering = $left ? $folded->left : $folded->right;
         $x = $region->x + ($left ? $folded->from : $folded->air);
 
-        return $this->guided($asked, $region, [[$lettering, $x, $this->above($region, $lettering->tall)]], [[
-            'letters',
-            Plural::boxes($lettering->width),
-            $lettering->working().'; '.$folded->working(),
-        ]], $left
-            ? "Count from the fold: $folded->air free, then the last letter."
-            : "Count from the fold: $folded->air free, then the first letter. No letter sits on it.", $left ? null : $lettering->tall, [], $left
-            ? 1
-            : null);
+        $sums = [['letters', Plural::boxes($lettering->width), $lettering->working().'; '.$folded->working()]];
+
+        return $this->guided(
+            $asked,
+            $region,
+            [[$lettering, $x, $this->above($region, $lettering->tall)]],
+            $sums,
+            "Count from the fold: $folded->air free, then the ".($left ? 'last letter.' : 'first letter. No letter sits on it.'),
+            $left ? null : $lettering->tall,
+            [],
+            $left ? 1 : null,
+        );
     }
 
     /** @param list<Finding> $findings said beside what is drawn */

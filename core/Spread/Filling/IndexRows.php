@@ -155,8 +155,15 @@ final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
     }
 
     /** @param list<IndexRow> $entries */
-    private function write(Canvas $canvas, FromHere $here, array $entries, Region $region, Division $columns, int $rows, Fraction $line): void
-    {
+    private function write(
+        Canvas $canvas,
+        FromHere $here,
+        array $entries,
+        Region $region,
+        Division $columns,
+        int $rows,
+        Fraction $line,
+    ): void {
         $now = array_filter($entries, static fn (IndexRow $entry): bool => !$entry->isMonth);
         $later = array_filter($entries, static fn (IndexRow $entry): bool => $entry->isMonth);
         if ([] !== $later) {

@@ -101,7 +101,8 @@ final class MonthStrip implements HasLayouts, GivesWay, OfTheYear
         $itemPages = [] === $items ? [[]] : array_chunk($items, max(1, $rows - ($sum ? 1 : 0)));
         $names = $itemPages[intdiv($from, \count($monthPages))];
         $some = $monthPages[$from % \count($monthPages)];
-        $filled = $this->page($asked, $region, $names, $some, $rows, $from + 1 < \count($itemPages) * \count($monthPages) ? $from + 1 : null);
+        $next = $from + 1 < \count($itemPages) * \count($monthPages) ? $from + 1 : null;
+        $filled = $this->page($asked, $region, $names, $some, $rows, $next);
 
         return 0 === $from ? $filled->adding($this->tooLong($asked, $items, $strip)) : $filled;
     }

@@ -123,6 +123,9 @@ final class WeekBoxes implements Filling
     private function pages(Request $asked): array
     {
         $weeks = $asked->calendar->weeks;
+        if ([] === $weeks && null === $asked->calendar->month) {
+            return [[[['', self::undated($asked)]]], 7];
+        }
         if (2 === $asked->pages && 1 === \count($weeks)) {
             $words = new WeekWords($asked->calendar, $weeks[0]);
             $days = self::named($words);
@@ -135,6 +138,18 @@ final class WeekBoxes implements Filling
 
             return [$words->name(), self::named($words)];
         }, $weeks)], 7];
+    }
+
+    /** @return array<string, string> the days of any week, where the pages are for none */
+    private static function undated(Request $asked): array
+    {
+        $days = [];
+        for ($i = 0; $i < 7; ++$i) {
+            $day = $asked->calendar->first->plus($i);
+            $days["weekday-$day->value"] = $asked->calendar->names->weekday($day);
+        }
+
+        return $days;
     }
 
     /**

@@ -105,8 +105,9 @@ final class Words implements Filling, GivesWay
             findings: self::tooLong($asked, $words, $region->wide),
             pencil: static function (Canvas $canvas) use ($words, $region, $above, $tall, $line, $counted, $note): void {
                 if ($counted) {
-                    $canvas->step(Task::Pencil, 'Count '.Plural::boxes($region->y + $above)." down; the words take the next $tall, one line "
-                        .'every '.Plural::boxes($line).', centred across.', $note);
+                    $text = 'Count '.Plural::boxes($region->y + $above)." down; the words take the next $tall, one line every "
+                        .Plural::boxes($line).', centred across.';
+                    $canvas->step(Task::Pencil, $text, $note);
                 } elseif ([] === $words) {
                     $canvas->step(Task::Pencil, "Mark the room for the words: $region->wide × {$tall->ceil()} boxes.");
                     $canvas->frame(Layer::Pencil, $region->x, $region->y + $above, $region->wide, $tall);

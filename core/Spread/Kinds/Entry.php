@@ -25,8 +25,8 @@ final class Entry
      * @param array{id: string, name: string, section: Section|null, form: Form, purpose?: string, defaults?: array<array-key, mixed>,
      *     asks?: list<string>, opensFlat?: bool, filler?: bool, needsGrid?: bool, halves?: bool, pages?: int, yields?: bool,
      *     byWeeks?: bool, regret?: int, designer?: string, plural?: string, names?: list<string>, byHand?: bool, ofTheYear?: bool,
-     *     opposite?: list<string>, goals?: string, challenges?: string, turns?: bool, formerly?: array<string, string|\Closure(mixed): array<string, mixed>>, record?: string,
-     *     themes?: string, theme?: string, takes?: TakesDates|string, address?: bool, forPens?: bool} $said named as the parameters of a
+     *     opposite?: list<string>, goals?: string, challenges?: string, turns?: bool,
+     *     formerly?: array<string, string|\Closure(mixed): array<string, mixed>>, record?: string, themes?: string, theme?: string, takes?: TakesDates|string, address?: bool, forPens?: bool} $said named as the parameters of a
      *     kind
      */
     private function __construct(private array $said)

@@ -39,7 +39,9 @@ final class Page
     /** A container for each of some names. */
     public static function containers(): Form
     {
-        return PartedLayouts::of(self::under(Leaf::of(new Cells())->with([Cells::CALLED => 'containers'])->open('cells', 'across', 'line')));
+        return PartedLayouts::of(self::under(
+            Leaf::of(new Cells())->with([Cells::CALLED => 'containers'])->open('cells', 'across', 'line'),
+        ));
     }
 
     /** Lines to write on, over so many pages. */

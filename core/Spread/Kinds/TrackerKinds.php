@@ -177,6 +177,16 @@ final class TrackerKinds
                 ->whichIs('A column a week, each with its date; an item a row.')
                 ->unlessSaid(['items' => ['Floors', 'Washing', 'Bathroom', 'Plants', 'Bins', 'Bed linen'], 'line' => '1.5'])
                 ->alsoCalled('cleaning', 'week grid', 'housework'),
+            Page::spread('plants-watered', 'Plants watered', Section::Trackers, Page::items('weeks'))
+                ->isReadAcross()
+                ->whichIs('A row a plant with what it needs, on every page, and a box for each week it was watered.')
+                ->unlessSaid([
+                    'items' => ['Fern: a cup', 'Lemon: 2 cups', 'Ivy: a sip', 'Basil: daily', 'Cactus: a drop'],
+                    'strip' => 12,
+                    'column' => 1,
+                    'line' => '2',
+                ])
+                ->alsoCalled('plants', 'watering', 'pots', 'garden', 'plant care'),
             Page::spread('hours-by-week', 'Hours by week', Section::Trackers, Leaf::of(new Table())
                 ->with(['rows_of' => 'weeks', 'columns_of' => 'weekdays', 'strip' => 5])
                 ->open('line', 'look', 'column'))

@@ -87,7 +87,8 @@ final class Filled
             // Several things a part ticks are one step, as those of several parts are.
             $inside = array_filter(array_keys($each), static fn (int $at): bool => $at > 0 && $at < $side);
             $said = array_intersect_key($each, array_flip($inside));
-            array_unshift($ticks, new Ticks($edge, array_values($inside), implode('; ', array_unique(array_values($said))), self::TOGETHER));
+            $why = implode('; ', array_unique(array_values($said)));
+            array_unshift($ticks, new Ticks($edge, array_values($inside), $why, self::TOGETHER));
         }
 
         return array_values(array_filter($ticks, static fn (Ticks $one): bool => [] !== $one->within($side)));

@@ -81,8 +81,16 @@ final class FourCorners implements School
         ];
     }
 
-    private function rule(Canvas $canvas, Region $region, FromHere $here, SpacingAsked $spacing, int $divisor, string $corner, bool $right, bool $lower): void
-    {
+    private function rule(
+        Canvas $canvas,
+        Region $region,
+        FromHere $here,
+        SpacingAsked $spacing,
+        int $divisor,
+        string $corner,
+        bool $right,
+        bool $lower,
+    ): void {
         [$wide, $tall] = [Fraction::of($region->wide, $divisor), Fraction::of($region->tall, $divisor)];
         $canvas->cells(
             ($right ? Fraction::of($region->wide)->minus($wide) : Fraction::of(0))->plus($region->x),
@@ -129,8 +137,15 @@ final class FourCorners implements School
         $canvas->line(Layer::Ink, $right ? $left : $region->x, $top, $wide, 0);
     }
 
-    private function label(Canvas $canvas, Region $region, SpacingAsked $spacing, int $divisor, string $corner, bool $right, bool $lower): void
-    {
+    private function label(
+        Canvas $canvas,
+        Region $region,
+        SpacingAsked $spacing,
+        int $divisor,
+        string $corner,
+        bool $right,
+        bool $lower,
+    ): void {
         // In the part itself, away from its ruled sides.
         $part = intdiv($region->wide, $divisor);
         $gapped = self::gapped($region, $divisor);

@@ -62,8 +62,8 @@ final class NumberedEdges implements School
                         .($edge + self::TABLE)
                         .' × '
                         .($edge + $room)
-                        ." boxes; the page has $region->wide × $region->tall. The edges are numbered; print the loose card for the rest, or "
-                            .'choose fewer divisors.',
+                        ." boxes; the page has $region->wide × $region->tall. The edges are numbered; print the loose card for the rest, "
+                            .'or choose fewer divisors.',
                     [],
                     false,
                 )],

@@ -1,0 +1,68 @@
+<?php
+
+/* A bookmark with the book's key on it: so many boxes wide, as tall as a page. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book\Printing;
+
+use AmpleMargin\Drawing\Caution;
+use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Sheet\Piece\TrueSize;
+use AmpleMargin\Spread\CalendarFacts;
+use AmpleMargin\Spread\Filling\KeyMarks;
+use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\Parted;
+use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Setting\Settings;
+
+final class Bookmark implements Printable
+{
+    /** Boxes across: a mark with air round it, and a word. */
+    private const WIDE = 10;
+
+    public static function word(): string
+    {
+        return 'bookmark';
+    }
+
+    public static function name(): string
+    {
+        return 'Bookmark with the key';
+    }
+
+    public static function asks(): string
+    {
+        return '';
+    }
+
+    public function pieces(Context $context, string $said): array
+    {
+        $plan = $context->book->plan;
+        $laid = (new Parted(Leaf::of(new KeyMarks())))->layOut(new Request(
+            'key',
+            self::name(),
+            new Settings([], []),
+            new PageGrid(self::WIDE, $plan->stock->down, pitch: $plan->stock->pitch),
+            new CalendarFacts($plan->period, $plan->weeks->first, $context->book->names()),
+            $plan->pens,
+            hand: $plan->hand,
+            key: $plan->key,
+        ));
+        $broken = $laid->broken();
+        if (null !== $broken) {
+            throw PlanProblem::at('bookmark', $broken->says);
+        }
+        [$front, $back] = [$laid->drawings()[0], $laid->drawings()[1] ?? null];
+
+        return [TrueSize::cutOut(
+            $front,
+            $context->pitch(),
+            'Bookmark with the key, '.self::WIDE." × {$plan->stock->down} boxes",
+            self::name(),
+            Caution::CUT,
+            back: $back,
+        )];
+    }
+}
