@@ -22,12 +22,24 @@ use AmpleMargin\Spread\Kinds\YearKinds;
 
 final class Catalogue
 {
-    /** @var array<array-key, Kind|Entry> by id, in the order people make them; an entry becomes its kind when somebody asks for it */
-    private array $kinds = [];
+    /** The first kind that takes such dates, so that none is made to be asked. */
+    private const TAKING = [
+        'months' => 'future-log',
+        'birthdays' => 'birthdays',
+        'important' => 'important-dates',
+        'next-year' => 'next-year',
+        'duties' => 'duties',
+        'classes' => 'timetable',
+        'marks' => 'year-at-a-glance',
+        'days' => 'month-at-a-glance',
+    ];
+
+    /** @var array<array-key, Kind|\Closure(): Entry> by id, in the order people make them; each is made when somebody asks for it */
+    private array $kinds;
 
     public function __construct()
     {
-        foreach ([
+        $this->kinds = [
             ...FrontKinds::all(),
             ...YearKinds::all(),
             ...GoalKinds::all(),
@@ -37,9 +49,7 @@ final class Catalogue
             ...FrameKinds::all(),
             ...ListKinds::all(),
             ...MonthKinds::all(),
-        ] as $entry) {
-            $this->kinds[$entry->id()] = $entry;
-        }
+        ];
     }
 
     /** The same with more kinds; one of the same id takes the place of another. */
@@ -62,20 +72,14 @@ final class Catalogue
     /** The first kind of spread that takes such dates; null where there is none. */
     public function taking(TakesDates $takes): ?Kind
     {
-        foreach ($this->spreads() as $kind) {
-            if ($takes === $kind->takes) {
-                return $kind;
-            }
-        }
-
-        return null;
+        return $this->kind(self::TAKING[$takes->value]);
     }
 
     public function kind(string $id): ?Kind
     {
         $kind = $this->kinds[$id] ?? null;
 
-        return $kind instanceof Entry ? $this->kinds[$id] = $kind->kind() : $kind;
+        return $kind instanceof \Closure ? $this->kinds[$id] = $kind()->kind($id) : $kind;
     }
 
     /** @return list<Kind> */

@@ -2,7 +2,7 @@
 
 /*
  * Notebooks as people had them: every kind, every layout, every part of a month, pages divided by hand, half of their steps ticked and
- * their pages timed, in a database of the program as it was (ticked.sqlite.gz), and beside it what each step was (acts.txt.gz): where it
+ * their pages timed, in a database of the program as it was (ticked-database.gz), and beside it what each step was (acts.txt.gz): where it
  * stood, whether it was ticked, what it drew. Both were made once, before anything was rebuilt, and are never made anew.
  */
 
@@ -15,7 +15,7 @@ use AmpleMargin\Drawing\PageDrawing;
 
 final class Ticked
 {
-    public const DATABASE = __DIR__.'/ticked.sqlite.gz';
+    public const DATABASE = __DIR__.'/ticked-database.gz';
     public const ACTS = __DIR__.'/acts.txt.gz';
 
     /** Notebooks in it, in the order of the acts. */

@@ -14,6 +14,7 @@ use AmpleMargin\Spread\IndexRow;
 use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
+use AmpleMargin\Spread\TakesDates;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 
@@ -62,6 +63,22 @@ final class CatalogueTest extends TestCase
         foreach (Fillings::all() as $word => $filling) {
             $asked = array_filter($filling->fields(), static fn (Field $field): bool => $field->isAsked());
             self::assertEqualsCanonicalizing(array_column($asked, 'name'), $told[$word] ?? ['nothing told'], $word);
+        }
+    }
+
+    /** Each kind is listed under its own id, and what takes dates is the first that does. */
+    public function testEveryKindIsFoundByItsId(): void
+    {
+        $catalogue = new Catalogue();
+        $first = [];
+        foreach ([...$catalogue->spreads(), ...$catalogue->monthParts()] as $kind) {
+            self::assertSame($kind, $catalogue->kind($kind->id), $kind->id);
+            if (null !== $kind->section && $kind->takes instanceof TakesDates) {
+                $first[$kind->takes->value] ??= $kind->id;
+            }
+        }
+        foreach (TakesDates::cases() as $takes) {
+            self::assertSame($first[$takes->value] ?? null, $catalogue->taking($takes)?->id, $takes->value);
         }
     }
 

@@ -22,37 +22,33 @@ use AmpleMargin\Spread\TakesDates;
 final class Entry
 {
     /**
-     * @param array{id: string, name: string, section: Section|null, form: Form, purpose?: string, defaults?: array<array-key, mixed>,
+     * @param array{name: string, section: Section|null, form: Form, purpose?: string, defaults?: array<array-key, mixed>,
      *     asks?: list<string>, opensFlat?: bool, filler?: bool, needsGrid?: bool, halves?: bool, pages?: int, yields?: bool,
      *     byWeeks?: bool, regret?: int, designer?: string, plural?: string, names?: list<string>, byHand?: bool, ofTheYear?: bool,
      *     opposite?: list<string>, goals?: string, challenges?: string, turns?: bool,
-     *     formerly?: array<string, string|\Closure(mixed): array<string, mixed>>, record?: string, themes?: string, theme?: string, takes?: TakesDates|string, address?: bool, forPens?: bool} $said named as the parameters of a
+     *     formerly?: array<string, string|\Closure(mixed): array<string, mixed>>, record?: string, themes?: string,
+     *     theme?: string, takes?: TakesDates|string, address?: bool, forPens?: bool} $said named as the parameters of a
      *     kind
      */
     private function __construct(private array $said)
     {
     }
 
-    public function id(): string
+    public function kind(string $id): Kind
     {
-        return $this->said['id'];
-    }
-
-    public function kind(): Kind
-    {
-        return new Kind(...$this->said);
+        return new Kind($id, ...$this->said);
     }
 
     /** A spread a person puts into a book, in the section it usually stands in. */
-    public static function spread(string $id, string $name, Section $section, Form $form): self
+    public static function spread(string $name, Section $section, Form $form): self
     {
-        return new self(['id' => $id, 'name' => $name, 'section' => $section, 'form' => $form]);
+        return new self(['name' => $name, 'section' => $section, 'form' => $form]);
     }
 
     /** A part of a month's pattern. */
-    public static function monthPart(string $id, string $name, Form $form): self
+    public static function monthPart(string $name, Form $form): self
     {
-        return new self(['id' => $id, 'name' => $name, 'section' => null, 'form' => $form, 'opensFlat' => false]);
+        return new self(['name' => $name, 'section' => null, 'form' => $form, 'opensFlat' => false]);
     }
 
     /** What it is for, in a line. */

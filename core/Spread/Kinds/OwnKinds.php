@@ -15,11 +15,11 @@ final class OwnKinds
 {
     public static function kind(OwnKind $kind): Kind
     {
-        return Entry::spread($kind->id, $kind->name, $kind->section, OwnParts::kept($kind->parts))
+        return Entry::spread($kind->name, $kind->section, OwnParts::kept($kind->parts))
             ->whichIs($kind->purpose)
             ->takes(TakesDates::SETTING)
             ->mayTurnThePage()
             ->mayLieOnItsSide()
-            ->kind();
+            ->kind($kind->id);
     }
 }

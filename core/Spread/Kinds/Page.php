@@ -59,15 +59,15 @@ final class Page
     }
 
     /** A spread with its title above what fills it. */
-    public static function spread(string $id, string $name, Section $section, Piece $piece): Entry
+    public static function spread(string $name, Section $section, Piece $piece): Entry
     {
-        return Entry::spread($id, $name, $section, PartedLayouts::of(self::under($piece)))->mayTurnThePage()->mayLieOnItsSide();
+        return Entry::spread($name, $section, PartedLayouts::of(self::under($piece)))->mayTurnThePage()->mayLieOnItsSide();
     }
 
     /** A part of a month's pattern with its name above what fills it. */
-    public static function ofMonth(string $id, string $name, Piece $piece): Entry
+    public static function ofMonth(string $name, Piece $piece): Entry
     {
-        return Entry::monthPart($id, $name, new Parted(self::under($piece)))->mayLieOnItsSide();
+        return Entry::monthPart($name, new Parted(self::under($piece)))->mayLieOnItsSide();
     }
 
     public static function under(Piece $piece): Parting

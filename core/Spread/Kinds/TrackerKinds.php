@@ -24,14 +24,18 @@ use AmpleMargin\Spread\TakesDates;
 /** @internal to Spread */
 final class TrackerKinds
 {
-    /** @return list<Entry> */
+    /** @return array<string, \Closure(): Entry> by id */
     public static function all(): array
     {
         return [
-            Entry::spread('page-of-parts', 'A page of parts', Section::Trackers, OwnParts::dividedInPlan(Parting::down(
-                [Size::needed(), Leaf::of(new Title())],
-                [Size::share(), Leaf::of(new Lines())],
-            )))
+            'page-of-parts' => static fn (): Entry => Entry::spread(
+                'A page of parts',
+                Section::Trackers,
+                OwnParts::dividedInPlan(Parting::down(
+                    [Size::needed(), Leaf::of(new Title())],
+                    [Size::share(), Leaf::of(new Lines())],
+                )),
+            )
                 ->whichIs('Divided as you like, each part filled in its own way.')
                 ->alsoCalled('layout', 'own page', 'divided page', 'collection')
                 ->mayTurnThePage()
@@ -46,27 +50,27 @@ final class TrackerKinds
         ];
     }
 
-    /** @return list<Entry> */
+    /** @return array<string, \Closure(): Entry> by id */
     private static function byDay(): array
     {
         return [
-            Page::spread('mood', 'Mood of every day', Section::Trackers, Page::days())
+            'mood' => static fn (): Entry => Page::spread('Mood of every day', Section::Trackers, Page::days())
                 ->whichIs('A box a day, a colour for how it was.')
                 ->isARecord()
                 ->unlessSaid(['entries' => ['Bright', 'Calm', 'Even', 'Low', 'Stormy']])
                 ->alsoCalled('mood tracker', 'feelings', 'good days', 'day matrix')
                 ->goesOpposite('one-habit'),
-            Page::spread('spending-days', 'Days and spending', Section::Trackers, Page::days())
+            'spending-days' => static fn (): Entry => Page::spread('Days and spending', Section::Trackers, Page::days())
                 ->whichIs('A box a day: nothing spent, only what was needed, or more.')
                 ->isARecord()
                 ->unlessSaid(['entries' => ['Nothing', 'Needed', 'More']])
                 ->alsoCalled('no spend', 'money', 'spending tracker'),
-            Page::spread('one-habit', 'One thing every day', Section::Trackers, Page::days())
+            'one-habit' => static fn (): Entry => Page::spread('One thing every day', Section::Trackers, Page::days())
                 ->whichIs('A box a day for one habit, all year.')
                 ->unlessSaid(['entries' => ['Done', 'Half', 'Rest day']])
                 ->alsoCalled('habit tracker', 'practice', 'every day', 'pages read', 'steps walked')
                 ->goesOpposite('mood'),
-            Page::spread('dot-lines', 'A dot a day', Section::Trackers, Parting::down(
+            'dot-lines' => static fn (): Entry => Page::spread('A dot a day', Section::Trackers, Parting::down(
                 [Size::share(), Leaf::of(new DayStrips())->with(['days' => 'dots'])->open('strip')],
                 [Size::needed(), Leaf::of(new DotLegend())->open('marks')],
             )->gap(1))
@@ -74,14 +78,14 @@ final class TrackerKinds
                 ->isARecord()
                 ->unlessSaid(['marks' => ['Rehearsed', 'Walked', 'On the boat', 'Early shift', 'Nothing sweet', 'Read']])
                 ->alsoCalled('dot lines', 'tracker', 'several habits', 'combined marks'),
-            Page::spread('graph-by-week', 'A graph by week', Section::Trackers, Leaf::of(new Graph())
+            'graph-by-week' => static fn (): Entry => Page::spread('A graph by week', Section::Trackers, Leaf::of(new Graph())
                 ->with(['graph_of' => 'weeks'])
                 ->open('value_from', 'value_to', 'graph_column', 'graph_weeks', 'graph_dates'))
                 ->isReadAcross()
                 ->whichIs('A column a week for what is weighed, measured or counted, each with its date.')
                 ->isARecord('medical ')
                 ->alsoCalled('weight', 'measure', 'line graph', 'curve', 'progress'),
-            Page::spread('graph-and-table', 'A graph and its months', Section::Trackers, Parting::down(
+            'graph-and-table' => static fn (): Entry => Page::spread('A graph and its months', Section::Trackers, Parting::down(
                 [Size::boxes(6), Parting::across(
                     [Size::share(), Leaf::of(new Blank())],
                     [Size::share(2), Leaf::of(new Table())
@@ -96,14 +100,14 @@ final class TrackerKinds
                 ->isARecord('medical ')
                 ->unlessSaid(['items' => ['Least', 'Most', 'Days']])
                 ->alsoCalled('weight', 'measure', 'month table', 'graph', 'progress'),
-            Page::spread('graphs-by-month', 'Three graphs by month', Section::Trackers, Parting::down(
+            'graphs-by-month' => static fn (): Entry => Page::spread('Three graphs by month', Section::Trackers, Parting::down(
                 [Size::share(), self::monthGraph('Books')],
                 [Size::share(), self::monthGraph('Kilometres')],
                 [Size::share(), self::monthGraph('Rehearsals')],
             )->gap(1))
                 ->whichIs('A column a month for three things that are counted; the axes are left open.')
                 ->alsoCalled('graph', 'counts', 'statistics', 'bars'),
-            Page::spread('unwell-days', 'Days unwell', Section::Trackers, Page::days())
+            'unwell-days' => static fn (): Entry => Page::spread('Days unwell', Section::Trackers, Page::days())
                 ->whichIs('What was felt on which day, to look back on.')
                 ->isARecord('medical ')
                 ->unlessSaid(['entries' => ['Headache', 'Cold', 'Tired', 'Day off']])
@@ -111,11 +115,11 @@ final class TrackerKinds
         ];
     }
 
-    /** @return list<Entry> */
+    /** @return array<string, \Closure(): Entry> by id */
     private static function byMonth(): array
     {
         return [
-            Page::spread('income-and-expenses', 'Income and expenses', Section::Trackers, Page::items('months'))
+            'income-and-expenses' => static fn (): Entry => Page::spread('Income and expenses', Section::Trackers, Page::items('months'))
                 ->whichIs('Two groups of items with their totals, an amount for every month; what is left is the last row.')
                 ->isARecord()
                 ->unlessSaid([
@@ -138,46 +142,46 @@ final class TrackerKinds
                     'sum' => true,
                 ])
                 ->alsoCalled('budget', 'money', 'accounts', 'finances'),
-            Page::spread('savings-by-month', 'Put aside', Section::Trackers, Page::items('months'))
+            'savings-by-month' => static fn (): Entry => Page::spread('Put aside', Section::Trackers, Page::items('months'))
                 ->whichIs('What was put aside for what, month by month.')
                 ->isARecord()
                 ->unlessSaid(['items' => ['Boat', 'Journey', 'Winter'], 'column' => 4, 'line' => '2', 'sum' => true])
                 ->alsoCalled('savings', 'money', 'sinking funds')
                 ->goesOpposite('word-of-the-year', 'quote'),
-            Page::spread('numbers-of-the-year', 'Numbers of the year', Section::Trackers, Page::items('months'))
+            'numbers-of-the-year' => static fn (): Entry => Page::spread('Numbers of the year', Section::Trackers, Page::items('months'))
                 ->whichIs('What can be counted at the end of every month.')
                 ->unlessSaid(['items' => ['Books', 'Films', 'Rehearsals', 'Shifts', 'Hours on the boat', 'Letters'], 'line' => '2'])
                 ->alsoCalled('statistics', 'counts', 'stats')
                 ->goesOpposite('ideas'),
-            Page::spread('measurements', 'Measurements', Section::Trackers, Page::items('months'))
+            'measurements' => static fn (): Entry => Page::spread('Measurements', Section::Trackers, Page::items('months'))
                 ->whichIs('A few measures, once a month.')
                 ->isARecord('medical ')
                 ->unlessSaid(['items' => ['Weight', 'Waist', 'Pulse at rest', 'Minutes for 5 km'], 'column' => 4, 'line' => '2'])
                 ->alsoCalled('body', 'weight', 'health', 'fitness'),
-            Page::spread('chores-by-month', 'Rare chores', Section::Trackers, Page::items('months'))
+            'chores-by-month' => static fn (): Entry => Page::spread('Rare chores', Section::Trackers, Page::items('months'))
                 ->whichIs('What is done once in a while: a tick in the month it was.')
                 ->unlessSaid(['items' => ['Windows', 'Oven', 'Gutters', 'Bicycle', 'Mattress', 'Bilge pump', 'Chimney'], 'line' => '1.5'])
                 ->alsoCalled('when last done', 'upkeep', 'maintenance', 'cleaning', 'last time'),
-            Page::spread('month-reset', 'At the turn of the month', Section::Trackers, Page::items('months'))
+            'month-reset' => static fn (): Entry => Page::spread('At the turn of the month', Section::Trackers, Page::items('months'))
                 ->whichIs('The same list ticked off at the end of every month.')
                 ->unlessSaid(['items' => ['Copy dates over', 'Pay what is due', 'Empty the bag', 'Look at the goals', 'Plan the leave']])
                 ->alsoCalled('reset list', 'routine', 'monthly reset'),
-            Page::spread('self-care', 'Good for me', Section::Trackers, Page::items('months'))
+            'self-care' => static fn (): Entry => Page::spread('Good for me', Section::Trackers, Page::items('months'))
                 ->whichIs('What does one good, and whether the month had some of it.')
                 ->unlessSaid(['items' => ['A walk at dawn', 'A long bath', 'An evening without a screen', 'A call to a friend', 'A swim']])
                 ->alsoCalled('self-care', 'wellbeing', 'rest'),
         ];
     }
 
-    /** @return list<Entry> */
+    /** @return array<string, \Closure(): Entry> by id */
     private static function byWeek(): array
     {
         return [
-            Page::spread('chores-by-week', 'Weekly chores', Section::Trackers, Page::items('weeks'))
+            'chores-by-week' => static fn (): Entry => Page::spread('Weekly chores', Section::Trackers, Page::items('weeks'))
                 ->whichIs('A column a week, each with its date; an item a row.')
                 ->unlessSaid(['items' => ['Floors', 'Washing', 'Bathroom', 'Plants', 'Bins', 'Bed linen'], 'line' => '1.5'])
                 ->alsoCalled('cleaning', 'week grid', 'housework'),
-            Page::spread('plants-watered', 'Plants watered', Section::Trackers, Page::items('weeks'))
+            'plants-watered' => static fn (): Entry => Page::spread('Plants watered', Section::Trackers, Page::items('weeks'))
                 ->isReadAcross()
                 ->whichIs('A row a plant with what it needs, on every page, and a box for each week it was watered.')
                 ->unlessSaid([
@@ -187,13 +191,13 @@ final class TrackerKinds
                     'line' => '2',
                 ])
                 ->alsoCalled('plants', 'watering', 'pots', 'garden', 'plant care'),
-            Page::spread('hours-by-week', 'Hours by week', Section::Trackers, Leaf::of(new Table())
+            'hours-by-week' => static fn (): Entry => Page::spread('Hours by week', Section::Trackers, Leaf::of(new Table())
                 ->with(['rows_of' => 'weeks', 'columns_of' => 'weekdays', 'strip' => 5])
                 ->open('line', 'look', 'column'))
                 ->whichIs('A row a week, a column a weekday: hours worked, or slept, or practised.')
                 ->unlessSaid(['column' => 3])
                 ->alsoCalled('work hours', 'timesheet', 'overtime', 'sleep'),
-            Page::spread('timetable', 'Timetable', Section::Year, Leaf::of(new Table())
+            'timetable' => static fn (): Entry => Page::spread('Timetable', Section::Year, Leaf::of(new Table())
                 ->with(['rows_of' => 'items', 'columns_of' => 'weekdays', 'strip' => 4])
                 ->open('items', 'line', 'look'))
                 ->takes(TakesDates::Classes)
@@ -213,20 +217,20 @@ final class TrackerKinds
         return Leaf::of(new Cells())->with(['of' => 'numbers'])->open('count', 'across', 'line');
     }
 
-    /** @return list<Entry> */
+    /** @return array<string, \Closure(): Entry> by id */
     private static function cells(): array
     {
         return [
-            Page::spread('gratitude', 'Something good of every month', Section::Trackers, Page::months())
+            'gratitude' => static fn (): Entry => Page::spread('Something good of every month', Section::Trackers, Page::months())
                 ->whichIs('A cell for every month of the book; a sentence or two in each.')
                 ->alsoCalled('gratitude', 'one sentence a month', 'memories'),
-            Page::spread('favourites', 'Best of every month', Section::Trackers, Page::months())
+            'favourites' => static fn (): Entry => Page::spread('Best of every month', Section::Trackers, Page::months())
                 ->whichIs('The book, the song, the meal, the day.')
                 ->alsoCalled('favourites', 'highlights', 'best of'),
-            Page::spread('releases', 'Coming out', Section::Trackers, Page::months())
+            'releases' => static fn (): Entry => Page::spread('Coming out', Section::Trackers, Page::months())
                 ->whichIs('What appears in which month: books, films, plays, concerts.')
                 ->alsoCalled('releases', 'premieres', 'upcoming'),
-            Page::spread('reading-by-category', 'Twelve kinds of book', Section::Trackers, self::named())
+            'reading-by-category' => static fn (): Entry => Page::spread('Twelve kinds of book', Section::Trackers, self::named())
                 ->whichIs('A cell for each kind of book, filled when one was read.')
                 ->unlessSaid(['cells' => [
                     'By a neighbour', 'Over 500 pages', 'In verse', 'Lent by a friend', 'From the sea', 'Older than I',
@@ -234,15 +238,19 @@ final class TrackerKinds
                 ]])
                 ->alsoCalled('reading challenge', 'books', 'prompts')
                 ->goesOpposite('books-read'),
-            Page::spread('bingo', 'Five by five', Section::Trackers, self::numbered())
+            'bingo' => static fn (): Entry => Page::spread('Five by five', Section::Trackers, self::numbered())
                 ->whichIs('Twenty-five cells to fill in any order.')
                 ->unlessSaid(['count' => 25, 'across' => 5])
                 ->alsoCalled('bingo', 'squares', 'board'),
-            Page::spread('board', 'Wanted, begun, done', Section::Trackers, Page::boxesAcross('Wanted', 'Begun', 'Done'))
+            'board' => static fn (): Entry => Page::spread(
+                'Wanted, begun, done',
+                Section::Trackers,
+                Page::boxesAcross('Wanted', 'Begun', 'Done'),
+            )
                 ->whichIs('Three columns that notes move through.')
                 ->alsoCalled('board', 'stages', 'watch list')
                 ->goesOpposite('books-read'),
-            Page::spread('project-cells', 'A project a month', Section::Trackers, Page::months())
+            'project-cells' => static fn (): Entry => Page::spread('A project a month', Section::Trackers, Page::months())
                 ->whichIs('What is under way in which month.')
                 ->alsoCalled('project log', 'project planner', 'content planner'),
         ];
