@@ -10,6 +10,7 @@ use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\Printing\BookTray;
 use AmpleMargin\Book\Printing\Context;
 use AmpleMargin\Book\Printing\Printables;
+use AmpleMargin\Counting\Plural;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Sheet\PrintRoom;
 use AmpleMargin\Sheet\SheetRefused;
@@ -118,9 +119,10 @@ final class SheetsTrayCommand extends Command
                 [] === $tray->says() ? 'Nothing is asked for: --print="guides:front, card, months".' : implode(' ', $tray->says()),
             );
         }
-        $sheets = \count($tray->tray->sheets);
-        $lines = [($tray->tray->labels > 0 ? "{$tray->tray->labels} label sheets and " : '').($sheets - $tray->tray->labels)
-            ." sheets of plain {$sides[0]->paper->value} ({$tray->tray->bound} at least), ".\count($sides).' sides.'];
+        $labels = $tray->tray->labels;
+        $lines = [($labels > 0 ? Plural::of($labels, 'label sheet', 'label sheets').' and ' : '')
+            .Plural::of(\count($tray->tray->sheets) - $labels, 'sheet', 'sheets')
+            ." of plain {$sides[0]->paper->value} ({$tray->tray->bound} at least), ".Plural::of(\count($sides), 'side', 'sides').'.'];
         $as = pathinfo($out, \PATHINFO_EXTENSION);
         if ('pdf' === $as) {
             $this->write($out, $this->pdf->write($sides, $title));

@@ -36,7 +36,7 @@ final class SheetsTrayTest extends KernelTestCase
     {
         $done = $this->tray(['--print' => 'guides:front, card, months', '--paper' => 'A4', '--out' => "$this->folder/all.pdf"]);
         self::assertSame(0, $done->getStatusCode(), $done->getDisplay());
-        self::assertSame(1, preg_match('/^(\d+) sheets of plain A4 \((\d+) at least\), (\d+) sides\.$/m', $done->getDisplay(), $said));
+        self::assertSame(1, preg_match('/^(\d+) sheets? of plain A4 \((\d+) at least\), (\d+) sides?\.$/m', $done->getDisplay(), $said));
         $info = (string) shell_exec('pdfinfo '.escapeshellarg("$this->folder/all.pdf"));
         self::assertMatchesRegularExpression("/^Pages: +{$said[3]}$/m", $info);
         self::assertSame((int) $said[1] + 1, (int) $said[3], 'one sheet has a back');

@@ -10,10 +10,13 @@ use AmpleMargin\Drawing\Caution;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Sheet\Piece\TrueSize;
 use AmpleMargin\Spread\CalendarFacts;
+use AmpleMargin\Spread\Filling\Blank;
 use AmpleMargin\Spread\Filling\KeyMarks;
 use AmpleMargin\Spread\PageGrid;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parted;
+use AmpleMargin\Spread\Part\Parting;
+use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
 
@@ -40,7 +43,9 @@ final class Bookmark implements Printable
     public function pieces(Context $context, string $said): array
     {
         $plan = $context->book->plan;
-        $laid = (new Parted(Leaf::of(new KeyMarks())))->layOut(new Request(
+        // A box of air, so that no mark stands on the cut.
+        $page = Parting::down([Size::boxes(1), Leaf::of(new Blank())], [Size::share(), Leaf::of(new KeyMarks())])->gap(0);
+        $laid = (new Parted($page))->layOut(new Request(
             'key',
             self::name(),
             new Settings([], []),
