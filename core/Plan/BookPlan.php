@@ -15,6 +15,9 @@ use AmpleMargin\Paper\Stock;
 
 final class BookPlan
 {
+    /** Settings that say what a key is. */
+    private const OF_A_KEY = ['symbols' => true, 'set' => true];
+
     public readonly string $title;
 
     public readonly Period $period;
@@ -80,13 +83,48 @@ final class BookPlan
     private static function keyOf(Plan $whole): array
     {
         foreach ($whole->spreads as $spread) {
-            $said = array_intersect_key($spread->settings, ['symbols' => true, 'set' => true]);
+            $said = array_intersect_key($spread->settings, self::OF_A_KEY);
+            $said = [] === $said ? self::keyIn($spread->settings['parts'] ?? null) : $said;
             if ([] !== $said) {
                 return $said;
             }
         }
 
         return [];
+    }
+
+    /**
+     * The same of a key whose page was parted otherwise.
+     *
+     * @param mixed $parts as a plan has them
+     *
+     * @return array<string, mixed>
+     */
+    private static function keyIn(mixed $parts): array
+    {
+        $parts = $parts instanceof \stdClass ? get_object_vars($parts) : $parts;
+        if (!\is_array($parts)) {
+            return [];
+        }
+        $settings = $parts['settings'] ?? [];
+        $settings = $settings instanceof \stdClass ? get_object_vars($settings) : $settings;
+        if ('key-marks' === ($parts['fill'] ?? null) && \is_array($settings) && 'own' === ($settings['symbols_of'] ?? null)) {
+            return array_intersect_key($settings, self::OF_A_KEY);
+        }
+        foreach ([...self::listed($parts['parts'] ?? []), ...self::listed($parts['pages'] ?? [])] as $part) {
+            $found = self::keyIn($part);
+            if ([] !== $found) {
+                return $found;
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<mixed> */
+    private static function listed(mixed $parts): array
+    {
+        return \is_array($parts) ? array_values($parts) : [];
     }
 
     public function spread(string $id): ?PlannedSpread

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
+use AmpleMargin\Book\Composer;
 use AmpleMargin\Drawing\Band;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Line;
+use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Key\KeyReader;
@@ -14,6 +16,7 @@ use AmpleMargin\Key\StarterKeys;
 use AmpleMargin\Key\Stroke;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
+use Tests\Books;
 
 final class KeyPageTest extends TestCase
 {
@@ -124,6 +127,27 @@ final class KeyPageTest extends TestCase
     private static function row(Line $line): int
     {
         return intdiv(min($line->y, $line->y + $line->tall), Grain::PER_BOX);
+    }
+
+    /** A key whose page is parted otherwise is still the book's key. */
+    public function testAPartedKeyIsStillTheKeyOfTheBook(): void
+    {
+        $symbols = [['name' => 'Rehearse', 'strokes' => [[0, 0, 4, 4]], 'states' => []]];
+        $plan = Books::edited(Books::starter(), [
+            ['type' => 'set-key', 'spread' => 'key', 'symbols' => $symbols],
+            ['type' => 'add-spread', 'kind' => 'page-of-parts', 'settings' => ['parts' => ['fill' => 'key-marks']]],
+        ]);
+        $parted = Books::edited($plan, [
+            ['type' => 'part-page', 'spread' => 'key', 'at' => '1', 'do' => 'divide', 'way' => 'down', 'parts' => 2, 'gap' => null],
+        ]);
+        self::assertSame('page-of-parts', $parted->spread('key')?->kind);
+        foreach ([$plan, $parted, Books::files()->stored(Books::files()->write($parted))] as $one) {
+            $words = array_map(
+                static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '',
+                Composer::compose($one)->spreadDrawings('page-of-parts')[0]->marks,
+            );
+            self::assertContains('Rehearse', $words);
+        }
     }
 
     /**
