@@ -18,12 +18,10 @@ use App\Repository\DailyCopies;
 use App\Repository\Notebooks;
 use App\Security\Gate;
 use Doctrine\DBAL\Connection;
-use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Event\TerminateEvent;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\Routing\Attribute\Route;
@@ -91,19 +89,5 @@ final class KeepingController
         }
 
         return $this->copies($request);
-    }
-
-    /** The first use of a day leaves a copy of what was there. */
-    #[AsEventListener]
-    public function daily(TerminateEvent $event): void
-    {
-        if (!str_starts_with($event->getRequest()->getPathInfo(), '/api/notebooks')) {
-            return;
-        }
-        try {
-            $this->copies->today(new \DateTimeImmutable());
-        } catch (CopyRefused) {
-            // No room for a copy is no reason not to work; the next request tries again.
-        }
     }
 }
