@@ -203,7 +203,7 @@ final class Layouts
     {
         $sample = new PlannedSpread("sample-$kind->id", $kind->id, $kind->section ?? Section::Back);
 
-        return Request::of($sample, $this->plan, $this->catalogue->with($kind), $this->grid(), $this->names);
+        return $this->catalogue->with($kind)->request($sample, $this->plan, $this->grid(), $this->names);
     }
 
     /** A kind as a part of the first month, with nothing said of it, on the pages it needs there; of the weeks, the first. */
@@ -276,7 +276,7 @@ final class Layouts
 
     private function on(PageGrid $grid, PlannedSpread $spread): Request
     {
-        return Request::of($spread, $this->plan, $this->catalogue, $grid, $this->names);
+        return $this->catalogue->request($spread, $this->plan, $grid, $this->names);
     }
 
     private function grid(): PageGrid

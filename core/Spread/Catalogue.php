@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Kinds\Entry;
@@ -19,6 +21,7 @@ use AmpleMargin\Spread\Kinds\MonthKinds;
 use AmpleMargin\Spread\Kinds\OwnKinds;
 use AmpleMargin\Spread\Kinds\TrackerKinds;
 use AmpleMargin\Spread\Kinds\YearKinds;
+use AmpleMargin\Spread\Setting\Settings;
 
 final class Catalogue
 {
@@ -98,6 +101,23 @@ final class Catalogue
         }
 
         throw new \LogicException('The catalogue has no page of parts.');
+    }
+
+    /** What the form of a spread in a book is asked. @param Names|null $names where somebody has them already */
+    public function request(PlannedSpread $spread, BookPlan $book, PageGrid $grid, ?Names $names = null): Request
+    {
+        $settings = $this->kind($spread->kind)?->settings($spread->settings) ?? new Settings($spread->settings, []);
+
+        return new Request(
+            $spread->id,
+            $this->title($spread),
+            $settings,
+            $grid->dressed($book->whole->dress->ofSpread($spread))->lying($settings->turned()),
+            new CalendarFacts($book->period, $settings->weekStart($book->weeks->first), $names ?? new Names($book->language)),
+            $book->pens,
+            hand: $book->hand,
+            key: $book->key,
+        );
     }
 
     /** The title a person reads: the spread's own, or its kind's, or the kind's id where nobody knows it. */

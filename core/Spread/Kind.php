@@ -10,6 +10,8 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread;
 
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Filling\Rows;
+use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Setting\Settings;
 
 final class Kind
@@ -26,10 +28,10 @@ final class Kind
     public const HALF = 'half';
 
     /** The setting of a table by months that names a column for the totals of another book. */
-    public const BEFORE = 'before';
+    public const BEFORE = Table::BEFORE;
 
     /** The setting of a numbered list that goes on from another book. */
-    public const FIRST = 'first';
+    public const FIRST = Rows::FIRST;
 
     /**
      * @param Section|null            $section   null for the parts of a month

@@ -6,11 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread;
 
-use AmpleMargin\Calendar\Names;
 use AmpleMargin\Colour\Palette;
 use AmpleMargin\Counting\Hand;
-use AmpleMargin\Plan\BookPlan;
-use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Setting\Settings;
 
 final class Request
@@ -91,23 +88,6 @@ final class Request
     public function hand(): Hand
     {
         return $this->hand ?? Hand::usual();
-    }
-
-    /** What the form of a spread in a book is asked. @param Names|null $names where somebody has them already */
-    public static function of(PlannedSpread $spread, BookPlan $book, Catalogue $catalogue, PageGrid $grid, ?Names $names = null): self
-    {
-        $settings = $catalogue->kind($spread->kind)?->settings($spread->settings) ?? new Settings($spread->settings, []);
-
-        return new self(
-            $spread->id,
-            $catalogue->title($spread),
-            $settings,
-            $grid->dressed($book->whole->dress->ofSpread($spread))->lying($settings->turned()),
-            new CalendarFacts($book->period, $settings->weekStart($book->weeks->first), $names ?? new Names($book->language)),
-            $book->pens,
-            hand: $book->hand,
-            key: $book->key,
-        );
     }
 
     /**

@@ -22,7 +22,6 @@ use AmpleMargin\Spread\PageGrid;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\PartingFile;
 use AmpleMargin\Spread\Part\PartRefused;
-use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\TakesDates;
 
 final class KeepKind implements Edit
@@ -66,7 +65,7 @@ final class KeepKind implements Edit
         if (null === $form || null === $book) {
             throw PlanProblem::at('edit/spread', 'This spread is not made of parts, so it cannot be a kind of your own.');
         }
-        $request = Request::of($spread, $book, $catalogue, PageGrid::of($book->stock, $book->counting));
+        $request = $catalogue->request($spread, $book, PageGrid::of($book->stock, $book->counting));
         try {
             $piece = $form->parting($request)->settled(new Asker($request))->asking($this->ask);
         } catch (PartRefused $refused) {

@@ -52,7 +52,7 @@ final class PartPage implements Edit
         if (null === $kind || null === $book) {
             throw PlanProblem::at('edit/spread', 'This spread is not made of parts that can be divided otherwise.');
         }
-        $request = Request::of($spread, $book, $catalogue, PageGrid::of($book->stock, $book->counting));
+        $request = $catalogue->request($spread, $book, PageGrid::of($book->stock, $book->counting));
         try {
             $piece = $kind->form->parting($request);
             $now = self::standing($piece, $request);

@@ -19,6 +19,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\ByMonth;
 use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
@@ -27,7 +28,7 @@ use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\TakenUp;
 
-final class Cells implements TakenUp, GivesWay
+final class Cells implements ByMonth, GivesWay, TakenUp
 {
     /** Boxes a named cell is at least: its name, and two lines to write on. */
     private const WIDE = 4;
@@ -41,6 +42,11 @@ final class Cells implements TakenUp, GivesWay
 
     /** Columns nobody asked for: of named cells no more than four, or their names are cut short. */
     private const MOST = ['names' => 4, 'months' => 4, 'quarters' => 2, 'numbers' => 12];
+
+    public function isByMonth(array $settings): bool
+    {
+        return 'months' === ($settings['of'] ?? null);
+    }
 
     public function name(): string
     {

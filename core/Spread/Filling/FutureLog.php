@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
+use AmpleMargin\Spread\ByMonth;
 use AmpleMargin\Spread\Filling\Log\Containers;
 use AmpleMargin\Spread\Filling\Log\HalfDoor;
 use AmpleMargin\Spread\Filling\Log\LogAsked;
@@ -17,13 +18,12 @@ use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\HasCategories;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\OfTheYear;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
-final class FutureLog implements GivesWay, HasCategories, HasLayouts, OfTheYear
+final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth
 {
     public const SCHOOLS = [
         'months' => 'Containers, so many months a page',
@@ -32,6 +32,11 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, OfTheYear
         'dates' => 'Dates only, a row per month',
         'door' => 'With a door: half a year in sight',
     ];
+
+    public function isByMonth(array $settings): bool
+    {
+        return true;
+    }
 
     public function name(): string
     {

@@ -9,12 +9,12 @@ namespace AmpleMargin\Spread\Filling;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\TakesUp;
 
-final class GoesOn implements Filling
+final class GoesOn implements TakesUp
 {
     public function name(): string
     {

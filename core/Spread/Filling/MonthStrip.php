@@ -21,11 +21,11 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Table;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\ByMonth;
 use AmpleMargin\Spread\GivesWay;
 use AmpleMargin\Spread\HasLayouts;
 use AmpleMargin\Spread\Layout;
 use AmpleMargin\Spread\MonthsShown;
-use AmpleMargin\Spread\OfTheYear;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
@@ -34,10 +34,15 @@ use AmpleMargin\Spread\Part\Ticks;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
-final class MonthStrip implements HasLayouts, GivesWay, OfTheYear
+final class MonthStrip implements HasLayouts, GivesWay, ByMonth
 {
     /** Boxes an amount needs across: "1250" (common practice, no source). */
     public const AMOUNT = 4;
+
+    public function isByMonth(array $settings): bool
+    {
+        return true;
+    }
 
     public function name(): string
     {

@@ -12,7 +12,6 @@ use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
@@ -21,7 +20,7 @@ use AmpleMargin\Spread\Setting\Field;
 final class Rows
 {
     /** The setting of a list that goes on from another book: its first number. */
-    public const FIRST = Kind::FIRST;
+    public const FIRST = 'first';
 
     /** Of lines without an end: over how many pages they go. */
     public const PAGES = 'pages';

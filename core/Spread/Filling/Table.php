@@ -11,19 +11,26 @@ namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Finding;
-use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\ByMonth;
 use AmpleMargin\Spread\Filling\Table\Arranged;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Filling\Table\TablePage;
 use AmpleMargin\Spread\GivesWay;
-use AmpleMargin\Spread\Kind;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Table implements Filling, GivesWay
+final class Table implements ByMonth, GivesWay
 {
+    /** The setting that names a column before the months, for the totals of another book. */
+    public const BEFORE = 'before';
+
+    public function isByMonth(array $settings): bool
+    {
+        return \in_array(Axis::MONTHS, [$settings['rows_of'] ?? null, $settings['columns_of'] ?? null], true);
+    }
+
     public function name(): string
     {
         return 'Table';
@@ -43,7 +50,7 @@ final class Table implements Filling, GivesWay
             Field::lines('items', 'Rows; one that ends with a colon heads a group')->when('rows_of', [Axis::ITEMS]),
             Field::count('row_count', 'Rows', 1, 366)->when('rows_of', [Axis::NUMBERS]),
             Field::choice('columns_of', 'A column for each of', $columns),
-            Field::text(Kind::BEFORE, 'A column before the months, for totals so far')->when('columns_of', [Axis::MONTHS]),
+            Field::text(self::BEFORE, 'A column before the months, for totals so far')->when('columns_of', [Axis::MONTHS]),
             Field::lines('heads', 'Columns')->when('columns_of', [Axis::ITEMS]),
             Field::count('column_count', 'Columns', 1, 100)->when('columns_of', [Axis::NUMBERS]),
             Field::count('strip', 'Boxes of the names', 1, 40),

@@ -7,13 +7,13 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\HeadsPage;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
 
-final class Title implements Filling
+final class Title implements HeadsPage
 {
     public function name(): string
     {

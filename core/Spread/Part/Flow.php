@@ -13,8 +13,8 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\TakenUp;
+use AmpleMargin\Spread\TakesUp;
 
 /** @internal to Spread */
 final class Flow
@@ -78,7 +78,7 @@ final class Flow
      */
     private function over(array $placed, array $next, array $going): array
     {
-        $takes = [] !== array_filter($next, static fn (PlacedLeaf $part): bool => $part->leaf->filling instanceof GoesOn);
+        $takes = [] !== array_filter($next, static fn (PlacedLeaf $part): bool => $part->leaf->filling instanceof TakesUp);
         $last = $takes ? array_key_last($going) : null;
         $lost = [];
         foreach (array_keys($going) as $key) {
@@ -116,7 +116,7 @@ final class Flow
         $parts = [];
         $going = array_intersect_key($from, [self::BEFORE => true]);
         foreach ($placed as $i => $part) {
-            if (!$part->leaf->filling instanceof GoesOn) {
+            if (!$part->leaf->filling instanceof TakesUp) {
                 if (isset($from[$i])) {
                     $parts[] = $filled = $this->filled($part, $from[$i]);
                     $going += null === $filled->next ? [] : [$i => $filled->next];

@@ -17,20 +17,16 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\ByMonth;
 use AmpleMargin\Spread\Closing;
-use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Form;
 use AmpleMargin\Spread\Laid;
 use AmpleMargin\Spread\NeedsEdges;
-use AmpleMargin\Spread\OfTheYear;
 use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
 
 final class Parted implements Form
 {
-    /** Settings of fillings that say what their rows, columns or cells stand for. */
-    private const RECKONED = ['of' => true, 'rows_of' => true, 'columns_of' => true];
-
     /** A list longer than this is a book of its own. From memory. */
     public const MOST_PAGES = 12;
 
@@ -134,8 +130,7 @@ final class Parted implements Form
             return true;
         }
         foreach ($this->piece->leaves() as $leaf) {
-            if ($leaf->filling instanceof OfTheYear
-                || \in_array(Axis::MONTHS, array_intersect_key($leaf->settings, self::RECKONED), true)) {
+            if ($leaf->filling instanceof ByMonth && $leaf->filling->isByMonth($leaf->settings)) {
                 return true;
             }
         }

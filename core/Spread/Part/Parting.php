@@ -14,7 +14,7 @@ use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\LargestRemainder;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Counting\Subtraction;
-use AmpleMargin\Spread\Filling\Title;
+use AmpleMargin\Spread\HeadsPage;
 
 final class Parting implements Piece
 {
@@ -169,7 +169,7 @@ final class Parting implements Piece
         [$first, $second] = [$this->parts[0][1], $this->parts[1][0] ?? null];
 
         return Way::Down === $this->way && 2 === \count($this->parts) && true === $second?->isShare()
-            && $first instanceof Leaf && $first->filling instanceof Title;
+            && $first instanceof Leaf && $first->filling instanceof HeadsPage;
     }
 
     /**

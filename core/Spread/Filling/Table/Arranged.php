@@ -11,7 +11,7 @@ namespace AmpleMargin\Spread\Filling\Table;
 
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Cells;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Pages;
 use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Request;
@@ -211,7 +211,7 @@ final class Arranged
     {
         self::$axes ??= new \WeakMap();
         $settings = $asked->settings;
-        $before = Axis::MONTHS === $settings->choice('columns_of') ? $settings->textOrNull(Kind::BEFORE) : null;
+        $before = Axis::MONTHS === $settings->choice('columns_of') ? $settings->textOrNull(Table::BEFORE) : null;
 
         return self::$axes[$asked] ??= [
             Axis::of(
