@@ -17,6 +17,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Plan\Side;
 use AmpleMargin\Spread\Filling\Free;
+use AmpleMargin\Spread\Filling\FutureLog;
 use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
@@ -108,6 +109,30 @@ final class PartingTest extends TestCase
         $ticks = array_filter($page->marks, static fn (Mark $mark): bool => Layer::Pencil === $mark->layer && max($mark->wide, $mark->tall) < Grain::PER_BOX);
         $places = array_map(static fn (Mark $mark): string => "$mark->x $mark->y", $ticks);
         self::assertSame(array_values(array_unique($places)), array_values($places));
+    }
+
+    /** Common practice, no source: a leaf is cut from head to foot. */
+    public function testADoorOfTheFutureLogStandsAloneOnItsLeaf(): void
+    {
+        $log = Leaf::of(new FutureLog())->with(['school' => 'door', 'from' => '2027-01', 'months' => 12]);
+        $title = [Size::needed(), Leaf::of(new Title())];
+        $alone = new Parted(Parting::down($title, [Size::share(), $log]));
+        self::assertNotSame([], array_filter(
+            $alone->layOut(Asking::of($alone))->drawings()[1]->steps,
+            static fn (Step $step): bool => Task::Cut === $step->task,
+        ));
+        foreach ([
+            Parting::down($title, [Size::share(), $log], [Size::boxes(4), Leaf::of(new Free())]),
+            Parting::down($title, [Size::boxes(4), Leaf::of(new Free())], [Size::share(), $log]),
+            Parting::down($title, [Size::share(), Parting::across([Size::share(), $log], [Size::boxes(4), Leaf::of(new Free())])]),
+        ] as $beside) {
+            $form = new Parted($beside);
+            $laid = $form->layOut(Asking::of($form));
+            self::assertStringContainsString('is cut through the whole leaf', (string) $laid->broken()?->says);
+            foreach ($laid->drawings() as $page) {
+                self::assertNotContains(Task::Cut, array_column($page->steps, 'task'));
+            }
+        }
     }
 
     public function testRandomPartingsNeverOverlapOrLeaveThePage(): void

@@ -19,6 +19,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Heading;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\Region;
@@ -35,6 +36,13 @@ final class HalfDoor implements School
 
     public function fill(Request $asked, Region $region, LogAsked $log, int $page): Filled
     {
+        if (!self::hasWholeLeaf($asked, $region)) {
+            return new Filled(findings: 0 < $page ? [] : [new Finding(
+                $asked->id,
+                'A door of the future log is cut through the whole leaf, and would cut what stands above, beside or below it: '
+                    .'give it the page from edge to edge, under its title alone.',
+            )]);
+        }
         $halves = Division::containers($region->wide, 2);
         $all = null === $halves ? null : $this->places($log, $halves, $region);
         $next = $page + 1 < \count(self::ON_PAGE) ? $page + 1 : null;
@@ -99,6 +107,15 @@ final class HalfDoor implements School
             checks: $here->note('across'),
             next: $next,
         );
+    }
+
+    /** Nothing but a title stands on the leaf beside it: the knife spares no other part. */
+    private static function hasWholeLeaf(Request $asked, Region $region): bool
+    {
+        return 0 === $region->x
+            && $region->wide === $asked->grid->across
+            && \in_array($region->y, [0, Heading::boxes($asked->grid->down, $asked->grid->title)], true)
+            && $region->y + $region->tall === $asked->grid->down;
     }
 
     /**
