@@ -4,6 +4,8 @@
 
 declare(strict_types=1);
 
+use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\Layouts;
 use AmpleMargin\Book\Printing\BookTray;
@@ -15,7 +17,7 @@ use AmpleMargin\Paging\Placer;
 use AmpleMargin\Paper\PaperSize;
 use AmpleMargin\Sheet\PrintRoom;
 use AmpleMargin\Sheet\Tray\Packing;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use App\Export\PdfWriter;
 use App\Plan\PlanFiles;
 use App\Plan\SamplePlans;
@@ -65,11 +67,11 @@ if ('core' === $argv[1]) {
     $layouts = new Layouts(Tests\Books::first($plan), $catalogue);
     foreach ($catalogue->spreads() as $kind) {
         $section = $kind->section ?? exit("$kind->id has no section.");
-        $ask = static fn (array $settings): AmpleMargin\Spread\Request => $layouts->request(
+        $ask = static fn (array $settings): Request => $layouts->request(
             new AmpleMargin\Plan\PlannedSpread('x', $kind->id, $section, settings: $settings)
         )->reading($book->index);
         $form = $kind->form;
-        $ways = $form instanceof AmpleMargin\Spread\HasLayouts
+        $ways = $form instanceof HasLayouts
             ? array_map(static fn ($layout): array => $layout->settings, $form->layouts($ask([])))
             : [[]];
         foreach ($ways as $settings) {

@@ -46,6 +46,15 @@ final class ArchitectureTest extends TestCase
         ],
     ];
 
+    /** The rooms inside Spread, each with those it may lean on. */
+    private const SPREAD = [
+        'Catalogue' => ['Filling', 'Part', 'Page', 'Setting'],
+        'Filling' => ['Part', 'Page', 'Setting'],
+        'Part' => ['Page', 'Setting'],
+        'Page' => ['Setting'],
+        'Setting' => [],
+    ];
+
     public function testArrowsPointDownAndNowhereElse(): void
     {
         $rooms = array_map(basename(...), glob(\dirname(__DIR__).'/core/*', \GLOB_ONLYDIR) ?: []);
@@ -57,6 +66,25 @@ final class ArchitectureTest extends TestCase
                 self::assertContains($other, [$room, ...self::ROOMS[$room]], "core/$file leans on $other");
             }
         }
+    }
+
+    /** Catalogue, fillings, parts, page, settings: and no class stands outside them. */
+    public function testInsideSpreadArrowsPointDownToo(): void
+    {
+        $read = 0;
+        foreach ($this->core() as $file => $code) {
+            if (!str_starts_with($file, 'Spread/')) {
+                continue;
+            }
+            $room = explode('/', $file)[1];
+            self::assertArrayHasKey($room, self::SPREAD, "core/$file");
+            preg_match_all('/\\\\?AmpleMargin\\\\Spread\\\\(\w+)\\\\/', preg_replace('/^namespace .*$/m', '', $code) ?? '', $found);
+            foreach (array_unique($found[1]) as $other) {
+                self::assertContains($other, [$room, ...self::SPREAD[$room]], "core/$file leans on $other");
+                ++$read;
+            }
+        }
+        self::assertGreaterThan(200, $read);
     }
 
     public function testTheCoreKnowsNoFrameworkNoClockNoChanceAndNoFiles(): void

@@ -20,8 +20,8 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Plan\WeekPlan;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
 use App\Plan\PlanFiles;
 use App\Plan\SamplePlans;
 

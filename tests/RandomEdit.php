@@ -8,9 +8,9 @@ namespace Tests;
 
 use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Fillings;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
+use AmpleMargin\Spread\Filling\Fillings;
 use AmpleMargin\Spread\Setting\Field;
 use PHPUnit\Framework\Assert;
 use Symfony\Component\Yaml\Yaml;

@@ -17,7 +17,7 @@ use AmpleMargin\Dates\Entry;
 use AmpleMargin\Dates\Occurrence;
 use AmpleMargin\Dates\RuleWords;
 use AmpleMargin\Plan\DatesWriter;
-use AmpleMargin\Spread\TakesDates;
+use AmpleMargin\Spread\Catalogue\TakesDates;
 
 final class DatesView
 {

@@ -12,7 +12,7 @@ use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Paper\Leaf;
-use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Page\Region;
 
 final class DrawingView
 {

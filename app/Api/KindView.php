@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace App\Api;
 
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Catalogue\Kind;
+use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @phpstan-import-type Described from Field */

@@ -10,7 +10,7 @@ use AmpleMargin\Book\Book;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Paper\ShowThrough;
 use AmpleMargin\Paper\Thickness;
-use AmpleMargin\Spread\Part\FlipOut;
+use AmpleMargin\Spread\Page\FlipOut;
 
 final class LeavesView
 {

@@ -24,7 +24,7 @@ use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\Old\OldWriter;
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class OldView
 {

@@ -14,11 +14,11 @@ use AmpleMargin\Drawing\Room;
 use AmpleMargin\Making\Worked;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Refused;
-use AmpleMargin\Spread\Fillings;
+use AmpleMargin\Spread\Filling\Fillings;
+use AmpleMargin\Spread\Filling\PartChoices;
+use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Part\PlacedDivision;
 use AmpleMargin\Spread\Part\PlacedLeaf;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\PartChoices;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
 

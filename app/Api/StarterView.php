@@ -9,7 +9,7 @@ namespace App\Api;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\ForeEdge;
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class StarterView
 {

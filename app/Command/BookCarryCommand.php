@@ -25,7 +25,7 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use App\Import\Verdicts;
 use App\Plan\PlanFiles;
 use Symfony\Component\Console\Attribute\AsCommand;

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace App\Command;
 
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use App\Export\CatalogueDocument;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;

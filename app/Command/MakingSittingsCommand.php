@@ -15,7 +15,7 @@ use AmpleMargin\Making\Sitting\ToDraw;
 use AmpleMargin\Plan\Making\Evening;
 use AmpleMargin\Plan\Making\SaidEvenings;
 use AmpleMargin\Plan\PlanProblem;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use App\Export\DatesCalendar;
 use App\Plan\PlanFiles;
 use Symfony\Component\Console\Attribute\AsCommand;

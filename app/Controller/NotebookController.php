@@ -15,7 +15,7 @@ use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\Volume;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use App\Api\AskedBook;
 use App\Api\Body;
 use App\Api\BookParts;

@@ -14,7 +14,7 @@ use AmpleMargin\Plan\Old\OldWriter;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use App\Api\Body;
 use App\Api\NotFound;
 use App\Api\OldView;

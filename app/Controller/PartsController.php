@@ -9,7 +9,7 @@ namespace App\Controller;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\PartRefused;
 use App\Api\AskedBook;

@@ -13,8 +13,8 @@ use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Section;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
 
 final class CatalogueDocument
 {

@@ -16,7 +16,7 @@ use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\Old\Verdict;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class Verdicts
 {

@@ -10,7 +10,7 @@ use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Book\Faults;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use Psr\Log\LoggerInterface;
 use Psr\Log\NullLogger;
 

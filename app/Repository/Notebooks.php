@@ -10,7 +10,7 @@ use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use App\Api\NotFound;
 use App\Api\ShelfEntry;
 use App\Api\Stale;

@@ -23,19 +23,19 @@ use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\PlannedSpread;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
+use AmpleMargin\Spread\Filling\HasDivisions;
+use AmpleMargin\Spread\Filling\PartChoices;
 use AmpleMargin\Spread\Filling\Spacing\SpacingAsked;
-use AmpleMargin\Spread\HasCutOuts;
-use AmpleMargin\Spread\HasDivisions;
-use AmpleMargin\Spread\IndexRow;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Page\FlipOut;
+use AmpleMargin\Spread\Page\IndexRow;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Asker;
-use AmpleMargin\Spread\Part\FlipOut;
+use AmpleMargin\Spread\Part\HasCutOuts;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
-use AmpleMargin\Spread\PartChoices;
-use AmpleMargin\Spread\Request;
 
 final class Book
 {

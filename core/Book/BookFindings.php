@@ -16,7 +16,7 @@ use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\PlannedSpread;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Catalogue\Kind;
 
 /** @internal to Book */
 final class BookFindings

@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class ComposedPlan
 {

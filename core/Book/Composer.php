@@ -18,7 +18,7 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Volume;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class Composer
 {

@@ -12,7 +12,7 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Counting\Listed;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Paper\Leaf;
-use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Page\Region;
 
 final class CutLeaves
 {

@@ -11,9 +11,9 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Plan\BookPlan;
-use AmpleMargin\Spread\IndexRow;
-use AmpleMargin\Spread\Laid;
-use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Page\IndexRow;
+use AmpleMargin\Spread\Page\Laid;
+use AmpleMargin\Spread\Page\PageGrid;
 
 /** @internal to Book */
 final class Drawings

@@ -11,8 +11,8 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Spread\Laid;
-use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Page\Laid;
+use AmpleMargin\Spread\Page\PageGrid;
 
 final class Faults
 {

@@ -12,7 +12,7 @@ use AmpleMargin\Editing\Spread\AddSpread;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Section;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 /** @internal to Book */
 final class Fillers

@@ -19,7 +19,7 @@ use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\WeekPages;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 /** @internal to Book */
 final class FitChanges

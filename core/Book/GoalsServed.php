@@ -9,7 +9,7 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Plan\BookPlan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Filling\Challenge;
 
 /** @internal to Book */

@@ -14,7 +14,7 @@ use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
-use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Page\IndexRow;
 
 /** @internal to Book */
 final class IndexEntries

@@ -13,23 +13,23 @@ use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
-use AmpleMargin\Spread\CalendarFacts;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\HasCategories;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\IndexRow;
-use AmpleMargin\Spread\Kind;
-use AmpleMargin\Spread\Laid;
-use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
+use AmpleMargin\Spread\Catalogue\Themes;
+use AmpleMargin\Spread\Page\CalendarFacts;
+use AmpleMargin\Spread\Page\IndexRow;
+use AmpleMargin\Spread\Page\Laid;
+use AmpleMargin\Spread\Page\PageGrid;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Asker;
+use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\Form;
+use AmpleMargin\Spread\Part\HasCategories;
+use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\PartRefused;
-use AmpleMargin\Spread\ReadsIndex;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Part\ReadsIndex;
 use AmpleMargin\Spread\Setting\Settings;
-use AmpleMargin\Spread\Themes;
 
 final class Layouts
 {

@@ -30,8 +30,8 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Side;
 use AmpleMargin\Plan\Spare;
 use AmpleMargin\Plan\WeekPages;
-use AmpleMargin\Spread\IndexRow;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Catalogue\Kind;
+use AmpleMargin\Spread\Page\IndexRow;
 
 /** @internal to Book */
 final class Pager

@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Paging\PartKinds;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 /** @internal to Book */
 final class PartsOfCatalogue implements PartKinds

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
-use AmpleMargin\Spread\Laid;
+use AmpleMargin\Spread\Page\Laid;
 
 final class Sample
 {

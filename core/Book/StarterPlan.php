@@ -23,7 +23,7 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Plan\WeekPlan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Setting\Field;
 
 final class StarterPlan

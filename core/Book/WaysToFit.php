@@ -19,7 +19,7 @@ use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthLayout;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\InUse;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class WaysToFit
 {

@@ -10,7 +10,7 @@ use AmpleMargin\Plan\Old\ItemFate;
 use AmpleMargin\Plan\Old\OldItem;
 use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\Old\Verdict;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 enum ItemBecame: string
 {

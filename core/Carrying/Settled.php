@@ -16,8 +16,8 @@ use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldItem;
 use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\PlannedSpread;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Carrying */

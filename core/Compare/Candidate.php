@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Compare;
 
 use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Part\Layout;
 
 final class Candidate
 {

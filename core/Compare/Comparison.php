@@ -10,10 +10,10 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Step;
 use AmpleMargin\Making\Pace;
-use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Form;
+use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layout;
 
 final class Comparison
 {

@@ -8,7 +8,7 @@ namespace AmpleMargin\Editing;
 
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class Several implements Edit
 {

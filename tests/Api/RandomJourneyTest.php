@@ -6,8 +6,8 @@ namespace Tests\Api;
 
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Old\OldWriter;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Fillings;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Filling\Fillings;
 use AmpleMargin\Spread\Setting\Field;
 use Tests\Asking;
 use Tests\Olds;

@@ -14,7 +14,7 @@ use AmpleMargin\Counting\Tally;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\PlannedSpread;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 

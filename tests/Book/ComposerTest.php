@@ -16,7 +16,7 @@ use AmpleMargin\Paper\FirstLeaf;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
 use Tests\Thorough;

@@ -15,7 +15,7 @@ use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
 use Tests\Thorough;

@@ -35,7 +35,7 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Wardrobe;
 use AmpleMargin\Plan\WeekPlan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use App\Plan\SamplePlans;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;

@@ -22,7 +22,7 @@ use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\WeekPlan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
 use Tests\Olds;

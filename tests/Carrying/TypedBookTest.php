@@ -18,7 +18,7 @@ use AmpleMargin\Plan\Old\OldWriter;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\WeekPlan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
 use Tests\Olds;

@@ -10,8 +10,8 @@ use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 
@@ -101,7 +101,7 @@ final class TurningTest extends TestCase
     }
 
     /** @param array<string, mixed> $settings */
-    private function asked(Kind $kind, array $settings, int $across = 26, int $down = 38): \AmpleMargin\Spread\Request
+    private function asked(Kind $kind, array $settings, int $across = 26, int $down = 38): \AmpleMargin\Spread\Page\Request
     {
         // As a book asks: the page lies where its settings say so.
         return Asking::of($kind, [], $across, $down)->with($settings);

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace Tests\Export;
 
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use App\Export\CatalogueDocument;
 use PHPUnit\Framework\TestCase;
 

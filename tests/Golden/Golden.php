@@ -17,11 +17,11 @@ use AmpleMargin\Calendar\WeekSchool;
 use AmpleMargin\Colour\Palette;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\CalendarFacts;
-use AmpleMargin\Spread\IndexRow;
-use AmpleMargin\Spread\Laid;
-use AmpleMargin\Spread\PageGrid;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\CalendarFacts;
+use AmpleMargin\Spread\Page\IndexRow;
+use AmpleMargin\Spread\Page\Laid;
+use AmpleMargin\Spread\Page\PageGrid;
+use AmpleMargin\Spread\Page\Request;
 use Tests\Asking;
 use Tests\Books;
 

@@ -7,14 +7,14 @@ declare(strict_types=1);
 namespace Tests\Spread;
 
 use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Fillings;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\IndexRow;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
+use AmpleMargin\Spread\Catalogue\TakesDates;
+use AmpleMargin\Spread\Filling\Fillings;
+use AmpleMargin\Spread\Page\IndexRow;
+use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
-use AmpleMargin\Spread\TakesDates;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 

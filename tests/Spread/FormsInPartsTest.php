@@ -13,11 +13,11 @@ use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Filling\Divisions;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\MiniMonths;
 use AmpleMargin\Spread\Filling\MonthInCells;
+use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
@@ -154,22 +154,22 @@ final class FormsInPartsTest extends TestCase
                 return [];
             }
 
-            public function narrowest(\AmpleMargin\Spread\Request $asked): int
+            public function narrowest(\AmpleMargin\Spread\Page\Request $asked): int
             {
                 return 1;
             }
 
-            public function least(\AmpleMargin\Spread\Request $asked, int $wide): int
+            public function least(\AmpleMargin\Spread\Page\Request $asked, int $wide): int
             {
                 return 1;
             }
 
-            public function tall(\AmpleMargin\Spread\Request $asked, int $wide): int
+            public function tall(\AmpleMargin\Spread\Page\Request $asked, int $wide): int
             {
                 return 1;
             }
 
-            public function fill(\AmpleMargin\Spread\Request $asked, \AmpleMargin\Spread\Part\Region $region, int $from): \AmpleMargin\Spread\Part\Filled
+            public function fill(\AmpleMargin\Spread\Page\Request $asked, \AmpleMargin\Spread\Page\Region $region, int $from): \AmpleMargin\Spread\Part\Filled
             {
                 return new \AmpleMargin\Spread\Part\Filled();
             }

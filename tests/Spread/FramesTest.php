@@ -13,7 +13,7 @@ use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Making\Pace;
-use AmpleMargin\Spread\HasLayouts;
+use AmpleMargin\Spread\Part\HasLayouts;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 

@@ -16,7 +16,7 @@ use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Page\IndexRow;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 use Tests\Reference\Luxon;

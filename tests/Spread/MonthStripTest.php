@@ -11,7 +11,7 @@ use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Request;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 

@@ -7,23 +7,23 @@ declare(strict_types=1);
 namespace Tests\Spread;
 
 use AmpleMargin\Counting\Remainder;
+use AmpleMargin\Spread\Filling\Fillings;
 use AmpleMargin\Spread\Filling\Lines;
+use AmpleMargin\Spread\Filling\PartingFile;
+use AmpleMargin\Spread\Filling\Repart;
 use AmpleMargin\Spread\Filling\Title;
-use AmpleMargin\Spread\Fillings;
+use AmpleMargin\Spread\Page\Way;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
-use AmpleMargin\Spread\Part\PartingFile;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Part\PlacedLeaf;
-use AmpleMargin\Spread\Part\Repart;
 use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
-use AmpleMargin\Spread\Part\Way;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 
@@ -157,7 +157,7 @@ final class RepartTest extends TestCase
     public function testEveryKindMadeOfPartsReadsBackAsItself(): void
     {
         $kinds = 0;
-        foreach ((new \AmpleMargin\Spread\Catalogue())->spreads() as $kind) {
+        foreach ((new \AmpleMargin\Spread\Catalogue\Catalogue())->spreads() as $kind) {
             $asked = Asking::of($kind);
             $piece = $kind->form->parting($asked);
             $read = PartingFile::read(json_decode(json_encode(PartingFile::written($piece), \JSON_THROW_ON_ERROR)));
@@ -195,7 +195,7 @@ final class RepartTest extends TestCase
     }
 
     /** @return list<string> "path filling x,y wide×tall" on 26 × 38 */
-    private function stands(Piece $page, ?\AmpleMargin\Spread\Request $asked = null): array
+    private function stands(Piece $page, ?\AmpleMargin\Spread\Page\Request $asked = null): array
     {
         return array_map(
             static fn (PlacedLeaf $leaf): string => "$leaf->path ".Fillings::word($leaf->leaf->filling)

@@ -9,7 +9,7 @@ namespace Tests\Spread;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
 use Opis\JsonSchema\Validator;

@@ -68,7 +68,7 @@ final class TableTest extends TestCase
     /** Each page of a month fits its paper, whatever the month; none says that it takes more pages than it has. */
     public function testEveryPartOfAMonthFitsTheUsualPapers(): void
     {
-        foreach ((new \AmpleMargin\Spread\Catalogue())->monthParts() as $kind) {
+        foreach ((new \AmpleMargin\Spread\Catalogue\Catalogue())->monthParts() as $kind) {
             $plan = $this->withPart($kind->id, $kind->pages);
             foreach ([[26, 38], [31, 45]] as [$across, $down]) {
                 $plan = Books::edited($plan, [['type' => 'set-stock', 'stock' => [

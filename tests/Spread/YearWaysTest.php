@@ -18,7 +18,7 @@ use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Ring;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Request;
 use PHPUnit\Framework\TestCase;
 use Tests\Asking;
 use Tests\Reference\Luxon;

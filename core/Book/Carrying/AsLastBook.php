@@ -13,7 +13,7 @@ use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class AsLastBook
 {

@@ -24,7 +24,7 @@ use AmpleMargin\Plan\Old\Verdict;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanWriter;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class Carried
 {

@@ -20,7 +20,7 @@ use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanWriter;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class CarryEdit
 {

@@ -19,7 +19,7 @@ use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Volume;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class OldBookOf
 {

@@ -13,7 +13,7 @@ use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class OldPages
 {

@@ -20,8 +20,8 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\WeekPlan;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Kind;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
 
 final class TypedBook
 {

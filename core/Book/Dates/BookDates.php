@@ -16,9 +16,9 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\TakesDates;
+use AmpleMargin\Spread\Catalogue\TakesDates;
+use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layout;
 
 final class BookDates
 {

@@ -21,7 +21,7 @@ use AmpleMargin\Drawing\OneStepMore;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Room;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\TakesDates;
+use AmpleMargin\Spread\Catalogue\TakesDates;
 
 /** @internal to Book */
 final class DatesInk

@@ -19,8 +19,8 @@ use AmpleMargin\Dates\Wording;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\Plan;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\TakesDates;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\TakesDates;
 
 final class DatesOfBook
 {

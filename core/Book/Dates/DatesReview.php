@@ -18,7 +18,7 @@ use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Editing\Dates\SetDate;
 use AmpleMargin\Editing\Spread\AddSpread;
 use AmpleMargin\Plan\PlannedSpread;
-use AmpleMargin\Spread\TakesDates;
+use AmpleMargin\Spread\Catalogue\TakesDates;
 
 /** @internal to Book */
 final class DatesReview

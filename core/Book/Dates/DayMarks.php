@@ -12,7 +12,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Spread\TakesDates;
+use AmpleMargin\Spread\Catalogue\TakesDates;
 
 /** @internal to Book */
 final class DayMarks

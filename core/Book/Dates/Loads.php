@@ -12,7 +12,7 @@ use AmpleMargin\Counting\Hand;
 use AmpleMargin\Counting\Wrap;
 use AmpleMargin\Dates\Occurrence;
 use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Spread\TakesDates;
+use AmpleMargin\Spread\Catalogue\TakesDates;
 
 /** @internal to Book */
 final class Loads

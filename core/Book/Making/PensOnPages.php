@@ -15,7 +15,7 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Making\PenUse;
 use AmpleMargin\Plan\Making\TestedPen;
 use AmpleMargin\Plan\Medium;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 /** @internal to Book */
 final class PensOnPages

@@ -9,15 +9,15 @@ namespace AmpleMargin\Book\Printing;
 use AmpleMargin\Drawing\Caution;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Sheet\Piece\TrueSize;
-use AmpleMargin\Spread\CalendarFacts;
 use AmpleMargin\Spread\Filling\Blank;
 use AmpleMargin\Spread\Filling\KeyMarks;
-use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Page\CalendarFacts;
+use AmpleMargin\Spread\Page\PageGrid;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
-use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
 
 final class Bookmark implements Printable

@@ -16,8 +16,8 @@ use AmpleMargin\Sheet\Piece\Piece;
 use AmpleMargin\Sheet\SheetLine;
 use AmpleMargin\Sheet\SheetWords;
 use AmpleMargin\Sheet\Tone;
+use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Part\Cut;
-use AmpleMargin\Spread\Part\Region;
 
 final class CutGuides implements Printable
 {

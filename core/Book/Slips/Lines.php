@@ -13,8 +13,8 @@ use AmpleMargin\Book\Book;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Stretched;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Part\Way;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Way;
 
 /** @internal to Book */
 final class Lines

@@ -29,7 +29,7 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Making\Mend;
 use AmpleMargin\Plan\Making\MendKind;
 use AmpleMargin\Plan\Making\Slip;
-use AmpleMargin\Spread\Dressing;
+use AmpleMargin\Spread\Page\Dressing;
 
 /** @internal to Book */
 final class Mended

@@ -20,7 +20,7 @@ use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Plan\Making\Mend;
 use AmpleMargin\Plan\Making\SlipKind;
 use AmpleMargin\Plan\Making\Work;
-use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Page\Region;
 
 /** @internal to Book */
 final class RowWrong

@@ -21,7 +21,7 @@ use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\IndexRow;
+use AmpleMargin\Spread\Page\IndexRow;
 
 /** @internal to Book */
 final class Trial

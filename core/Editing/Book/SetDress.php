@@ -16,8 +16,8 @@ use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\Wardrobe;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Page\PageGrid;
 
 final class SetDress implements Edit
 {

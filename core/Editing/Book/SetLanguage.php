@@ -11,7 +11,7 @@ use AmpleMargin\Editing\Edited;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class SetLanguage implements Edit
 {

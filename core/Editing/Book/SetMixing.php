@@ -12,7 +12,7 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class SetMixing implements Edit
 {

@@ -13,7 +13,7 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class SetPalette implements Edit
 {

@@ -15,7 +15,7 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\Volume;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class SetPeriod implements Edit
 {

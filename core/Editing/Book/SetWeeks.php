@@ -13,7 +13,7 @@ use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\WeekPlan;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class SetWeeks implements Edit
 {

@@ -15,7 +15,7 @@ use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\SplitReader;
 use AmpleMargin\Plan\TakenSplit;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class TakeSplit implements Edit
 {

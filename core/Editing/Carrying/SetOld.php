@@ -13,7 +13,7 @@ use AmpleMargin\Plan\Old\OldReader;
 use AmpleMargin\Plan\Old\OldWriter;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class SetOld implements Edit
 {

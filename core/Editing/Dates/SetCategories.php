@@ -15,7 +15,7 @@ use AmpleMargin\Plan\DatesReader;
 use AmpleMargin\Plan\DatesWriter;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class SetCategories implements Edit
 {

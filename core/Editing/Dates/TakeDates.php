@@ -16,7 +16,7 @@ use AmpleMargin\Plan\DatesWriter;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class TakeDates implements Edit
 {

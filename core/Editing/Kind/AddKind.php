@@ -14,8 +14,8 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Part\PartingFile;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Filling\PartingFile;
 use AmpleMargin\Spread\Part\PartRefused;
 
 final class AddKind implements Edit

@@ -17,12 +17,12 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\TakesDates;
+use AmpleMargin\Spread\Filling\PartingFile;
+use AmpleMargin\Spread\Page\PageGrid;
 use AmpleMargin\Spread\Part\Asker;
-use AmpleMargin\Spread\Part\PartingFile;
 use AmpleMargin\Spread\Part\PartRefused;
-use AmpleMargin\Spread\TakesDates;
 
 final class KeepKind implements Edit
 {

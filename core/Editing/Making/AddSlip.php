@@ -13,7 +13,7 @@ use AmpleMargin\Plan\Making\Slip;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class AddSlip implements Edit
 {

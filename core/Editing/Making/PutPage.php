@@ -14,7 +14,7 @@ use AmpleMargin\Plan\Making\MakingPlan;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class PutPage implements Edit
 {

@@ -12,7 +12,7 @@ use AmpleMargin\Editing\Edited;
 use AmpleMargin\Plan\Making\MakingPlan;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class SetTray implements Edit
 {

@@ -12,7 +12,7 @@ use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
+use AmpleMargin\Spread\Catalogue\Catalogue;
 
 final class SetLost implements Edit
 {

@@ -8,15 +8,15 @@ namespace AmpleMargin\Editing\Spread;
 
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Cuts;
-use AmpleMargin\Spread\Fillings;
-use AmpleMargin\Spread\Part\PartingFile;
+use AmpleMargin\Spread\Filling\Fillings;
+use AmpleMargin\Spread\Filling\PartingFile;
+use AmpleMargin\Spread\Filling\Repart;
+use AmpleMargin\Spread\Page\Way;
+use AmpleMargin\Spread\Part\Cuts;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
-use AmpleMargin\Spread\Part\Repart;
 use AmpleMargin\Spread\Part\Size;
-use AmpleMargin\Spread\Part\Way;
 
 /** @internal to editing */
 final class PartChange

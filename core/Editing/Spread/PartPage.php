@@ -15,18 +15,18 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
-use AmpleMargin\Spread\Catalogue;
-use AmpleMargin\Spread\Kind;
-use AmpleMargin\Spread\PageGrid;
+use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
+use AmpleMargin\Spread\Catalogue\TakesDates;
+use AmpleMargin\Spread\Filling\PartingFile;
+use AmpleMargin\Spread\Page\PageGrid;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\NoRoom;
-use AmpleMargin\Spread\Part\PartingFile;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Piece;
-use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Settings;
-use AmpleMargin\Spread\TakesDates;
 
 final class PartPage implements Edit
 {

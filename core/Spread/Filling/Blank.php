@@ -6,11 +6,11 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling;
 
-use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Page\Heading;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Part\Filling;
 
 final class Blank implements Filling
 {

@@ -12,7 +12,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\LinesField;
 

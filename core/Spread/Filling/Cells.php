@@ -19,14 +19,14 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\ByMonth;
-use AmpleMargin\Spread\GivesWay;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\ByMonth;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Part\Ticks;
-use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
-use AmpleMargin\Spread\TakenUp;
 
 final class Cells implements ByMonth, GivesWay, TakenUp
 {

@@ -19,13 +19,13 @@ use AmpleMargin\Drawing\Cells as Grid;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Heading;
-use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Page\Heading;
+use AmpleMargin\Spread\Page\Pages;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
-use AmpleMargin\Spread\TakenUp;
 
 final class DayStrips implements TakenUp
 {

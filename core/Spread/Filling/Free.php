@@ -10,10 +10,10 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Paper\Millimetres;
-use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Part\Filling;
 
 final class Free implements Filling
 {

@@ -8,19 +8,19 @@ namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
-use AmpleMargin\Spread\ByMonth;
 use AmpleMargin\Spread\Filling\Log\Containers;
 use AmpleMargin\Spread\Filling\Log\HalfDoor;
 use AmpleMargin\Spread\Filling\Log\LogAsked;
 use AmpleMargin\Spread\Filling\Log\Rows as LogRows;
 use AmpleMargin\Spread\Filling\Log\School;
-use AmpleMargin\Spread\GivesWay;
-use AmpleMargin\Spread\HasCategories;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\ByMonth;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\HasCategories;
+use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layout;
 use AmpleMargin\Spread\Setting\Field;
 
 final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth

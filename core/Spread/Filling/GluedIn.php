@@ -16,13 +16,13 @@ use AmpleMargin\Drawing\Inset;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Paper\Millimetres;
-use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\GivesWay;
+use AmpleMargin\Spread\Page\FlipOut;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\FlipOut;
+use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\PartName;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 final class GluedIn implements Filling, GivesWay

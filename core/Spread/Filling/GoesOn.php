@@ -9,10 +9,10 @@ namespace AmpleMargin\Spread\Filling;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
-use AmpleMargin\Spread\TakesUp;
+use AmpleMargin\Spread\Part\TakesUp;
 
 final class GoesOn implements TakesUp
 {

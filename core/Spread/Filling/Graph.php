@@ -16,14 +16,14 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Filling\Table\Entry;
-use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Page\Pages;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\PartName;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 final class Graph implements Filling

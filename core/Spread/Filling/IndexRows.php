@@ -15,17 +15,17 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\GivesWay;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\IndexRow;
-use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Page\IndexRow;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layout;
+use AmpleMargin\Spread\Part\ReadsIndex;
 use AmpleMargin\Spread\Part\Ticks;
-use AmpleMargin\Spread\ReadsIndex;
-use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex

@@ -13,13 +13,12 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\PartName;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
-use AmpleMargin\Spread\TooFewPens;
 
 final class Legend implements Filling
 {

@@ -9,20 +9,20 @@ namespace AmpleMargin\Spread\Filling;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Counting\Fraction;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Filling\Year\Blocks;
 use AmpleMargin\Spread\Filling\Year\DayMatrix;
 use AmpleMargin\Spread\Filling\Year\DotLines;
 use AmpleMargin\Spread\Filling\Year\PrintedMonths;
 use AmpleMargin\Spread\Filling\Year\Way;
-use AmpleMargin\Spread\GivesWay;
-use AmpleMargin\Spread\HasCutOuts;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\MonthsShown;
+use AmpleMargin\Spread\Page\MonthsShown;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\HasCutOuts;
+use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layout;
 use AmpleMargin\Spread\Setting\Field;
 
 final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts

@@ -13,7 +13,7 @@ use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Request;
 
 /** @internal to Spread */
 final class MonthFigures

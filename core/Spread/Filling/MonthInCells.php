@@ -18,16 +18,16 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\GivesWay;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\Heading;
-use AmpleMargin\Spread\Layout;
+use AmpleMargin\Spread\Page\Heading;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layout;
 use AmpleMargin\Spread\Part\Ticks;
-use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 final class MonthInCells implements Filling, HasLayouts, GivesWay

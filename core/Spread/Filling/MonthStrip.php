@@ -21,17 +21,17 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Table;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\ByMonth;
-use AmpleMargin\Spread\GivesWay;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\MonthsShown;
-use AmpleMargin\Spread\Pages;
+use AmpleMargin\Spread\Page\MonthsShown;
+use AmpleMargin\Spread\Page\Pages;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\ByMonth;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Region;
+use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layout;
 use AmpleMargin\Spread\Part\Ticks;
-use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 final class MonthStrip implements HasLayouts, GivesWay, ByMonth

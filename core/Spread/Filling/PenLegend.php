@@ -12,10 +12,9 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Request;
 use AmpleMargin\Spread\Setting\Field;
-use AmpleMargin\Spread\TooFewPens;
 
 /** @internal to Spread */
 final class PenLegend

@@ -7,16 +7,16 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Saving\SavingsPlan;
-use AmpleMargin\Spread\Filling;
 use AmpleMargin\Spread\Filling\Savings\BarsPicture;
 use AmpleMargin\Spread\Filling\Savings\BoxesPicture;
 use AmpleMargin\Spread\Filling\Savings\JarPicture;
 use AmpleMargin\Spread\Filling\Savings\Picture;
 use AmpleMargin\Spread\Filling\Savings\SavingsAsked;
-use AmpleMargin\Spread\GivesWay;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Setting\Field;
 
 final class SavingsPicture implements Filling, GivesWay

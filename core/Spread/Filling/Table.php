@@ -11,14 +11,14 @@ namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Finding;
-use AmpleMargin\Spread\ByMonth;
 use AmpleMargin\Spread\Filling\Table\Arranged;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Filling\Table\TablePage;
-use AmpleMargin\Spread\GivesWay;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\ByMonth;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Setting\Field;
 
 final class Table implements ByMonth, GivesWay

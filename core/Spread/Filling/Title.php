@@ -7,11 +7,11 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Spread\Heading;
-use AmpleMargin\Spread\HeadsPage;
+use AmpleMargin\Spread\Page\Heading;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Part\HeadsPage;
 
 final class Title implements HeadsPage
 {

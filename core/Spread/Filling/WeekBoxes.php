@@ -16,13 +16,13 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Filling;
-use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Page\Heading;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Part\Ticks;
-use AmpleMargin\Spread\Request;
 
 final class WeekBoxes implements Filling
 {

@@ -8,7 +8,7 @@ namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\MonthWeek;
-use AmpleMargin\Spread\CalendarFacts;
+use AmpleMargin\Spread\Page\CalendarFacts;
 
 /** @internal to Spread */
 final class WeekWords

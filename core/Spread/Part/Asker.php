@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Part;
 
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Setting\Settings;
 
 final class Asker

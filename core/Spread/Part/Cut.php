@@ -11,7 +11,7 @@ namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Plan\Side;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
 

@@ -12,7 +12,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Caution;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Heading;
+use AmpleMargin\Spread\Page\Heading;
 
 /** @internal to Spread */
 final class CutLines

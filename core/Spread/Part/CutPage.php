@@ -6,7 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Part;
 
-use AmpleMargin\Spread\CalendarFacts;
+use AmpleMargin\Spread\Page\CalendarFacts;
+use AmpleMargin\Spread\Page\Region;
 
 final class CutPage
 {

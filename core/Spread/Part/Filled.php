@@ -13,6 +13,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
+use AmpleMargin\Spread\Page\FlipOut;
 
 final class Filled
 {

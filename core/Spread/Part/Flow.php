@@ -13,8 +13,6 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\TakenUp;
-use AmpleMargin\Spread\TakesUp;
 
 /** @internal to Spread */
 final class Flow

@@ -14,8 +14,9 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Heading;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Heading;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 
 /** @internal to Spread */
 final class FromHere

@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Counting\Plural;
-use AmpleMargin\Spread\Filling;
+use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Setting\Field;
 
 final class Leaf implements Piece

@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Refused;
+use AmpleMargin\Spread\Page\Way;
 
 final class NoRoom extends \DomainException implements Refused
 {

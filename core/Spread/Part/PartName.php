@@ -10,8 +10,9 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\Heading;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Heading;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\FlagField;
 

@@ -8,7 +8,6 @@ namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
-use AmpleMargin\Spread\GivesWay;
 
 /** @internal to Spread */
 final class PartOffers

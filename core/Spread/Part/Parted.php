@@ -17,12 +17,10 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Spread\ByMonth;
-use AmpleMargin\Spread\Closing;
-use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\Laid;
-use AmpleMargin\Spread\NeedsEdges;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Closing;
+use AmpleMargin\Spread\Page\FlipOut;
+use AmpleMargin\Spread\Page\Laid;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Setting\Settings;
 
 final class Parted implements Form

@@ -6,10 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Part;
 
-use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\Laid;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Laid;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */

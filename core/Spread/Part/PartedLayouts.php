@@ -9,11 +9,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Part;
 
-use AmpleMargin\Spread\Form;
-use AmpleMargin\Spread\HasLayouts;
-use AmpleMargin\Spread\Laid;
-use AmpleMargin\Spread\Layout;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Laid;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Setting\Settings;
 
 /** @internal to Spread */

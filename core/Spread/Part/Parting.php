@@ -14,7 +14,8 @@ use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\LargestRemainder;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Counting\Subtraction;
-use AmpleMargin\Spread\HeadsPage;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Way;
 
 final class Parting implements Piece
 {

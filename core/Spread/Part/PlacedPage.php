@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Part;
 
+use AmpleMargin\Spread\Page\Region;
+
 final class PlacedPage
 {
     /**

@@ -9,6 +9,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Part;
 
+use AmpleMargin\Spread\Page\Region;
+
 final class Run implements Piece
 {
     /** A spread with more pages is a book of its own. From memory. */

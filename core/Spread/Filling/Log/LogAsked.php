@@ -11,8 +11,8 @@ use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Paper\Millimetres;
-use AmpleMargin\Spread\MonthsShown;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\MonthsShown;
+use AmpleMargin\Spread\Page\Request;
 
 /** @internal to Spread */
 final class LogAsked

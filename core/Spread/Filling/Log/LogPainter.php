@@ -15,8 +15,8 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling\MonthFigures;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
 final class LogPainter

@@ -9,7 +9,7 @@ namespace AmpleMargin\Spread\Filling\Savings;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Saving\Deposit;
 use AmpleMargin\Saving\SavingsPlan;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Request;
 
 /** @internal to Spread */
 final class Milestones

@@ -7,9 +7,9 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling\Savings;
 
 use AmpleMargin\Saving\SavingsPlan;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
 interface Picture

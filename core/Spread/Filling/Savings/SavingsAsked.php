@@ -14,7 +14,7 @@ use AmpleMargin\Saving\PaydayRule;
 use AmpleMargin\Saving\Paydays;
 use AmpleMargin\Saving\SavingsPlan;
 use AmpleMargin\Saving\Weekend;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */

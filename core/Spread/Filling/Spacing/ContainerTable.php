@@ -11,10 +11,10 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
 final class ContainerTable implements School

@@ -6,9 +6,9 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling\Spacing;
 
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
 interface School

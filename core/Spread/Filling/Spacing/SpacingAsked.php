@@ -9,7 +9,7 @@ namespace AmpleMargin\Spread\Filling\Spacing;
 use AmpleMargin\Colour\Pen;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Drawing\Finding;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Request;
 
 final class SpacingAsked
 {

@@ -12,9 +12,9 @@ namespace AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Cells;
 use AmpleMargin\Spread\Filling\Table;
-use AmpleMargin\Spread\Pages;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Pages;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 
 /** @internal to Spread */
 final class Arranged

@@ -8,7 +8,7 @@ namespace AmpleMargin\Spread\Filling\Table;
 
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Spread\CalendarFacts;
+use AmpleMargin\Spread\Page\CalendarFacts;
 
 /** @internal to Spread */
 final class Axis

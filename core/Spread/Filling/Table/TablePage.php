@@ -14,8 +14,8 @@ use AmpleMargin\Drawing\Cells;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling\DotMarks;
-use AmpleMargin\Spread\Part\Region;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 
 /** @internal to Spread */
 final class TablePage

@@ -19,11 +19,11 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Spread\Filling\PenLegend;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Part\Ticks;
-use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
 final class Blocks implements Way

@@ -22,11 +22,11 @@ use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Filling\MonthFigures;
+use AmpleMargin\Spread\Page\Region;
+use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Region;
 use AmpleMargin\Spread\Part\Ticks;
-use AmpleMargin\Spread\Request;
 
 /** @internal to Spread */
 final class PrintedMonths implements Way

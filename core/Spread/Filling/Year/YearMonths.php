@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling\Year;
 
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Spread\Request;
+use AmpleMargin\Spread\Page\Request;
 
 /** @internal to Spread */
 final class YearMonths

@@ -1,0 +1,106 @@
+<?php
+
+/*
+ * A page of parts that a person divides on the bench. Its parting stands in the plan: as a setting of the spread, or in a kind
+ * of their own, where what it asks for is asked.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Catalogue;
+
+use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Spread\Filling\PartingFile;
+use AmpleMargin\Spread\Page\Laid;
+use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Form;
+use AmpleMargin\Spread\Part\Parted;
+use AmpleMargin\Spread\Part\PartRefused;
+use AmpleMargin\Spread\Part\PartsOfPage;
+use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Setting\Field;
+
+/** @internal to Spread */
+final class OwnParts implements Form
+{
+    /** None first; the others by the value of TakesDates, for pages that hold months or days. */
+    private const TAKES = [
+        'none' => 'none',
+        'months' => 'all of a month, as a future log has them',
+        'birthdays' => 'birthdays',
+        'important' => 'important dates',
+        'days' => 'each on its day',
+        'marks' => 'a mark on each day',
+        'next-year' => 'those after the months of the book',
+        'duties' => 'duties, a row each',
+        'classes' => 'what comes every week, in its hour',
+    ];
+
+    /**
+     * @param Piece|null $usual where the plan says nothing of its parts; null for those of a kind
+     * @param mixed      $kept  the parting of a kind, as it is written
+     */
+    private function __construct(private readonly ?Piece $usual, private readonly mixed $kept)
+    {
+    }
+
+    /** @param Piece $usual where the plan says nothing of its parts */
+    public static function dividedInPlan(Piece $usual): self
+    {
+        return new self($usual, null);
+    }
+
+    /** @param mixed $kept a parting as it is written */
+    public static function kept(mixed $kept): self
+    {
+        return new self(null, $kept);
+    }
+
+    public function fields(): array
+    {
+        $dates = Field::choice(TakesDates::SETTING, 'Known dates written in', self::TAKES);
+        if (null !== $this->usual) {
+            return [Field::drawn('parts', 'Parts'), $dates, Field::flag(Kind::FLAT, 'Its pages lie open together', false)];
+        }
+        try {
+            $parted = new Parted(PartingFile::read($this->kept));
+
+            return [...$parted->fields(), ...($parted->isByMonth() ? [$dates] : [])];
+        } catch (PartRefused) {
+            return [];
+        }
+    }
+
+    public function layOut(Request $request): Laid
+    {
+        try {
+            return (new Parted($this->parting($request), null !== $this->usual))->layOut($request);
+        } catch (PartRefused $refused) {
+            $part = '' === $refused->path ? '' : " (part $refused->path)";
+            $says = "The parts of this page cannot be read$part. {$refused->getMessage()}";
+
+            return Laid::refused($request->grid, new Finding($request->id, $says));
+        }
+    }
+
+    public function isByMonth(): bool
+    {
+        try {
+            return null === $this->usual && (new Parted(PartingFile::read($this->kept)))->isByMonth();
+        } catch (PartRefused) {
+            return false;
+        }
+    }
+
+    public function parting(Request $request): Piece
+    {
+        $written = null === $this->usual ? $this->kept : $request->settings->drawn('parts');
+
+        return null === $written && null !== $this->usual ? $this->usual : PartingFile::read($written);
+    }
+
+    public function parts(Request $request): PartsOfPage
+    {
+        return (new Parted($this->parting($request)))->parts($request);
+    }
+}
