@@ -103,7 +103,7 @@ if ('core' === $argv[1]) {
     }
     said('split a side by every school, and draw it', timed(100, static function (): void {
         $bench = new AmpleMargin\Bench\CountingBench(26, 38, 5_000);
-        $region = new AmpleMargin\Bench\Region(AmpleMargin\Drawing\Edge::Top, 0, 0, 26, 38);
+        $region = new AmpleMargin\Bench\BenchRegion(AmpleMargin\Drawing\Edge::Top, 0, 0, 26, 38);
         $bench->draw($region, $bench->count($region, new AmpleMargin\Counting\Splitting(5, null)));
     }));
     said(

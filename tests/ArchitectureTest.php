@@ -119,6 +119,17 @@ final class ArchitectureTest extends TestCase
         }
     }
 
+    /** One word for one thing. What still names two may only become less. */
+    public function testNoNameServesTwoThings(): void
+    {
+        $names = [];
+        foreach ($this->core() as $file => $code) {
+            $names[basename($file, '.php')][] = $file;
+        }
+        $twice = array_keys(array_filter($names, static fn (array $files): bool => \count($files) > 1));
+        self::assertEqualsCanonicalizing(['Leaf', 'Packed', 'Packing', 'Piece', 'Words'], $twice);
+    }
+
     /** What a room says is its own is used nowhere else. */
     public function testWhatIsPrivateToARoomStaysInIt(): void
     {

@@ -17,7 +17,7 @@ use AmpleMargin\Making\PenVerdict;
 use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthPart;
-use AmpleMargin\Paging\Placed;
+use AmpleMargin\Paging\PlacedSpread;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Making\Slip;
@@ -284,7 +284,7 @@ final class BookView
             'section' => $spread->section->value,
             'pages' => $size?->spread->pages() ?? 1,
             'page' => $placed?->page,
-            'range' => $placed instanceof Placed ? self::range($placed) : '',
+            'range' => $placed instanceof PlacedSpread ? self::range($placed) : '',
             'why' => $book->front->why[$spread->id] ?? $book->back->why[$spread->id] ?? '',
             'pin' => $spread->pin,
             'side' => $spread->side->value,
@@ -308,7 +308,7 @@ final class BookView
         );
     }
 
-    private static function range(Placed $placed): string
+    private static function range(PlacedSpread $placed): string
     {
         return (1 === $placed->spread->pages() ? 'page ' : 'pages ').$placed->range();
     }

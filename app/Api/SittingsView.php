@@ -12,8 +12,8 @@ use AmpleMargin\Book\Making\Short;
 use AmpleMargin\Book\Making\Sittings;
 use AmpleMargin\Book\Making\SittingWords;
 use AmpleMargin\Making\Sitting\Act;
-use AmpleMargin\Making\Sitting\Piece;
 use AmpleMargin\Making\Sitting\StepTime;
+use AmpleMargin\Making\Sitting\Stint;
 use AmpleMargin\Making\Sitting\ToDraw;
 use AmpleMargin\Plan\Making\Evening;
 
@@ -48,7 +48,7 @@ final class SittingsView
                 array_keys($sittings->pending->states),
                 array_values($sittings->pending->states),
             ),
-            'minutes' => self::range($sittings, array_map(static fn (ToDraw $one): Piece => $one->whole(), $pages)),
+            'minutes' => self::range($sittings, array_map(static fn (ToDraw $one): Stint => $one->whole(), $pages)),
             'free' => array_sum($sittings->minutes),
             'short' => $packed->short(),
             'bound' => $packed->bound,
@@ -86,7 +86,7 @@ final class SittingsView
             'too_long' => max(0, ($line->length ?? 0) - ($sittings->minutes[$evening->key()] ?? 0)),
             'minutes_range' => self::range($sittings, $pieces),
             'taken' => $taken[$evening->day->iso()] ?? 0,
-            'pages' => array_map(static fn (Piece $one): array => self::page($sittings, $one), self::inActs($pieces, $line->acts ?? [])),
+            'pages' => array_map(static fn (Stint $one): array => self::page($sittings, $one), self::inActs($pieces, $line->acts ?? [])),
             'acts' => array_map(static fn (Act $act): array => [
                 'is' => $act->is,
                 'at' => $sittings->gone($evening) + $act->at,
@@ -105,10 +105,10 @@ final class SittingsView
     /**
      * In the order in which they are drawn.
      *
-     * @param list<Piece> $pieces
+     * @param list<Stint> $pieces
      * @param list<Act>   $acts
      *
-     * @return list<Piece>
+     * @return list<Stint>
      */
     private static function inActs(array $pieces, array $acts): array
     {
@@ -126,7 +126,7 @@ final class SittingsView
     }
 
     /** @return array<string, mixed> */
-    private static function page(Sittings $sittings, Piece $piece): array
+    private static function page(Sittings $sittings, Stint $piece): array
     {
         [$drawing, $nth] = $sittings->book->nameAndNth($piece->page->page);
 
@@ -153,13 +153,13 @@ final class SittingsView
     }
 
     /**
-     * @param list<Piece> $pieces
+     * @param list<Stint> $pieces
      *
      * @return array<string, mixed>
      */
     private static function range(Sittings $sittings, array $pieces): array
     {
-        $minutes = array_sum(array_map(static fn (Piece $one): int => $one->minutes(), $pieces));
+        $minutes = array_sum(array_map(static fn (Stint $one): int => $one->minutes(), $pieces));
 
         return MinutesView::of($sittings->book->pace()->range(60.0 * $minutes, \count($pieces)));
     }

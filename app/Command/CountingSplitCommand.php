@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace App\Command;
 
+use AmpleMargin\Bench\BenchRegion;
 use AmpleMargin\Bench\CountingBench;
-use AmpleMargin\Bench\Region;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Paper\Stock;
@@ -74,7 +74,7 @@ final class CountingSplitCommand extends Command
         $tally = true === $input->getOption('dots') ? Tally::Dots : Tally::Boxes;
         $lines = [];
         $bench = new CountingBench($from + $boxes, 1, $asked->millimetres('pitch'));
-        foreach ($bench->count(new Region(Edge::Top, $from, 0, $boxes, 1), SplitReader::splitting($asked)) as $one) {
+        foreach ($bench->count(new BenchRegion(Edge::Top, $from, 0, $boxes, 1), SplitReader::splitting($asked)) as $one) {
             $lines[] = "$one->name: ".(null === $one->split ? $one->says : $one->split->run()." ($one->says)");
             if ([] !== $one->ticks) {
                 $lines[] = "  tick {$tally->places($one->ticks)}; mm ".implode(', ', $one->millimetres());

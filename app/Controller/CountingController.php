@@ -6,10 +6,10 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use AmpleMargin\Bench\BenchRegion;
 use AmpleMargin\Bench\Counted;
 use AmpleMargin\Bench\CountingBench;
 use AmpleMargin\Bench\Placed;
-use AmpleMargin\Bench\Region;
 use AmpleMargin\Bench\TitleBench;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Tally;
@@ -34,7 +34,7 @@ final class CountingController
         $values = Body::values($request);
         [$across, $down, $pitch] = self::page($values);
         [$x, $y, $wide, $tall] = SplitReader::region($values);
-        $region = new Region($values->choice('edge', Edge::class, Edge::Top), $x, $y, $wide, $tall);
+        $region = new BenchRegion($values->choice('edge', Edge::class, Edge::Top), $x, $y, $wide, $tall);
         if (!$region->isOn($across, $down)) {
             throw PlanProblem::at('wide', "$wide × $tall boxes from box $x, $y do not fit on a page of $across × $down.");
         }

@@ -10,8 +10,8 @@ use AmpleMargin\Book\Patience;
 use AmpleMargin\Book\Slips\Asked;
 use AmpleMargin\Book\Slips\Saving;
 use AmpleMargin\Book\Slips\WhatNow;
-use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
+use AmpleMargin\Book\WayToLast;
 use AmpleMargin\Compare\Candidate;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\OwnKind;
@@ -163,7 +163,7 @@ final class DeskController
             patience: new Patience(self::PATIENCE, static fn (): float => hrtime(true) / 1e9),
             catalogue: $this->catalogue,
         );
-        $written = static fn (Way $way): array => [
+        $written = static fn (WayToLast $way): array => [
             'say' => $way->say,
             'lost' => $way->lost,
             'saves' => $way->saves,

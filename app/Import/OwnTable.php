@@ -21,7 +21,7 @@ final class OwnTable
             return null;
         }
         $found = [];
-        foreach (Rows::of($text, ',') as $i => $row) {
+        foreach (TextRows::of($text, ',') as $i => $row) {
             if (0 === $i || [''] === $row) {
                 continue;
             }

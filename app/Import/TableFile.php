@@ -123,7 +123,7 @@ final class TableFile
             if (!str_contains($text, $separator)) {
                 continue;
             }
-            $rows = Rows::of($text, $separator);
+            $rows = TextRows::of($text, $separator);
             $columns = $this->columns($rows);
             if (isset($columns['day'], $columns['words']) && \count($columns) > \count($best[1])) {
                 $best = [$rows, $columns];

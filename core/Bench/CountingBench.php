@@ -44,7 +44,7 @@ final class CountingBench
      *
      * @return list<Counted>
      */
-    public function count(Region $region, Splitting $asked): array
+    public function count(BenchRegion $region, Splitting $asked): array
     {
         $policies = [] === $asked->ratio
             ? [Remainder::Outside, Remainder::IntoParts, Remainder::IntoGaps, Remainder::Exact, Remainder::After]
@@ -69,7 +69,7 @@ final class CountingBench
     }
 
     /** @param list<Counted> $counted as `count` gave them; each school's marks carry its name as their note */
-    public function draw(Region $region, array $counted): PageDrawing
+    public function draw(BenchRegion $region, array $counted): PageDrawing
     {
         $canvas = new Canvas($this->across, $this->down);
         foreach ($counted as $one) {
@@ -116,14 +116,14 @@ final class CountingBench
      *
      * @return list<Fraction>|null
      */
-    public function ticks(Region $region, Splitting $splitting): ?array
+    public function ticks(BenchRegion $region, Splitting $splitting): ?array
     {
         $split = $splitting->of($region->side());
 
         return null === $split ? null : $this->placed($region, $split);
     }
 
-    private function one(Region $region, Splitting $asked): Counted
+    private function one(BenchRegion $region, Splitting $asked): Counted
     {
         $side = $region->side();
         $split = $asked->of($side);
@@ -153,7 +153,7 @@ final class CountingBench
      *
      * @return list<Fraction>
      */
-    private function placed(Region $region, Split $split): array
+    private function placed(BenchRegion $region, Split $split): array
     {
         $from = $region->from();
         $ticks = array_map(static fn (Fraction $tick): Fraction => $tick->plus($from), $split->ticks());
@@ -168,7 +168,7 @@ final class CountingBench
     }
 
     /** Boxes of the page along the side that is split. */
-    private function page(Region $region): int
+    private function page(BenchRegion $region): int
     {
         return Edge::Top === $region->edge ? $this->across : $this->down;
     }

@@ -42,18 +42,18 @@ final class MoreBooks
         $this->names = $names ?? new Names($plan->language);
     }
 
-    /** @return list<Way> none for a plan that has more books already */
+    /** @return list<WayToLast> none for a plan that has more books already */
     public function ways(): array
     {
         if ([] !== $this->plan->volumes) {
             return [];
         }
 
-        return array_values(array_filter([$this->collections(), $this->bestSwitch()], static fn (?Way $way): bool => null !== $way));
+        return array_values(array_filter([$this->collections(), $this->bestSwitch()], static fn (?WayToLast $way): bool => null !== $way));
     }
 
     /** The yearly spreads in a book of their own, of the same stock. */
-    private function collections(): ?Way
+    private function collections(): ?WayToLast
     {
         $yearly = array_values(array_filter(
             $this->plan->spreads,
@@ -81,7 +81,7 @@ final class MoreBooks
     }
 
     /** The month to switch to a second book: of those where both last, the one that leaves the fuller book most spare. */
-    private function bestSwitch(): ?Way
+    private function bestSwitch(): ?WayToLast
     {
         $best = null;
         foreach (\array_slice($this->plan->period->months(), 1) as $month) {
@@ -108,12 +108,12 @@ final class MoreBooks
         );
     }
 
-    private function way(string $say, string $lost, int $regret, Edit $edit): Way
+    private function way(string $say, string $lost, int $regret, Edit $edit): WayToLast
     {
         $before = $this->runOut($this->plan, Volume::FIRST);
         $after = $this->runOut($edit->on($this->plan, $this->catalogue)->plan, Volume::FIRST);
 
-        return new Way($say, [$lost], $regret, $after->slack() - $before->slack(), $after->fits, $edit->written());
+        return new WayToLast($say, [$lost], $regret, $after->slack() - $before->slack(), $after->fits, $edit->written());
     }
 
     private function runOut(Plan $plan, string $book): RunOut

@@ -15,7 +15,7 @@ use AmpleMargin\Paging\PageRules;
 use AmpleMargin\Paging\PartKinds;
 use AmpleMargin\Paging\Pins;
 use AmpleMargin\Paging\Placeable;
-use AmpleMargin\Paging\Placed;
+use AmpleMargin\Paging\PlacedSpread;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\Placer;
 use AmpleMargin\Paging\PlacingSearch;
@@ -210,21 +210,21 @@ final class Pager
      * The back of the book: so far down that its last page is the book's last.
      *
      * @param list<Placeable> $spreads
-     * @param list<Placed>    $frontPins
+     * @param list<PlacedSpread>    $frontPins
      */
     private function back(array $spreads, array $frontPins, Pins $pins): Placement
     {
         $find = fn (): Placement => $this->againstTheEnd($spreads, $frontPins, $pins);
 
         return $this->known?->placement(
-            'back '.self::named([$spreads]).json_encode(array_map(static fn (Placed $placed): int => $placed->page, $frontPins)),
+            'back '.self::named([$spreads]).json_encode(array_map(static fn (PlacedSpread $placed): int => $placed->page, $frontPins)),
             $find,
         ) ?? $find();
     }
 
     /**
      * @param list<Placeable> $spreads
-     * @param list<Placed>    $frontPins
+     * @param list<PlacedSpread>    $frontPins
      */
     private function againstTheEnd(array $spreads, array $frontPins, Pins $pins): Placement
     {

@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Bench\BenchRegion;
 use AmpleMargin\Bench\CountingBench;
-use AmpleMargin\Bench\Region;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
@@ -111,8 +111,8 @@ final class TakenTicks
         }
     }
 
-    private static function region(TakenSplit $one): Region
+    private static function region(TakenSplit $one): BenchRegion
     {
-        return new Region($one->height ? Edge::Side : Edge::Top, $one->x, $one->y, $one->wide, $one->tall);
+        return new BenchRegion($one->height ? Edge::Side : Edge::Top, $one->x, $one->y, $one->wide, $one->tall);
     }
 }

@@ -38,7 +38,7 @@ final class WaysToFit
     /** @var list<list<FitChange>> */
     private readonly array $classes;
 
-    /** @var list<Way>|null */
+    /** @var list<WayToLast>|null */
     private ?array $books = null;
 
     private bool $proven = true;
@@ -86,7 +86,7 @@ final class WaysToFit
      * The way that is regretted least, or null where the book fits already or nothing makes it fit. A further
      * book is weighed as it is, not together with changes to the first.
      */
-    public function best(): ?Way
+    public function best(): ?WayToLast
     {
         if ($this->paged->runOut->fits) {
             return null;
@@ -98,7 +98,7 @@ final class WaysToFit
                 $ways[] = $way;
             }
         }
-        usort($ways, static fn (Way $a, Way $b): int => $a->regret <=> $b->regret);
+        usort($ways, static fn (WayToLast $a, WayToLast $b): int => $a->regret <=> $b->regret);
         $this->proven = $this->proven || isset($ways[0]) && $ways[0]->regret <= $this->bound;
         $this->bound = min($this->bound, $ways[0]->regret ?? $this->bound);
 
@@ -207,7 +207,7 @@ final class WaysToFit
     /**
      * Each change alone, with the pages it saves; those that save nothing are left out. Cheapest in regret first.
      *
-     * @return list<Way>
+     * @return list<WayToLast>
      */
     public function single(): array
     {
@@ -223,8 +223,8 @@ final class WaysToFit
             }
             $ways[] = $this->way([$change]);
         }
-        $ways = array_values(array_filter([...$ways, ...$this->books()], static fn (Way $way): bool => $way->saves > 0));
-        usort($ways, static fn (Way $a, Way $b): int => [$a->regret, -$a->saves] <=> [$b->regret, -$b->saves]);
+        $ways = array_values(array_filter([...$ways, ...$this->books()], static fn (WayToLast $way): bool => $way->saves > 0));
+        usort($ways, static fn (WayToLast $a, WayToLast $b): int => [$a->regret, -$a->saves] <=> [$b->regret, -$b->saves]);
 
         return $ways;
     }
@@ -232,7 +232,7 @@ final class WaysToFit
     /**
      * Trying every month to switch in costs more than the rest, so it is done once.
      *
-     * @return list<Way>
+     * @return list<WayToLast>
      */
     private function books(): array
     {
@@ -295,12 +295,12 @@ final class WaysToFit
     }
 
     /** @param list<FitChange> $changes */
-    private function way(array $changes): Way
+    private function way(array $changes): WayToLast
     {
         $say = implode('; ', array_map(static fn (FitChange $change): string => $change->say, $changes));
         $after = $this->paged($this->changed($changes))->runOut;
 
-        return new Way(
+        return new WayToLast(
             $say,
             array_map(static fn (FitChange $change): string => $change->lost, $changes),
             self::regret($changes),

@@ -19,7 +19,7 @@ final class Ground
     /** @var array<int, int> pages nothing may stand on */
     private array $closed;
 
-    /** @param list<Placed> $pinned */
+    /** @param list<PlacedSpread> $pinned */
     public function __construct(public readonly PageRules $rules, public readonly array $pinned)
     {
         $this->closed = array_flip($rules->closed);

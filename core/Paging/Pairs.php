@@ -61,7 +61,7 @@ final class Pairs
     /**
      * The pairs that could not be brought together.
      *
-     * @param list<Placed> $placed
+     * @param list<PlacedSpread> $placed
      *
      * @return list<Finding>
      */

@@ -13,7 +13,7 @@ use AmpleMargin\Plan\Side;
 
 final class Pins
 {
-    /** @var list<Placed> */
+    /** @var list<PlacedSpread> */
     public array $kept = [];
 
     /** @var list<Finding> */
@@ -21,7 +21,7 @@ final class Pins
 
     /**
      * @param list<Placeable> $spreads in book order; of two pins on one page the earlier spread's is kept, of two halves both
-     * @param list<Placed>    $others  pins of the rest of the book, kept already
+     * @param list<PlacedSpread>    $others  pins of the rest of the book, kept already
      */
     public function __construct(array $spreads, private readonly PageRules $rules, private readonly array $others = [])
     {
@@ -32,7 +32,7 @@ final class Pins
             $ground = new Ground($rules, [...$others, ...$this->kept]);
             $trouble = $this->trouble($spread, $spread->pin, $ground);
             if (null === $trouble) {
-                $this->kept[] = new Placed($spread, $spread->pin, $ground->isHalfTaken($spread->pin) ? 1 : 0);
+                $this->kept[] = new PlacedSpread($spread, $spread->pin, $ground->isHalfTaken($spread->pin) ? 1 : 0);
             } else {
                 $this->findings[] = new Finding($spread->id, $trouble, $this->offers($spread, $spread->pin, $ground));
             }

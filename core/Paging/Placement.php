@@ -12,14 +12,14 @@ use AmpleMargin\Drawing\Offer;
 final class Placement
 {
     /**
-     * @param list<Placed>          $placed   in page order, pins among them
+     * @param list<PlacedSpread>          $placed   in page order, pins among them
      * @param list<int>             $empty    pages between the first and the last used that nothing stands on
      * @param array<string, string> $why      id → reason
      * @param list<Finding>         $findings
      * @param int                   $next     the page after the last one used
      * @param int                   $moved    places moved from the wanted order, in all
      * @param bool                  $proven   false where the search was cut short and a better order may exist
-     * @param list<Placed>          $homeless what has no page, because the book has no more or they are given to others
+     * @param list<PlacedSpread>          $homeless what has no page, because the book has no more or they are given to others
      */
     public function __construct(
         public readonly array $placed,
@@ -40,15 +40,16 @@ final class Placement
      */
     public function upTo(int $last, Pins $pins, string $because): self
     {
-        $fits = static fn (Placed $placed): bool => $placed->lastPage() <= $last || $pins->keeps($placed->spread->id);
-        $homeless = array_values(array_filter($this->placed, static fn (Placed $placed): bool => !$fits($placed)));
-        $findings = array_map(static fn (Placed $placed): Finding => new Finding($placed->spread->id, "{$placed->spread->name} has no "
-            ."page: $because.", [
-                Offer::leaveOut($placed->spread->id, "Leave {$placed->spread->name} out"),
-            ]), $homeless);
+        $fits = static fn (PlacedSpread $placed): bool => $placed->lastPage() <= $last || $pins->keeps($placed->spread->id);
+        $homeless = array_values(array_filter($this->placed, static fn (PlacedSpread $placed): bool => !$fits($placed)));
+        $findings = array_map(static fn (PlacedSpread $placed): Finding => new Finding(
+            $placed->spread->id,
+            "{$placed->spread->name} has no page: $because.",
+            [Offer::leaveOut($placed->spread->id, "Leave {$placed->spread->name} out")],
+        ), $homeless);
         $why = array_diff_key(
             $this->why,
-            array_fill_keys(array_map(static fn (Placed $placed): string => $placed->spread->id, $homeless), ''),
+            array_fill_keys(array_map(static fn (PlacedSpread $placed): string => $placed->spread->id, $homeless), ''),
         );
 
         return [] === $homeless ? $this : new self(

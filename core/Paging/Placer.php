@@ -10,7 +10,7 @@ final class Placer
 {
     /**
      * @param list<list<Placeable>> $sections in book order; a spread never leaves its own
-     * @param list<Placed>          $others   pins of the rest of the book, which everything here flows round too
+     * @param list<PlacedSpread>          $others   pins of the rest of the book, which everything here flows round too
      * @param Pins|null             $pins     of these sections, where they are settled already
      * @param int                   $nodes    states the search may walk
      */
@@ -40,7 +40,7 @@ final class Placer
             ?? (new PlacingSearch($groups, $ground, new Facing($pairs->all, $pinnedAt, []), $nodes))->run()
             ?? throw new \LogicException('Without a rule for pairs there always is an order.');
         $placed = [...$found->placed, ...$pins->kept];
-        usort($placed, static fn (Placed $a, Placed $b): int => [$a->page, $a->half] <=> [$b->page, $b->half]);
+        usort($placed, static fn (PlacedSpread $a, PlacedSpread $b): int => [$a->page, $a->half] <=> [$b->page, $b->half]);
         $next = self::next($found->placed, $ground->pinned, $rules);
         $empty = self::emptyPages($placed, $ground, $next);
 
@@ -59,8 +59,8 @@ final class Placer
      * The page after the spreads that flow, and after the pins that stand right behind them; a pin further on
      * is left for the months to flow round.
      *
-     * @param list<Placed> $flowing
-     * @param list<Placed> $pinned
+     * @param list<PlacedSpread> $flowing
+     * @param list<PlacedSpread> $pinned
      */
     private static function next(array $flowing, array $pinned, PageRules $rules): int
     {
@@ -74,7 +74,7 @@ final class Placer
     }
 
     /**
-     * @param list<Placed> $placed
+     * @param list<PlacedSpread> $placed
      *
      * @return list<int>
      */

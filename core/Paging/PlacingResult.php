@@ -10,7 +10,7 @@ namespace AmpleMargin\Paging;
 final class PlacingResult
 {
     /**
-     * @param list<Placed> $placed in page order, pins not among them
+     * @param list<PlacedSpread> $placed in page order, pins not among them
      * @param int          $empty  half pages
      * @param int          $moved  places moved, all spreads together
      * @param int          $kept   pairs facing each other

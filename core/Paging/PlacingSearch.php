@@ -291,7 +291,7 @@ final class PlacingSearch
         }
         $placed = [];
         for ($node = $this->nodes[$best]; null !== $node->spread; $node = $this->nodes[$node->parent]) {
-            $placed[] = new Placed($node->spread, $node->at, $node->atHalf);
+            $placed[] = new PlacedSpread($node->spread, $node->at, $node->atHalf);
         }
 
         return new PlacingResult(array_reverse($placed), $bestEmpty, $this->nodes[$best]->moved, $this->nodes[$best]->kept, false);

@@ -15,8 +15,8 @@ final class Reasons
 {
     /**
      * @param list<list<Placeable>> $groups  the wanted order of what flows
-     * @param list<Placed>          $flowing in page order
-     * @param list<Placed>          $pinned
+     * @param list<PlacedSpread>          $flowing in page order
+     * @param list<PlacedSpread>          $pinned
      * @param list<int>             $empty
      * @param array<string, string> $pairs
      */
@@ -48,7 +48,7 @@ final class Reasons
         return $why;
     }
 
-    private function rule(Placed $placed): string
+    private function rule(PlacedSpread $placed): string
     {
         $page = $placed->page;
         if ($placed->spread->startsLeft) {
@@ -76,7 +76,7 @@ final class Reasons
     }
 
     /** @param array<string, int> $wanted */
-    private function shift(Placed $placed, int $rank, array $wanted): string
+    private function shift(PlacedSpread $placed, int $rank, array $wanted): string
     {
         $was = $wanted[$placed->spread->id];
         if ($rank === $was) {
@@ -102,7 +102,7 @@ final class Reasons
     }
 
     /** @param array<string, int> $wanted */
-    private function overtaken(Placed $placed, int $rank, array $wanted): ?Placed
+    private function overtaken(PlacedSpread $placed, int $rank, array $wanted): ?PlacedSpread
     {
         for ($i = $rank + 1; $i < \count($this->flowing); ++$i) {
             $other = $this->flowing[$i];
@@ -114,7 +114,7 @@ final class Reasons
         return null;
     }
 
-    private function pair(Placed $placed): string
+    private function pair(PlacedSpread $placed): string
     {
         $facing = Leaf::facing($placed->page);
         $other = $this->pairs[$placed->spread->id] ?? null;

@@ -31,7 +31,7 @@ final class WantedOrder
                     $empty += 2;
                     $last = null;
                 }
-                $placed[] = $last = new Placed($spread, $page, $half);
+                $placed[] = $last = new PlacedSpread($spread, $page, $half);
                 [$page, $half] = 1 === $spread->halves ? [$page + $half, 1 - $half] : [$page + $spread->pages(), 0];
             }
         }
@@ -39,7 +39,7 @@ final class WantedOrder
         return new PlacingResult($placed, $empty, 0, 0, false);
     }
 
-    private static function behind(?Placed $last, int $page): ?Medium
+    private static function behind(?PlacedSpread $last, int $page): ?Medium
     {
         return null !== $last && Leaf::isLeft($page) && $last->lastPage() === $page - 1 ? $last->spread->medium : null;
     }

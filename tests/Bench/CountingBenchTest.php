@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
+use AmpleMargin\Bench\BenchRegion;
 use AmpleMargin\Bench\CountingBench;
-use AmpleMargin\Bench\Region;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Splitting;
 use AmpleMargin\Drawing\Edge;
@@ -28,7 +28,7 @@ final class CountingBenchTest extends TestCase
             $edge = Edge::cases()[$i % 2];
             $wide = mt_rand(1, $across);
             $tall = mt_rand(1, $down);
-            $region = new Region($edge, mt_rand(0, $across - $wide), mt_rand(0, $down - $tall), $wide, $tall);
+            $region = new BenchRegion($edge, mt_rand(0, $across - $wide), mt_rand(0, $down - $tall), $wide, $tall);
             $bench = new CountingBench($across, $down, $pitch);
             $counted = $bench->count($region, new Splitting(mt_rand(1, 12), mt_rand(0, 5) < 1 ? null : mt_rand(0, 4)));
             $lines = [];
@@ -65,7 +65,7 @@ final class CountingBenchTest extends TestCase
     public function testWhereNothingIsLeftOverThereIsOneAnswerAndEverySchoolHasIt(): void
     {
         $bench = new CountingBench(26, 38, 5_000);
-        $region = new Region(Edge::Top, 0, 0, 26, 38);
+        $region = new BenchRegion(Edge::Top, 0, 0, 26, 38);
         for ($parts = 1; $parts <= 12; ++$parts) {
             for ($gap = 0; $gap <= 4; ++$gap) {
                 $free = 26 - ($parts - 1) * $gap;
@@ -80,7 +80,7 @@ final class CountingBenchTest extends TestCase
     public function testWhereASchoolHasNoAnswerItSaysWhyAndWhatWouldFit(): void
     {
         $bench = new CountingBench(27, 38, 5_000);
-        $region = new Region(Edge::Top, 0, 0, 27, 38);
+        $region = new BenchRegion(Edge::Top, 0, 0, 27, 38);
         $parts = $bench->count($region, new Splitting(2, 0))[1];
         self::assertNull($parts->split);
         self::assertStringContainsString('With a gap of 1 it does.', $parts->says);
@@ -97,7 +97,7 @@ final class CountingBenchTest extends TestCase
     public function testWhatIsLeftAfterASlipIsSplitFromWhereThePenStands(): void
     {
         $bench = new CountingBench(26, 38, 5_000);
-        $after = $bench->count(new Region(Edge::Side, 0, 11, 26, 27), new Splitting(5, 1))[0];
+        $after = $bench->count(new BenchRegion(Edge::Side, 0, 11, 26, 27), new Splitting(5, 1))[0];
         self::assertSame(
             'skip 1, 4, skip 1, 4, skip 1, 4, skip 1, 4, skip 1, 4, skip 1',
             str_replace(', skip 2', ', skip 1', $after->split?->run().', skip 2'),

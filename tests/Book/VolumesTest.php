@@ -6,7 +6,7 @@ namespace Tests\Book;
 
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\MoreBooks;
-use AmpleMargin\Book\Way;
+use AmpleMargin\Book\WayToLast;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Plan\Plan;
@@ -68,7 +68,7 @@ final class VolumesTest extends TestCase
             ],
         );
         $ways = (new MoreBooks($plan))->ways();
-        $switch = array_values(array_filter($ways, static fn (Way $way): bool => str_starts_with($way->say, 'Two books')))[0];
+        $switch = array_values(array_filter($ways, static fn (WayToLast $way): bool => str_starts_with($way->say, 'Two books')))[0];
         $after = Edits::apply($plan, $switch->edit)->plan;
         $least = static fn (Plan $one): int => min(
             Composer::compose($one, '1')->runOut->slack(),

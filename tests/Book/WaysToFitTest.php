@@ -11,8 +11,8 @@ use AmpleMargin\Book\Layouts;
 use AmpleMargin\Book\MoreBooks;
 use AmpleMargin\Book\Pager;
 use AmpleMargin\Book\Patience;
-use AmpleMargin\Book\Way;
 use AmpleMargin\Book\WaysToFit;
+use AmpleMargin\Book\WayToLast;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Spread\Catalogue\Catalogue;
@@ -67,7 +67,7 @@ final class WaysToFitTest extends TestCase
         self::assertSame('17–44', $after->months[0]->range(), 'what is used stays used');
         self::assertSame(
             [],
-            array_filter($ways->single(), static fn (Way $way): bool => 'Drop Key' === $way->say),
+            array_filter($ways->single(), static fn (WayToLast $way): bool => 'Drop Key' === $way->say),
             'the front is drawn already',
         );
     }
@@ -136,7 +136,7 @@ final class WaysToFitTest extends TestCase
             }
             ++$overfull;
             $ways = new WaysToFit(Books::first($plan), 100_000);
-            $books = array_map(static fn (Way $way): int => $way->fits ? $way->regret : \PHP_INT_MAX, (new MoreBooks($plan))->ways());
+            $books = array_map(static fn (WayToLast $way): int => $way->fits ? $way->regret : \PHP_INT_MAX, (new MoreBooks($plan))->ways());
             $least = min([$this->leastRegret($plan) ?? \PHP_INT_MAX, ...$books]);
             self::assertSame($least, $ways->best()->regret ?? \PHP_INT_MAX, "seed $seed");
         }

@@ -18,7 +18,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
-use AmpleMargin\Spread\Part\Ticks;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use PHPUnit\Framework\TestCase;
 
 final class CanvasTest extends TestCase
@@ -58,7 +58,7 @@ final class CanvasTest extends TestCase
     {
         $division = Division::of(26, 4) ?? self::fail();
         $canvas = new Canvas(26, 38);
-        $ticks = Ticks::division(Edge::Top, $division, 'across');
+        $ticks = EdgeTicks::division(Edge::Top, $division, 'across');
         $canvas->tickAll($ticks->edge, $ticks->within(26), $ticks->why, $ticks->note);
         $page = $canvas->finish();
         $step = $page->steps[0];
@@ -75,7 +75,7 @@ final class CanvasTest extends TestCase
     public function testTicksOfAPartStandAsFarInAsItBegins(): void
     {
         $canvas = new Canvas(26, 38, Tally::Dots);
-        $ticks = Ticks::division(Edge::Side, Division::of(35, 5) ?? self::fail(), 'down', 3);
+        $ticks = EdgeTicks::division(Edge::Side, Division::of(35, 5) ?? self::fail(), 'down', 3);
         $canvas->tickAll($ticks->edge, $ticks->within(38), $ticks->why, $ticks->note);
         $page = $canvas->finish();
         self::assertSame([3, 10, 17, 24, 31], array_map(static fn (Mark $mark): int => intdiv($mark->y, Grain::PER_BOX), $page->marks));

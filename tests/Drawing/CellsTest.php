@@ -9,12 +9,12 @@ namespace Tests\Drawing;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Drawing\Cells;
+use AmpleMargin\Drawing\CellGrid;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
-use AmpleMargin\Drawing\Table;
+use AmpleMargin\Drawing\RuledTable;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Words;
 use PHPUnit\Framework\TestCase;
@@ -24,7 +24,7 @@ final class CellsTest extends TestCase
     /** Seven columns of 3 and five rows of 1½ from (2, 4): 21 × 7½. */
     public function testEveryCellStandsWhereTheSumSays(): void
     {
-        $cells = new Cells(2, 4, 7, 3, 5, Fraction::of(3, 2));
+        $cells = new CellGrid(2, 4, 7, 3, 5, Fraction::of(3, 2));
         self::assertSame(['2', '5', '23'], array_map(static fn (int $i): string => (string) $cells->across($i), [0, 1, 7]));
         self::assertSame(['4', '5½', '11½'], array_map(static fn (int $i): string => (string) $cells->down($i), [0, 1, 5]));
         self::assertSame(['21', '7½'], [(string) $cells->width(), (string) $cells->height()]);
@@ -32,7 +32,7 @@ final class CellsTest extends TestCase
 
     public function testRulingDrawsALineMoreThanThereAreRowsAndColumns(): void
     {
-        $page = $this->drawn(static fn (Canvas $canvas) => (new Cells(2, 4, 7, 3, 5, 2))->rule($canvas));
+        $page = $this->drawn(static fn (Canvas $canvas) => (new CellGrid(2, 4, 7, 3, 5, 2))->rule($canvas));
         self::assertSame([[4, 2, 21], [6, 2, 21], [8, 2, 21], [10, 2, 21], [12, 2, 21], [14, 2, 21]], $this->lines($page, true));
         self::assertSame(
             [[2, 4, 10], [5, 4, 10], [8, 4, 10], [11, 4, 10], [14, 4, 10], [17, 4, 10], [20, 4, 10], [23, 4, 10]],
@@ -44,7 +44,7 @@ final class CellsTest extends TestCase
     {
         $across = Division::of(26, 4) ?? self::fail();
         $down = Division::of(34, 5) ?? self::fail();
-        $cells = Cells::of($across, $down, 0, 4, 3);
+        $cells = CellGrid::of($across, $down, 0, 4, 3);
         self::assertSame([3, 5], [$cells->columns, $cells->rows]);
         self::assertSame((string) $across->before, (string) $cells->x);
         self::assertSame((string) (4 + $down->before), (string) $cells->y);
@@ -53,7 +53,7 @@ final class CellsTest extends TestCase
 
     public function testAStrikeRunsFromTheLowerLeftToTheUpperRightOfItsCell(): void
     {
-        $page = $this->drawn(static fn (Canvas $canvas) => (new Cells(1, 4, 12, 2, 31, 1))->strike($canvas, 1, 29));
+        $page = $this->drawn(static fn (Canvas $canvas) => (new CellGrid(1, 4, 12, 2, 31, 1))->strike($canvas, 1, 29));
         self::assertSame(
             [3 * 840, 34 * 840, 2 * 840, -840],
             [$page->marks[0]->x, $page->marks[0]->y, $page->marks[0]->wide, $page->marks[0]->tall],
@@ -63,7 +63,7 @@ final class CellsTest extends TestCase
     public function testATableIsRuledThroughItsStripAndWrittenInItsRows(): void
     {
         $page = $this->drawn(static function (Canvas $canvas): void {
-            $table = new Table(new Cells(12, 4, 3, 2, 2, 1), 12);
+            $table = new RuledTable(new CellGrid(12, 4, 3, 2, 2, 1), 12);
             $table->rule($canvas);
             $table->names($canvas, ['Tram', 'Boat']);
             $table->headings($canvas, ['J', 'F', 'M']);

@@ -7,11 +7,11 @@ declare(strict_types=1);
 namespace Tests\Making;
 
 use AmpleMargin\Making\Sitting\Act;
+use AmpleMargin\Making\Sitting\FreeEvening;
 use AmpleMargin\Making\Sitting\Packed;
 use AmpleMargin\Making\Sitting\Packing;
-use AmpleMargin\Making\Sitting\Piece;
-use AmpleMargin\Making\Sitting\Room;
 use AmpleMargin\Making\Sitting\StepTime;
+use AmpleMargin\Making\Sitting\Stint;
 use AmpleMargin\Making\Sitting\Timeline;
 use AmpleMargin\Making\Sitting\ToDraw;
 use PHPUnit\Framework\TestCase;
@@ -33,7 +33,7 @@ final class PackingTest extends TestCase
             $this->keepsTheRules($packed, $pages, $rooms, "seed $seed");
             $short += $packed->short() > 0 ? 1 : 0;
             $split += $packed->cost[3] > 0 ? 1 : 0;
-            $nights += [] === array_filter(array_merge(...array_values($packed->pieces)), static fn (Piece $one): bool => $one->isLeftToDry()) ? 0 : 1;
+            $nights += [] === array_filter(array_merge(...array_values($packed->pieces)), static fn (Stint $one): bool => $one->isLeftToDry()) ? 0 : 1;
         }
         self::assertGreaterThan(5, $short, 'some do not fit');
         self::assertGreaterThan(0, $split, 'some are drawn in two');
@@ -60,7 +60,7 @@ final class PackingTest extends TestCase
         for ($i = 0; $i < 400; ++$i) {
             $pages[] = self::page($i + 1, [new StepTime("a$i", 600.0, 0.0, true)]);
         }
-        $packed = Packing::of($pages, [new Room('e', 0, 90)]);
+        $packed = Packing::of($pages, [new FreeEvening('e', 0, 90)]);
         self::assertSame(400 * 10 - 90, $packed->bound);
         self::assertGreaterThanOrEqual($packed->bound, $packed->short());
         self::assertNotSame([], $packed->pieces['e']);
@@ -68,15 +68,15 @@ final class PackingTest extends TestCase
 
     public function testAnEveningOfFiveMinutesTakesWhatFits(): void
     {
-        $packed = Packing::of([self::page(1, [new StepTime('a', 240.0)]), self::page(3, [new StepTime('b', 600.0)])], [new Room('e', 0, 5)]);
-        self::assertSame([1], array_map(static fn (Piece $piece): int => $piece->page->page, $packed->pieces['e']));
+        $packed = Packing::of([self::page(1, [new StepTime('a', 240.0)]), self::page(3, [new StepTime('b', 600.0)])], [new FreeEvening('e', 0, 5)]);
+        self::assertSame([1], array_map(static fn (Stint $piece): int => $piece->page->page, $packed->pieces['e']));
         self::assertSame(10, $packed->short());
     }
 
     public function testAPageThatIsPutOnAnEveningStaysThereHoweverLongItIs(): void
     {
         $pages = [self::page(1, [new StepTime('a', 3600.0)], put: 'two'), self::page(2, [new StepTime('b', 600.0)])];
-        $packed = Packing::of($pages, [new Room('one', 0, 30), new Room('two', 1440, 30)]);
+        $packed = Packing::of($pages, [new FreeEvening('one', 0, 30), new FreeEvening('two', 1440, 30)]);
         self::assertSame(1, $packed->pieces['two'][0]->page->page);
         self::assertGreaterThan(30, $packed->timelines['two']->length);
         self::assertSame(2, $packed->pieces['one'][0]->page->page);
@@ -87,15 +87,15 @@ final class PackingTest extends TestCase
         $cut = static fn (int $page): ToDraw => self::page($page, [new StepTime("c$page", 240.0, craft: true)]);
         $plain = static fn (int $page): ToDraw => self::page($page, [new StepTime("p$page", 240.0)]);
         $pages = [$cut(1), $plain(3), $cut(5), $plain(7)];
-        $packed = Packing::of($pages, [new Room('one', 0, 13), new Room('two', 1440, 13)], \PHP_INT_MAX);
+        $packed = Packing::of($pages, [new FreeEvening('one', 0, 13), new FreeEvening('two', 1440, 13)], \PHP_INT_MAX);
         self::assertSame(1, $packed->cost[4], 'one evening with the knife');
         self::assertSame(0, $packed->short());
     }
 
     public function testFiguresComeFirstWithAPauseEveryTwentyFiveMinutes(): void
     {
-        $figures = Piece::of(self::page(2, [new StepTime('f', 3600.0, 3600.0, true)]), 0, 1);
-        $lines = Piece::of(self::page(4, [new StepTime('l', 600.0, 0.0, true)]), 0, 1);
+        $figures = Stint::of(self::page(2, [new StepTime('f', 3600.0, 3600.0, true)]), 0, 1);
+        $lines = Stint::of(self::page(4, [new StepTime('l', 600.0, 0.0, true)]), 0, 1);
         $acts = array_map(static fn (Act $act): string => $act->is.(null === $act->piece ? '' : $act->piece->page->page), (new Timeline([$lines, $figures]))->acts);
         self::assertSame(['draw2', 'pause', 'draw2', 'pause', 'draw2', 'dry', 'draw4'], $acts);
     }
@@ -105,7 +105,7 @@ final class PackingTest extends TestCase
      * is dry, nothing longer than its evening.
      *
      * @param list<ToDraw> $pages
-     * @param list<Room>   $rooms
+     * @param list<FreeEvening>   $rooms
      */
     private function keepsTheRules(Packed $packed, array $pages, array $rooms, string $about): void
     {
@@ -148,7 +148,7 @@ final class PackingTest extends TestCase
                 self::assertSame($piece->minutes(), $begun[$piece->page->key.' '.$piece->from] ?? 0, "$about: as long as it takes");
                 $drawn[$piece->page->key][] = [$piece->from, $piece->to];
             }
-            self::assertSame($work, array_sum(array_map(static fn (Piece $piece): int => $piece->minutes(), $packed->pieces[$room->key])), $about);
+            self::assertSame($work, array_sum(array_map(static fn (Stint $piece): int => $piece->minutes(), $packed->pieces[$room->key])), $about);
         }
         foreach ($packed->left as $page) {
             self::assertArrayNotHasKey($page->key, $drawn, $about);
@@ -171,7 +171,7 @@ final class PackingTest extends TestCase
      * The least cost of all there are: each page whole in a room, in two rooms, or in none.
      *
      * @param list<ToDraw> $pages
-     * @param list<Room>   $rooms
+     * @param list<FreeEvening>   $rooms
      *
      * @return list<int>
      */
@@ -208,9 +208,9 @@ final class PackingTest extends TestCase
     }
 
     /**
-     * @param list<list<Piece>> $in
+     * @param list<list<Stint>> $in
      * @param list<ToDraw>      $left
-     * @param list<Room>        $rooms
+     * @param list<FreeEvening>        $rooms
      *
      * @return list<int>|null
      */
@@ -258,12 +258,12 @@ final class PackingTest extends TestCase
         return $pages;
     }
 
-    /** @return list<Room> */
+    /** @return list<FreeEvening> */
     private static function rooms(int $count, int $least, int $most): array
     {
         $rooms = [];
         for ($i = 0; $i < $count; ++$i) {
-            $rooms[] = new Room("evening-$i", 1440 * $i, mt_rand($least, $most));
+            $rooms[] = new FreeEvening("evening-$i", 1440 * $i, mt_rand($least, $most));
         }
 
         return $rooms;

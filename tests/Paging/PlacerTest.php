@@ -6,7 +6,7 @@ namespace Tests\Paging;
 
 use AmpleMargin\Paging\PageRules;
 use AmpleMargin\Paging\Placeable;
-use AmpleMargin\Paging\Placed;
+use AmpleMargin\Paging\PlacedSpread;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\Placer;
 use AmpleMargin\Paper\Leaf;
@@ -169,10 +169,10 @@ final class PlacerTest extends TestCase
                 continue;
             }
             $placement = Placer::place([...\array_slice($sections, 0, -1), [...$sections[\count($sections) - 1], ...$pins]], $rules);
-            $free = array_values(array_filter($placement->placed, static fn (Placed $placed): bool => null === $placed->spread->pin));
-            $laid = array_map(static fn (Placed $placed): array => [$placed->spread, $placed->page, $placed->half], $free);
+            $free = array_values(array_filter($placement->placed, static fn (PlacedSpread $placed): bool => null === $placed->spread->pin));
+            $laid = array_map(static fn (PlacedSpread $placed): array => [$placed->spread, $placed->page, $placed->half], $free);
             self::assertSame($best, Exhaustive::cost($laid, $sections, $rules, $halves), "seed $seed");
-            $shared += \count(array_filter($free, static fn (Placed $placed): bool => isset($halves[$placed->page])));
+            $shared += \count(array_filter($free, static fn (PlacedSpread $placed): bool => isset($halves[$placed->page])));
             $required += \count(Exhaustive::required($sections));
         }
         self::assertGreaterThan(30, $shared);
@@ -351,7 +351,7 @@ final class PlacerTest extends TestCase
     private static function cost(Placement $placement, array $sections, PageRules $rules): array
     {
         return Exhaustive::cost(
-            array_map(static fn (Placed $placed): array => [$placed->spread, $placed->page, $placed->half], $placement->placed),
+            array_map(static fn (PlacedSpread $placed): array => [$placed->spread, $placed->page, $placed->half], $placement->placed),
             $sections,
             $rules,
         );

@@ -26,7 +26,7 @@ use AmpleMargin\Sheet\SheetRefused;
 use AmpleMargin\Sheet\SheetWords;
 use AmpleMargin\Sheet\Tone;
 use AmpleMargin\Sheet\Tray\Labels;
-use AmpleMargin\Sheet\Tray\Laid;
+use AmpleMargin\Sheet\Tray\LaidPiece;
 use AmpleMargin\Sheet\Tray\Tray;
 use AmpleMargin\Sheet\Turn;
 use App\Export\PdfWriter;
@@ -43,7 +43,7 @@ final class TrayTest extends TestCase
         $at = static fn (int $x, int $y): Face => new Face([new SheetLine(Tone::Ink, $x, $y, $x + 5, $y)]);
         $card = new Piece('Card', 'Cards', 100, 60, $at(10, 20), $at(100 - 15, 20));
         foreach ([false, true] as $turned) {
-            $laid = new Laid($card, 30, 40, $turned);
+            $laid = new LaidPiece($card, 30, 40, $turned);
             [$front, $back] = [$laid->front()->marks[0], $laid->back(1_000)?->marks[0]];
             self::assertInstanceOf(SheetLine::class, $front);
             self::assertInstanceOf(SheetLine::class, $back);

@@ -12,7 +12,7 @@ use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\PartingFile;
 use AmpleMargin\Spread\Filling\Repart;
 use AmpleMargin\Spread\Filling\Title;
-use AmpleMargin\Spread\Page\Way;
+use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\NoRoom;
@@ -32,14 +32,14 @@ final class RepartTest extends TestCase
     /** 26 in 3 is 8, skip 1, 8, skip 1, 8; what filled the part stays in the first. */
     public function testAPartIsDividedAsTheCountingBenchDivides(): void
     {
-        $page = Repart::of($this->page())->divided('1', Way::Across, 3, null);
+        $page = Repart::of($this->page())->divided('1', Direction::Across, 3, null);
         self::assertSame(['0 title 0,0 26×3', '1.0 lines 0,3 8×35', '1.1 lines 9,3 8×35', '1.2 lines 18,3 8×35'], $this->stands($page));
         self::assertSame('8, skip 1, 8, skip 1, 8', $this->parts($page)->division('1')->run());
     }
 
     public function testJoinedAgainItIsThePageItWas(): void
     {
-        $page = Repart::of($this->page())->divided('1', Way::Down, 2, 1);
+        $page = Repart::of($this->page())->divided('1', Direction::Down, 2, 1);
         $joined = Repart::of($page)->joined('1.0');
         self::assertSame($this->stands($this->page()), $this->stands($joined));
         self::assertSame($this->stands($this->page()), $this->stands(Repart::of($page)->joined('1.1')), 'the last is joined with the one before it');
@@ -47,7 +47,7 @@ final class RepartTest extends TestCase
 
     public function testALineBetweenTwoPartsMovesByWholeBoxesAndNothingElseDoes(): void
     {
-        $page = Repart::of($this->page())->divided('1', Way::Across, 3, null);
+        $page = Repart::of($this->page())->divided('1', Direction::Across, 3, null);
         $moved = Repart::of($page)->moved($this->parts($page)->division('1'), 0, -3);
         self::assertSame(['0 title 0,0 26×3', '1.0 lines 0,3 5×35', '1.1 lines 6,3 11×35', '1.2 lines 18,3 8×35'], $this->stands($moved));
         $again = Repart::of($moved)->moved($this->parts($moved)->division('1'), 1, 2);
@@ -56,7 +56,7 @@ final class RepartTest extends TestCase
 
     public function testEveryPartKeepsABox(): void
     {
-        $page = Repart::of($this->page())->divided('1', Way::Across, 2, null);
+        $page = Repart::of($this->page())->divided('1', Direction::Across, 2, null);
         foreach ([-12 => null, -11 => '1.0 lines 0,3 1×35', 11 => '1.1 lines 25,3 1×35', 12 => null] as $by => $stands) {
             try {
                 $moved = Repart::of($page)->moved($this->parts($page)->division('1'), 0, $by);
@@ -86,15 +86,15 @@ final class RepartTest extends TestCase
     {
         $page = $this->page();
         for ($i = 0; $i < 5; ++$i) {
-            $page = Repart::of($page)->divided(implode('.', array_fill(0, $i + 1, '1')), 0 === $i % 2 ? Way::Across : Way::Down, 2, 0);
+            $page = Repart::of($page)->divided(implode('.', array_fill(0, $i + 1, '1')), 0 === $i % 2 ? Direction::Across : Direction::Down, 2, 0);
         }
         foreach ([
-            ['1.1.1.1.1.1', static fn () => Repart::of($page)->divided('1.1.1.1.1.1', Way::Across, 2, 0), 'divided 6 times at most'],
+            ['1.1.1.1.1.1', static fn () => Repart::of($page)->divided('1.1.1.1.1.1', Direction::Across, 2, 0), 'divided 6 times at most'],
             ['', static fn () => Repart::of($page)->joined(''), 'divide it first'],
             ['7', static fn () => Repart::of($page)->swapped('7'), 'not there any more'],
             ['x', static fn () => Repart::of($page)->named('x', 'a'), 'not there any more'],
             ['1', static fn () => Repart::of($page)->named('1', 'a'), 'choose one of its parts'],
-            ['0', static fn () => Repart::of($page)->divided('0', Way::Across, 13, 0), '2 to 12'],
+            ['0', static fn () => Repart::of($page)->divided('0', Direction::Across, 13, 0), '2 to 12'],
         ] as [$path, $change, $says]) {
             try {
                 $change();
@@ -175,7 +175,7 @@ final class RepartTest extends TestCase
         $fillings = array_values(Fillings::all());
 
         return match (mt_rand(0, 6)) {
-            0, 1 => Repart::of($page)->divided($leaf, 0 === mt_rand(0, 1) ? Way::Across : Way::Down, mt_rand(2, 4), [null, 0, 1][mt_rand(0, 2)]),
+            0, 1 => Repart::of($page)->divided($leaf, 0 === mt_rand(0, 1) ? Direction::Across : Direction::Down, mt_rand(2, 4), [null, 0, 1][mt_rand(0, 2)]),
             2 => Repart::of($page)->moved($division, mt_rand(0, max(0, \count($division->stretches) - 2)), mt_rand(-3, 3)),
             3 => Repart::of($page)->swapped($leaf),
             4 => Repart::of($page)->filled($leaf, $fillings[mt_rand(0, \count($fillings) - 1)]),
@@ -213,7 +213,7 @@ final class RepartTest extends TestCase
         $three = Repart::of(Repart::of($two)->named('1', 'Three'))->withPage('0');
         $names = static fn (Piece $piece): array => array_map(static fn (Leaf $leaf): ?string => $leaf->name, $piece->leaves());
         self::assertSame(['One', null, 'Three'], $names($three));
-        $divided = Repart::of($three)->divided('1', Way::Down, 3, 1);
+        $divided = Repart::of($three)->divided('1', Direction::Down, 3, 1);
         self::assertCount(5, $divided->leaves());
         self::assertSame(['One', 'Three'], $names(Repart::of($divided)->withoutPage('1.2')));
         $left = Repart::of(Repart::of($divided)->withoutPage('1.0'))->withoutPage('1');

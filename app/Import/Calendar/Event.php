@@ -11,7 +11,7 @@ final class Event
     /** Values of one property that are kept, of one event: no entry has more days than that (Entry::MOST_DAYS). */
     private const MOST = 500;
 
-    /** @var array<string, list<Said>> */
+    /** @var array<string, list<Property>> */
     private array $said = [];
 
     /** Whether something was said more often than is kept. */
@@ -22,7 +22,7 @@ final class Event
     {
     }
 
-    public function saying(string $name, Said $said): void
+    public function saying(string $name, Property $said): void
     {
         if (\count($this->said[$name] ?? []) >= self::MOST) {
             $this->more = true;
@@ -32,13 +32,13 @@ final class Event
         $this->said[$name][] = $said;
     }
 
-    /** @return list<Said> */
+    /** @return list<Property> */
     public function all(string $name): array
     {
         return $this->said[$name] ?? [];
     }
 
-    public function first(string $name): ?Said
+    public function first(string $name): ?Property
     {
         return $this->said[$name][0] ?? null;
     }

@@ -55,7 +55,7 @@ final class Events
                 }
                 continue;
             }
-            $said = Said::read($line);
+            $said = Property::read($line);
             if (null === $said) {
                 continue;
             }

@@ -26,7 +26,7 @@ final class Moment
     /**
      * @throws DayRefused where it is none
      */
-    public static function read(Said $said, Zones $zones, string $value): self
+    public static function read(Property $said, Zones $zones, string $value): self
     {
         $written = self::written($value) ?? throw DayRefused::none(mb_substr($value, 0, 40));
         $name = $said->parameter('TZID');

@@ -38,7 +38,7 @@ final class Zones
             }
             $block = substr($text, $at, $end - $at);
             foreach (ContentLines::of($block) as $line) {
-                $said = Said::read($line);
+                $said = Property::read($line);
                 if (null !== $said && 'TZID' === $said[0]) {
                     $described[$said[1]->words()] ??= $block;
                     break;
@@ -75,7 +75,7 @@ final class Zones
         $times = [];
         $time = null;
         foreach (ContentLines::of($this->described[$name] ?? '') as $line) {
-            [$word, $said] = Said::read($line) ?? ['', null];
+            [$word, $said] = Property::read($line) ?? ['', null];
             if ('X-LIC-LOCATION' === $word && null !== $said && null !== NamedZone::named($said->words())) {
                 return NamedZone::named($said->words());
             }

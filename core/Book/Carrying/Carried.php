@@ -16,7 +16,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Several;
-use AmpleMargin\Paging\Placed;
+use AmpleMargin\Paging\PlacedSpread;
 use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldItem;
 use AmpleMargin\Plan\Old\OldSpread;
@@ -70,7 +70,7 @@ final class Carried
     }
 
     /** Where what came of a spread stands in the new book; null where nothing did, or it has no page. */
-    public function placed(OldSpread $old): ?Placed
+    public function placed(OldSpread $old): ?PlacedSpread
     {
         foreach (null === $old->became ? [] : [...$this->book->front->placed, ...$this->book->back->placed] as $placed) {
             if ($placed->spread->id === $old->became) {

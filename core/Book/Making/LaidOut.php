@@ -12,7 +12,7 @@ use AmpleMargin\Drawing\Frame;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\Task;
-use AmpleMargin\Making\Sitting\Piece;
+use AmpleMargin\Making\Sitting\Stint;
 use AmpleMargin\Making\Worked;
 use AmpleMargin\Plan\Making\PenSort;
 use AmpleMargin\Plan\Making\PenUse;
@@ -37,7 +37,7 @@ final class LaidOut
     ) {
     }
 
-    /** @param list<Piece> $pieces */
+    /** @param list<Stint> $pieces */
     public static function for(Book $book, array $pieces): self
     {
         $layers = $colours = $tasks = $sheets = [];

@@ -9,7 +9,7 @@ namespace AmpleMargin\Book\Making;
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Making\Sitting\Act;
-use AmpleMargin\Making\Sitting\Piece;
+use AmpleMargin\Making\Sitting\Stint;
 use AmpleMargin\Plan\Making\Evening;
 
 final class SittingWords
@@ -50,7 +50,7 @@ final class SittingWords
     }
 
     /** "page 12, Goals by area"; where it is drawn in two, which steps. */
-    public static function page(Sittings $sittings, ?Piece $piece): string
+    public static function page(Sittings $sittings, ?Stint $piece): string
     {
         if (null === $piece) {
             return '';
@@ -65,7 +65,7 @@ final class SittingWords
         return self::named($sittings, $piece).$steps;
     }
 
-    private static function named(Sittings $sittings, ?Piece $piece): string
+    private static function named(Sittings $sittings, ?Stint $piece): string
     {
         $page = $piece->page->page ?? 0;
 

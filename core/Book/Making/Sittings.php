@@ -7,9 +7,9 @@ declare(strict_types=1);
 namespace AmpleMargin\Book\Making;
 
 use AmpleMargin\Book\Book;
+use AmpleMargin\Making\Sitting\FreeEvening;
 use AmpleMargin\Making\Sitting\Packed;
 use AmpleMargin\Making\Sitting\Packing;
-use AmpleMargin\Making\Sitting\Room;
 use AmpleMargin\Plan\Making\Evening;
 use AmpleMargin\Plan\Making\MakingPlan;
 
@@ -49,7 +49,7 @@ final class Sittings
             // One that has begun has what is left of it.
             $free = $evening->ends() - max($evening->begins(), $now ?? $evening->begins());
             if ($free >= self::LEAST) {
-                $rooms[] = new Room($evening->key(), $evening->begins(), $free);
+                $rooms[] = new FreeEvening($evening->key(), $evening->begins(), $free);
                 $minutes[$evening->key()] = $free;
             }
         }

@@ -10,8 +10,8 @@ use AmpleMargin\Book\Making\Sittings;
 use AmpleMargin\Book\Making\SittingWords;
 use AmpleMargin\Counting\Wrap;
 use AmpleMargin\Drawing\Align;
-use AmpleMargin\Making\Sitting\Piece as SittingPiece;
 use AmpleMargin\Making\Sitting\StepTime;
+use AmpleMargin\Making\Sitting\Stint;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Sheet\Piece\CutAlong;
 use AmpleMargin\Sheet\Piece\Face;
@@ -114,7 +114,7 @@ final class EveningSteps implements Printable
     }
 
     /** @return list<string> */
-    private static function steps(Context $context, SittingPiece $piece): array
+    private static function steps(Context $context, Stint $piece): array
     {
         $texts = array_column($context->book->drawing($piece->page->page)->steps ?? [], 'text', 'key');
 

@@ -25,8 +25,8 @@ final class Printables
         $all = [];
         foreach ([
             new Guides(), new Openings(), new Tracing(), new MirroredTracing(), new Card(), new CardPocket(), new Bookmark(),
-            new MiniMonths(), new MonthNames(), new Titles(), new BlockLetters(), new PhotoFrames(), new FrameLabels(), new GluedThings(),
-            new CutGuides(), new Patches(), new EveningSteps(), new DummyBook(),
+            new MiniMonthLabels(), new MonthNames(), new Titles(), new BlockLetters(), new PhotoFrames(), new FrameLabels(),
+            new GluedThings(), new CutGuides(), new Patches(), new EveningSteps(), new DummyBook(),
         ] as $one) {
             $all[$one::word()] = $one;
         }

@@ -84,10 +84,10 @@ final class CountedOff
         );
     }
 
-    private static function nearest(Here $here): ?Lines
+    private static function nearest(Here $here): ?CountedLines
     {
         $best = null;
-        foreach (Lines::at($here) as $one) {
+        foreach (CountedLines::at($here) as $one) {
             $far = abs($one->nearest(self::place($here, $one))[0] - self::place($here, $one));
             if (null === $best || $far < $best[0]) {
                 $best = [$far, $one];
@@ -98,7 +98,7 @@ final class CountedOff
     }
 
     /** The upper left corner of the box the pen stands in, along the side of the lines. */
-    private static function place(Here $here, Lines $lines): int
+    private static function place(Here $here, CountedLines $lines): int
     {
         return Grain::of($lines->down ? $here->y : $here->x);
     }
@@ -110,7 +110,7 @@ final class CountedOff
      *
      * @return list<array{string, list<array{int, int}>, string}> what it is called, the parts, how it is counted
      */
-    private static function again(Lines $lines, array $rest, int $from, Here $here): array
+    private static function again(CountedLines $lines, array $rest, int $from, Here $here): array
     {
         $moved = $from - $rest[0][0];
         $end = $rest[\count($rest) - 1][1];
@@ -171,8 +171,16 @@ final class CountedOff
      * @param non-empty-list<array{int, int}> $rest
      * @param list<array{int, int}>           $spans
      */
-    private static function way(Here $here, Lines $lines, array $rest, int $at, int $off, string $say, array $spans, string $run): ?Saving
-    {
+    private static function way(
+        Here $here,
+        CountedLines $lines,
+        array $rest,
+        int $at,
+        int $off,
+        string $say,
+        array $spans,
+        string $run,
+    ): ?Saving {
         // Where the line itself begins the first part, nothing can be left over before it.
         if ($rest[0][0] === $at && $spans[0][0] !== $at + $off) {
             return null;

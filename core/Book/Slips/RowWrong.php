@@ -139,7 +139,7 @@ final class RowWrong
     private static function ticked(Here $here): Region
     {
         [$x, $wide, $y, $tall] = [0, $here->drawing->across, 0, $here->drawing->down];
-        foreach (Lines::at($here) as $lines) {
+        foreach (CountedLines::at($here) as $lines) {
             $part = $lines->part(Grain::of($lines->down ? $here->y : $here->x));
             // A part of one or two boxes is a row itself.
             if (null !== $part && $part[1] > 2) {

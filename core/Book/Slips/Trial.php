@@ -14,7 +14,7 @@ use AmpleMargin\Editing\Month\SetLost;
 use AmpleMargin\Editing\Spread\SetSpread;
 use AmpleMargin\Making\Worked;
 use AmpleMargin\Paging\IndexCorrection;
-use AmpleMargin\Paging\Placed;
+use AmpleMargin\Paging\PlacedSpread;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Plan\Medium;
@@ -183,7 +183,7 @@ final class Trial
     public function placed(string $id): array
     {
         foreach ([...$this->book->front->placed, ...$this->book->back->placed] as $placed) {
-            if ($placed instanceof Placed && $placed->spread->id === $id) {
+            if ($placed instanceof PlacedSpread && $placed->spread->id === $id) {
                 return [$placed->page, $placed->spread->pages()];
             }
         }

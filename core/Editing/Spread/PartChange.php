@@ -11,7 +11,7 @@ use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Filling\Fillings;
 use AmpleMargin\Spread\Filling\PartingFile;
 use AmpleMargin\Spread\Filling\Repart;
-use AmpleMargin\Spread\Page\Way;
+use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Part\Cuts;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
@@ -98,7 +98,7 @@ final class PartChange
     /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Piece} */
     private static function dividing(Values $values): array
     {
-        $way = $values->choice('way', Way::class);
+        $way = $values->choice('way', Direction::class);
         $parts = $values->count('parts', 2, Repart::MOST_AT_ONCE);
         $gap = $values->has('gap') ? $values->count('gap', 0, 20) : null;
 

@@ -18,13 +18,13 @@ final class Act
      * @param string     $is      "draw", "finish" (erase and check), "dry" (nothing to do meanwhile), "pause" or "lay-out" (mat and knife)
      * @param int        $at      minutes from the beginning
      * @param int        $minutes it takes, 1 or more
-     * @param Piece|null $piece   what is drawn or finished
+     * @param Stint|null $piece   what is drawn or finished
      */
     public function __construct(
         public readonly string $is,
         public readonly int $at,
         public readonly int $minutes,
-        public readonly ?Piece $piece = null,
+        public readonly ?Stint $piece = null,
     ) {
     }
 }

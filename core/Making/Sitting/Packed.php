@@ -10,7 +10,7 @@ final class Packed
 {
     /**
      * @param array<string, Timeline>    $timelines by the key of the sitting
-     * @param array<string, list<Piece>> $pieces    by the key of the sitting
+     * @param array<string, list<Stint>> $pieces    by the key of the sitting
      * @param list<ToDraw>               $left      that have no room
      * @param list<int>                  $cost      what is least, first to last: minutes left of what is needed from the first day, of the
      *                                              rest, minutes drawn later than needed, pages in two, sittings with a knife, how late

@@ -24,19 +24,19 @@ final class Packing
     /** @var list<ToDraw> in the order in which they are given room */
     private readonly array $pages;
 
-    /** @var array<int, list<Piece>> by sitting */
+    /** @var array<int, list<Stint>> by sitting */
     private array $in;
 
     /** @var array<int, Timeline> by sitting */
     private array $lines;
 
-    /** @var array{list<int>, array<int, list<Piece>>, list<ToDraw>}|null */
+    /** @var array{list<int>, array<int, list<Stint>>, list<ToDraw>}|null */
     private ?array $best = null;
 
-    /** @var list<Piece> each page in one */
+    /** @var list<Stint> each page in one */
     private readonly array $whole;
 
-    /** @var array<int, list<array{Piece, Piece}>> each page in two */
+    /** @var array<int, list<array{Stint, Stint}>> each page in two */
     private array $halves = [];
 
     /** @var array<int, int> minutes of the pages from one on */
@@ -52,7 +52,7 @@ final class Packing
 
     /**
      * @param list<ToDraw> $pages
-     * @param list<Room>   $rooms in the order of time
+     * @param list<FreeEvening>   $rooms in the order of time
      * @param int          $most  places tried
      */
     public function __construct(array $pages, private readonly array $rooms, private readonly int $most = self::MOST_TRIED)
@@ -72,7 +72,7 @@ final class Packing
         ];
         usort($pages, static fn (ToDraw $one, ToDraw $two): int => $key($one) <=> $key($two));
         $this->pages = $pages;
-        $this->whole = array_map(static fn (ToDraw $page): Piece => $page->whole(), $this->pages);
+        $this->whole = array_map(static fn (ToDraw $page): Stint => $page->whole(), $this->pages);
         $this->in = array_fill(0, \count($rooms), []);
         $this->work = array_fill(0, \count($rooms), 0);
         $this->lines = array_fill(0, \count($rooms), new Timeline([]));
@@ -80,7 +80,7 @@ final class Packing
 
     /**
      * @param list<ToDraw> $pages
-     * @param list<Room>   $rooms in the order of time
+     * @param list<FreeEvening>   $rooms in the order of time
      */
     public static function of(array $pages, array $rooms, int $most = self::MOST_TRIED): Packed
     {
@@ -117,7 +117,7 @@ final class Packing
     private function bound(): int
     {
         $alone = array_count_values(array_map(static fn (ToDraw $page): int => $page->opening(), $this->pages));
-        $free = array_sum(array_map(static fn (Room $room): int => $room->minutes, $this->rooms));
+        $free = array_sum(array_map(static fn (FreeEvening $room): int => $room->minutes, $this->rooms));
         $takes = $closes = [];
         foreach ($this->whole as $i => $whole) {
             $closes[$i] = 1 === $alone[$whole->page->opening()] && $whole->wet ? $whole->page->closes : 0;
@@ -141,7 +141,7 @@ final class Packing
     /** Pages that no sitting has room for in one. */
     private function mustSplit(): int
     {
-        $longest = [] === $this->rooms ? 0 : max(array_map(static fn (Room $room): int => $room->minutes, $this->rooms));
+        $longest = [] === $this->rooms ? 0 : max(array_map(static fn (FreeEvening $room): int => $room->minutes, $this->rooms));
 
         return \count(array_filter(
             $this->pages,
@@ -257,7 +257,7 @@ final class Packing
     /**
      * A page in two, of which the first has room: every way where there are few pages, else those that leave least of it free.
      *
-     * @return list<array{Piece, Piece}>
+     * @return list<array{Stint, Stint}>
      */
     private function halvesFor(int $i, ToDraw $page, int $free): array
     {
@@ -269,8 +269,8 @@ final class Packing
         return $this->isExact() ? $halves : \array_slice(array_reverse($halves), 0, self::LIKELY);
     }
 
-    /** @return array{list<Piece>, Timeline}|null how it stood before; null where there is no room */
-    private function add(int $at, Piece $piece, bool $anyway): ?array
+    /** @return array{list<Stint>, Timeline}|null how it stood before; null where there is no room */
+    private function add(int $at, Stint $piece, bool $anyway): ?array
     {
         // A sum is quicker than a timeline, and never more.
         if (!$anyway && $this->work[$at] + $piece->minutes() > $this->rooms[$at]->minutes) {
@@ -289,16 +289,16 @@ final class Packing
         return $before;
     }
 
-    /** @param array{list<Piece>, Timeline} $before */
+    /** @param array{list<Stint>, Timeline} $before */
     private function takeBack(int $at, array $before): void
     {
-        $this->work[$at] -= array_sum(array_map(static fn (Piece $one): int => $one->minutes(), $this->in[$at]));
+        $this->work[$at] -= array_sum(array_map(static fn (Stint $one): int => $one->minutes(), $this->in[$at]));
         [$this->in[$at], $this->lines[$at]] = $before;
-        $this->work[$at] += array_sum(array_map(static fn (Piece $one): int => $one->minutes(), $this->in[$at]));
+        $this->work[$at] += array_sum(array_map(static fn (Stint $one): int => $one->minutes(), $this->in[$at]));
     }
 
     /** Minutes drawn when they should have been. */
-    private static function late(Piece $piece, Room $room): int
+    private static function late(Stint $piece, FreeEvening $room): int
     {
         return $room->begins >= $piece->page->needed ? $piece->minutes() : 0;
     }

@@ -28,7 +28,7 @@ final class Timeline
     /** Minutes with nothing to do but wait. */
     public readonly int $idle;
 
-    /** @param list<Piece> $pieces */
+    /** @param list<Stint> $pieces */
     public function __construct(array $pieces)
     {
         $acts = [];
@@ -37,9 +37,9 @@ final class Timeline
         /** @var array<int, int> $wet opening → when it may be closed */
         $wet = [];
         $laidOut = false;
-        /** @var list<array{int, Piece}> $drying when it may be finished */
+        /** @var list<array{int, Stint}> $drying when it may be finished */
         $drying = [];
-        $do = static function (string $is, int $minutes, ?Piece $piece = null) use (&$acts, &$now): void {
+        $do = static function (string $is, int $minutes, ?Stint $piece = null) use (&$acts, &$now): void {
             if ($minutes > 0) {
                 $acts[] = new Act($is, $now, $minutes, $piece);
                 $now += $minutes;
@@ -104,9 +104,9 @@ final class Timeline
     /**
      * What only has to be finished, then figures, then the rest, then what wants a knife; the pages of an opening one after another.
      *
-     * @param list<Piece> $pieces
+     * @param list<Stint> $pieces
      *
-     * @return list<Piece>
+     * @return list<Stint>
      */
     private static function inOrder(array $pieces): array
     {
@@ -126,6 +126,6 @@ final class Timeline
         }
         asort($keys);
 
-        return array_map(static fn (int $i): Piece => $pieces[$i], array_keys($keys));
+        return array_map(static fn (int $i): Stint => $pieces[$i], array_keys($keys));
     }
 }

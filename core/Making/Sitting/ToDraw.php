@@ -36,22 +36,22 @@ final class ToDraw
         return $this->page - $this->page % 2;
     }
 
-    public function whole(): Piece
+    public function whole(): Stint
     {
-        return Piece::of($this, 0, \count($this->steps));
+        return Stint::of($this, 0, \count($this->steps));
     }
 
     /**
      * It in two, where that can be: after each step that is followed by work.
      *
-     * @return list<array{Piece, Piece}>
+     * @return list<array{Stint, Stint}>
      */
     public function halves(): array
     {
         $halves = [];
         for ($at = 1; $at < \count($this->steps); ++$at) {
-            $first = Piece::of($this, 0, $at);
-            $second = Piece::of($this, $at, \count($this->steps));
+            $first = Stint::of($this, 0, $at);
+            $second = Stint::of($this, $at, \count($this->steps));
             // Waiting is done in between, by itself.
             if ($first->minutes() > 0 && $second->minutes() > 0 && !$this->steps[$at - 1]->wait) {
                 $halves[] = [$first, $second];

@@ -30,7 +30,7 @@ final class FreeRoom
      *
      * @return array{int, int, bool}|null x, y, turned
      */
-    public function find(int $wide, int $tall, Rule $rule, bool $turns = true): ?array
+    public function find(int $wide, int $tall, PlaceRule $rule, bool $turns = true): ?array
     {
         if ($this->full["$wide $tall"] ?? false) {
             return null;
@@ -45,9 +45,9 @@ final class FreeRoom
                     continue;
                 }
                 $cost = match ($rule) {
-                    Rule::Top => [$y + $h, $x],
-                    Rule::ShortSide => [min($spareX, $spareY), max($spareX, $spareY)],
-                    Rule::Area => [($right - $x) * ($foot - $y) - $w * $h, min($spareX, $spareY)],
+                    PlaceRule::Top => [$y + $h, $x],
+                    PlaceRule::ShortSide => [min($spareX, $spareY), max($spareX, $spareY)],
+                    PlaceRule::Area => [($right - $x) * ($foot - $y) - $w * $h, min($spareX, $spareY)],
                 };
                 if ($cost < $least) {
                     [$least, $best] = [$cost, [$x, $y, $turned]];

@@ -34,7 +34,7 @@ final class Packing
         $bound = Bound::of(array_values(array_intersect_key($sizes, array_flip($fits))), $wide, $tall);
         $best = null;
         foreach (self::orders($fits, $sizes, $twoSided) as $n => $order) {
-            foreach (0 === $n || \count($fits) <= self::MANY ? Rule::cases() : [] as $rule) {
+            foreach (0 === $n || \count($fits) <= self::MANY ? PlaceRule::cases() : [] as $rule) {
                 if (null !== $best && \count($fits) > self::MANY) {
                     break;
                 }
@@ -78,7 +78,7 @@ final class Packing
      *
      * @return list<non-empty-list<Put>>
      */
-    private static function filled(array $order, array $sizes, int $wide, int $tall, Rule $rule): array
+    private static function filled(array $order, array $sizes, int $wide, int $tall, PlaceRule $rule): array
     {
         $rooms = $sheets = [];
         foreach ($order as $piece) {
@@ -112,7 +112,7 @@ final class Packing
             return $sheet;
         }
         usort($sheet, static fn (Put $one, Put $other): int => $other->wide * $other->tall <=> $one->wide * $one->tall);
-        foreach (Rule::cases() as $rule) {
+        foreach (PlaceRule::cases() as $rule) {
             $room = new FreeRoom($wide, $tall);
             $laid = [];
             foreach ($sheet as $put) {
@@ -159,7 +159,7 @@ final class Packing
                 [$a, $b] = [$next($n), $next($n)];
                 [$shaken[$a], $shaken[$b]] = [$shaken[$b], $shaken[$a]];
             }
-            $tried = self::filled($shaken, $sizes, $wide, $tall, Rule::cases()[$next(3)]);
+            $tried = self::filled($shaken, $sizes, $wide, $tall, PlaceRule::cases()[$next(3)]);
             if (self::cost($tried, $twoSided) <= self::cost($best, $twoSided)) {
                 [$best, $order] = [$tried, $shaken];
             }

@@ -18,7 +18,7 @@ final class Sides
     private const LONGEST = 160;
 
     /**
-     * @param non-empty-list<Laid> $laid
+     * @param non-empty-list<LaidPiece> $laid
      * @param string               $of    "Sheet 2 of 5" and the book it is of; "" for a sheet of its own
      *
      * @return list<Sheet> the front, and the back where there is one
@@ -26,11 +26,11 @@ final class Sides
     public static function of(array $laid, PrintRoom $room, string $of = ''): array
     {
         $of = mb_strlen($of) > self::LONGEST ? '' : $of;
-        $edges = array_map(static fn (Laid $one): array => $one->edges(), $laid);
+        $edges = array_map(static fn (LaidPiece $one): array => $one->edges(), $laid);
         $first = min(array_column($edges, 1));
         $title = self::title($laid);
         $cautions = array_values(array_unique(array_filter(
-            array_map(static fn (Laid $one): string => $one->piece->caution, $laid),
+            array_map(static fn (LaidPiece $one): string => $one->piece->caution, $laid),
             static fn (string $says): bool => '' !== $says,
         )));
         $head = static fn (string $says): array => SheetEnds::head(
@@ -40,10 +40,10 @@ final class Sides
             max($room->margin + PrintRoom::HEAD, min($first - 500, $room->margin + 12_000)),
         );
         $front = new Face([...self::knife($laid, $edges, $room), ...$head('' === $of ? '' : "$of: "), ...SheetEnds::foot($room)]);
-        $front = Face::all([...array_map(static fn (Laid $one): Face => $one->front(), $laid), $front]);
+        $front = Face::all([...array_map(static fn (LaidPiece $one): Face => $one->front(), $laid), $front]);
         $sides = [new Sheet($room->paper, $title, $front->marks, $front->grids, $room->printer?->correction())];
         $backs = array_values(array_filter(
-            array_map(static fn (Laid $one): ?Face => $one->back($room->width), $laid),
+            array_map(static fn (LaidPiece $one): ?Face => $one->back($room->width), $laid),
             static fn (?Face $face): bool => null !== $face,
         ));
         if ([] !== $backs) {
@@ -56,7 +56,7 @@ final class Sides
     }
 
     /**
-     * @param list<Laid>                      $laid
+     * @param list<LaidPiece>                      $laid
      * @param list<array{int, int, int, int}> $edges
      *
      * @return list<\AmpleMargin\Sheet\SheetLine>
@@ -79,7 +79,7 @@ final class Sides
     }
 
     /** A name longer than the head of a sheet has room for is left out whole, not cut. */
-    private static function named(Laid $one): string
+    private static function named(LaidPiece $one): string
     {
         return mb_strlen($one->piece->name) > self::LONGEST ? $one->piece->sort : $one->piece->name;
     }
@@ -87,7 +87,7 @@ final class Sides
     /**
      * The name of the one piece, or each sort with how many there are of it.
      *
-     * @param non-empty-list<Laid> $laid
+     * @param non-empty-list<LaidPiece> $laid
      */
     private static function title(array $laid): string
     {

@@ -80,7 +80,7 @@ final class Tray
         $turned = !$room->takes($piece->wide, $piece->tall);
         [$wide, $tall] = $turned ? [$piece->tall, $piece->wide] : [$piece->wide, $piece->tall];
 
-        return Sides::of([new Laid(
+        return Sides::of([new LaidPiece(
             $piece,
             intdiv($room->width - $wide, 2),
             $room->top + intdiv($room->tall - $tall, 2),
@@ -129,7 +129,7 @@ final class Tray
      *
      * @param list<Piece> $pieces
      *
-     * @return list<non-empty-list<Laid>>
+     * @return list<non-empty-list<LaidPiece>>
      */
     private static function labelled(array $pieces, Labels $labels): array
     {
@@ -148,8 +148,8 @@ final class Tray
                 '',
                 true,
             );
-            $one = new Laid($free, 0, 0, $turned);
-            $laid[] = new Laid(
+            $one = new LaidPiece($free, 0, 0, $turned);
+            $laid[] = new LaidPiece(
                 $free,
                 $x + intdiv($labels->wide - $one->wide(), 2),
                 $y + intdiv($labels->tall - $one->tall(), 2),
@@ -192,7 +192,7 @@ final class Tray
      * @param non-empty-list<Put> $puts
      * @param list<Piece> $pieces
      *
-     * @return non-empty-list<Laid>
+     * @return non-empty-list<LaidPiece>
      */
     private static function middled(array $puts, array $pieces, PrintRoom $room): array
     {
@@ -202,10 +202,10 @@ final class Tray
         $y = $room->top + intdiv($room->tall - $foot, 2);
         usort($puts, static fn (Put $one, Put $other): int => $one->piece <=> $other->piece);
 
-        return array_map(static function (Put $put) use ($pieces, $room, $x, $y): Laid {
+        return array_map(static function (Put $put) use ($pieces, $room, $x, $y): LaidPiece {
             $around = self::around($pieces[$put->piece], $room);
 
-            return new Laid($pieces[$put->piece], $x + $put->x + $around, $y + $put->y + $around, $put->turned);
+            return new LaidPiece($pieces[$put->piece], $x + $put->x + $around, $y + $put->y + $around, $put->turned);
         }, $puts);
     }
 }

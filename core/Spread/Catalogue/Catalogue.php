@@ -29,7 +29,7 @@ final class Catalogue
         'days' => 'month-at-a-glance',
     ];
 
-    /** @var array<array-key, Kind|\Closure(): Entry> by id, in the order people make them; each is made when somebody asks for it */
+    /** @var array<array-key, Kind|\Closure(): Recipe> by id, in the order people make them; each is made when somebody asks for it */
     private array $kinds;
 
     public function __construct()

@@ -17,11 +17,11 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class MoneyKinds
 {
-    /** @return array<string, \Closure(): Entry> by id */
+    /** @return array<string, \Closure(): Recipe> by id */
     public static function all(): array
     {
         return [
-            'savings-plan' => static fn (): Entry => Page::spread('Savings by payday', Section::Trackers, Parting::across(
+            'savings-plan' => static fn (): Recipe => Page::spread('Savings by payday', Section::Trackers, Parting::across(
                 [Size::needed(), Leaf::of(new SavingsList())->open('line', ...SavingsAsked::NAMES)],
                 [Size::share(), self::picture()->once()],
             )->gap(1))
@@ -31,7 +31,7 @@ final class MoneyKinds
                 ->onlyOfTheYear()
                 ->alsoCalled('savings', 'saving challenge', 'put aside', 'money', 'payday', 'fortnights')
                 ->goesOpposite('quote', 'word-of-the-year', 'savings-picture'),
-            'savings-picture' => static fn (): Entry => Page::spread('A jar to fill', Section::Trackers, self::picture())
+            'savings-picture' => static fn (): Recipe => Page::spread('A jar to fill', Section::Trackers, self::picture())
                 ->whichIs('A page to colour in as the sum grows: a jar, bars in steps, or boxes of an amount.')
                 ->isARecord()
                 ->unlessSaid(['target' => 1_200])

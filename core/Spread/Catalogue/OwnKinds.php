@@ -12,7 +12,7 @@ final class OwnKinds
 {
     public static function kind(OwnKind $kind): Kind
     {
-        return Entry::spread($kind->name, $kind->section, OwnParts::kept($kind->parts))
+        return Recipe::spread($kind->name, $kind->section, OwnParts::kept($kind->parts))
             ->whichIs($kind->purpose)
             ->takes(TakesDates::SETTING)
             ->mayTurnThePage()

@@ -58,15 +58,15 @@ final class Page
     }
 
     /** A spread with its title above what fills it. */
-    public static function spread(string $name, Section $section, Piece $piece): Entry
+    public static function spread(string $name, Section $section, Piece $piece): Recipe
     {
-        return Entry::spread($name, $section, PartedLayouts::of(self::under($piece)))->mayTurnThePage()->mayLieOnItsSide();
+        return Recipe::spread($name, $section, PartedLayouts::of(self::under($piece)))->mayTurnThePage()->mayLieOnItsSide();
     }
 
     /** A part of a month's pattern with its name above what fills it. */
-    public static function ofMonth(string $name, Piece $piece): Entry
+    public static function ofMonth(string $name, Piece $piece): Recipe
     {
-        return Entry::monthPart($name, new Parted(self::under($piece)))->mayLieOnItsSide();
+        return Recipe::monthPart($name, new Parted(self::under($piece)))->mayLieOnItsSide();
     }
 
     public static function under(Piece $piece): Parting

@@ -29,41 +29,41 @@ final class YearKinds
     /** The setting of a future log with one more page, for the year after. */
     private const NEXT_YEAR = 'next_year';
 
-    /** @return array<string, \Closure(): Entry> by id */
+    /** @return array<string, \Closure(): Recipe> by id */
     public static function all(): array
     {
         return [
-            'year-at-a-glance' => static fn (): Entry => self::glanceOf(
+            'year-at-a-glance' => static fn (): Recipe => self::glanceOf(
                 'Year at a glance',
                 'Every day of the period: mini months, a matrix, dot lines, printed months.',
                 [],
             )
                 ->alsoCalled('calendar', 'yearly overview', 'dot lines', 'mini months', 'matrix'),
-            'half-year-at-a-glance' => static fn (): Entry => self::glanceOf(
+            'half-year-at-a-glance' => static fn (): Recipe => self::glanceOf(
                 'Half-year at a glance',
                 'Six months, with lines for notes beside each.',
                 ['way' => 'notes', 'months' => 6],
             )
                 ->alsoCalled('calendar', 'six months', 'overview'),
-            'term-at-a-glance' => static fn (): Entry => self::glanceOf(
+            'term-at-a-glance' => static fn (): Recipe => self::glanceOf(
                 'Term at a glance',
                 'The months of a term, its weeks numbered, up to four deadlines coloured on one day, and listed beside their month.',
                 ['way' => 'split', 'day' => '2', 'months' => 4, 'week_numbers' => true, 'beside' => true],
             )
                 ->alsoCalled('semester', 'study', 'deadlines', 'school'),
-            'month-at-a-glance' => static fn (): Entry => Entry::spread('Month at a glance', Section::Year, PartedLayouts::of(
+            'month-at-a-glance' => static fn (): Recipe => Recipe::spread('Month at a glance', Section::Year, PartedLayouts::of(
                 Leaf::of(new MonthInCells())->open('from', 'cells', 'pages', 'week_start'),
             ))
                 ->unlessSaid(['pages' => 2])
                 ->whichIs('One month in large cells, on an opening or a page.')
                 ->takes(TakesDates::Days)
                 ->alsoCalled('month calendar', 'one month'),
-            'future-log' => static fn (): Entry => Entry::spread('Future log', Section::Year, self::futureLog())
+            'future-log' => static fn (): Recipe => Recipe::spread('Future log', Section::Year, self::futureLog())
                 ->whichIs('Dates beyond the months already drawn.')
                 ->takes(TakesDates::Months)
                 ->alsoCalled('upcoming', 'coming months', 'later dates', 'next months')
                 ->unlessSaid(['months_per_page' => 6, 'columns' => 2]),
-            'birthdays' => static fn (): Entry => Page::spread(
+            'birthdays' => static fn (): Recipe => Page::spread(
                 'Birthdays',
                 Section::Year,
                 Leaf::of(new Cells())->open('of', 'across', 'line'),
@@ -73,7 +73,7 @@ final class YearKinds
                 ->takes(TakesDates::Birthdays)
                 ->alsoCalled('anniversaries', 'name days', 'signs', 'zodiac')
                 ->goesOpposite('important-dates'),
-            'important-dates' => static fn (): Entry => Page::spread('Important dates', Section::Year, Page::months())
+            'important-dates' => static fn (): Recipe => Page::spread('Important dates', Section::Year, Page::months())
                 ->whichIs('A cell for every month, on one page, for what must not be missed.')
                 ->takes(TakesDates::Important)
                 ->alsoCalled('holidays', 'events', 'dates')
@@ -82,11 +82,11 @@ final class YearKinds
     }
 
     /** @param array<string, mixed> $settings where the person gives none */
-    private static function glanceOf(string $name, string $purpose, array $settings): Entry
+    private static function glanceOf(string $name, string $purpose, array $settings): Recipe
     {
         $months = new MiniMonths();
 
-        return Entry::spread($name, Section::Year, PartedLayouts::of(Page::under(
+        return Recipe::spread($name, Section::Year, PartedLayouts::of(Page::under(
             Leaf::of($months)->open(...array_column($months->fields(), 'name')),
         )))
             ->whichIs($purpose)

@@ -22,10 +22,10 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\TakenUp;
-use AmpleMargin\Spread\Part\Ticks;
 use AmpleMargin\Spread\Setting\Field;
 
 final class Cells implements ByMonth, GivesWay, TakenUp
@@ -136,8 +136,8 @@ final class Cells implements ByMonth, GivesWay, TakenUp
             top: static fn (): array => $cells ? self::ticks($columns, $region->x) : [],
             side: static fn (): array => $cells ? self::ticks($rows, $region->y) : [],
             ticks: $cells ? [] : [
-                Ticks::division(Edge::Top, $columns, 'across', $region->x),
-                Ticks::division(Edge::Side, $rows, 'down', $region->y),
+                EdgeTicks::division(Edge::Top, $columns, 'across', $region->x),
+                EdgeTicks::division(Edge::Side, $rows, 'down', $region->y),
             ],
             workings: static fn (): array => [
                 ...self::cusps($asked),

@@ -20,12 +20,12 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\Layout;
-use AmpleMargin\Spread\Part\Ticks;
 use AmpleMargin\Spread\Setting\Field;
 
 final class CoverLetters implements Filling, HasLayouts
@@ -186,8 +186,8 @@ final class CoverLetters implements Filling, HasLayouts
 
         return new Filled(
             ticks: $here->ticks([
-                new Ticks(Edge::Top, [$x, $x + $block->width], Heading::quoted($title).' in block figures', 'letters'),
-                new Ticks(Edge::Side, [$top, $top + $block->tall], "figures $block->tall tall", 'letters'),
+                new EdgeTicks(Edge::Top, [$x, $x + $block->width], Heading::quoted($title).' in block figures', 'letters'),
+                new EdgeTicks(Edge::Side, [$top, $top + $block->tall], "figures $block->tall tall", 'letters'),
             ]),
             workings: [[$here->note('letters'), Plural::boxes($block->width), $block->working().'; '.$centre->working()]],
             ink: static function (Canvas $canvas) use ($here, $block, $x, $top): void {
@@ -246,8 +246,8 @@ final class CoverLetters implements Filling, HasLayouts
 
         return new Filled(
             ticks: $here->ticks([
-                new Ticks(Edge::Top, $across, "$words in guide boxes", 'letters'),
-                new Ticks(Edge::Side, $down, "letters $each tall", 'letters'),
+                new EdgeTicks(Edge::Top, $across, "$words in guide boxes", 'letters'),
+                new EdgeTicks(Edge::Side, $down, "letters $each tall", 'letters'),
             ]),
             workings: array_map(static fn (array $one): array => [$here->note($one[0]), $one[1], $one[2]], $workings),
             findings: $findings,

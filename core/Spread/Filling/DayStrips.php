@@ -15,7 +15,7 @@ use AmpleMargin\Counting\Listed;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Drawing\Cells as Grid;
+use AmpleMargin\Drawing\CellGrid;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
@@ -82,12 +82,12 @@ final class DayStrips implements TakenUp
         $each = Pages::evenly(\count($months), max(1, $fit));
         $here = \array_slice($months, $from, $each, true);
         $grids = array_map(
-            static fn (int $i): Grid => new Grid($region->x + $strip, $region->y + ($i - $from) * $step, $columns, 1, $rows, 1),
+            static fn (int $i): CellGrid => new CellGrid($region->x + $strip, $region->y + ($i - $from) * $step, $columns, 1, $rows, 1),
             array_combine(array_keys($here), array_keys($here)),
         );
         $lengths = implode(' and ', self::lengths($rows));
         $what = Plural::of(\count($here), 'month', 'months').' of '.Plural::boxes($rows).($step > $rows ? ', a box between' : '');
-        $ticks = array_fill_keys(array_map(static fn (Grid $grid): int => $grid->y->floor(), $grids), $what);
+        $ticks = array_fill_keys(array_map(static fn (CellGrid $grid): int => $grid->y->floor(), $grids), $what);
 
         return new Filled(
             top: array_fill_keys([$region->x + $strip, $region->x + $strip + $columns], "the days: $strip for the names, then $columns"),
@@ -109,7 +109,7 @@ final class DayStrips implements TakenUp
     }
 
     /**
-     * @param array<int, Grid>  $grids
+     * @param array<int, CellGrid>  $grids
      * @param array<int, Month> $months
      */
     private static function rule(Canvas $canvas, array $grids, array $months, string $lengths): void
@@ -130,12 +130,12 @@ final class DayStrips implements TakenUp
     /**
      * The dots that are there already, below each row of boxes: every fifth larger, those of no day struck through.
      *
-     * @param array<int, Grid>  $grids
+     * @param array<int, CellGrid>  $grids
      * @param array<int, Month> $months
      */
     private static function dot(Canvas $canvas, array $grids, array $months): void
     {
-        $place = static fn (Grid $grid, int $day): array => [
+        $place = static fn (CellGrid $grid, int $day): array => [
             $grid->across(($day - 1) % $grid->columns),
             $grid->down(intdiv($day - 1, $grid->columns) + 1),
         ];
@@ -158,7 +158,7 @@ final class DayStrips implements TakenUp
 
     /**
      * @param array<int, Month> $months
-     * @param array<int, Grid>  $grids
+     * @param array<int, CellGrid>  $grids
      */
     private function write(Canvas $canvas, Request $asked, int $x, int $strip, array $months, array $grids, int $rows): void
     {

@@ -9,14 +9,14 @@ namespace AmpleMargin\Spread\Filling;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Spread\Filling\Spacing\CardPocket;
 use AmpleMargin\Spread\Filling\Spacing\ContainerTable;
 use AmpleMargin\Spread\Filling\Spacing\DivisionTable;
 use AmpleMargin\Spread\Filling\Spacing\FourCorners;
 use AmpleMargin\Spread\Filling\Spacing\HalfPage;
 use AmpleMargin\Spread\Filling\Spacing\NumberedEdges;
-use AmpleMargin\Spread\Filling\Spacing\School;
+use AmpleMargin\Spread\Filling\Spacing\PocketPage;
 use AmpleMargin\Spread\Filling\Spacing\SpacingAsked;
+use AmpleMargin\Spread\Filling\Spacing\SpacingSchool;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
@@ -86,14 +86,14 @@ final class Divisions implements Filling, GivesWay, HasLayouts, HasDivisions, Ne
         );
     }
 
-    private static function school(Request $asked): ?School
+    private static function school(Request $asked): ?SpacingSchool
     {
         return match ($asked->settings->choice('school')) {
             'edges' => new NumberedEdges(),
             'corners' => new FourCorners(),
             'table' => new ContainerTable(),
             'half' => new HalfPage(),
-            'card' => new CardPocket(),
+            'card' => new PocketPage(),
             default => null,
         };
     }

@@ -11,8 +11,8 @@ use AmpleMargin\Calendar\Period;
 use AmpleMargin\Spread\Filling\Log\Containers;
 use AmpleMargin\Spread\Filling\Log\HalfDoor;
 use AmpleMargin\Spread\Filling\Log\LogAsked;
-use AmpleMargin\Spread\Filling\Log\Rows as LogRows;
-use AmpleMargin\Spread\Filling\Log\School;
+use AmpleMargin\Spread\Filling\Log\LogSchool;
+use AmpleMargin\Spread\Filling\Log\MonthRows;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
@@ -117,7 +117,7 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth
         $ways = [['say' => 'Leave out what stands with the lines', 'settings' => ['mini' => 'none', 'extra' => 'none']]];
         $categories = $asked->settings->linesOrNull('categories') ?? [];
         // None that could not fit is tried, however many there are.
-        for ($keep = min(\count($categories) - 1, LogRows::mostCategories($region->wide)); $keep > 0; --$keep) {
+        for ($keep = min(\count($categories) - 1, MonthRows::mostCategories($region->wide)); $keep > 0; --$keep) {
             $ways[] = [
                 'say' => 'Keep the first '.(1 === $keep ? 'category' : "$keep categories"),
                 'settings' => ['categories' => \array_slice($categories, 0, $keep)],
@@ -160,12 +160,12 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth
         return new Layout($name, $settings + ['school' => 'months', 'mini' => 'none', 'extra' => 'none']);
     }
 
-    private function school(Request $request): School
+    private function school(Request $request): LogSchool
     {
         return match ($request->settings->choice('school')) {
             'columns' => new Containers(true),
-            'category' => new LogRows(true),
-            'dates' => new LogRows(),
+            'category' => new MonthRows(true),
+            'dates' => new MonthRows(),
             'door' => new HalfDoor(),
             default => new Containers(),
         };

@@ -17,7 +17,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling\Table\Axis;
-use AmpleMargin\Spread\Filling\Table\Entry;
+use AmpleMargin\Spread\Filling\Table\TableEntry;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -163,7 +163,7 @@ final class Graph implements Filling
         );
     }
 
-    /** @param list<Entry> $here */
+    /** @param list<TableEntry> $here */
     private function label(Canvas $canvas, Request $asked, Axis $axis, array $here, int $left, int $base, Fraction $column): void
     {
         if (Axis::MONTHS === $axis->of) {

@@ -18,6 +18,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\IndexRow;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
@@ -25,7 +26,6 @@ use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\Layout;
 use AmpleMargin\Spread\Part\ReadsIndex;
-use AmpleMargin\Spread\Part\Ticks;
 use AmpleMargin\Spread\Setting\Field;
 
 final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
@@ -103,7 +103,7 @@ final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
         $two = \count($columns->parts) > 1;
 
         return new Filled(
-            ticks: $two ? $here->ticks([Ticks::division(Edge::Top, $columns, 'columns', $region->x)]) : [],
+            ticks: $two ? $here->ticks([EdgeTicks::division(Edge::Top, $columns, 'columns', $region->x)]) : [],
             workings: static fn (): array => [
                 ...$two ? [[$here->note('columns'), Plural::boxes($columns->size()).' wide', $columns->working()]] : [],
                 ...0 < $from ? [] : [[

@@ -22,13 +22,13 @@ use AmpleMargin\Key\Stroke;
 use AmpleMargin\Key\SymbolSet;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\Layout;
-use AmpleMargin\Spread\Part\Ticks;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
 
@@ -133,7 +133,7 @@ final class KeyMarks implements Filling, HasLayouts, GivesWay
         $foot = $region->y + $region->tall - $legend->tall();
 
         return new Filled(
-            ticks: $columns > 1 ? $counted->ticks([Ticks::division(Edge::Top, $across, 'columns', $region->x)]) : [],
+            ticks: $columns > 1 ? $counted->ticks([EdgeTicks::division(Edge::Top, $across, 'columns', $region->x)]) : [],
             workings: fn (): array => [
                 [$counted->note('rows'), ...$this->working($asked, $region, $row, $columns, \count($marks), $each * $pages)],
                 ...$columns > 1 ? [[$counted->note('columns'), Plural::boxes($across->size()).' wide', $across->working()]] : [],

@@ -12,8 +12,8 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Spread\Filling\Year\Blocks;
 use AmpleMargin\Spread\Filling\Year\DayMatrix;
 use AmpleMargin\Spread\Filling\Year\DotLines;
+use AmpleMargin\Spread\Filling\Year\Glance;
 use AmpleMargin\Spread\Filling\Year\PrintedMonths;
-use AmpleMargin\Spread\Filling\Year\Way;
 use AmpleMargin\Spread\Page\MonthsShown;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -166,7 +166,7 @@ final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts
             : ($asked->settings->monthOrNull('from') ?? $asked->calendar->month)->run($asked->settings->countOrNull('months') ?? 1);
     }
 
-    private function way(Request $asked): Way
+    private function way(Request $asked): Glance
     {
         return match ($asked->settings->choice('way')) {
             'notes' => new Blocks(notes: true),

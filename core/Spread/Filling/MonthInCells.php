@@ -13,7 +13,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Drawing\Cells as Grid;
+use AmpleMargin\Drawing\CellGrid;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
@@ -21,13 +21,13 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\Layout;
-use AmpleMargin\Spread\Part\Ticks;
 use AmpleMargin\Spread\Setting\Field;
 
 final class MonthInCells implements Filling, HasLayouts, GivesWay
@@ -158,12 +158,12 @@ final class MonthInCells implements Filling, HasLayouts, GivesWay
         }
         $top = $region->y + self::head($asked, $region) + 1;
         $here = new FromHere($asked, $region, 'the month');
-        $cells = Grid::of($across, $down, $region->x, $top, min(7, $first + $columns) - $first);
+        $cells = CellGrid::of($across, $down, $region->x, $top, min(7, $first + $columns) - $first);
 
         return new Filled(
             ticks: $here->ticks([
-                Ticks::division(Edge::Top, $across, 'across', $region->x),
-                Ticks::division(Edge::Side, $down, 'down', $top),
+                EdgeTicks::division(Edge::Top, $across, 'across', $region->x),
+                EdgeTicks::division(Edge::Side, $down, 'down', $top),
             ]),
             workings: static fn (): array => [
                 [$here->note('rows'), Plural::of($grid->rows, 'row', 'rows'), $grid->working()],
@@ -193,7 +193,7 @@ final class MonthInCells implements Filling, HasLayouts, GivesWay
         Request $asked,
         Region $region,
         FromHere $here,
-        Grid $cells,
+        CellGrid $cells,
         MonthGrid $grid,
         int $first,
         int $all,
@@ -253,7 +253,7 @@ final class MonthInCells implements Filling, HasLayouts, GivesWay
 
         return new Filled(
             ticks: $here->ticks([
-                new Ticks(Edge::Side, array_map(static fn (int $day): int => $top + $day, $ends), 'where a week ends', 'rows'),
+                new EdgeTicks(Edge::Side, array_map(static fn (int $day): int => $top + $day, $ends), 'where a week ends', 'rows'),
             ]),
             workings: static fn (): array => [[
                 $here->note('rows'),

@@ -15,23 +15,23 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Letters;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Drawing\Cells;
+use AmpleMargin\Drawing\CellGrid;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
-use AmpleMargin\Drawing\Table;
+use AmpleMargin\Drawing\RuledTable;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\MonthsShown;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\Layout;
-use AmpleMargin\Spread\Part\Ticks;
 use AmpleMargin\Spread\Setting\Field;
 
 final class MonthStrip implements HasLayouts, GivesWay, ByMonth
@@ -129,15 +129,15 @@ final class MonthStrip implements HasLayouts, GivesWay, ByMonth
     private function page(Request $asked, Region $region, array $items, array $months, int $rows, ?int $next): Filled
     {
         ['strip' => $strip, 'wide' => $wide, 'line' => $line, 'sum' => $sum] = $this->asked($asked);
-        $cells = new Cells($region->x + $strip, $region->y + 1, \count($months), $wide, $rows, $line);
-        $table = new Table($cells, $strip, $region->x);
+        $cells = new CellGrid($region->x + $strip, $region->y + 1, \count($months), $wide, $rows, $line);
+        $table = new RuledTable($cells, $strip, $region->x);
         $end = $strip + \count($months) * $wide;
         $here = new FromHere($asked, $region, 'the table');
         $places = array_map(static fn (int $i): int => $region->x + $strip + $i * $wide, range(0, \count($months)));
 
         return new Filled(
             ticks: $here->ticks([
-                new Ticks(Edge::Top, $places, "strip $strip, then ".\count($months).' × '.Plural::boxes($wide), 'across'),
+                new EdgeTicks(Edge::Top, $places, "strip $strip, then ".\count($months).' × '.Plural::boxes($wide), 'across'),
             ]),
             workings: static function () use ($here, $region, $items, $months, $strip, $wide, $line, $rows, $sum, $end): array {
                 $below = $region->sum()->less(1, 'the months');
@@ -176,7 +176,7 @@ final class MonthStrip implements HasLayouts, GivesWay, ByMonth
      * @param list<string>          $items
      * @param non-empty-list<Month> $months
      */
-    private function write(Canvas $canvas, Request $asked, FromHere $here, Table $table, array $items, array $months, bool $sum): void
+    private function write(Canvas $canvas, Request $asked, FromHere $here, RuledTable $table, array $items, array $months, bool $sum): void
     {
         $wide = $table->cells->wide->floor();
         $here->step($canvas, Task::Write, 'Write the months above their columns.', 'across');

@@ -7,11 +7,11 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Counting\Division;
+use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Page\Laid;
 use AmpleMargin\Spread\Page\PageGrid;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
-use AmpleMargin\Spread\Page\Way;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
@@ -62,12 +62,12 @@ final class PartChoices
     /**
      * The ways to divide it into equal parts, with the best gap between them and without any: as on the counting bench.
      *
-     * @return list<array{Way, int, Division}> which side, how many parts, how
+     * @return list<array{Direction, int, Division}> which side, how many parts, how
      */
     public function divisions(): array
     {
         $divisions = [];
-        foreach ([Way::Down, Way::Across] as $way) {
+        foreach ([Direction::Down, Direction::Across] as $way) {
             $side = $this->leaf->region->side($way);
             for ($parts = 2; $parts <= Repart::MOST_AT_ONCE; ++$parts) {
                 $seen = [];

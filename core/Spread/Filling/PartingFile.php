@@ -17,7 +17,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Counting\Remainder;
-use AmpleMargin\Spread\Page\Way;
+use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Part\Cut;
 use AmpleMargin\Spread\Part\Cuts;
 use AmpleMargin\Spread\Part\Leaf;
@@ -160,7 +160,7 @@ final class PartingFile
     /** @param array<array-key, mixed> $written */
     private function parting(array $written, string $path, int $deep): Parting
     {
-        $way = \is_string($written['divide']) ? Way::tryFrom($written['divide']) : null;
+        $way = \is_string($written['divide']) ? Direction::tryFrom($written['divide']) : null;
         $each = $written['parts'] ?? null;
         if (null === $way || !\is_array($each) || [] === $each || !array_is_list($each)) {
             throw PartRefused::at($path, 'A division goes across or down, and has parts.');

@@ -10,7 +10,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Counting\Remainder;
-use AmpleMargin\Spread\Page\Way;
+use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Part\Cut;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\Leaf;
@@ -36,7 +36,7 @@ final class Repart
     }
 
     /** A part in equal shares; what filled it stays in the first, the others are lines. @throws PartRefused */
-    public function divided(string $path, Way $way, int $parts, ?int $gap): Piece
+    public function divided(string $path, Direction $way, int $parts, ?int $gap): Piece
     {
         if ($parts < 2 || $parts > self::MOST_AT_ONCE) {
             throw PartRefused::at($path, 'A part is divided into 2 to '.self::MOST_AT_ONCE.'.');

@@ -19,10 +19,10 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Ticks;
 
 final class WeekBoxes implements Filling
 {
@@ -80,7 +80,7 @@ final class WeekBoxes implements Filling
 
         return new Filled(
             ticks: $here->ticks(array_map(
-                static fn (array $week): Ticks => self::ticks($rows, $week[3], $note($week[2]), $week[2] + $head),
+                static fn (array $week): EdgeTicks => self::ticks($rows, $week[3], $note($week[2]), $week[2] + $head),
                 $placed,
             )),
             workings: static fn (): array => array_map(static fn (array $week): array => [
@@ -213,14 +213,14 @@ final class WeekBoxes implements Filling
      *
      * @param list<array{Fraction, Fraction}> $containers
      */
-    private static function ticks(Division $rows, array $containers, string $note, int $top): Ticks
+    private static function ticks(Division $rows, array $containers, string $note, int $top): EdgeTicks
     {
         if (\count($containers) === \count($rows->parts)) {
-            return Ticks::division(Edge::Side, $rows, $note, $top);
+            return EdgeTicks::division(Edge::Side, $rows, $note, $top);
         }
         $ends = array_map(static fn (array $one): array => [$one[0], $one[0]->plus($one[1])], $containers);
 
-        return new Ticks(
+        return new EdgeTicks(
             Edge::Side,
             array_merge([], ...$ends),
             Plural::of(\count($containers) - 1, 'day', 'days').' of '.Plural::boxes($rows->size()).', then notes',

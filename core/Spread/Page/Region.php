@@ -56,15 +56,15 @@ final class Region
     }
 
     /** Boxes of the side that is divided. */
-    public function side(Way $way): int
+    public function side(Direction $way): int
     {
-        return Way::Across === $way ? $this->wide : $this->tall;
+        return Direction::Across === $way ? $this->wide : $this->tall;
     }
 
     /** A stretch of it: so many boxes, from so many in on that side. */
-    public function stretch(Way $way, int $from, int $size): self
+    public function stretch(Direction $way, int $from, int $size): self
     {
-        return Way::Across === $way
+        return Direction::Across === $way
             ? new self($this->x + $from, $this->y, $size, $this->tall)
             : new self($this->x, $this->y + $from, $this->wide, $size);
     }

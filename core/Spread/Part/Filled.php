@@ -33,7 +33,7 @@ final class Filled
      * @param int|null                            $next     entry it goes on with on the next page; null where it is done
      * @param int                                 $glued    layers that are glued in where it is thickest
      * @param FlipOut|null                        $flip     what is taped on and folds out
-     * @param list<Ticks>                         $ticks    each a step of its own where no other part ticks that edge
+     * @param list<EdgeTicks>                         $ticks    each a step of its own where no other part ticks that edge
      * @param string|null                         $checks   the working its check is of
      */
     public function __construct(
@@ -77,22 +77,22 @@ final class Filled
      *
      * @param int $side boxes along it
      *
-     * @return list<Ticks>
+     * @return list<EdgeTicks>
      */
     public function along(Edge $edge, int $side): array
     {
         $each = Edge::Top === $edge ? $this->top() : $this->side();
-        $ticks = array_values(array_filter($this->ticks, static fn (Ticks $one): bool => $edge === $one->edge));
+        $ticks = array_values(array_filter($this->ticks, static fn (EdgeTicks $one): bool => $edge === $one->edge));
         if ([] !== $each) {
             ksort($each);
             // Several things a part ticks are one step, as those of several parts are.
             $inside = array_filter(array_keys($each), static fn (int $at): bool => $at > 0 && $at < $side);
             $said = array_intersect_key($each, array_flip($inside));
             $why = implode('; ', array_unique(array_values($said)));
-            array_unshift($ticks, new Ticks($edge, array_values($inside), $why, self::TOGETHER));
+            array_unshift($ticks, new EdgeTicks($edge, array_values($inside), $why, self::TOGETHER));
         }
 
-        return array_values(array_filter($ticks, static fn (Ticks $one): bool => [] !== $one->within($side)));
+        return array_values(array_filter($ticks, static fn (EdgeTicks $one): bool => [] !== $one->within($side)));
     }
 
     /** How it is checked when it is done; "" where there is nothing to. */

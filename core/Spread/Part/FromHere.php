@@ -53,13 +53,13 @@ final class FromHere
     /**
      * Its ticks: in words of their own where they are counted from the page's corner, else with those of the other parts.
      *
-     * @param list<Ticks> $ticks
+     * @param list<EdgeTicks> $ticks
      *
-     * @return list<Ticks>
+     * @return list<EdgeTicks>
      */
     public function ticks(array $ticks): array
     {
-        return $this->isCorner ? $ticks : array_map(fn (Ticks $one): Ticks => new Ticks(
+        return $this->isCorner ? $ticks : array_map(fn (EdgeTicks $one): EdgeTicks => new EdgeTicks(
             $one->edge,
             // Halves are told from the dots.
             array_values(array_filter($one->places, static fn (int|Fraction $place): bool => Fraction::from($place)->isWhole())),

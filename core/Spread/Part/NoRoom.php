@@ -8,14 +8,14 @@ namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Refused;
-use AmpleMargin\Spread\Page\Way;
+use AmpleMargin\Spread\Page\Direction;
 
 final class NoRoom extends \DomainException implements Refused
 {
     /** @param int $parts that have no box each */
-    public static function parts(int $parts, int $boxes, Way $way): self
+    public static function parts(int $parts, int $boxes, Direction $way): self
     {
-        return new self("$parts parts do not fit ".(Way::Across === $way ? 'across ' : 'down ').Plural::boxes(max(0, $boxes)).'.');
+        return new self("$parts parts do not fit ".(Direction::Across === $way ? 'across ' : 'down ').Plural::boxes(max(0, $boxes)).'.');
     }
 
     public static function says(string $says): self

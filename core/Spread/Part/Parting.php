@@ -14,8 +14,8 @@ use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\LargestRemainder;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Counting\Subtraction;
+use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Page\Region;
-use AmpleMargin\Spread\Page\Way;
 
 final class Parting implements Piece
 {
@@ -30,7 +30,7 @@ final class Parting implements Piece
      * @param int|null                           $gap   boxes between parts; null for the best one between equal shares
      */
     private function __construct(
-        public readonly Way $way,
+        public readonly Direction $way,
         public readonly array $parts,
         public readonly ?int $gap,
         public readonly Remainder $policy,
@@ -43,7 +43,7 @@ final class Parting implements Piece
      */
     public static function across(array $first, array ...$others): self
     {
-        return new self(Way::Across, [$first, ...array_values($others)], null, Remainder::Outside);
+        return new self(Direction::Across, [$first, ...array_values($others)], null, Remainder::Outside);
     }
 
     /**
@@ -52,14 +52,14 @@ final class Parting implements Piece
      */
     public static function down(array $first, array ...$others): self
     {
-        return new self(Way::Down, [$first, ...array_values($others)], null, Remainder::Outside);
+        return new self(Direction::Down, [$first, ...array_values($others)], null, Remainder::Outside);
     }
 
     /**
      * @param non-empty-list<array{Size, Piece}> $parts
      * @param int|null                           $gap   boxes between parts; null for the best one between equal shares
      */
-    public static function of(Way $way, array $parts, ?int $gap = null, Remainder $policy = Remainder::Outside): self
+    public static function of(Direction $way, array $parts, ?int $gap = null, Remainder $policy = Remainder::Outside): self
     {
         return new self($way, $parts, $gap, $policy);
     }
@@ -105,7 +105,7 @@ final class Parting implements Piece
 
     public function tall(Asker $asker, int $wide): int
     {
-        if (Way::Across === $this->way) {
+        if (Direction::Across === $this->way) {
             return max(1, ...array_map(static fn (array $part): int => $part[1]->tall($asker, $wide), $this->parts));
         }
         $tall = ($this->gap ?? 0) * (\count($this->parts) - 1);
@@ -120,7 +120,7 @@ final class Parting implements Piece
     {
         $each = array_map(static fn (array $part): int => $part[1]->narrowest($asker), $this->parts);
 
-        return Way::Across === $this->way ? array_sum($each) + ($this->gap ?? 0) * (\count($each) - 1) : max(1, ...$each);
+        return Direction::Across === $this->way ? array_sum($each) + ($this->gap ?? 0) * (\count($each) - 1) : max(1, ...$each);
     }
 
     public function place(Asker $asker, Region $region, string $path = ''): array
@@ -169,7 +169,7 @@ final class Parting implements Piece
     {
         [$first, $second] = [$this->parts[0][1], $this->parts[1][0] ?? null];
 
-        return Way::Down === $this->way && 2 === \count($this->parts) && true === $second?->isShare()
+        return Direction::Down === $this->way && 2 === \count($this->parts) && true === $second?->isShare()
             && $first instanceof Leaf && $first->filling instanceof HeadsPage;
     }
 
@@ -244,7 +244,7 @@ final class Parting implements Piece
         return match (true) {
             $size->isShare() => 0,
             !$size->isNeeded() => $size->amount,
-            Way::Down === $this->way => $piece->tall($asker, $region->wide),
+            Direction::Down === $this->way => $piece->tall($asker, $region->wide),
             default => $piece->narrowest($asker),
         };
     }

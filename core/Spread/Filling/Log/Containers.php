@@ -15,12 +15,12 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Ticks;
 
 /** @internal to Spread */
-final class Containers implements School
+final class Containers implements LogSchool
 {
     /** Boxes a column per month is wide at least. From memory. */
     private const COLUMN = 4;
@@ -44,8 +44,8 @@ final class Containers implements School
 
         return new Filled(
             ticks: $here->ticks([
-                Ticks::division(Edge::Top, $columns, 'across', $region->x),
-                Ticks::division(Edge::Side, $rows, 'down', $region->y),
+                EdgeTicks::division(Edge::Top, $columns, 'across', $region->x),
+                EdgeTicks::division(Edge::Side, $rows, 'down', $region->y),
             ]),
             workings: static fn (): array => [
                 [$here->note('across'), Plural::boxes($columns->size()).' wide', $columns->working()],

@@ -22,12 +22,12 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Ticks;
 
 /** @internal to Spread */
-final class HalfDoor implements School
+final class HalfDoor implements LogSchool
 {
     private const COLUMNS = 6;
 
@@ -65,9 +65,9 @@ final class HalfDoor implements School
 
         return new Filled(
             ticks: $here->ticks([
-                ...[] === $places && !$isCut ? [] : [Ticks::division(Edge::Top, $halves, 'across', $region->x)],
+                ...[] === $places && !$isCut ? [] : [EdgeTicks::division(Edge::Top, $halves, 'across', $region->x)],
                 ...array_map(
-                    static fn (Division $some, int $count): Ticks => Ticks::division(Edge::Side, $some, "down-$count", $region->y),
+                    static fn (Division $some, int $count): EdgeTicks => EdgeTicks::division(Edge::Side, $some, "down-$count", $region->y),
                     $rows,
                     array_keys($rows),
                 ),

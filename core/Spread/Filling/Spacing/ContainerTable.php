@@ -17,7 +17,7 @@ use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
 
 /** @internal to Spread */
-final class ContainerTable implements School
+final class ContainerTable implements SpacingSchool
 {
     public function fill(Request $asked, Region $region, SpacingAsked $spacing): Filled
     {

@@ -24,7 +24,7 @@ use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
 
 /** @internal to Spread */
-final class FourCorners implements School
+final class FourCorners implements SpacingSchool
 {
     /** Right and lower: whether the corner is at that edge. */
     private const CORNERS = [

@@ -17,12 +17,12 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Ticks;
 
 /** @internal to Spread */
-final class HalfPage implements School
+final class HalfPage implements SpacingSchool
 {
     public function fill(Request $asked, Region $region, SpacingAsked $spacing): Filled
     {
@@ -44,7 +44,7 @@ final class HalfPage implements School
         $fitting = \array_slice($lines, 0, intdiv($region->y + $region->tall - $y, 2));
 
         return new Filled(
-            ticks: $here->ticks([Ticks::division(Edge::Top, $halves, 'halves', $region->x)]),
+            ticks: $here->ticks([EdgeTicks::division(Edge::Top, $halves, 'halves', $region->x)]),
             workings: [[$here->note('halves'), Plural::boxes($wide).' each', $halves->working()]],
             findings: self::withoutRoom($asked, \count($lines), \count($fitting)),
             pencil: static function (Canvas $canvas) use ($here, $lines, $region, $right, $wide): void {

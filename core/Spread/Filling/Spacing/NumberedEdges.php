@@ -22,7 +22,7 @@ use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
 
 /** @internal to Spread */
-final class NumberedEdges implements School
+final class NumberedEdges implements SpacingSchool
 {
     private const NTH = [
         'first',

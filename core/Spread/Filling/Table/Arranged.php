@@ -10,7 +10,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling\Table;
 
 use AmpleMargin\Counting\Fraction;
-use AmpleMargin\Drawing\Cells;
+use AmpleMargin\Drawing\CellGrid;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
@@ -167,9 +167,9 @@ final class Arranged
     }
 
     /** Where the columns and rows of a page stand. @param int $page from 0 */
-    public function cells(Region $region, int $page): Cells
+    public function cells(Region $region, int $page): CellGrid
     {
-        return new Cells(
+        return new CellGrid(
             $region->x + $this->strip,
             $region->y + $this->head,
             max(1, \count($this->columnsOn($page))),
@@ -185,20 +185,20 @@ final class Arranged
         return $this->beside() * intdiv(\count($this->down->entries) + $this->entriesDown() - 1, $this->entriesDown());
     }
 
-    /** @return list<Entry> the columns of a page, from 0 */
+    /** @return list<TableEntry> the columns of a page, from 0 */
     public function columnsOn(int $page): array
     {
         return \array_slice($this->across->entries, $page % $this->beside() * $this->columns, $this->columns);
     }
 
-    /** @return list<Entry> the rows of a page, from 0 */
+    /** @return list<TableEntry> the rows of a page, from 0 */
     public function rowsOn(int $page): array
     {
         return \array_slice($this->down->entries, intdiv($page, $this->beside()) * $this->entriesDown(), $this->entriesDown());
     }
 
     /** Whether a cell stands for a day its month does not have. */
-    public static function isNone(Entry $row, Entry $column): bool
+    public static function isNone(TableEntry $row, TableEntry $column): bool
     {
         $month = $row->month ?? $column->month;
         $day = $row->day ?? $column->day;
@@ -245,7 +245,7 @@ final class Arranged
             return $said ?? (\count($down->entries) > 99 ? 2 : 1);
         }
         $longest = Axis::MONTHS === $down->of
-            ? max(array_map(static fn (Entry $entry): int => $asked->boxesOf($entry->short), $down->entries))
+            ? max(array_map(static fn (TableEntry $entry): int => $asked->boxesOf($entry->short), $down->entries))
             : $down->longest($asked->boxesOf(...));
 
         return max(2, min(self::STRIP, $longest));

@@ -30,7 +30,7 @@ final class Axis
         self::NUMBERS => 'numbers',
     ];
 
-    /** @param non-empty-list<Entry> $entries */
+    /** @param non-empty-list<TableEntry> $entries */
     private function __construct(public readonly string $of, public readonly array $entries)
     {
     }
@@ -50,7 +50,7 @@ final class Axis
             default => self::items($names),
         };
 
-        return new self($of, [] === $entries ? [new Entry('', '', '')] : $entries);
+        return new self($of, [] === $entries ? [new TableEntry('', '', '')] : $entries);
     }
 
     /**
@@ -71,7 +71,7 @@ final class Axis
                 continue;
             }
             $shown = $last ? $day->plus(6) : $day;
-            $weeks[] = new Entry(
+            $weeks[] = new TableEntry(
                 $calendar->names->dayShort($shown),
                 (string) $shown->day,
                 (string) $shown->day,
@@ -86,13 +86,13 @@ final class Axis
     /** With one before the months, for what was before them: the totals of another book. */
     public function behind(string $name): self
     {
-        return new self($this->of, [new Entry($name, mb_substr($name, 0, 3), mb_substr($name, 0, 1)), ...$this->entries]);
+        return new self($this->of, [new TableEntry($name, mb_substr($name, 0, 3), mb_substr($name, 0, 1)), ...$this->entries]);
     }
 
     /** One column without a name. */
     public static function none(): self
     {
-        return new self(self::ITEMS, [new Entry('', '', '')]);
+        return new self(self::ITEMS, [new TableEntry('', '', '')]);
     }
 
     /**
@@ -120,7 +120,7 @@ final class Axis
     public function wider(\Closure $boxes, int $wide): array
     {
         return array_values(array_filter(
-            array_map(static fn (Entry $entry): string => $entry->name, $this->entries),
+            array_map(static fn (TableEntry $entry): string => $entry->name, $this->entries),
             static fn (string $name): bool => $boxes($name) > $wide,
         ));
     }
@@ -142,7 +142,7 @@ final class Axis
     /**
      * Each month, by the first of these weeks that begins in it.
      *
-     * @param list<Entry> $entries
+     * @param list<TableEntry> $entries
      *
      * @return array<int, Month> by the place of that week
      */
@@ -184,38 +184,38 @@ final class Axis
     /**
      * @param list<string> $names
      *
-     * @return list<Entry>
+     * @return list<TableEntry>
      */
     private static function items(array $names): array
     {
-        return array_map(static function (string $name): Entry {
+        return array_map(static function (string $name): TableEntry {
             $heads = str_ends_with($name, ':') && mb_strlen($name) > 1;
             $said = $heads ? mb_substr($name, 0, -1) : $name;
 
-            return new Entry($said, mb_substr($said, 0, 3), mb_substr($said, 0, 1), heads: $heads);
+            return new TableEntry($said, mb_substr($said, 0, 3), mb_substr($said, 0, 1), heads: $heads);
         }, $names);
     }
 
-    private static function figure(int $n): Entry
+    private static function figure(int $n): TableEntry
     {
-        return new Entry((string) $n, (string) $n, (string) $n);
+        return new TableEntry((string) $n, (string) $n, (string) $n);
     }
 
-    /** @return list<Entry> */
+    /** @return list<TableEntry> */
     private static function days(CalendarFacts $calendar): array
     {
         return array_map(
-            static fn (int $day): Entry => new Entry((string) $day, (string) $day, (string) $day, day: $day),
+            static fn (int $day): TableEntry => new TableEntry((string) $day, (string) $day, (string) $day, day: $day),
             range(1, $calendar->month?->days() ?? 31),
         );
     }
 
-    /** @return list<Entry> */
+    /** @return list<TableEntry> */
     private static function months(CalendarFacts $calendar): array
     {
         $names = $calendar->names;
 
-        return array_map(static fn (Month $month): Entry => new Entry(
+        return array_map(static fn (Month $month): TableEntry => new TableEntry(
             $names->month($month->month),
             $names->monthShort($month->month),
             $names->monthInitial($month->month),
@@ -226,7 +226,7 @@ final class Axis
     /**
      * From the one the first month begins in to the one the last ends in; of a month, those that begin in it.
      *
-     * @return list<Entry>
+     * @return list<TableEntry>
      */
     private static function weeks(CalendarFacts $calendar): array
     {
@@ -239,21 +239,21 @@ final class Axis
         $last = Day::of($end, $end->days())->number;
         $weeks = [];
         for (; $day->number <= $last; $day = $day->plus(7)) {
-            $weeks[] = new Entry($calendar->names->dayShort($day), (string) $day->day, (string) $day->day, $day->month, start: $day);
+            $weeks[] = new TableEntry($calendar->names->dayShort($day), (string) $day->day, (string) $day->day, $day->month, start: $day);
         }
 
         return $weeks;
     }
 
-    /** @return list<Entry> */
+    /** @return list<TableEntry> */
     private static function weekdays(CalendarFacts $calendar): array
     {
         $names = $calendar->names;
 
-        return array_map(static function (int $i) use ($calendar, $names): Entry {
+        return array_map(static function (int $i) use ($calendar, $names): TableEntry {
             $day = $calendar->first->plus($i);
 
-            return new Entry($names->weekday($day), $names->weekdayShort($day), $names->weekdayInitial($day));
+            return new TableEntry($names->weekday($day), $names->weekdayShort($day), $names->weekdayInitial($day));
         }, range(0, 6));
     }
 }

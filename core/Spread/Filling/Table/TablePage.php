@@ -10,7 +10,7 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Drawing\Cells;
+use AmpleMargin\Drawing\CellGrid;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling\DotMarks;
@@ -20,12 +20,12 @@ use AmpleMargin\Spread\Page\Request;
 /** @internal to Spread */
 final class TablePage
 {
-    private readonly Cells $cells;
+    private readonly CellGrid $cells;
 
-    /** @var list<Entry> */
+    /** @var list<TableEntry> */
     private readonly array $columns;
 
-    /** @var list<Entry> */
+    /** @var list<TableEntry> */
     private readonly array $rows;
 
     private readonly int $x;
@@ -90,7 +90,7 @@ final class TablePage
         if ('banded' === $this->asked->settings->choice('look')) {
             $this->bandRows($canvas, $this->everyOther(), 'Band every other row, from the second on; in a group, from its second on.');
         } else {
-            $heads = array_keys(array_filter($this->rows, static fn (Entry $row): bool => $row->heads));
+            $heads = array_keys(array_filter($this->rows, static fn (TableEntry $row): bool => $row->heads));
             $this->bandRows($canvas, $heads, 'Band the rows that head a group.');
         }
     }
@@ -180,7 +180,7 @@ final class TablePage
         if ('' !== $arranged->across->longestName()) {
             $canvas->step(Task::Write, $this->headed(), 'columns');
         }
-        foreach (array_filter($this->columns, static fn (Entry $column): bool => '' !== $column->name) as $i => $column) {
+        foreach (array_filter($this->columns, static fn (TableEntry $column): bool => '' !== $column->name) as $i => $column) {
             $arranged->stacked ? $this->stack($canvas, $i, $column->name) : $this->cells->words($canvas, $i, -1, $this->heading($column));
         }
         if (Axis::WEEKS === $arranged->across->of && 2 === $arranged->head) {
@@ -229,7 +229,7 @@ final class TablePage
         }
         $none = 0;
         foreach ($this->rows as $row) {
-            $none += \count(array_filter($this->columns, static fn (Entry $column): bool => Arranged::isNone($row, $column)));
+            $none += \count(array_filter($this->columns, static fn (TableEntry $column): bool => Arranged::isNone($row, $column)));
         }
 
         return 0 === $none
@@ -246,7 +246,7 @@ final class TablePage
         };
     }
 
-    private function heading(Entry $column): string
+    private function heading(TableEntry $column): string
     {
         return match (true) {
             $this->arranged->wide >= $this->asked->boxesOf($column->name) => $column->name,

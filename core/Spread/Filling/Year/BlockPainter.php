@@ -15,7 +15,7 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Drawing\Cells;
+use AmpleMargin\Drawing\CellGrid;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling\MonthFigures;
@@ -114,7 +114,7 @@ final class BlockPainter
         $this->here->step($this->canvas, Task::Ink, 'Rule the grid of each month, one cell a day.', 'down');
         foreach ($places as [$x, $y, , $grid]) {
             [$left, $top] = $this->corner($x, $y);
-            (new Cells($left, $top, 7, $this->day, $grid->rows, $this->day))->rule($this->canvas);
+            (new CellGrid($left, $top, 7, $this->day, $grid->rows, $this->day))->rule($this->canvas);
         }
         if ($this->day->compare(1) <= 0) {
             return;

@@ -21,12 +21,12 @@ use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Spread\Filling\PenLegend;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Ticks;
 
 /** @internal to Spread */
-final class Blocks implements Way
+final class Blocks implements Glance
 {
     public function __construct(private readonly bool $notes = false, private readonly bool $split = false)
     {
@@ -53,8 +53,8 @@ final class Blocks implements Way
 
         return new Filled(
             ticks: $counted->ticks([
-                Ticks::division(Edge::Top, $here->across, 'across', $region->x),
-                Ticks::division(Edge::Side, $here->down, 'down', $from),
+                EdgeTicks::division(Edge::Top, $here->across, 'across', $region->x),
+                EdgeTicks::division(Edge::Side, $here->down, 'down', $from),
             ]),
             workings: fn (): array => [
                 [$counted->note('across'), self::gap($here->across), $here->across->working()],

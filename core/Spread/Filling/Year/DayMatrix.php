@@ -11,7 +11,7 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Drawing\Cells;
+use AmpleMargin\Drawing\CellGrid;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
@@ -20,12 +20,12 @@ use AmpleMargin\Spread\Filling\PenLegend;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Ticks;
 
 /** @internal to Spread */
-final class DayMatrix implements Way
+final class DayMatrix implements Glance
 {
     private const DAYS = 31;
 
@@ -48,15 +48,15 @@ final class DayMatrix implements Way
         $top = $region->y + 1;
         $left = $region->x + $label;
         [$columns, $rows] = $turned ? [self::DAYS, \count($share)] : [\count($share), self::DAYS];
-        $cells = new Cells($left, $top, $columns, $wide, $rows, $tall);
+        $cells = new CellGrid($left, $top, $columns, $wide, $rows, $tall);
         $end = $region->y + $region->tall;
         [$legend, $legendAt] = $this->legend($asked, $region, $label + $columns * $wide + 1, $rows * $tall);
         $days = array_sum(array_map(static fn (Month $month): int => $month->days(), $share));
 
         return new Filled(
             ticks: $here->ticks([
-                new Ticks(Edge::Top, [$left, $left + $columns * $wide], 'the matrix', 'cells'),
-                new Ticks(Edge::Side, [$top, $top + $rows * $tall], 'the matrix', 'cells'),
+                new EdgeTicks(Edge::Top, [$left, $left + $columns * $wide], 'the matrix', 'cells'),
+                new EdgeTicks(Edge::Side, [$top, $top + $rows * $tall], 'the matrix', 'cells'),
             ]),
             workings: static fn (): array => [[
                 $here->note('cells'),
@@ -142,7 +142,7 @@ final class DayMatrix implements Way
     }
 
     /** @param non-empty-list<Month> $share */
-    private function strike(Canvas $canvas, FromHere $here, Cells $cells, array $share, bool $turned): void
+    private function strike(Canvas $canvas, FromHere $here, CellGrid $cells, array $share, bool $turned): void
     {
         $missing = array_sum(array_map(static fn (Month $month): int => self::DAYS - $month->days(), $share));
         if (0 === $missing) {
@@ -170,7 +170,7 @@ final class DayMatrix implements Way
         Request $request,
         Region $region,
         FromHere $here,
-        Cells $cells,
+        CellGrid $cells,
         array $share,
         array $months,
         bool $turned,

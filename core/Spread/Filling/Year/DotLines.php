@@ -19,12 +19,12 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Ticks;
 
 /** @internal to Spread */
-final class DotLines implements Way
+final class DotLines implements Glance
 {
     private const DAYS = 31;
     private const FIFTH = 5;
@@ -54,8 +54,8 @@ final class DotLines implements Way
 
         return new Filled(
             ticks: $here->ticks([
-                new Ticks(Edge::Top, [$region->x + $label], "names $label, then the dots", 'across'),
-                Ticks::division(Edge::Side, $down, 'down', $region->y),
+                new EdgeTicks(Edge::Top, [$region->x + $label], "names $label, then the dots", 'across'),
+                EdgeTicks::division(Edge::Side, $down, 'down', $region->y),
             ]),
             workings: static fn (): array => [
                 [

@@ -24,12 +24,12 @@ use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Filling\MonthFigures;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Ticks;
 
 /** @internal to Spread */
-final class PrintedMonths implements Way
+final class PrintedMonths implements Glance
 {
     /** Rows of a printed month: its name, the letters, six rows of days. */
     private const ROWS = 8;
@@ -50,8 +50,8 @@ final class PrintedMonths implements Way
 
         return new Filled(
             ticks: $here->ticks([
-                Ticks::division(Edge::Top, $across, 'across', $region->x),
-                Ticks::division(Edge::Side, $down, 'down', $region->y),
+                EdgeTicks::division(Edge::Top, $across, 'across', $region->x),
+                EdgeTicks::division(Edge::Side, $down, 'down', $region->y),
             ]),
             workings: static fn (): array => [[
                 $here->note('size'),

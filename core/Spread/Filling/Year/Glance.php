@@ -12,7 +12,7 @@ use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 
 /** @internal to Spread */
-interface Way
+interface Glance
 {
     /**
      * @param non-empty-list<Month> $months

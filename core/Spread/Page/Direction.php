@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Page;
 
-enum Way: string
+enum Direction: string
 {
     /** Parts side by side. */
     case Across = 'across';

@@ -9,7 +9,7 @@ namespace AmpleMargin\Drawing;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Fraction;
 
-final class Cells
+final class CellGrid
 {
     public readonly Fraction $x;
 

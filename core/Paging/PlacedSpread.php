@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Paging;
 
-final class Placed
+final class PlacedSpread
 {
     /** @param int $half 0 for the upper half or a whole page, 1 for the lower half */
     public function __construct(public readonly Placeable $spread, public readonly int $page, public readonly int $half = 0)

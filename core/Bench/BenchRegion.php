@@ -8,7 +8,7 @@ namespace AmpleMargin\Bench;
 
 use AmpleMargin\Drawing\Edge;
 
-final class Region
+final class BenchRegion
 {
     /**
      * @param Edge $edge along the top splits the width, down the side the height

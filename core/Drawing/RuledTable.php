@@ -8,7 +8,7 @@ namespace AmpleMargin\Drawing;
 
 use AmpleMargin\Counting\Fraction;
 
-final class Table
+final class RuledTable
 {
     /** Boxes of air before a name ends at its column. */
     private const AIR = [1, 4];
@@ -17,7 +17,7 @@ final class Table
      * @param int|Fraction $strip boxes of the names, from the left edge to the first column or a little before it
      * @param int          $x     boxes to the left of it
      */
-    public function __construct(public readonly Cells $cells, private readonly int|Fraction $strip, private readonly int $x = 0)
+    public function __construct(public readonly CellGrid $cells, private readonly int|Fraction $strip, private readonly int $x = 0)
     {
     }
 

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace App\Import;
 
-final class Rows
+final class TextRows
 {
     /** @return non-empty-list<list<string>> no more than are read, and one */
     public static function of(string $text, string $separator): array

@@ -10,7 +10,7 @@ use AmpleMargin\Sheet\Piece\Face;
 use AmpleMargin\Sheet\Piece\Piece;
 use AmpleMargin\Sheet\Piece\Placing;
 
-final class Laid
+final class LaidPiece
 {
     public function __construct(
         public readonly Piece $piece,

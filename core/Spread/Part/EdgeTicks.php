@@ -11,7 +11,7 @@ use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Edge;
 
-final class Ticks
+final class EdgeTicks
 {
     /**
      * @param list<int|Fraction> $places boxes from the edge of the page

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Making\Sitting;
 
-final class Piece
+final class Stint
 {
     /**
      * @param int  $from   the first of its steps, from 0

@@ -15,9 +15,9 @@ use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\WeekBoxes;
 use AmpleMargin\Spread\Filling\WeekWords;
+use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Page\Laid;
 use AmpleMargin\Spread\Page\Request;
-use AmpleMargin\Spread\Page\Way;
 use AmpleMargin\Spread\Part\Form;
 use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parted;
@@ -29,7 +29,7 @@ use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
-final class WeekPages implements Form
+final class PagesByWeek implements Form
 {
     private const BELOW = 'below';
     private const QUARTERS = 'quarters';
@@ -83,7 +83,7 @@ final class WeekPages implements Form
             return Run::of([$this->named($words->name(), $left), $this->named(null, $right)]);
         }
 
-        return Parting::of(Way::Down, array_map(function (MonthWeek $week) use ($request, $way): array {
+        return Parting::of(Direction::Down, array_map(function (MonthWeek $week) use ($request, $way): array {
             $words = new WeekWords($request->calendar, $week);
 
             return [Size::share(), $this->named($words->name(), $this->page($request, $words, $way))];
@@ -99,7 +99,7 @@ final class WeekPages implements Form
     /** @return array{Piece, Piece} tasks, and the days' boxes facing them */
     private function rollingOpening(Request $request, WeekWords $words): array
     {
-        return [$this->tasks($request, $words), self::boxes(Way::Down, $this->rolling($words))];
+        return [$this->tasks($request, $words), self::boxes(Direction::Down, $this->rolling($words))];
     }
 
     /** @return array{Piece, Piece} the days shared between two pages, notes where a short week leaves room */
@@ -108,7 +108,7 @@ final class WeekPages implements Form
         $narrow = self::COLUMNS === $way && intdiv($request->grid->across, 4) < self::NARROW;
         $days = self::dated($words, $narrow ? $words->dayShort(...) : $words->day(...));
         $halves = array_map(
-            static fn (array $some): Piece => self::COLUMNS === $way ? self::boxes(Way::Across, $some) : self::pairs($some),
+            static fn (array $some): Piece => self::COLUMNS === $way ? self::boxes(Direction::Across, $some) : self::pairs($some),
             [self::upTo(4, \array_slice($days, 0, 4)), self::upTo(4, \array_slice($days, 4))],
         );
 
@@ -119,13 +119,13 @@ final class WeekPages implements Form
     private function page(Request $request, WeekWords $words, string $way): Piece
     {
         return match ($way) {
-            self::COLUMNS => self::boxes(Way::Across, self::dated($words, $words->dayShort(...)), 0),
+            self::COLUMNS => self::boxes(Direction::Across, self::dated($words, $words->dayShort(...)), 0),
             self::ROLLING => Parting::across(
                 [Size::share(), $this->tasks($request, $words)],
                 // Half a page has a row for each of them, and no box.
                 [Size::share(), \count($request->calendar->weeks) > 1
                     ? Leaf::of(new Lines())->with(['items' => array_column($this->rolling($words), 0)])
-                    : self::boxes(Way::Down, $this->rolling($words))],
+                    : self::boxes(Direction::Down, $this->rolling($words))],
             )->gap(1),
             default => self::pairs(self::upTo(8, self::dated($words, $words->day(...)))),
         };
@@ -155,15 +155,15 @@ final class WeekPages implements Form
     private static function pairs(array $names): Piece
     {
         $rows = array_map(
-            static fn (array $pair): array => [Size::share(), self::boxes(Way::Across, $pair)],
+            static fn (array $pair): array => [Size::share(), self::boxes(Direction::Across, $pair)],
             array_chunk($names, 2),
         );
 
-        return Parting::of(Way::Down, [] === $rows ? throw new \LogicException('A week has days.') : $rows);
+        return Parting::of(Direction::Down, [] === $rows ? throw new \LogicException('A week has days.') : $rows);
     }
 
     /** @param list<array{string, string}> $names of framed boxes of one size, each with its day where it is one */
-    private static function boxes(Way $way, array $names, ?int $gap = null): Piece
+    private static function boxes(Direction $way, array $names, ?int $gap = null): Piece
     {
         $boxes = array_map(static fn (array $one): array => [
             Size::share(),

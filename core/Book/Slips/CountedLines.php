@@ -13,11 +13,11 @@ use AmpleMargin\Book\Book;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Stretched;
+use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Page\Region;
-use AmpleMargin\Spread\Page\Way;
 
 /** @internal to Book */
-final class Lines
+final class CountedLines
 {
     /** Boxes between parts, at most (handbook, "the best gap"). */
     private const WIDEST_GAP = 3;
@@ -126,7 +126,7 @@ final class Lines
                 || !$region->meets(new Region($here->x, $here->y, 1, 1))) {
                 continue;
             }
-            $down = Way::Down === $division->parting->way;
+            $down = Direction::Down === $division->parting->way;
             $start = $down ? $region->y : $region->x;
             $spans = [];
             foreach ($division->stretches as [$from, $size]) {

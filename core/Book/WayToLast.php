@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
-final class Way
+final class WayToLast
 {
     /**
      * @param list<string>         $lost

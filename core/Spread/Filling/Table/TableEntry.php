@@ -10,7 +10,7 @@ use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
 
 /** @internal to Spread */
-final class Entry
+final class TableEntry
 {
     /**
      * @param string     $name    where there is room

@@ -11,7 +11,7 @@ use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 
 /** @internal to Spread */
-interface School
+interface LogSchool
 {
     /** @param int $page of those it takes, from 0 */
     public function fill(Request $asked, Region $region, LogAsked $log, int $page): Filled;

@@ -11,7 +11,7 @@ use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 
 /** @internal to Spread */
-interface School
+interface SpacingSchool
 {
     public function fill(Request $asked, Region $region, SpacingAsked $spacing): Filled;
 }

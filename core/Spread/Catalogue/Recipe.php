@@ -1,10 +1,10 @@
 <?php
 
 /*
- * An entry of the catalogue while it is written: it reads as a sentence, each word of which is said of the same entry, and is made
+ * The recipe for a kind of the catalogue: it reads as a sentence, each word of which is said of the same one, and is made
  * into a kind once somebody asks for that.
  *
- *     Entry::spread('notes', 'Notes', Section::Back, new RuledRows())
+ *     Recipe::spread('Notes', Section::Back, Leaf::of(new Lines()))
  *         ->whichIs('A title and lines; takes what has no page of its own.')
  *         ->mayTurnThePage()->fillsEmptyPages()->mayShareAPage()
  */
@@ -17,7 +17,7 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Part\Form;
 
 /** @internal to Spread */
-final class Entry
+final class Recipe
 {
     /**
      * @param array{name: string, section: Section|null, form: Form, purpose?: string, defaults?: array<array-key, mixed>,

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Making\Sitting;
 
-final class Room
+final class FreeEvening
 {
     /** @param int $begins minutes from the first midnight of 1970 */
     public function __construct(public readonly string $key, public readonly int $begins, public readonly int $minutes)

@@ -7,7 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Sheet\Tray;
 
 /** @internal to Packing */
-enum Rule
+enum PlaceRule
 {
     /** As far up as it goes, then as far to the left. */
     case Top;

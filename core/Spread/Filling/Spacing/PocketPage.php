@@ -15,12 +15,12 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Ticks;
 
 /** @internal to Spread */
-final class CardPocket implements School
+final class PocketPage implements SpacingSchool
 {
     public function fill(Request $asked, Region $region, SpacingAsked $spacing): Filled
     {
@@ -38,7 +38,7 @@ final class CardPocket implements School
 
         return new Filled(
             ticks: $here->ticks([
-                new Ticks(Edge::Side, [$from], 'the pocket’s mouth, '.Plural::boxes($deep).' above the lower edge', 'pocket'),
+                new EdgeTicks(Edge::Side, [$from], 'the pocket’s mouth, '.Plural::boxes($deep).' above the lower edge', 'pocket'),
             ]),
             workings: [[
                 $here->note('pocket'),

@@ -25,7 +25,7 @@ use AmpleMargin\Sheet\Piece\Crop;
 use AmpleMargin\Sheet\Piece\Piece;
 use AmpleMargin\Sheet\Piece\TrueSize;
 
-final class MiniMonths implements Printable, Chosen
+final class MiniMonthLabels implements Printable, Chosen
 {
     /** Rows of a month: its name, the letters of the weekdays, six rows of days. */
     private const ROWS = 8;

@@ -17,22 +17,22 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Drawing\Canvas;
-use AmpleMargin\Drawing\Cells;
+use AmpleMargin\Drawing\CellGrid;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
-use AmpleMargin\Drawing\Table;
+use AmpleMargin\Drawing\RuledTable;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
-use AmpleMargin\Spread\Part\Ticks;
 
 /** @internal to Spread */
-final class Rows implements School
+final class MonthRows implements LogSchool
 {
     /** Boxes the names take, and what a category needs at least. From memory. */
     private const NAME = 4;
@@ -124,19 +124,19 @@ final class Rows implements School
         $from = $region->y + $head + $rows->before;
         $lines = Fraction::of($rows->size())->dividedBy($log->line)->floor();
         $left = $region->x + $name + $columns->before;
-        $cells = new Cells($left, $from, \count($categories), $columns->size(), \count($months), $rows->size());
-        $table = new Table($cells, $name, $region->x);
+        $cells = new CellGrid($left, $from, \count($categories), $columns->size(), \count($months), $rows->size());
+        $table = new RuledTable($cells, $name, $region->x);
         $here = new FromHere($asked, $region, 'the future log');
 
         return new Filled(
             ticks: $here->ticks([
-                new Ticks(
+                new EdgeTicks(
                     Edge::Top,
                     array_map(static fn (int $column): Fraction => $cells->across($column), range(0, \count($categories))),
                     "names $name, then {$columns->run()}",
                     'across',
                 ),
-                Ticks::division(Edge::Side, $rows, 'down', $region->y + $head),
+                EdgeTicks::division(Edge::Side, $rows, 'down', $region->y + $head),
             ]),
             workings: fn (): array => [
                 [
@@ -181,7 +181,7 @@ final class Rows implements School
         );
     }
 
-    private function ink(Canvas $canvas, FromHere $here, LogAsked $asked, Table $table): void
+    private function ink(Canvas $canvas, FromHere $here, LogAsked $asked, RuledTable $table): void
     {
         $cells = $table->cells;
         $here->step(

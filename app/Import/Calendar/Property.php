@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace App\Import\Calendar;
 
-final class Said
+final class Property
 {
     private function __construct(private readonly string $parameters, public readonly string $value)
     {
