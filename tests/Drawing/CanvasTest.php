@@ -59,7 +59,7 @@ final class CanvasTest extends TestCase
         $division = Division::of(26, 4) ?? self::fail();
         $canvas = new Canvas(26, 38);
         $ticks = EdgeTicks::division(Edge::Top, $division, 'across');
-        $canvas->tickAll($ticks->edge, $ticks->within(26), $ticks->why, $ticks->note);
+        $canvas->tickAll($ticks->edge, $ticks->within(26)->places, $ticks->why, $ticks->note);
         $page = $canvas->finish();
         $step = $page->steps[0];
         self::assertSame(Edge::Top, $step->edge);
@@ -76,7 +76,7 @@ final class CanvasTest extends TestCase
     {
         $canvas = new Canvas(26, 38, Tally::Dots);
         $ticks = EdgeTicks::division(Edge::Side, Division::of(35, 5) ?? self::fail(), 'down', 3);
-        $canvas->tickAll($ticks->edge, $ticks->within(38), $ticks->why, $ticks->note);
+        $canvas->tickAll($ticks->edge, $ticks->within(38)->places, $ticks->why, $ticks->note);
         $page = $canvas->finish();
         self::assertSame([3, 10, 17, 24, 31], array_map(static fn (Mark $mark): int => intdiv($mark->y, Grain::PER_BOX), $page->marks));
         self::assertSame(['4', '11', '18', '25', '32'], $page->steps[0]->ticks, 'who counts dots counts the first one too');

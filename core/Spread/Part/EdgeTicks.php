@@ -40,21 +40,29 @@ final class EdgeTicks
         );
     }
 
-    /**
-     * Those that do not stand on the page's own edges, rising, each once.
-     *
-     * @return list<int|Fraction>
-     */
-    public function within(int $side): array
+    /** Those that do not stand on the page's own edges, rising, each once. */
+    public function within(int $side): self
     {
-        $places = [];
-        foreach ($this->places as $place) {
-            if (Fraction::from($place)->compare(0) > 0 && Fraction::from($place)->compare($side) < 0) {
-                $places[(string) $place] = $place;
-            }
-        }
-        uasort($places, static fn (int|Fraction $one, int|Fraction $other): int => Fraction::from($one)->compare($other));
+        $inside = array_filter(
+            $this->places,
+            static fn (int|Fraction $at): bool => Fraction::from($at)->compare(0) > 0 && Fraction::from($at)->compare($side) < 0,
+        );
 
-        return array_values($places);
+        return new self($this->edge, array_values(self::rising($inside)), $this->why, $this->note);
+    }
+
+    /**
+     * Places in the order of a hand that counts, each once.
+     *
+     * @param array<int|Fraction> $places
+     *
+     * @return array<array-key, int|Fraction> the place, written out → the place
+     */
+    public static function rising(array $places): array
+    {
+        $once = array_combine(array_map(strval(...), $places), $places);
+        uasort($once, static fn (int|Fraction $one, int|Fraction $other): int => Fraction::from($one)->compare($other));
+
+        return $once;
     }
 }

@@ -33,7 +33,7 @@ final class Filled
      * @param int|null                            $next     entry it goes on with on the next page; null where it is done
      * @param int                                 $glued    layers that are glued in where it is thickest
      * @param FlipOut|null                        $flip     what is taped on and folds out
-     * @param list<EdgeTicks>                         $ticks    each a step of its own where no other part ticks that edge
+     * @param list<EdgeTicks>                     $ticks    each a step of its own where no other part ticks that edge
      * @param string|null                         $checks   the working its check is of
      */
     public function __construct(
@@ -92,7 +92,9 @@ final class Filled
             array_unshift($ticks, new EdgeTicks($edge, array_values($inside), $why, self::TOGETHER));
         }
 
-        return array_values(array_filter($ticks, static fn (EdgeTicks $one): bool => [] !== $one->within($side)));
+        $within = array_map(static fn (EdgeTicks $one): EdgeTicks => $one->within($side), $ticks);
+
+        return array_values(array_filter($within, static fn (EdgeTicks $one): bool => [] !== $one->places));
     }
 
     /** How it is checked when it is done; "" where there is nothing to. */

@@ -10,7 +10,6 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Part;
 
-use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
@@ -215,21 +214,19 @@ final class Parted implements Form
         $each = array_filter(array_map(static fn (Filled $part): array => $part->along($edge, $side), $parts));
         if (1 === \count($each)) {
             foreach (array_merge(...$each) as $ticks) {
-                $canvas->tickAll($edge, $ticks->within($side), $ticks->why, $ticks->note);
+                $canvas->tickAll($edge, $ticks->places, $ticks->why, $ticks->note);
             }
 
             return;
         }
-        $places = [];
-        $what = [];
-        foreach (array_merge([], ...$each) as $ticks) {
-            foreach ($ticks->within($side) as $at) {
-                $places[(string) $at] = $at;
+        $all = array_merge([], ...$each);
+        $places = EdgeTicks::rising(array_merge([], ...array_column($all, 'places')));
+        $what = array_fill_keys(array_keys($places), []);
+        foreach ($all as $ticks) {
+            foreach ($ticks->places as $at) {
                 $what[(string) $at][] = $ticks->why;
             }
         }
-        uksort($places, static fn (string|int $one, string|int $other): int => Fraction::from($places[$one])->compare($places[$other]));
-        uksort($what, static fn (string|int $one, string|int $other): int => Fraction::from($places[$one])->compare($places[$other]));
         $words = array_values(array_unique(array_merge([], ...array_values($what))));
         $canvas->tickAll($edge, array_values($places), implode('; ', $words), Filled::TOGETHER);
     }
