@@ -1,5 +1,7 @@
 // How a device lies beside the book: how large its letters are, and on which side the big control is. Kept in this browser.
 
+import { local } from './local';
+
 const KEY = 'hand';
 const SIZES = ['usual', 'large', 'largest'] as const;
 
@@ -9,11 +11,11 @@ class Hand {
 
   constructor() {
     try {
-      const kept = JSON.parse(localStorage.getItem(KEY) ?? '{}') as { size?: string; side?: string };
+      const kept = JSON.parse(local.get(KEY) ?? '{}') as { size?: string; side?: string };
       this.size = SIZES.find((one) => one === kept.size) ?? 'usual';
       this.side = kept.side === 'left' ? 'left' : 'right';
     } catch {
-      // Site data may be blocked: the usual ones then.
+      // What was kept cannot be read: the usual ones then.
     }
   }
 
@@ -28,11 +30,7 @@ class Hand {
   }
 
   private keep() {
-    try {
-      localStorage.setItem(KEY, JSON.stringify({ size: this.size, side: this.side }));
-    } catch {
-      // As above.
-    }
+    local.set(KEY, JSON.stringify({ size: this.size, side: this.side }));
   }
 }
 

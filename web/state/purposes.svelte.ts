@@ -1,5 +1,7 @@
 // What a screen is for is said until it was understood, or until the screen was opened some times. Kept in this browser.
 
+import { local } from './local';
+
 const KEY = 'said';
 /** Times a screen is opened before its line goes by itself. */
 const TIMES = 3;
@@ -27,17 +29,13 @@ class Purposes {
 
   private keep(seen: Record<string, number>) {
     this.seen = seen;
-    try {
-      localStorage.setItem(KEY, JSON.stringify(seen));
-    } catch {
-      // Site data may be blocked: then it lasts as long as the page.
-    }
+    local.set(KEY, JSON.stringify(seen));
   }
 }
 
 function read(): Record<string, number> {
   try {
-    const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? '{}');
+    const kept: unknown = JSON.parse(local.get(KEY) ?? '{}');
     return typeof kept === 'object' && kept !== null && Object.values(kept).every((times) => typeof times === 'number')
       ? (kept as Record<string, number>)
       : {};

@@ -1,5 +1,7 @@
 // Paper by day, lamp by evening; the choice is kept in this browser, and follows the system until it is made.
 
+import { local } from './local';
+
 const KEY = 'theme';
 
 class Theme {
@@ -12,21 +14,13 @@ class Theme {
   toggle() {
     this.name = this.name === 'paper' ? 'lamp' : 'paper';
     document.documentElement.dataset.theme = this.name;
-    try {
-      localStorage.setItem(KEY, this.name);
-    } catch {
-      // Site data may be blocked: the choice then lasts as long as the page.
-    }
+    local.set(KEY, this.name);
   }
 }
 
 function read(): 'paper' | 'lamp' {
-  try {
-    const kept = localStorage.getItem(KEY);
-    if (kept === 'paper' || kept === 'lamp') return kept;
-  } catch {
-    // Blocked, as above.
-  }
+  const kept = local.get(KEY);
+  if (kept === 'paper' || kept === 'lamp') return kept;
   return matchMedia('(prefers-color-scheme: dark)').matches ? 'lamp' : 'paper';
 }
 
