@@ -116,7 +116,7 @@ final class Books
     /** @return array<string, mixed> of any kinds a month can have, the weeks in any way they are drawn */
     private static function randomPattern(): array
     {
-        $kinds = array_values(array_filter((new Catalogue())->ofMonths(), static fn (Kind $kind): bool => !$kind->byWeeks));
+        $kinds = array_values(array_filter((new Catalogue())->ofMonths(), static fn (Kind $kind): bool => !$kind->ofMonth->byWeeks));
         $parts = [];
         for ($i = mt_rand(1, 6); $i > 0; --$i) {
             $kind = $kinds[mt_rand(0, \count($kinds) - 1)];

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use AmpleMargin\Spread\Catalogue\Fact;
 use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Setting\Field;
@@ -20,20 +21,20 @@ final class KindView
             'kind' => $kind->id,
             'name' => $kind->name,
             'section' => $kind->section?->value,
-            'purpose' => $kind->purpose,
-            'record' => $kind->record,
+            'purpose' => $kind->purpose(),
+            'record' => $kind->says(Fact::KeepsARecord),
             'private' => $kind->privacy(),
-            'names' => $kind->names,
+            'names' => $kind->words->names,
             'opposite' => $kind->opposite,
             'monthly' => $kind->suitsMonth(),
-            'pages' => $kind->pages,
-            'by_weeks' => $kind->byWeeks,
-            'filler' => $kind->filler,
+            'pages' => $kind->ofMonth->pages,
+            'by_weeks' => $kind->ofMonth->byWeeks,
+            'filler' => $kind->is(Fact::FillsEmptyPages),
             'layouts' => $kind->form instanceof HasLayouts,
-            'by_hand' => $kind->byHand,
-            'designer' => $kind->designer,
+            'by_hand' => $kind->is(Fact::DividedByHand),
+            'designer' => $kind->says(Fact::Designer),
             'fields' => array_map(
-                static fn (Field $field): array => self::usually($field->describe(), $kind->defaults[$field->name] ?? null),
+                static fn (Field $field): array => self::usually($field->describe(), $kind->settings->defaults[$field->name] ?? null),
                 $kind->fields(),
             ),
             'settings' => $kind->schema(),

@@ -10,6 +10,7 @@ use AmpleMargin\Book\Book;
 use AmpleMargin\Making\PenVerdict;
 use AmpleMargin\Plan\Making\PenSort;
 use AmpleMargin\Plan\Making\TestedPen;
+use AmpleMargin\Spread\Catalogue\Fact;
 
 final class PensView
 {
@@ -43,7 +44,7 @@ final class PensView
     private static function testPage(Book $book): ?int
     {
         foreach ($book->plan->spreads as $spread) {
-            if (true === $book->catalogue()->kind($spread->kind)?->forPens) {
+            if (true === $book->catalogue()->kind($spread->kind)?->is(Fact::TriesPens)) {
                 return $book->pageOf($spread->id);
             }
         }

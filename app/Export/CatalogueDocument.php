@@ -60,8 +60,8 @@ final class CatalogueDocument
 
     private static function row(Kind $kind, int $pages): string
     {
-        return "| <img src=\"catalogue/$kind->id.svg\" width=\"110\" alt=\"\"> | **$kind->name**<br>`$kind->id` | $kind->purpose | "
-            .implode(', ', $kind->names)." | $pages |\n";
+        return "| <img src=\"catalogue/$kind->id.svg\" width=\"110\" alt=\"\"> | **$kind->name**<br>`$kind->id` | {$kind->purpose()} | "
+            .implode(', ', $kind->words->names)." | $pages |\n";
     }
 
     /** @param list<string> $rows */

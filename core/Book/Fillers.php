@@ -13,6 +13,7 @@ use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Fact;
 
 /** @internal to Book */
 final class Fillers
@@ -40,7 +41,7 @@ final class Fillers
             }
             $offers = [];
             foreach ($this->catalogue->spreads() as $kind) {
-                if ($kind->filler) {
+                if ($kind->is(Fact::FillsEmptyPages)) {
                     $offers[] = new Offer(
                         "Put in: $kind->name",
                         (new AddSpread($kind->id, $before->section ?? $section, $before?->id))->written(),

@@ -180,7 +180,7 @@ final class FitChanges
         return FitChange::part(
             'Drop the '.($kind?->plural() ?? $name)." of “{$pattern->name}”",
             "$name, $pages in every month that uses “{$pattern->name}”",
-            $kind?->regretOf($part->pages) ?? 0,
+            $kind?->ofMonth->regretOf($part->pages) ?? 0,
             $pattern->id,
             $i,
         );

@@ -10,6 +10,7 @@ namespace AmpleMargin\Book;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Fact;
 use AmpleMargin\Spread\Filling\Challenge;
 
 /** @internal to Book */
@@ -73,7 +74,7 @@ final class GoalsServed
         $written = [];
         foreach ($this->plan->spreads as $spread) {
             $kind = $this->catalogue->kind($spread->kind);
-            $setting = $goals ? $kind?->goals : $kind?->challenges;
+            $setting = $kind?->says($goals ? Fact::Goals : Fact::Challenges);
             foreach (null === $setting || null === $kind ? [] : $kind->settings($spread->settings)->lines($setting) as $line) {
                 $written[] = [$spread->id, $line];
             }

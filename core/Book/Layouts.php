@@ -14,6 +14,7 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Fact;
 use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Catalogue\Themes;
 use AmpleMargin\Spread\Page\CalendarFacts;
@@ -116,8 +117,9 @@ final class Layouts
 
     private function part(Kind $kind, Month $month, MonthPart $part): Laid
     {
-        $theme = null === $kind->theme ? null : $this->theme($month);
-        $settings = $kind->settings($part->settings + (null === $theme ? [] : [$kind->theme => $theme]));
+        $sets = $kind->says(Fact::Theme);
+        $theme = null === $sets ? null : $this->theme($month);
+        $settings = $kind->settings($part->settings + (null === $theme ? [] : [$sets => $theme]));
         $calendar = new CalendarFacts(
             $this->plan->period,
             $settings->weekStart($this->plan->weeks->first),
@@ -210,18 +212,20 @@ final class Layouts
     public function sampleOfPart(Kind $kind): Sample
     {
         $month = $this->plan->period->start;
-        $weeks = $kind->byWeeks ? MonthWeeks::of($month, $this->plan->weeks->first, $this->plan->weeks->school, $this->plan->period) : [];
+        $byWeeks = $kind->ofMonth->byWeeks;
+        $plan = $this->plan;
+        $weeks = $byWeeks ? MonthWeeks::of($month, $plan->weeks->first, $plan->weeks->school, $plan->period) : [];
         $each = intdiv($this->plan->weeks->pages->halves() + 1, 2);
         $on = fn (int $pages, array $settings = []): Laid => $this->part(
             $kind,
             $month,
             new MonthPart($kind->id, 1, $pages, \array_slice($weeks, 0, 1), $settings),
         );
-        $usual = $on($kind->byWeeks ? $each : $kind->pages);
-        if ($kind->byWeeks || null === $usual->broken()) {
+        $usual = $on($byWeeks ? $each : $kind->ofMonth->pages);
+        if ($byWeeks || null === $usual->broken()) {
             return new Sample($usual);
         }
-        foreach ([[0, []], [$kind->pages, [Settings::TURNED => true]], [0, [Settings::TURNED => true]]] as [$pages, $settings]) {
+        foreach ([[0, []], [$kind->ofMonth->pages, [Settings::TURNED => true]], [0, [Settings::TURNED => true]]] as [$pages, $settings]) {
             $other = $on($pages, $settings);
             if (null === $other->broken()) {
                 return new Sample($other, $settings);
@@ -262,9 +266,9 @@ final class Layouts
     /** Whether the person wants it on half a page. */
     public function isHalfAsked(PlannedSpread $spread): bool
     {
-        $kind = $this->catalogue->kind($spread->kind);
-
-        return null !== $kind && $kind->halves && true === ($spread->settings[Kind::HALF] ?? false) && $this->plan->stock->down >= 4;
+        return true === $this->catalogue->kind($spread->kind)?->is(Fact::SharesAPage)
+            && true === ($spread->settings[Kind::HALF] ?? false)
+            && $this->plan->stock->down >= 4;
     }
 
     /** Whether it takes half a page and may share it: only what would fill a single page can. */

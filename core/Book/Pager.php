@@ -30,6 +30,7 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Side;
 use AmpleMargin\Plan\Spare;
 use AmpleMargin\Plan\WeekPages;
+use AmpleMargin\Spread\Catalogue\Fact;
 use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Page\IndexRow;
 
@@ -274,12 +275,12 @@ final class Pager
             $spread->id,
             $this->layouts->catalogue->title($spread),
             $this->layouts->isHalf($spread) ? 1 : 2 * $pages,
-            $pages > 1 && Side::Right !== $starts && (null === $kind || $kind->opensFlatAs($spread->settings) || Side::Left === $starts),
+            $pages > 1 && Side::Right !== $starts && (null === $kind || $kind->opensFlat($spread->settings) || Side::Left === $starts),
             $pages > 1 ? (Side::Right === $starts ? $starts : Side::Any) : $spread->side,
             $spread->pin,
             $spread->medium,
             $spread->faces,
-            $kind->needsGrid ?? true,
+            true !== $kind?->is(Fact::NeedsNoGrid),
             $spread->mustFace,
         );
     }

@@ -18,12 +18,12 @@ final class PartsOfCatalogue implements PartKinds
 
     public function isOpening(string $kind): bool
     {
-        return $this->catalogue->kind($kind)->opensFlat ?? false;
+        return $this->catalogue->kind($kind)?->opensFlat() ?? false;
     }
 
     public function givesWay(string $kind): bool
     {
-        return $this->catalogue->kind($kind)->yields ?? false;
+        return $this->catalogue->kind($kind)->ofMonth->yields ?? false;
     }
 
     public function word(string $kind): string

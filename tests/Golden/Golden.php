@@ -104,8 +104,8 @@ final class Golden
         $months = Asking::period(...self::PERIODS[$case['period']]);
         $month = null === $kind->section ? $months->start : null;
         $first = Weekday::from($case['first']);
-        $weeks = $kind->byWeeks && null !== $month ? MonthWeeks::of($month, $first, WeekSchool::Split, $months) : [];
-        $pages = null === $month ? 0 : $kind->pages;
+        $weeks = $kind->ofMonth->byWeeks && null !== $month ? MonthWeeks::of($month, $first, WeekSchool::Split, $months) : [];
+        $pages = null === $month ? 0 : $kind->ofMonth->pages;
         $laid = $kind->form->layOut((new Request(
             'one',
             $kind->name,

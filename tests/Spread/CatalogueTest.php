@@ -8,6 +8,7 @@ namespace Tests\Spread;
 
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Fact;
 use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Catalogue\TakesDates;
 use AmpleMargin\Spread\Filling\Fillings;
@@ -43,7 +44,7 @@ final class CatalogueTest extends TestCase
         foreach ((new Catalogue())->spreads() as $kind) {
             $asked = array_values(array_diff(array_column($kind->fields(), 'name'), ['half', 'turned']));
             // What is drawn on a screen of its own, or chosen among layouts, is not asked for in a field.
-            $expected = array_values(array_diff($told[$kind->id] ?? [], $kind->byHand || 'key' === $kind->id ? ['symbols', 'row', 'parts'] : []));
+            $expected = array_values(array_diff($told[$kind->id] ?? [], $kind->is(Fact::DividedByHand) || 'key' === $kind->id ? ['symbols', 'row', 'parts'] : []));
             self::assertEqualsCanonicalizing($expected, $asked, $kind->id);
         }
     }
@@ -73,8 +74,8 @@ final class CatalogueTest extends TestCase
         $first = [];
         foreach ([...$catalogue->spreads(), ...$catalogue->monthParts()] as $kind) {
             self::assertSame($kind, $catalogue->kind($kind->id), $kind->id);
-            if (null !== $kind->section && $kind->takes instanceof TakesDates) {
-                $first[$kind->takes->value] ??= $kind->id;
+            if (null !== $kind->section && null !== $kind->settings->takes()) {
+                $first[$kind->settings->takes()->value] ??= $kind->id;
             }
         }
         foreach (TakesDates::cases() as $takes) {
@@ -103,7 +104,7 @@ final class CatalogueTest extends TestCase
                     self::assertSame([], array_diff($values, array_column($fields[$other]->describe()['choices'], 0)), $about);
                 }
             }
-            foreach ($kind->defaults as $name => $value) {
+            foreach ($kind->settings->defaults as $name => $value) {
                 self::assertArrayHasKey($name, $fields, "$kind->id has a default for a setting it does not ask for");
                 self::assertNull($fields[$name]->wrong($value), "$kind->id: $name");
             }

@@ -201,7 +201,7 @@ final class EveryLayoutTest extends TestCase
 
     private static function random(Kind $kind): Request
     {
-        $values = $kind->defaults;
+        $values = $kind->settings->defaults;
         foreach ($kind->fields() as $field) {
             if (0 !== mt_rand(0, 2)) {
                 $values[$field->name] = Asking::value($field);

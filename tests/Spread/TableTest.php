@@ -69,7 +69,7 @@ final class TableTest extends TestCase
     public function testEveryPartOfAMonthFitsTheUsualPapers(): void
     {
         foreach ((new \AmpleMargin\Spread\Catalogue\Catalogue())->monthParts() as $kind) {
-            $plan = $this->withPart($kind->id, $kind->pages);
+            $plan = $this->withPart($kind->id, $kind->ofMonth->pages);
             foreach ([[26, 38], [31, 45]] as [$across, $down]) {
                 $plan = Books::edited($plan, [['type' => 'set-stock', 'stock' => [
                     'width' => 180, 'height' => 260, 'pitch' => 5, 'across' => $across, 'down' => $down, 'pages' => 400,

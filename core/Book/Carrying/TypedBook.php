@@ -151,7 +151,7 @@ final class TypedBook
     private function kind(string $words): ?Kind
     {
         $said = mb_strtolower($words);
-        $called = static fn (Kind $kind): array => array_map(mb_strtolower(...), [$kind->name, ...$kind->names]);
+        $called = static fn (Kind $kind): array => array_map(mb_strtolower(...), [$kind->name, ...$kind->words->names]);
         $kinds = $this->catalogue->spreads();
         foreach ([
             static fn (Kind $kind): bool => $called($kind)[0] === $said || $kind->id === $said,

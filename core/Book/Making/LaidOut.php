@@ -17,6 +17,7 @@ use AmpleMargin\Making\Worked;
 use AmpleMargin\Plan\Making\PenSort;
 use AmpleMargin\Plan\Making\PenUse;
 use AmpleMargin\Plan\Making\TestedPen;
+use AmpleMargin\Spread\Catalogue\Fact;
 
 final class LaidOut
 {
@@ -72,7 +73,7 @@ final class LaidOut
             if (null !== $spread && $book->prints($spread)) {
                 $sheets[$name] = "{$book->catalogue()->title($spread)}: what is cut out and stuck in";
             }
-            $record = null === $spread ? '' : $book->catalogue()->kind($spread->kind)->record ?? '';
+            $record = null === $spread ? '' : $book->catalogue()->kind($spread->kind)?->says(Fact::KeepsARecord) ?? '';
             if ('' !== $record && null !== $spread) {
                 $private[$name] = "{$book->catalogue()->title($spread)} is private: think of who may see it before the book is carried "
                     .'around.';

@@ -16,6 +16,7 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Fact;
 use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Catalogue\TakesDates;
 use AmpleMargin\Spread\Filling\PartingFile;
@@ -56,7 +57,7 @@ final class PartPage implements Edit
         try {
             $piece = $kind->form->parting($request);
             $now = self::standing($piece, $request);
-            $changed = $this->change->on($kind->byHand ? $piece : $piece->settled(new Asker($request)), $now);
+            $changed = $this->change->on($kind->is(Fact::DividedByHand) ? $piece : $piece->settled(new Asker($request)), $now);
             $this->mustStand($changed, $request, null !== $now);
         } catch (PartRefused|NoRoom $refused) {
             throw PlanProblem::at('edit/at', $refused->getMessage());
@@ -84,7 +85,7 @@ final class PartPage implements Edit
         $takes = $kind->takesIn($spread->settings);
 
         return array_intersect_key($spread->settings, [Settings::TURNED => true, Kind::HALF => true])
-            + ($kind->opensFlatAs($spread->settings) ? [Kind::FLAT => true] : [])
+            + ($kind->opensFlat($spread->settings) ? [Kind::FLAT => true] : [])
             + (null === $takes ? [] : [TakesDates::SETTING => $takes->value]);
     }
 

@@ -18,6 +18,7 @@ use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Fact;
 
 final class SetKey implements Edit
 {
@@ -51,7 +52,7 @@ final class SetKey implements Edit
     public function on(Plan $plan, Catalogue $catalogue): Edited
     {
         $spread = $plan->spread($this->spread);
-        if (null === $spread || self::DESIGNER !== $catalogue->kind($spread->kind)?->designer) {
+        if (null === $spread || self::DESIGNER !== $catalogue->kind($spread->kind)?->says(Fact::Designer)) {
             throw PlanProblem::at('edit/spread', 'This key is not in the book any more.');
         }
         foreach (KeyCheck::problemsOf($this->set, $plan->stock->pitch) as $problem) {

@@ -1,6 +1,6 @@
 <?php
 
-/* The kinds of spread there are to choose from. A new kind is one entry in Kinds/; only a new form is new code. */
+/* The kinds of spread there are to choose from. A new kind is one entry here; only a new filling is new code. */
 
 declare(strict_types=1);
 
@@ -17,6 +17,9 @@ use AmpleMargin\Spread\Setting\Settings;
 
 final class Catalogue
 {
+    /** The kind whose parts a person divides. */
+    private const BY_HAND = 'page-of-parts';
+
     /** The first kind that takes such dates, so that none is made to be asked. */
     private const TAKING = [
         'months' => 'future-log',
@@ -29,7 +32,7 @@ final class Catalogue
         'days' => 'month-at-a-glance',
     ];
 
-    /** @var array<array-key, Kind|\Closure(): Recipe> by id, in the order people make them; each is made when somebody asks for it */
+    /** @var array<array-key, Kind|\Closure(): Kind> by id, in the order people make them; each is made when somebody asks for it */
     private array $kinds;
 
     public function __construct()
@@ -74,7 +77,7 @@ final class Catalogue
     {
         $kind = $this->kinds[$id] ?? null;
 
-        return $kind instanceof \Closure ? $this->kinds[$id] = $kind()->kind($id) : $kind;
+        return $kind instanceof \Closure ? $this->kinds[$id] = $kind()->under($id) : $kind;
     }
 
     /** @return list<Kind> */
@@ -86,13 +89,7 @@ final class Catalogue
     /** The kind whose parts a person divides; there is one. */
     public function byHand(): Kind
     {
-        foreach ($this->all() as $kind) {
-            if ($kind->byHand) {
-                return $kind;
-            }
-        }
-
-        throw new \LogicException('The catalogue has no page of parts.');
+        return $this->kind(self::BY_HAND) ?? throw new \LogicException('The catalogue has no page of parts.');
     }
 
     /** What the form of a spread in a book is asked. @param Names|null $names where somebody has them already */

@@ -30,11 +30,11 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class CutKinds
 {
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     public static function all(): array
     {
         return [
-            'items-by-month' => static fn (): Recipe => self::doors('Items behind doors', Section::Trackers, 8, Leaf::of(new Table())
+            'items-by-month' => static fn (): Kind => self::doors('Items behind doors', Section::Trackers, 8, Leaf::of(new Table())
                 ->with(['rows_of' => 'items', 'columns_of' => 'items'])
                 ->open('items', 'heads', 'line', 'look', 'sum'))
                 ->whichIs('Items written once on a strip; each cut leaf carries two months.')
@@ -47,22 +47,22 @@ final class CutKinds
                 ])
                 ->formerly(['columns' => 'heads', 'strip' => 'door_strip'])
                 ->alsoCalled('budget', 'money', 'flaps', 'doors', 'expenses'),
-            'care-by-day' => static fn (): Recipe => self::doors('Care behind doors', Section::Trackers, 2, Leaf::of(new Table())
+            'care-by-day' => static fn (): Kind => self::doors('Care behind doors', Section::Trackers, 2, Leaf::of(new Table())
                 ->with(['rows_of' => 'days', 'columns_of' => 'items'])
                 ->open('heads'))
                 ->whichIs('The days written once on a strip, a face a month: a ring where it was watered, a dot in it where it was fed.')
                 ->unlessSaid(['heads' => ['Fern', 'Lemon', 'Ivy', 'Basil', 'Cat']])
                 ->alsoCalled('plants', 'pets', 'watering', 'feeding', 'doors'),
-            'planner-doors' => static fn (): Recipe => Recipe::spread('Three months a door', Section::Trackers, PartedLayouts::of(Run::of([
+            'planner-doors' => static fn (): Kind => Kind::spread('Three months a door', Section::Trackers, PartedLayouts::of(Run::of([
                 self::under(Leaf::of(new Blank()), Leaf::of(new Lines())->open('items', 'line')),
                 self::under(Leaf::of(new Title()), Leaf::of(new Cells())->with(['of' => 'months', 'across' => 1])),
                 self::under(Leaf::of(new Title()), Leaf::of(new Lines(), 'Ideas')->with(['look' => 'plain'])),
             ], self::asked(Doors::of(['door_strip' => 7, 'face_for' => 'quarter'])))))
                 ->whichIs('What is always the same on a strip, three months on each face of a door.')
                 ->unlessSaid(['items' => ['Shifts', 'Choir', 'Boat', 'Letters'], 'line' => '3'])
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('content planner', 'project planner', 'quarters', 'doors', 'flip-out'),
-            'list-behind-door' => static fn (): Recipe => Recipe::spread(
+            'list-behind-door' => static fn (): Kind => Kind::spread(
                 'A long list with a door',
                 Section::Goals,
                 PartedLayouts::of(Run::of([
@@ -74,18 +74,18 @@ final class CutKinds
             )
                 ->whichIs('A hundred things under one title: the leaf between is cut below it, and the list runs over its faces.')
                 ->unlessSaid(['rows' => 100, 'numbered' => true, 'ticked' => true])
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('101 things', '100 things', 'challenge', 'list of the year', 'doors'),
-            'window-cover' => static fn (): Recipe => Recipe::spread('Cover with a window', Section::Front, PartedLayouts::of(Run::of([
+            'window-cover' => static fn (): Kind => Kind::spread('Cover with a window', Section::Front, PartedLayouts::of(Run::of([
                 Leaf::of(new LargeLetters())->open('lettering'),
                 Leaf::of(new Blank()),
                 Leaf::of(new Words())->open('words'),
             ], Window::of()->open('window_wide', 'window_tall', 'window_above', 'window_left'))))
                 ->whichIs('The year in letters, and below it a window through which the next page shows: a picture, a word.')
                 ->unlessSaid(['words' => ['A dry boat', 'floats too']])
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('cover', 'title page', 'window', 'cut-out', 'peephole'),
-            'short-cover' => static fn (): Recipe => Recipe::spread('Year on a short leaf', Section::Front, PartedLayouts::of(Run::of([
+            'short-cover' => static fn (): Kind => Kind::spread('Year on a short leaf', Section::Front, PartedLayouts::of(Run::of([
                 Leaf::of(new LargeLetters())->with(['half_of' => 'first'])->open('lettering'),
                 Leaf::of(new Blank()),
                 // The leaf covers the larger half where the page does not divide.
@@ -95,30 +95,30 @@ final class CutKinds
                 )->gap(0),
             ], ShortLeaf::of())))
                 ->whichIs('The first half of the number on a leaf cut to half its width, the second half on the page behind it.')
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('cover', 'title page', 'half leaf', 'short first leaf', 'number'),
-            'tabbed-lists' => static fn (): Recipe => Recipe::spread('Lists with tabs', Section::Back, PartedLayouts::of(Run::of([
+            'tabbed-lists' => static fn (): Kind => Kind::spread('Lists with tabs', Section::Back, PartedLayouts::of(Run::of([
                 self::under(Leaf::of(new Title()), Page::lines()),
                 Leaf::of(new Lines())->open('line', 'look'),
             ], self::asked(Tabs::of()))))
                 ->whichIs('A leaf for each list with a tab down the edge: all tabs are seen at once.')
                 ->unlessSaid(['tab_names' => ['Boat', 'Choir', 'Home', 'Tram']])
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('tabs', 'register', 'dividers', 'n things n times', 'sections'),
         ];
     }
 
     /** Names on the strip, columns on every face; the title on the left page. */
-    private static function doors(string $name, Section $section, int $strip, Leaf $table): Recipe
+    private static function doors(string $name, Section $section, int $strip, Leaf $table): Kind
     {
         $blank = Leaf::of(new Blank());
         $title = Leaf::of(new Title());
 
-        return Recipe::spread($name, $section, PartedLayouts::of(Run::of([
+        return Kind::spread($name, $section, PartedLayouts::of(Run::of([
             self::under($blank, $table->with(['shows' => 'names'])),
             self::under($title, $table->with(['shows' => 'columns'])),
             self::under($title, Leaf::of(new Lines(), 'Notes')->with(['look' => 'plain'])),
-        ], self::asked(Doors::of(['door_strip' => $strip])))))->onlyOfTheYear();
+        ], self::asked(Doors::of(['door_strip' => $strip])))))->which(Fact::OnlyOfTheYear);
     }
 
     /** Below a title, or below as much air. */

@@ -17,18 +17,18 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class FrameKinds
 {
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     public static function all(): array
     {
         return [
-            'photos' => static fn (): Recipe => Page::spread('A photo of every month', Section::Trackers, self::frames(
+            'photos' => static fn (): Kind => Page::spread('A photo of every month', Section::Trackers, self::frames(
                 ['frames_for' => 'months', 'glued_in' => true],
             ))
                 ->whichIs('A frame for an instant print of every month, and a row for what it shows. Each one glued in thickens the book.')
                 ->unlessSaid(['frame_width' => 54, 'frame_height' => 86])
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('pictures', 'instant prints', 'memories', 'album'),
-            'covers' => static fn (): Recipe => Page::spread('Covers', Section::Trackers, self::frames(
+            'covers' => static fn (): Kind => Page::spread('Covers', Section::Trackers, self::frames(
                 ['frames_for' => 'numbers', 'glued_in' => true],
                 'frame_count',
             ))
@@ -36,7 +36,7 @@ final class FrameKinds
                 ->unlessSaid(['frame_width' => 15, 'frame_height' => 23, 'frame_count' => 52])
                 ->alsoCalled('book covers', 'gallery', 'records', 'films', 'reading')
                 ->goesOpposite('books-read'),
-            'named-swatches' => static fn (): Recipe => Page::spread(
+            'named-swatches' => static fn (): Kind => Page::spread(
                 'Swatches by name',
                 Section::Back,
                 self::frames(['frames_for' => 'names'], 'frame_names'),
@@ -54,14 +54,14 @@ final class FrameKinds
                 ]])
                 ->alsoCalled('pens', 'inks', 'colours', 'pencils', 'media')
                 ->goesOpposite('pen-test'),
-            'best-of-months' => static fn (): Recipe => Page::spread('Best of every month, with a picture', Section::Trackers, self::frames(
+            'best-of-months' => static fn (): Kind => Page::spread('Best of every month, with a picture', Section::Trackers, self::frames(
                 ['frames_for' => 'months', 'glued_in' => true],
             ))
                 ->whichIs('For each month a frame for a cover or a ticket, and lines beside its name.')
                 ->unlessSaid(['frame_width' => 36, 'frame_height' => 36, 'caption' => 2])
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('favourites', 'highlights', 'covers', 'releases'),
-            'spines' => static fn (): Recipe => Page::spread(
+            'spines' => static fn (): Kind => Page::spread(
                 'A shelf of books',
                 Section::Trackers,
                 Leaf::of(new Spines())->open('spines', 'shelf', 'thick'),
@@ -69,19 +69,19 @@ final class FrameKinds
                 ->whichIs('Empty spines on shelves; each gets its title and its colour when the book is read.')
                 ->alsoCalled('bookshelf', 'reading', 'books read', 'library', 'to be read')
                 ->goesOpposite('books-read'),
-            'pocket' => static fn (): Recipe => Page::spread('A pocket', Section::Back, Leaf::of(new GluedIn())
+            'pocket' => static fn (): Kind => Page::spread('A pocket', Section::Back, Leaf::of(new GluedIn())
                 ->with(['glued' => 'pocket'])
                 ->open('glued_wide', 'glued_tall'))
                 ->whichIs('A pocket glued in, with its flaps: for tickets, the loose card, what must not be lost.')
                 ->alsoCalled('envelope', 'loose card', 'tickets', 'glued in'),
-            'folded-out' => static fn (): Recipe => Page::spread('A leaf that folds out', Section::Trackers, Parting::down(
+            'folded-out' => static fn (): Kind => Page::spread('A leaf that folds out', Section::Trackers, Parting::down(
                 [Size::share(2), Page::months()],
                 [Size::share(), Leaf::of(new GluedIn())->with(['glued' => 'flip-out'])->open('hinge', 'glued_wide', 'glued_tall')],
             )->gap(1))
                 ->whichIs('Cells for the months, and a leaf taped on that folds out for more.')
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('flip-out', 'fold-out', 'content planner', 'project planner', 'glued in'),
-            'month-photos' => static fn (): Recipe => Page::ofMonth(
+            'month-photos' => static fn (): Kind => Page::ofMonth(
                 'Photos',
                 self::frames(['frames_for' => 'numbers', 'glued_in' => true], 'frame_count'),
             )
@@ -89,7 +89,7 @@ final class FrameKinds
                 ->unlessSaid(['frame_width' => 46, 'frame_height' => 62, 'frame_count' => 4])
                 ->alsoCalled('pictures', 'memories', 'instant prints')
                 ->inPlural('photo pages')
-                ->givesWay(),
+                ->inAMonth(new OfMonth(yields: true)),
         ];
     }
 

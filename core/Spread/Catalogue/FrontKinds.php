@@ -24,50 +24,48 @@ use AmpleMargin\Spread\Part\Piece;
 /** @internal to Spread */
 final class FrontKinds
 {
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     public static function all(): array
     {
         return [
-            'name-page' => static fn (): Recipe => Recipe::spread('Name page', Section::Front, Page::centred())
-                ->holdsAnAddress()
+            'name-page' => static fn (): Kind => Kind::spread('Name page', Section::Front, Page::centred())
+                ->which(Fact::HoldsAnAddress)
                 ->whichIs('Whose notebook it is; only what a finder needs. Keep the address short: the book is private.')
                 ->alsoCalled('owner', 'address', 'belongs to', 'first page')
                 ->unlessSaid(['words' => ['This notebook belongs to', '…', 'If found, please write to', '…']])
                 ->formerly(['lines' => 'words'])
-                ->needsNoGrid(),
-            'cover' => static fn (): Recipe => Recipe::spread('Cover of the year', Section::Front, PartedLayouts::of(
+                ->which(Fact::NeedsNoGrid),
+            'cover' => static fn (): Kind => Kind::spread('Cover of the year', Section::Front, PartedLayouts::of(
                 Leaf::of(new CoverLetters())->open('lettering', 'figures', 'subtitle'),
             ))
                 ->whichIs('The year as large as the page takes it, or across the fold of an opening.')
                 ->alsoCalled('title page', 'year in letters', 'opening page')
                 ->goesOpposite('key'),
-            'key' => static fn (): Recipe => Recipe::spread('Key', Section::Front, PartedLayouts::of(Page::under(
+            'key' => static fn (): Kind => Kind::spread('Key', Section::Front, PartedLayouts::of(Page::under(
                 Leaf::of(new KeyMarks())->with([KeyMarks::WHOSE => KeyMarks::OWN])->open('set', 'key_columns', 'colours', 'row', 'symbols'),
             )))
                 ->whichIs('The symbols and the states they turn into by adding strokes.')
                 ->alsoCalled('legend', 'signs', 'symbols', 'bullets')
                 ->goesOpposite('cover')
-                ->mayShareAPage()
-                ->designedOn('key'),
-            'index' => static fn (): Recipe => Recipe::spread('Index', Section::Front, PartedLayouts::of(Page::under(
+                ->which(Fact::SharesAPage)
+                ->with(Fact::Designer, 'key'),
+            'index' => static fn (): Kind => Kind::spread('Index', Section::Front, PartedLayouts::of(Page::under(
                 Leaf::of(new IndexRows())->open('pages', 'columns', 'line'),
             )))
                 ->whichIs('What stands where, the months’ ranges among it.')
                 ->alsoCalled('contents', 'table of contents', 'page list')
                 ->goesOpposite('key'),
-            'quote' => static fn (): Recipe => Recipe::spread('Quote', Section::Front, Page::centred())
+            'quote' => static fn (): Kind => Kind::spread('Quote', Section::Front, Page::centred())
                 ->formerly(['lines' => 'words'])
                 ->whichIs('A few words in the middle of a page; the usual filler.')
                 ->alsoCalled('saying', 'motto', 'filler', 'words')
                 ->goesOpposite('goals-by-area', 'savings-by-month')
-                ->fillsEmptyPages()
-                ->needsNoGrid()
-                ->mayShareAPage(),
-            'spacing-sheet' => static fn (): Recipe => Recipe::spread('Grid spacing sheet', Section::Front, self::spacing())
+                ->which(Fact::FillsEmptyPages, Fact::NeedsNoGrid, Fact::SharesAPage),
+            'spacing-sheet' => static fn (): Kind => Kind::spread('Grid spacing sheet', Section::Front, self::spacing())
                 ->unlessSaid(['school' => 'edges'])
                 ->whichIs('Numbered edges, shares, and the divisions of this stock with and without gaps.')
                 ->alsoCalled('dot guide', 'grid guide', 'reference', 'dividing', 'cheat sheet'),
-            'shared-words' => static fn (): Recipe => Page::spread(
+            'shared-words' => static fn (): Kind => Page::spread(
                 'Words and what they share',
                 Section::Front,
                 Leaf::of(new Circles())->open('circles', 'shared'),
@@ -75,14 +73,14 @@ final class FrontKinds
                 ->whichIs('Circles that overlap: a word in each, and one in the middle.')
                 ->unlessSaid(['circles' => ['Water', 'Voice', 'Hands'], 'shared' => 'Patience'])
                 ->alsoCalled('circles', 'overlap', 'values', 'what matters'),
-            'theme-plan' => static fn (): Recipe => Page::spread('Themes of the months', Section::Front, Leaf::of(new Cells())
+            'theme-plan' => static fn (): Kind => Page::spread('Themes of the months', Section::Front, Leaf::of(new Cells())
                 ->with(['of' => 'months'])
                 ->open('within', 'across', 'line'))
                 ->whichIs('A cell for every month: its theme, its colours, an idea; the theme stands on the month’s divider too.')
-                ->onlyOfTheYear()
-                ->holdsThemes(CellWords::SETTING)
+                ->which(Fact::OnlyOfTheYear)
+                ->with(Fact::Themes, CellWords::SETTING)
                 ->alsoCalled('theme plan', 'decoration', 'colours'),
-            'swatches' => static fn (): Recipe => Page::spread(
+            'swatches' => static fn (): Kind => Page::spread(
                 'Swatches',
                 Section::Back,
                 Leaf::of(new Cells())->with(['of' => 'numbers'])->open('count', 'cell'),

@@ -22,11 +22,11 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class GoalKinds
 {
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     public static function all(): array
     {
         return [
-            'action-plan' => static fn (): Recipe => Page::spread('Action plan', Section::Goals, Page::boxesDown(
+            'action-plan' => static fn (): Kind => Page::spread('Action plan', Section::Goals, Page::boxesDown(
                 'Why',
                 'What done looks like',
                 'Each day',
@@ -35,7 +35,7 @@ final class GoalKinds
             ))
                 ->whichIs('One goal taken apart: why, what done looks like, and what to do how often.')
                 ->alsoCalled('plan of action', 'steps', 'how'),
-            'goal-with-steps' => static fn (): Recipe => Page::spread('A goal and its steps', Section::Goals, Parting::down(
+            'goal-with-steps' => static fn (): Kind => Page::spread('A goal and its steps', Section::Goals, Parting::down(
                 [Size::boxes(6), Page::box('The goal, and how I know that it is reached')],
                 [Size::share(), Leaf::of(new Lines(), 'Steps')
                     ->with(['rows' => 10, 'numbered' => true, 'ticked' => true, 'line' => '2'])
@@ -44,81 +44,81 @@ final class GoalKinds
             )->gap(1))
                 ->whichIs('A few lines for the goal, ten numbered steps, and what may stand in the way.')
                 ->alsoCalled('steps', 'milestones'),
-            'goal-checks' => static fn (): Recipe => Page::spread('Seven checks of a goal', Section::Goals, Leaf::of(new GoalChecks())
+            'goal-checks' => static fn (): Kind => Page::spread('Seven checks of a goal', Section::Goals, Leaf::of(new GoalChecks())
                 ->open('items', 'yes', 'strip', 'line'))
                 ->whichIs('A row a goal, a tick for each check of its wording: “take five lessons”, not “improve”.')
                 ->unlessSaid(['line' => '2', 'items' => ['Sing the second part by heart', 'Varnish the hull twice', 'Read a book a month']])
                 ->alsoCalled('specific and measurable', 'wording', 'check list'),
-            'goals-by-quarter' => static fn (): Recipe => Page::spread('Goals by quarter', Section::Goals, Leaf::of(new Cells())
+            'goals-by-quarter' => static fn (): Kind => Page::spread('Goals by quarter', Section::Goals, Leaf::of(new Cells())
                 ->with(['of' => 'quarters'])
                 ->open(CellWords::SETTING, 'across', 'line'))
                 ->whichIs('A few goals for each quarter; later ones may stay open until the earlier ends.')
-                ->onlyOfTheYear()
-                ->holdsGoals(CellWords::SETTING)
+                ->which(Fact::OnlyOfTheYear)
+                ->with(Fact::Goals, CellWords::SETTING)
                 ->alsoCalled('quarterly goals', 'seasons')
                 ->goesOpposite('monthly-challenges'),
-            'monthly-challenges' => static fn (): Recipe => Page::spread(
+            'monthly-challenges' => static fn (): Kind => Page::spread(
                 'A challenge for every month',
                 Section::Goals,
                 Leaf::of(new DayStrips())->open('challenges', 'strip', 'days'),
             )
                 ->whichIs('A strip of days for each month’s challenge, and the quarter’s goal it serves.')
-                ->onlyOfTheYear()
-                ->servesGoals('challenges')
+                ->which(Fact::OnlyOfTheYear)
+                ->with(Fact::Challenges, 'challenges')
                 ->alsoCalled('challenges', 'thirty days', 'monthly habit')
                 ->goesOpposite('goals-by-quarter'),
-            'goals-by-month' => static fn (): Recipe => Page::spread('Goals by month', Section::Goals, Page::items('months'))
+            'goals-by-month' => static fn (): Kind => Page::spread('Goals by month', Section::Goals, Page::items('months'))
                 ->whichIs('A row a goal, a box for every month it was worked on.')
                 ->unlessSaid(['items' => ['Boat', 'Choir', 'Reading', 'Saving', 'Sleep'], 'line' => '1.5'])
                 ->alsoCalled('goal tracker', 'progress'),
-            'word-of-the-year' => static fn (): Recipe => Page::spread('A word for the year', Section::Goals, Parting::down(
+            'word-of-the-year' => static fn (): Kind => Page::spread('A word for the year', Section::Goals, Parting::down(
                 [Size::boxes(7), Leaf::of(new Words())->with(['line' => '3'])->open('words')],
                 [Size::share(2), Page::box('Why this word')],
                 [Size::share(), Page::box('Where I want to meet it')],
             )->gap(1))
                 ->whichIs('One word in large letters, and why.')
                 ->unlessSaid(['words' => ['STEADY']])
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('word of the year', 'motto', 'theme', 'intention')
                 ->goesOpposite('goals-by-area', 'savings-by-month'),
-            'focus' => static fn (): Recipe => Page::spread(
+            'focus' => static fn (): Kind => Page::spread(
                 'What matters now',
                 Section::Goals,
                 Page::quarters('Focus', 'Dreams', 'To learn', 'To let go'),
             )
                 ->whichIs('Four boxes: what has the first place, and what has none.')
                 ->alsoCalled('focus areas', 'dreams', 'priorities', 'skills'),
-            'last-and-next' => static fn (): Recipe => Page::spread(
+            'last-and-next' => static fn (): Kind => Page::spread(
                 'Last year and next',
                 Section::Goals,
                 Page::boxesAcross('Last year', 'Next year'),
             )
                 ->whichIs('What was, beside what shall be.')
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('review', 'look back'),
-            'then-and-now' => static fn (): Recipe => Page::spread('Then and now', Section::Goals, Parting::across(
+            'then-and-now' => static fn (): Kind => Page::spread('Then and now', Section::Goals, Parting::across(
                 [Size::share(), self::prompts('Then')],
                 [Size::share(), self::prompts('Now')],
             ))
                 ->whichIs('The same prompts twice: answered when the book begins, and when it ends.')
                 ->unlessSaid(['items' => ['I like', 'I fear', 'I hope', 'I am glad of', 'A day off is', 'I would never']])
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('before and after', 'prompts', 'time capsule')
                 ->goesOpposite('letter'),
-            'letter' => static fn (): Recipe => Page::spread('A letter to myself', Section::Goals, Parting::down(
+            'letter' => static fn (): Kind => Page::spread('A letter to myself', Section::Goals, Parting::down(
                 [Size::share(2), Leaf::of(new Lines())->with(['line' => '1.5'])->open('line', 'look')],
                 [Size::share(), Leaf::of(new Free())],
             ))
                 ->whichIs('Lines to write on, and room below for an envelope that is glued in.')
                 ->alsoCalled('letter to self', 'envelope', 'time capsule')
                 ->goesOpposite('then-and-now'),
-            'things-n-times' => static fn (): Recipe => Page::spread('So many things, so often', Section::Goals, Leaf::of(new Table())
+            'things-n-times' => static fn (): Kind => Page::spread('So many things, so often', Section::Goals, Leaf::of(new Table())
                 ->with(['rows_of' => 'numbers', 'columns_of' => 'numbers', 'column' => 1])
                 ->open('row_count', 'column_count', 'line', 'look'))
                 ->whichIs('Rows of boxes: each thing a row, a box each time it was done.')
                 ->unlessSaid(['row_count' => 22, 'column_count' => 22, 'line' => '1.5'])
                 ->alsoCalled('22 by 22', 'n things n times'),
-            'vision-board' => static fn (): Recipe => Page::spread('Pictures of the year', Section::Goals, Leaf::of(new Free()))
+            'vision-board' => static fn (): Kind => Page::spread('Pictures of the year', Section::Goals, Leaf::of(new Free()))
                 ->whichIs('Room kept free for pictures and words.')
                 ->alsoCalled('vision board', 'collage', 'words', 'mood')
                 ->goesOpposite('bucket-list', 'word-of-the-year'),

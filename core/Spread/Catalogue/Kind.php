@@ -1,26 +1,29 @@
 <?php
 
 /*
- * A kind of spread, or a part of a month: one entry of the catalogue, data over a form. It says itself all that the rest of
- * the program must know of it, so nothing else asks for a kind by its id. How it is written down is said in Kinds/Entry.
+ * A kind of spread, or a part of a month: one entry of the catalogue, data over a form. It reads as a sentence, and says
+ * itself all that the rest of the program must know of it, so nothing else asks for a kind by its id.
+ *
+ *     Kind::spread('Notes', Section::Back, Leaf::of(new Lines()))
+ *         ->whichIs('A title and lines; takes what has no page of its own.')
+ *         ->which(Fact::TurnsThePage, Fact::FillsEmptyPages, Fact::SharesAPage)
  */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Catalogue;
 
+use AmpleMargin\Copies;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Rows;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Part\Form;
+use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
 
 final class Kind
 {
-    use ReadsSettings;
-
-    /** How much the part of a month is regretted beside its pages, where its kind says nothing else (from memory). */
-    private const MISSED = 4;
+    use Copies;
 
     /** The setting of a page that a person divided: its pages lie open together. */
     public const FLAT = 'flat';
@@ -35,110 +38,251 @@ final class Kind
     public const FIRST = Rows::FIRST;
 
     /**
-     * @param Section|null            $section   null for the parts of a month
-     * @param string                  $purpose   a line for the catalogue
-     * @param array<array-key, mixed> $defaults  settings where the person gives none
-     * @param list<string>|null       $asks      settings of its form it asks for; null for all of them
-     * @param bool                    $opensFlat two pages or more must start on a left page
-     * @param bool                    $filler    may be offered for an empty page
-     * @param bool                    $needsGrid cannot stand on an undotted page
-     * @param bool                    $halves    may take half a page and share it
-     * @param int                     $pages     a month part begins with
-     * @param bool                    $yields    gives up pages of its month where one is lost
-     * @param bool                    $byWeeks   sized by the weeks of its month
-     * @param int|null                $regret    of a month part dropped, whatever its pages; null for more with every page
-     * @param string|null             $designer  the screen it is designed on
-     * @param list<string>            $names     other words people have for it
-     * @param bool                    $ofTheYear no part of a month
-     * @param bool                    $turns     its page may be turned sideways
-     * @param string|null             $goals     the setting that lists goals
-     * @param string|null             $challenges the one that lists the months' challenges
-     * @param list<string>            $opposite  kinds that stand well on the other page of its opening
-     * @param string|null             $plural    several of it, where that is not its name
-     * @param string|null $themes    the setting that lists the themes of the months
-     * @param string|null $theme     the one that takes the theme of its month
-     * @param string|null $record    what is said beside it where it keeps health, mood or money
-     * @param TakesDates|string|null $takes what of the known dates is written into it, or the setting that says so
-     * @param bool $address whether it holds an address
-     * @param bool $forPens whether pens are tried on it
-     * @param array<string, string|\Closure(mixed): array<string, mixed>> $formerly setting of an older plan → its name now, or what it says
+     * @param string                $id       in the catalogue; "" for one that is not in it yet
+     * @param Section|null          $section  null for the parts of a month
+     * @param KindWords             $words    what it is for and found by
+     * @param array<string, string> $facts    by the value of Fact; "" where it only is so
+     * @param list<string>          $opposite kinds that stand well on the other page of its opening
      */
-    public function __construct(
+    private function __construct(
         public readonly string $id,
         public readonly string $name,
         public readonly ?Section $section,
         public readonly Form $form,
-        public readonly string $purpose = '',
-        public readonly array $defaults = [],
-        private readonly ?array $asks = null,
-        public readonly bool $opensFlat = true,
-        public readonly bool $filler = false,
-        public readonly bool $needsGrid = true,
-        public readonly bool $halves = false,
-        public readonly int $pages = 1,
-        public readonly bool $yields = false,
-        public readonly bool $byWeeks = false,
-        private readonly ?int $regret = null,
-        public readonly ?string $designer = null,
-        private readonly ?string $plural = null,
-        public readonly array $names = [],
-        public readonly bool $byHand = false,
-        private readonly bool $ofTheYear = false,
+        public readonly KindSettings $settings,
+        public readonly KindWords $words = new KindWords(),
+        public readonly OfMonth $ofMonth = new OfMonth(),
+        private readonly array $facts = [],
         public readonly array $opposite = [],
-        public readonly ?string $goals = null,
-        public readonly ?string $challenges = null,
-        private readonly bool $turns = false,
-        private readonly array $formerly = [],
-        public readonly ?string $record = null,
-        public readonly ?string $themes = null,
-        public readonly ?string $theme = null,
-        public readonly TakesDates|string|null $takes = null,
-        private readonly bool $address = false,
-        public readonly bool $forPens = false,
     ) {
+    }
+
+    /** A spread a person puts into a book, in the section it usually stands in. */
+    public static function spread(string $name, Section $section, Form $form): self
+    {
+        return new self('', $name, $section, $form, new KindSettings($form->fields(...)));
+    }
+
+    /** A part of a month's pattern. */
+    public static function monthPart(string $name, Form $form): self
+    {
+        return new self('', $name, null, $form, new KindSettings($form->fields(...)));
+    }
+
+    public function under(string $id): self
+    {
+        return $this->but(['id' => $id]);
+    }
+
+    /** What it is for, in a line. */
+    public function whichIs(string $purpose): self
+    {
+        return $this->but(['words' => $this->words->for($purpose)]);
+    }
+
+    /** Other words people have for it, to be found by. */
+    public function alsoCalled(string ...$names): self
+    {
+        return $this->but(['words' => $this->words->called(array_values($names))]);
+    }
+
+    /** @param string $plural several of it, within a sentence */
+    public function inPlural(string $plural): self
+    {
+        return $this->but(['words' => $this->words->several($plural)]);
+    }
+
+    /**
+     * It keeps health, mood or money, which is said beside its pages and behind what it is for.
+     *
+     * @param string $of "medical ", or nothing
+     */
+    public function isARecord(string $of = ''): self
+    {
+        return $this->with(Fact::KeepsARecord, "A record, no {$of}advice.");
+    }
+
+    /** Only these settings of its form. @param string ...$names of fields */
+    public function asking(string ...$names): self
+    {
+        return $this->but(['settings' => $this->settings->asking(array_values($names))]);
+    }
+
+    /** @param array<array-key, mixed> $settings where the person gives none */
+    public function unlessSaid(array $settings): self
+    {
+        return $this->but(['settings' => $this->settings->unlessSaid($settings)]);
+    }
+
+    /**
+     * Settings that had other names in older plans, which are still read.
+     *
+     * @param array<string, string|\Closure(mixed): array<string, mixed>> $names old → new, or what a value of it says now
+     */
+    public function formerly(array $names): self
+    {
+        return $this->but(['settings' => $this->settings->formerly($names)]);
+    }
+
+    /** What of the known dates is written into it. @param TakesDates|string $takes or the setting that says so, a choice */
+    public function takes(TakesDates|string $takes): self
+    {
+        return $this->but(['settings' => $this->settings->taking($takes)]);
+    }
+
+    /** How it is where it is a part of a month. */
+    public function inAMonth(OfMonth $part): self
+    {
+        return $this->but(['ofMonth' => $part]);
+    }
+
+    /** Spreads that stand well on the other page of the same opening. @param string ...$kinds their ids */
+    public function goesOpposite(string ...$kinds): self
+    {
+        return $this->but(['opposite' => array_values($kinds)]);
+    }
+
+    public function which(Fact ...$facts): self
+    {
+        $kind = $this;
+        foreach ($facts as $fact) {
+            $kind = $kind->with($fact, '');
+        }
+
+        return $kind;
+    }
+
+    /** A fact with a word: a setting, a screen, a sentence. */
+    public function with(Fact $fact, string $word): self
+    {
+        $own = match ($fact) {
+            Fact::LiesOnItsSide => Field::flag(Settings::TURNED, 'On the page turned sideways', false),
+            Fact::SharesAPage => Field::flag(self::HALF, 'Half a page, shared', false),
+            default => null,
+        };
+
+        return $this->but([
+            'facts' => [...$this->facts, $fact->value => $word],
+            'settings' => null === $own || $this->is($fact) ? $this->settings : $this->settings->withOwn($own),
+        ]);
+    }
+
+    public function is(Fact $fact): bool
+    {
+        return isset($this->facts[$fact->value]);
+    }
+
+    /** The word of a fact; null where it is not so. */
+    public function says(Fact $fact): ?string
+    {
+        return $this->facts[$fact->value] ?? null;
+    }
+
+    /** What it is for, in a line, and that it is no advice where it is a record. */
+    public function purpose(): string
+    {
+        return trim("{$this->words->purpose} {$this->says(Fact::KeepsARecord)}");
+    }
+
+    /** Those of many months, within a sentence: "dividers", "notes". */
+    public function plural(): string
+    {
+        return $this->words->plural ?? strtolower($this->name);
     }
 
     /** What is said of a private page where it is planned and where it is printed; null where it is none. */
     public function privacy(): ?string
     {
         return match (true) {
-            $this->address => 'Private: write only what a finder needs.',
-            null !== $this->record => 'Private: think of who may see it, in the book and on a sheet left in the printer.',
+            $this->is(Fact::HoldsAnAddress) => 'Private: write only what a finder needs.',
+            $this->is(Fact::KeepsARecord) => 'Private: think of who may see it, in the book and on a sheet left in the printer.',
             default => null,
         };
     }
 
     /**
-     * Whether pages of it must lie open together.
+     * Whether pages of it must lie open together: two or more must start on a left page.
      *
      * @param array<array-key, mixed> $settings of the spread
      */
-    public function opensFlatAs(array $settings): bool
+    public function opensFlat(array $settings = []): bool
     {
-        return $this->opensFlat || ($this->byHand && true === ($settings[self::FLAT] ?? null));
+        return $this->is(Fact::ReadAcross)
+            || (null !== $this->section && !$this->is(Fact::TurnsThePage))
+            || ($this->is(Fact::DividedByHand) && true === ($settings[self::FLAT] ?? null));
     }
 
     /** Whether it can be a part of a month's pattern. */
     public function suitsMonth(): bool
     {
         return null === $this->section || (
-            !$this->ofTheYear
-            && !$this->byHand
-            && !$this->halves
+            !$this->is(Fact::OnlyOfTheYear)
+            && !$this->is(Fact::DividedByHand)
+            && !$this->is(Fact::SharesAPage)
             && \in_array($this->section, [Section::Goals, Section::Trackers, Section::Back], true)
             && !$this->form->isByMonth()
         );
     }
 
-    /** Those of many months, within a sentence: "dividers", "notes". */
-    public function plural(): string
+    /** @return list<Field> a person is asked for, in this order */
+    public function fields(): array
     {
-        return $this->plural ?? strtolower($this->name);
+        return $this->settings->fields();
     }
 
-    /** How much so many pages of it are missed when a month part is dropped. */
-    public function regretOf(int $pages): int
+    /**
+     * What its settings take, for whoever writes a plan file: JSON Schema (draft 2020-12). A setting it does not know is allowed.
+     *
+     * @return array<string, mixed>
+     */
+    public function schema(): array
     {
-        return $this->regret ?? self::MISSED + $pages;
+        return Field::schemas($this->settings->all());
+    }
+
+    /**
+     * Names of the settings that matter while the others are what they are.
+     *
+     * @param array<array-key, mixed> $values what the person said
+     *
+     * @return list<string>
+     */
+    public function asked(array $values): array
+    {
+        return array_values(array_filter(array_column($this->fields(), 'name'), $this->settings($values)->isAsked(...)));
+    }
+
+    /** @param array<array-key, mixed> $values what the person said */
+    public function settings(array $values): Settings
+    {
+        return $this->settings->of($values);
+    }
+
+    /**
+     * What of the known dates is written into a spread of it; null for nothing.
+     *
+     * @param array<array-key, mixed> $settings of the spread
+     */
+    public function takesIn(array $settings): ?TakesDates
+    {
+        return $this->settings->takesIn($settings);
+    }
+
+    /** The setting whose lines are done one by one, such as goals; null where it has none. */
+    public function undone(): ?string
+    {
+        return $this->settings->doneOneByOne($this->says(Fact::Themes));
+    }
+
+    /** The setting that says with which number its list begins; null where it has no numbered list. */
+    public function counter(): ?string
+    {
+        return $this->settings->named(self::FIRST);
+    }
+
+    /** The setting that names a column for the totals of a book before; null where it keeps none. */
+    public function totals(): ?string
+    {
+        return $this->settings->named(self::BEFORE);
     }
 }

@@ -15,19 +15,19 @@ use AmpleMargin\Spread\Part\PartedLayouts;
 /** @internal to Spread */
 final class ListKinds
 {
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     public static function all(): array
     {
         return [
-            'goals-by-area' => static fn (): Recipe => Recipe::spread('Goals by area', Section::Goals, Page::containers())
+            'goals-by-area' => static fn (): Kind => Kind::spread('Goals by area', Section::Goals, Page::containers())
                 ->unlessSaid(['cells' => ['Home', 'Work', 'Health', 'People']])
                 ->formerly(Page::CONTAINERS_ONCE)
                 ->whichIs('A container for each area of life.')
                 ->alsoCalled('yearly goals', 'areas of life', 'resolutions', 'wheel')
                 ->goesOpposite('affirmations', 'quote', 'word-of-the-year')
-                ->mayShareAPage(),
+                ->which(Fact::SharesAPage),
             ...CutKinds::all(),
-            'subscriptions-by-month' => static fn (): Recipe => Recipe::spread(
+            'subscriptions-by-month' => static fn (): Kind => Kind::spread(
                 'Subscriptions by month',
                 Section::Trackers,
                 PartedLayouts::of(Page::under(
@@ -38,18 +38,16 @@ final class ListKinds
                 ->isARecord()
                 ->alsoCalled('subscriptions', 'direct debits', 'paid each month', 'bills')
                 ->unlessSaid(['items' => ['Tram ticket', 'Telephone', 'Library', 'Choir', 'Weekly paper']]),
-            'ideas' => static fn (): Recipe => Page::spread('Ideas', Section::Back, Leaf::of(new Cells())->open('cells', 'across', 'line'))
+            'ideas' => static fn (): Kind => Page::spread('Ideas', Section::Back, Leaf::of(new Cells())->open('cells', 'across', 'line'))
                 ->whichIs('What comes to mind, by category.')
                 ->unlessSaid(['cells' => ['To read', 'To see', 'To cook', 'To mend', 'To ask', 'To go']])
                 ->alsoCalled('brain dump', 'check it out', 'inbox')
                 ->goesOpposite('numbers-of-the-year'),
-            'notes' => static fn (): Recipe => Recipe::spread('Notes', Section::Back, Page::ruled())
+            'notes' => static fn (): Kind => Kind::spread('Notes', Section::Back, Page::ruled())
                 ->formerly(Page::ruledOnce())
                 ->whichIs('A title and lines; takes what has no page of its own.')
                 ->alsoCalled('lines', 'blank', 'free page', 'thoughts')
-                ->mayTurnThePage()
-                ->fillsEmptyPages()
-                ->mayShareAPage(),
+                ->which(Fact::TurnsThePage, Fact::FillsEmptyPages, Fact::SharesAPage),
         ];
     }
 }

@@ -17,25 +17,25 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class MoneyKinds
 {
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     public static function all(): array
     {
         return [
-            'savings-plan' => static fn (): Recipe => Page::spread('Savings by payday', Section::Trackers, Parting::across(
+            'savings-plan' => static fn (): Kind => Page::spread('Savings by payday', Section::Trackers, Parting::across(
                 [Size::needed(), Leaf::of(new SavingsList())->open('line', ...SavingsAsked::NAMES)],
                 [Size::share(), self::picture()->once()],
             )->gap(1))
                 ->whichIs('What to put aside on which payday, and a jar that fills; it meets the aim to the unit.')
                 ->isARecord()
                 ->unlessSaid(['target' => 1_200, 'lighter' => ['December 50', 'January 50']])
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('savings', 'saving challenge', 'put aside', 'money', 'payday', 'fortnights')
                 ->goesOpposite('quote', 'word-of-the-year', 'savings-picture'),
-            'savings-picture' => static fn (): Recipe => Page::spread('A jar to fill', Section::Trackers, self::picture())
+            'savings-picture' => static fn (): Kind => Page::spread('A jar to fill', Section::Trackers, self::picture())
                 ->whichIs('A page to colour in as the sum grows: a jar, bars in steps, or boxes of an amount.')
                 ->isARecord()
                 ->unlessSaid(['target' => 1_200])
-                ->onlyOfTheYear()
+                ->which(Fact::OnlyOfTheYear)
                 ->alsoCalled('savings', 'money jar', 'thermometer', 'colouring', 'bars')
                 ->goesOpposite('savings-plan', 'savings-by-month'),
         ];

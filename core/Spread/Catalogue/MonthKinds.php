@@ -20,68 +20,68 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class MonthKinds
 {
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     public static function all(): array
     {
         return [
-            'month-divider' => static fn (): Recipe => Recipe::monthPart(
+            'month-divider' => static fn (): Kind => Kind::monthPart(
                 'Divider',
                 PartedLayouts::of(Leaf::of(new CoverLetters())->open('subtitle')),
             )
                 ->whichIs('The month’s name in guide boxes, and below it its theme, or the year.')
-                ->showsTheme('subtitle')
+                ->with(Fact::Theme, 'subtitle')
                 ->alsoCalled('cover of the month', 'title', 'name of the month')
                 ->inPlural('dividers')
-                ->littleMissed(3),
-            'month-calendar' => static fn (): Recipe => Recipe::monthPart('Calendar', PartedLayouts::of(
+                ->inAMonth(new OfMonth(regret: 3)),
+            'month-calendar' => static fn (): Kind => Kind::monthPart('Calendar', PartedLayouts::of(
                 Leaf::of(new MonthInCells())->with([MonthInCells::GIVEN => true])->open('from', 'cells', 'pages', 'week_start'),
             ))
                 ->whichIs('A cell a day, on an opening or one page.')
                 ->alsoCalled('month grid', 'dates', 'overview')
                 ->asking('cells', 'week_start')
                 ->takes(TakesDates::Days)
-                ->isAnOpening(),
-            'month-goals' => static fn (): Recipe => Recipe::monthPart('Goals', Page::containers())
+                ->which(Fact::ReadAcross)->inAMonth(new OfMonth(pages: 2)),
+            'month-goals' => static fn (): Kind => Kind::monthPart('Goals', Page::containers())
                 ->unlessSaid(['cells' => ['Focus', 'To do', 'To keep', 'To let go']])
                 ->formerly(Page::CONTAINERS_ONCE)
                 ->whichIs('What this month is for.')
                 ->alsoCalled('focus', 'intentions', 'plan of the month'),
-            PatternPart::WEEKS => static fn (): Recipe => Recipe::monthPart('Weeks', new PagesByWeek())
+            PatternPart::WEEKS => static fn (): Kind => Kind::monthPart('Weeks', new PagesByWeek())
                 ->whichIs('Every week of the month, on the pages the book gives a week.')
                 ->alsoCalled('week pages', 'days', 'rolling week', 'week columns')
                 ->takes(TakesDates::Days)
-                ->followsTheWeeks(),
+                ->inAMonth(new OfMonth(byWeeks: true)),
             ...self::divided(),
-            'month-notes' => static fn (): Recipe => Recipe::monthPart('Notes', Page::ruled())
+            'month-notes' => static fn (): Kind => Kind::monthPart('Notes', Page::ruled())
                 ->formerly(Page::ruledOnce())
                 ->whichIs('Lines for notes and memories.')
                 ->alsoCalled('lines', 'ideas', 'free page')
                 ->asking('line', 'look')
-                ->givesWay(),
+                ->inAMonth(new OfMonth(yields: true)),
         ];
     }
 
     /**
      * Pages of a month made of parts.
      *
-     * @return array<string, \Closure(): Recipe> by id
+     * @return array<string, \Closure(): Kind> by id
      */
     private static function divided(): array
     {
         return [
-            'month-habits' => static fn (): Recipe => Page::ofMonth('Habits', Page::items('days'))
+            'month-habits' => static fn (): Kind => Page::ofMonth('Habits', Page::items('days'))
                 ->whichIs('A column for every day of the month over an opening, a row for each habit.')
                 ->alsoCalled('habit tracker', 'mood', 'every day')
-                ->isAnOpening()
+                ->which(Fact::ReadAcross)->inAMonth(new OfMonth(pages: 2))
                 ->unlessSaid(['items' => ['Scales', 'A walk', 'Ten pages', 'To bed by ten', 'No sugar', 'Stretch'], 'line' => '1.5'])
                 ->inPlural('habits'),
-            'month-line-a-day' => static fn (): Recipe => Page::ofMonth('A line a day', Leaf::of(new Table())
+            'month-line-a-day' => static fn (): Kind => Page::ofMonth('A line a day', Leaf::of(new Table())
                 ->with(['rows_of' => 'days', 'columns_of' => 'items', 'heads' => ['What was']])
                 ->open('look'))
                 ->whichIs('A row for every day of the month, and a line to write on it.')
                 ->alsoCalled('one line', 'gratitude', 'memories', 'days')
                 ->inPlural('lines a day'),
-            'month-log' => static fn (): Recipe => Page::ofMonth('Read, seen, bought', Parting::down(
+            'month-log' => static fn (): Kind => Page::ofMonth('Read, seen, bought', Parting::down(
                 [Size::share(), Leaf::of(new Lines(), 'Read')],
                 [Size::share(), Leaf::of(new Lines(), 'Seen and heard')],
                 [Size::share(), Leaf::of(new Lines(), 'Bought')],
@@ -89,7 +89,7 @@ final class MonthKinds
                 ->whichIs('What the month brought, by kind.')
                 ->alsoCalled('books', 'films', 'bought', 'media')
                 ->inPlural('logs'),
-            'month-numbers' => static fn (): Recipe => Page::ofMonth(
+            'month-numbers' => static fn (): Kind => Page::ofMonth(
                 'Numbers of the month',
                 Page::items('items')->with(['heads' => ['Last', 'This', 'Next']]),
             )
@@ -101,21 +101,21 @@ final class MonthKinds
                     'line' => '2',
                 ])
                 ->inPlural('numbers'),
-            'month-learning' => static fn (): Recipe => Page::ofMonth(
+            'month-learning' => static fn (): Kind => Page::ofMonth(
                 'Learning',
                 Page::quarters('What I learn', 'How', 'Done', 'Questions'),
             )
                 ->whichIs('What is being learned, how, and what is open.')
                 ->alsoCalled('study', 'lessons', 'questions')
                 ->inPlural('learning pages'),
-            'month-child' => static fn (): Recipe => Page::ofMonth(
+            'month-child' => static fn (): Kind => Page::ofMonth(
                 'A page for somebody',
                 Page::boxesDown('Said', 'Learned', 'Laughed at', 'Measured'),
             )
                 ->whichIs('A child’s or an animal’s month: what was said, learned, laughed at.')
                 ->alsoCalled('child', 'pet', 'family')
                 ->inPlural('pages for somebody'),
-            'month-exercise' => static fn (): Recipe => Page::ofMonth(
+            'month-exercise' => static fn (): Kind => Page::ofMonth(
                 'Moved',
                 Page::log()->with(['columns' => ['Day 3', 'What 9+', 'How long 5', 'How it was 6']]),
             )
@@ -123,12 +123,12 @@ final class MonthKinds
                 ->isARecord()
                 ->alsoCalled('workout', 'sport', 'runs', 'steps')
                 ->inPlural('exercise logs'),
-            'month-memories' => static fn (): Recipe => Page::ofMonth('Memories', Leaf::of(new Free()))
+            'month-memories' => static fn (): Kind => Page::ofMonth('Memories', Leaf::of(new Free()))
                 ->whichIs('Room kept free for what is glued in or drawn.')
                 ->alsoCalled('photos', 'pictures', 'glued in')
                 ->inPlural('memories')
-                ->givesWay(),
-            'month-summary' => static fn (): Recipe => Page::ofMonth(
+                ->inAMonth(new OfMonth(yields: true)),
+            'month-summary' => static fn (): Kind => Page::ofMonth(
                 'Looking back',
                 Page::quarters('Went well', 'Went badly', 'Learned', 'Next month'),
             )

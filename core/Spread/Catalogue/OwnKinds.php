@@ -12,11 +12,10 @@ final class OwnKinds
 {
     public static function kind(OwnKind $kind): Kind
     {
-        return Recipe::spread($kind->name, $kind->section, OwnParts::kept($kind->parts))
+        return Kind::spread($kind->name, $kind->section, OwnParts::kept($kind->parts))
             ->whichIs($kind->purpose)
             ->takes(TakesDates::SETTING)
-            ->mayTurnThePage()
-            ->mayLieOnItsSide()
-            ->kind($kind->id);
+            ->which(Fact::TurnsThePage, Fact::LiesOnItsSide)
+            ->under($kind->id);
     }
 }

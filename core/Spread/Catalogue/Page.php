@@ -58,15 +58,15 @@ final class Page
     }
 
     /** A spread with its title above what fills it. */
-    public static function spread(string $name, Section $section, Piece $piece): Recipe
+    public static function spread(string $name, Section $section, Piece $piece): Kind
     {
-        return Recipe::spread($name, $section, PartedLayouts::of(self::under($piece)))->mayTurnThePage()->mayLieOnItsSide();
+        return Kind::spread($name, $section, PartedLayouts::of(self::under($piece)))->which(Fact::TurnsThePage, Fact::LiesOnItsSide);
     }
 
     /** A part of a month's pattern with its name above what fills it. */
-    public static function ofMonth(string $name, Piece $piece): Recipe
+    public static function ofMonth(string $name, Piece $piece): Kind
     {
-        return Recipe::monthPart($name, new Parted(self::under($piece)))->mayLieOnItsSide();
+        return Kind::monthPart($name, new Parted(self::under($piece)))->which(Fact::LiesOnItsSide);
     }
 
     public static function under(Piece $piece): Parting

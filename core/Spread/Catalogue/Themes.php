@@ -19,9 +19,11 @@ final class Themes
      */
     public static function of(Kind $kind, array $values): array
     {
-        return null === $kind->themes ? [] : array_map(
+        $themes = $kind->says(Fact::Themes);
+
+        return null === $themes ? [] : array_map(
             static fn (array $lines): string => $lines[0],
-            CellWords::of($kind->settings($values)->lines($kind->themes)),
+            CellWords::of($kind->settings($values)->lines($themes)),
         );
     }
 }

@@ -22,11 +22,11 @@ use AmpleMargin\Spread\Part\Size;
 /** @internal to Spread */
 final class TrackerKinds
 {
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     public static function all(): array
     {
         return [
-            'page-of-parts' => static fn (): Recipe => Recipe::spread(
+            'page-of-parts' => static fn (): Kind => Kind::spread(
                 'A page of parts',
                 Section::Trackers,
                 OwnParts::dividedInPlan(Parting::down(
@@ -36,11 +36,9 @@ final class TrackerKinds
             )
                 ->whichIs('Divided as you like, each part filled in its own way.')
                 ->alsoCalled('layout', 'own page', 'divided page', 'collection')
-                ->mayTurnThePage()
-                ->mayLieOnItsSide()
+                ->which(Fact::TurnsThePage, Fact::LiesOnItsSide)
                 ->takes(TakesDates::SETTING)
-                ->mayShareAPage()
-                ->dividedByHand(),
+                ->which(Fact::SharesAPage, Fact::DividedByHand),
             ...self::byDay(),
             ...self::byMonth(),
             ...self::byWeek(),
@@ -48,27 +46,27 @@ final class TrackerKinds
         ];
     }
 
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     private static function byDay(): array
     {
         return [
-            'mood' => static fn (): Recipe => Page::spread('Mood of every day', Section::Trackers, Page::days())
+            'mood' => static fn (): Kind => Page::spread('Mood of every day', Section::Trackers, Page::days())
                 ->whichIs('A box a day, a colour for how it was.')
                 ->isARecord()
                 ->unlessSaid(['entries' => ['Bright', 'Calm', 'Even', 'Low', 'Stormy']])
                 ->alsoCalled('mood tracker', 'feelings', 'good days', 'day matrix')
                 ->goesOpposite('one-habit'),
-            'spending-days' => static fn (): Recipe => Page::spread('Days and spending', Section::Trackers, Page::days())
+            'spending-days' => static fn (): Kind => Page::spread('Days and spending', Section::Trackers, Page::days())
                 ->whichIs('A box a day: nothing spent, only what was needed, or more.')
                 ->isARecord()
                 ->unlessSaid(['entries' => ['Nothing', 'Needed', 'More']])
                 ->alsoCalled('no spend', 'money', 'spending tracker'),
-            'one-habit' => static fn (): Recipe => Page::spread('One thing every day', Section::Trackers, Page::days())
+            'one-habit' => static fn (): Kind => Page::spread('One thing every day', Section::Trackers, Page::days())
                 ->whichIs('A box a day for one habit, all year.')
                 ->unlessSaid(['entries' => ['Done', 'Half', 'Rest day']])
                 ->alsoCalled('habit tracker', 'practice', 'every day', 'pages read', 'steps walked')
                 ->goesOpposite('mood'),
-            'dot-lines' => static fn (): Recipe => Page::spread('A dot a day', Section::Trackers, Parting::down(
+            'dot-lines' => static fn (): Kind => Page::spread('A dot a day', Section::Trackers, Parting::down(
                 [Size::share(), Leaf::of(new DayStrips())->with(['days' => 'dots'])->open('strip')],
                 [Size::needed(), Leaf::of(new DotLegend())->open('marks')],
             )->gap(1))
@@ -76,14 +74,14 @@ final class TrackerKinds
                 ->isARecord()
                 ->unlessSaid(['marks' => ['Rehearsed', 'Walked', 'On the boat', 'Early shift', 'Nothing sweet', 'Read']])
                 ->alsoCalled('dot lines', 'tracker', 'several habits', 'combined marks'),
-            'graph-by-week' => static fn (): Recipe => Page::spread('A graph by week', Section::Trackers, Leaf::of(new Graph())
+            'graph-by-week' => static fn (): Kind => Page::spread('A graph by week', Section::Trackers, Leaf::of(new Graph())
                 ->with(['graph_of' => 'weeks'])
                 ->open('value_from', 'value_to', 'graph_column', 'graph_weeks', 'graph_dates'))
-                ->isReadAcross()
+                ->which(Fact::ReadAcross)
                 ->whichIs('A column a week for what is weighed, measured or counted, each with its date.')
                 ->isARecord('medical ')
                 ->alsoCalled('weight', 'measure', 'line graph', 'curve', 'progress'),
-            'graph-and-table' => static fn (): Recipe => Page::spread('A graph and its months', Section::Trackers, Parting::down(
+            'graph-and-table' => static fn (): Kind => Page::spread('A graph and its months', Section::Trackers, Parting::down(
                 [Size::boxes(6), Parting::across(
                     [Size::share(), Leaf::of(new Blank())],
                     [Size::share(2), Leaf::of(new Table())
@@ -92,20 +90,19 @@ final class TrackerKinds
                 )->gap(0)],
                 [Size::share(), Leaf::of(new Graph())->with(['graph_of' => 'weeks'])->open('value_from', 'value_to')],
             )->gap(1))
-                ->isReadAcross()
-                ->onlyOfTheYear()
+                ->which(Fact::ReadAcross, Fact::OnlyOfTheYear)
                 ->whichIs('A column a week, and above it a small table of the months: the lowest, the highest, the days it was done.')
                 ->isARecord('medical ')
                 ->unlessSaid(['items' => ['Least', 'Most', 'Days']])
                 ->alsoCalled('weight', 'measure', 'month table', 'graph', 'progress'),
-            'graphs-by-month' => static fn (): Recipe => Page::spread('Three graphs by month', Section::Trackers, Parting::down(
+            'graphs-by-month' => static fn (): Kind => Page::spread('Three graphs by month', Section::Trackers, Parting::down(
                 [Size::share(), self::monthGraph('Books')],
                 [Size::share(), self::monthGraph('Kilometres')],
                 [Size::share(), self::monthGraph('Rehearsals')],
             )->gap(1))
                 ->whichIs('A column a month for three things that are counted; the axes are left open.')
                 ->alsoCalled('graph', 'counts', 'statistics', 'bars'),
-            'unwell-days' => static fn (): Recipe => Page::spread('Days unwell', Section::Trackers, Page::days())
+            'unwell-days' => static fn (): Kind => Page::spread('Days unwell', Section::Trackers, Page::days())
                 ->whichIs('What was felt on which day, to look back on.')
                 ->isARecord('medical ')
                 ->unlessSaid(['entries' => ['Headache', 'Cold', 'Tired', 'Day off']])
@@ -113,11 +110,11 @@ final class TrackerKinds
         ];
     }
 
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     private static function byMonth(): array
     {
         return [
-            'income-and-expenses' => static fn (): Recipe => Page::spread('Income and expenses', Section::Trackers, Page::items('months'))
+            'income-and-expenses' => static fn (): Kind => Page::spread('Income and expenses', Section::Trackers, Page::items('months'))
                 ->whichIs('Two groups of items with their totals, an amount for every month; what is left is the last row.')
                 ->isARecord()
                 ->unlessSaid([
@@ -140,47 +137,47 @@ final class TrackerKinds
                     'sum' => true,
                 ])
                 ->alsoCalled('budget', 'money', 'accounts', 'finances'),
-            'savings-by-month' => static fn (): Recipe => Page::spread('Put aside', Section::Trackers, Page::items('months'))
+            'savings-by-month' => static fn (): Kind => Page::spread('Put aside', Section::Trackers, Page::items('months'))
                 ->whichIs('What was put aside for what, month by month.')
                 ->isARecord()
                 ->unlessSaid(['items' => ['Boat', 'Journey', 'Winter'], 'column' => 4, 'line' => '2', 'sum' => true])
                 ->alsoCalled('savings', 'money', 'sinking funds')
                 ->goesOpposite('word-of-the-year', 'quote'),
-            'numbers-of-the-year' => static fn (): Recipe => Page::spread('Numbers of the year', Section::Trackers, Page::items('months'))
+            'numbers-of-the-year' => static fn (): Kind => Page::spread('Numbers of the year', Section::Trackers, Page::items('months'))
                 ->whichIs('What can be counted at the end of every month.')
                 ->unlessSaid(['items' => ['Books', 'Films', 'Rehearsals', 'Shifts', 'Hours on the boat', 'Letters'], 'line' => '2'])
                 ->alsoCalled('statistics', 'counts', 'stats')
                 ->goesOpposite('ideas'),
-            'measurements' => static fn (): Recipe => Page::spread('Measurements', Section::Trackers, Page::items('months'))
+            'measurements' => static fn (): Kind => Page::spread('Measurements', Section::Trackers, Page::items('months'))
                 ->whichIs('A few measures, once a month.')
                 ->isARecord('medical ')
                 ->unlessSaid(['items' => ['Weight', 'Waist', 'Pulse at rest', 'Minutes for 5 km'], 'column' => 4, 'line' => '2'])
                 ->alsoCalled('body', 'weight', 'health', 'fitness'),
-            'chores-by-month' => static fn (): Recipe => Page::spread('Rare chores', Section::Trackers, Page::items('months'))
+            'chores-by-month' => static fn (): Kind => Page::spread('Rare chores', Section::Trackers, Page::items('months'))
                 ->whichIs('What is done once in a while: a tick in the month it was.')
                 ->unlessSaid(['items' => ['Windows', 'Oven', 'Gutters', 'Bicycle', 'Mattress', 'Bilge pump', 'Chimney'], 'line' => '1.5'])
                 ->alsoCalled('when last done', 'upkeep', 'maintenance', 'cleaning', 'last time'),
-            'month-reset' => static fn (): Recipe => Page::spread('At the turn of the month', Section::Trackers, Page::items('months'))
+            'month-reset' => static fn (): Kind => Page::spread('At the turn of the month', Section::Trackers, Page::items('months'))
                 ->whichIs('The same list ticked off at the end of every month.')
                 ->unlessSaid(['items' => ['Copy dates over', 'Pay what is due', 'Empty the bag', 'Look at the goals', 'Plan the leave']])
                 ->alsoCalled('reset list', 'routine', 'monthly reset'),
-            'self-care' => static fn (): Recipe => Page::spread('Good for me', Section::Trackers, Page::items('months'))
+            'self-care' => static fn (): Kind => Page::spread('Good for me', Section::Trackers, Page::items('months'))
                 ->whichIs('What does one good, and whether the month had some of it.')
                 ->unlessSaid(['items' => ['A walk at dawn', 'A long bath', 'An evening without a screen', 'A call to a friend', 'A swim']])
                 ->alsoCalled('self-care', 'wellbeing', 'rest'),
         ];
     }
 
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     private static function byWeek(): array
     {
         return [
-            'chores-by-week' => static fn (): Recipe => Page::spread('Weekly chores', Section::Trackers, Page::items('weeks'))
+            'chores-by-week' => static fn (): Kind => Page::spread('Weekly chores', Section::Trackers, Page::items('weeks'))
                 ->whichIs('A column a week, each with its date; an item a row.')
                 ->unlessSaid(['items' => ['Floors', 'Washing', 'Bathroom', 'Plants', 'Bins', 'Bed linen'], 'line' => '1.5'])
                 ->alsoCalled('cleaning', 'week grid', 'housework'),
-            'plants-watered' => static fn (): Recipe => Page::spread('Plants watered', Section::Trackers, Page::items('weeks'))
-                ->isReadAcross()
+            'plants-watered' => static fn (): Kind => Page::spread('Plants watered', Section::Trackers, Page::items('weeks'))
+                ->which(Fact::ReadAcross)
                 ->whichIs('A row a plant with what it needs, on every page, and a box for each week it was watered.')
                 ->unlessSaid([
                     'items' => ['Fern: a cup', 'Lemon: 2 cups', 'Ivy: a sip', 'Basil: daily', 'Cactus: a drop'],
@@ -189,13 +186,13 @@ final class TrackerKinds
                     'line' => '2',
                 ])
                 ->alsoCalled('plants', 'watering', 'pots', 'garden', 'plant care'),
-            'hours-by-week' => static fn (): Recipe => Page::spread('Hours by week', Section::Trackers, Leaf::of(new Table())
+            'hours-by-week' => static fn (): Kind => Page::spread('Hours by week', Section::Trackers, Leaf::of(new Table())
                 ->with(['rows_of' => 'weeks', 'columns_of' => 'weekdays', 'strip' => 5])
                 ->open('line', 'look', 'column'))
                 ->whichIs('A row a week, a column a weekday: hours worked, or slept, or practised.')
                 ->unlessSaid(['column' => 3])
                 ->alsoCalled('work hours', 'timesheet', 'overtime', 'sleep'),
-            'timetable' => static fn (): Recipe => Page::spread('Timetable', Section::Year, Leaf::of(new Table())
+            'timetable' => static fn (): Kind => Page::spread('Timetable', Section::Year, Leaf::of(new Table())
                 ->with(['rows_of' => 'items', 'columns_of' => 'weekdays', 'strip' => 4])
                 ->open('items', 'line', 'look'))
                 ->takes(TakesDates::Classes)
@@ -215,20 +212,20 @@ final class TrackerKinds
         return Leaf::of(new Cells())->with(['of' => 'numbers'])->open('count', 'across', 'line');
     }
 
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     private static function cells(): array
     {
         return [
-            'gratitude' => static fn (): Recipe => Page::spread('Something good of every month', Section::Trackers, Page::months())
+            'gratitude' => static fn (): Kind => Page::spread('Something good of every month', Section::Trackers, Page::months())
                 ->whichIs('A cell for every month of the book; a sentence or two in each.')
                 ->alsoCalled('gratitude', 'one sentence a month', 'memories'),
-            'favourites' => static fn (): Recipe => Page::spread('Best of every month', Section::Trackers, Page::months())
+            'favourites' => static fn (): Kind => Page::spread('Best of every month', Section::Trackers, Page::months())
                 ->whichIs('The book, the song, the meal, the day.')
                 ->alsoCalled('favourites', 'highlights', 'best of'),
-            'releases' => static fn (): Recipe => Page::spread('Coming out', Section::Trackers, Page::months())
+            'releases' => static fn (): Kind => Page::spread('Coming out', Section::Trackers, Page::months())
                 ->whichIs('What appears in which month: books, films, plays, concerts.')
                 ->alsoCalled('releases', 'premieres', 'upcoming'),
-            'reading-by-category' => static fn (): Recipe => Page::spread('Twelve kinds of book', Section::Trackers, self::named())
+            'reading-by-category' => static fn (): Kind => Page::spread('Twelve kinds of book', Section::Trackers, self::named())
                 ->whichIs('A cell for each kind of book, filled when one was read.')
                 ->unlessSaid(['cells' => [
                     'By a neighbour', 'Over 500 pages', 'In verse', 'Lent by a friend', 'From the sea', 'Older than I',
@@ -236,11 +233,11 @@ final class TrackerKinds
                 ]])
                 ->alsoCalled('reading challenge', 'books', 'prompts')
                 ->goesOpposite('books-read'),
-            'bingo' => static fn (): Recipe => Page::spread('Five by five', Section::Trackers, self::numbered())
+            'bingo' => static fn (): Kind => Page::spread('Five by five', Section::Trackers, self::numbered())
                 ->whichIs('Twenty-five cells to fill in any order.')
                 ->unlessSaid(['count' => 25, 'across' => 5])
                 ->alsoCalled('bingo', 'squares', 'board'),
-            'board' => static fn (): Recipe => Page::spread(
+            'board' => static fn (): Kind => Page::spread(
                 'Wanted, begun, done',
                 Section::Trackers,
                 Page::boxesAcross('Wanted', 'Begun', 'Done'),
@@ -248,7 +245,7 @@ final class TrackerKinds
                 ->whichIs('Three columns that notes move through.')
                 ->alsoCalled('board', 'stages', 'watch list')
                 ->goesOpposite('books-read'),
-            'project-cells' => static fn (): Recipe => Page::spread('A project a month', Section::Trackers, Page::months())
+            'project-cells' => static fn (): Kind => Page::spread('A project a month', Section::Trackers, Page::months())
                 ->whichIs('What is under way in which month.')
                 ->alsoCalled('project log', 'project planner', 'content planner'),
         ];

@@ -29,41 +29,41 @@ final class YearKinds
     /** The setting of a future log with one more page, for the year after. */
     private const NEXT_YEAR = 'next_year';
 
-    /** @return array<string, \Closure(): Recipe> by id */
+    /** @return array<string, \Closure(): Kind> by id */
     public static function all(): array
     {
         return [
-            'year-at-a-glance' => static fn (): Recipe => self::glanceOf(
+            'year-at-a-glance' => static fn (): Kind => self::glanceOf(
                 'Year at a glance',
                 'Every day of the period: mini months, a matrix, dot lines, printed months.',
                 [],
             )
                 ->alsoCalled('calendar', 'yearly overview', 'dot lines', 'mini months', 'matrix'),
-            'half-year-at-a-glance' => static fn (): Recipe => self::glanceOf(
+            'half-year-at-a-glance' => static fn (): Kind => self::glanceOf(
                 'Half-year at a glance',
                 'Six months, with lines for notes beside each.',
                 ['way' => 'notes', 'months' => 6],
             )
                 ->alsoCalled('calendar', 'six months', 'overview'),
-            'term-at-a-glance' => static fn (): Recipe => self::glanceOf(
+            'term-at-a-glance' => static fn (): Kind => self::glanceOf(
                 'Term at a glance',
                 'The months of a term, its weeks numbered, up to four deadlines coloured on one day, and listed beside their month.',
                 ['way' => 'split', 'day' => '2', 'months' => 4, 'week_numbers' => true, 'beside' => true],
             )
                 ->alsoCalled('semester', 'study', 'deadlines', 'school'),
-            'month-at-a-glance' => static fn (): Recipe => Recipe::spread('Month at a glance', Section::Year, PartedLayouts::of(
+            'month-at-a-glance' => static fn (): Kind => Kind::spread('Month at a glance', Section::Year, PartedLayouts::of(
                 Leaf::of(new MonthInCells())->open('from', 'cells', 'pages', 'week_start'),
             ))
                 ->unlessSaid(['pages' => 2])
                 ->whichIs('One month in large cells, on an opening or a page.')
                 ->takes(TakesDates::Days)
                 ->alsoCalled('month calendar', 'one month'),
-            'future-log' => static fn (): Recipe => Recipe::spread('Future log', Section::Year, self::futureLog())
+            'future-log' => static fn (): Kind => Kind::spread('Future log', Section::Year, self::futureLog())
                 ->whichIs('Dates beyond the months already drawn.')
                 ->takes(TakesDates::Months)
                 ->alsoCalled('upcoming', 'coming months', 'later dates', 'next months')
                 ->unlessSaid(['months_per_page' => 6, 'columns' => 2]),
-            'birthdays' => static fn (): Recipe => Page::spread(
+            'birthdays' => static fn (): Kind => Page::spread(
                 'Birthdays',
                 Section::Year,
                 Leaf::of(new Cells())->open('of', 'across', 'line'),
@@ -73,7 +73,7 @@ final class YearKinds
                 ->takes(TakesDates::Birthdays)
                 ->alsoCalled('anniversaries', 'name days', 'signs', 'zodiac')
                 ->goesOpposite('important-dates'),
-            'important-dates' => static fn (): Recipe => Page::spread('Important dates', Section::Year, Page::months())
+            'important-dates' => static fn (): Kind => Page::spread('Important dates', Section::Year, Page::months())
                 ->whichIs('A cell for every month, on one page, for what must not be missed.')
                 ->takes(TakesDates::Important)
                 ->alsoCalled('holidays', 'events', 'dates')
@@ -82,17 +82,17 @@ final class YearKinds
     }
 
     /** @param array<string, mixed> $settings where the person gives none */
-    private static function glanceOf(string $name, string $purpose, array $settings): Recipe
+    private static function glanceOf(string $name, string $purpose, array $settings): Kind
     {
         $months = new MiniMonths();
 
-        return Recipe::spread($name, Section::Year, PartedLayouts::of(Page::under(
+        return Kind::spread($name, Section::Year, PartedLayouts::of(Page::under(
             Leaf::of($months)->open(...array_column($months->fields(), 'name')),
         )))
             ->whichIs($purpose)
             ->unlessSaid($settings)
             ->takes(TakesDates::Marks)
-            ->mayShareAPage();
+            ->which(Fact::SharesAPage);
     }
 
     /** Its months, and where it is asked for a page of its own for the year after, which fills up towards the end. */
