@@ -8,9 +8,14 @@ namespace AmpleMargin\Dates;
 
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Copies;
 
 final class Entry
 {
+    use Copies {
+        but as public with;
+    }
+
     /** Letters of its words. */
     public const LONGEST = 200;
 
@@ -48,18 +53,6 @@ final class Entry
         public readonly LeapDay $leap = LeapDay::Before,
         public readonly ?string $uid = null,
     ) {
-    }
-
-    /** @param array<string, mixed> $changes named as the constructor's parameters */
-    public function with(array $changes): self
-    {
-        /**
-         * @var array{id: string, words: string, when: When, is: EntryKind, category: string, time: string|null, ends: string|null,
-         *     repeat: Rule|null, except: list<Day>, also: list<Day>, lead: int, born: int|null, leap: LeapDay, uid: string|null} $all
-         */
-        $all = array_replace(get_object_vars($this), $changes);
-
-        return new self(...$all);
     }
 
     /** Whether it says the same in everything. */

@@ -6,8 +6,14 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Drawing;
 
+use AmpleMargin\Copies;
+
 final class PageDrawing
 {
+    use Copies {
+        but as public with;
+    }
+
     /**
      * @param list<Mark>    $marks
      * @param list<Step>    $steps
@@ -163,18 +169,5 @@ final class PageDrawing
     public function withFindings(array $findings): self
     {
         return $this->with(['findings' => $findings]);
-    }
-
-    /** @param array<string, mixed> $changes named as the constructor's parameters */
-    public function with(array $changes): self
-    {
-        /**
-         * @var array{across: int, down: int, marks: list<Mark>, steps: list<Step>, workings: list<Working>, findings: list<Finding>,
-         *     rooms: list<Room>, copying: list<Copying>, cells: list<array{int, int, int, int}>, shown: list<string>, turned: bool,
-         *     days: list<Room>, insets: list<Inset>} $all
-         */
-        $all = array_replace(get_object_vars($this), $changes);
-
-        return new self(...$all);
     }
 }

@@ -7,9 +7,14 @@ declare(strict_types=1);
 namespace AmpleMargin\Plan;
 
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Copies;
 
 final class MonthPlan
 {
+    use Copies {
+        but as public with;
+    }
+
     public const MOST_WEIGHT = 100;
 
     /**
@@ -25,18 +30,6 @@ final class MonthPlan
         public readonly Spare $spare = Spare::End,
         public readonly array $weights = [],
     ) {
-    }
-
-    /** @param array<string, mixed> $changes named as the constructor's parameters */
-    public function with(array $changes): self
-    {
-        /**
-         * @var array{patterns: non-empty-list<Pattern>, usual: string, overrides: array<string, string>, spare: Spare,
-         *     weights: array<string, int>} $all
-         */
-        $all = array_replace(get_object_vars($this), $changes);
-
-        return new self(...$all);
     }
 
     public function patternOf(Month $month): Pattern

@@ -9,6 +9,7 @@ namespace AmpleMargin\Plan;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Colour\Palette;
+use AmpleMargin\Copies;
 use AmpleMargin\Counting\Hand;
 use AmpleMargin\Counting\Tally;
 use AmpleMargin\Dates\KnownDates;
@@ -19,6 +20,10 @@ use AmpleMargin\Plan\Old\OldBook;
 
 final class Plan
 {
+    use Copies {
+        but as public with;
+    }
+
     public const MOST_SPREADS = 300;
 
     /**
@@ -63,20 +68,6 @@ final class Plan
     public function pens(): Palette
     {
         return $this->palette ?? Palette::usual();
-    }
-
-    /** @param array<string, mixed> $changes named as the constructor's parameters */
-    public function with(array $changes): self
-    {
-        /**
-         * @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<PlannedSpread>, months: MonthPlan,
-         *     counting: Tally, language: string, mixing: list<Section>, inUse: InUse, volumes: list<Volume>, taken: list<TakenSplit>,
-         *     palette: Palette|null, hand: Hand|null, kinds: list<OwnKind>, dress: Wardrobe, dates: KnownDates, old: OldBook|null,
-         *     nextTime: list<NextTime>, making: MakingPlan} $all
-         */
-        $all = array_replace(get_object_vars($this), $changes);
-
-        return new self(...$all);
     }
 
     /**

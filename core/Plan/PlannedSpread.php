@@ -6,8 +6,14 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Plan;
 
+use AmpleMargin\Copies;
+
 final class PlannedSpread
 {
+    use Copies {
+        but as public with;
+    }
+
     /**
      * @param string               $kind     a kind of the catalogue, or an unknown one that is kept as it came
      * @param string|null          $title    null for the kind's own name
@@ -32,17 +38,5 @@ final class PlannedSpread
         public readonly string $book = Volume::FIRST,
         public readonly bool $mustFace = false,
     ) {
-    }
-
-    /** @param array<string, mixed> $changes named as the constructor's parameters */
-    public function with(array $changes): self
-    {
-        /**
-         * @var array{id: string, kind: string, section: Section, title: string|null, settings: array<array-key, mixed>, pin: int|null,
-         *     side: Side, medium: Medium, faces: string|null, worth: int, book: string, mustFace: bool} $all
-         */
-        $all = array_replace(get_object_vars($this), $changes);
-
-        return new self(...$all);
     }
 }

@@ -9,12 +9,17 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Plan\Making;
 
+use AmpleMargin\Copies;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 
 final class MakingPlan
 {
+    use Copies {
+        but as public with;
+    }
+
     /** Pages put on an evening by hand, and drawings left for later. */
     private const MOST_PUT = 500;
 
@@ -58,18 +63,6 @@ final class MakingPlan
     public static function page(string $drawing, int $nth): string
     {
         return "$drawing $nth";
-    }
-
-    /** @param array<string, mixed> $changes named as the constructor's parameters */
-    public function with(array $changes): self
-    {
-        /**
-         * @var array{evenings: list<Evening>, months: int, later: list<string>, put: array<string, string>, decorate: array<string, int>,
-         *     timed: list<TimedPage>, pens: list<TestedPen>, slips: list<Slip>, tray: list<string>} $all
-         */
-        $all = array_replace(get_object_vars($this), $changes);
-
-        return new self(...$all);
     }
 
     public function isEmpty(): bool

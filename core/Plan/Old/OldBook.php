@@ -10,6 +10,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Plan\Old;
 
 use AmpleMargin\Calendar\Period;
+use AmpleMargin\Copies;
 use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Making\MakingPlan;
@@ -19,6 +20,10 @@ use AmpleMargin\Plan\WeekPlan;
 
 final class OldBook
 {
+    use Copies {
+        but as public with;
+    }
+
     public const MOST_SPREADS = 300;
 
     public const MOST_PATTERNS = 30;
@@ -92,18 +97,5 @@ final class OldBook
     public function referred(): array
     {
         return array_values(array_filter($this->spreads, static fn (OldSpread $old): bool => Verdict::Refer === $old->verdict));
-    }
-
-    /** @param array<string, mixed> $changes named as the constructor's parameters */
-    public function with(array $changes): self
-    {
-        /**
-         * @var array{title: string, stock: Stock, period: Period, weeks: WeekPlan, spreads: list<OldSpread>, months: array<string, int>,
-         *     planned: array<string, int>, front: int, kinds: list<OwnKind>, patterns: list<Pattern>, dates: KnownDates,
-         *     missing: list<string>, notes: list<NextTime>, gone: list<Gone>, hold: int, carried: bool, made: MakingPlan} $all
-         */
-        $all = array_replace(get_object_vars($this), $changes);
-
-        return new self(...$all);
     }
 }

@@ -6,10 +6,15 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Plan\Old;
 
+use AmpleMargin\Copies;
 use AmpleMargin\Plan\PlannedSpread;
 
 final class OldSpread
 {
+    use Copies {
+        but as public with;
+    }
+
     /** Letters of a reason, or of how it is to be done otherwise. */
     public const LONGEST = 300;
 
@@ -55,17 +60,5 @@ final class OldSpread
     public function goesOn(): bool
     {
         return $this->verdict?->goesOn() ?? false;
-    }
-
-    /** @param array<string, mixed> $changes named as the constructor's parameters */
-    public function with(array $changes): self
-    {
-        /**
-         * @var array{spread: PlannedSpread, page: int|null, pages: int, looked: Looked|null, verdict: Verdict|null, how: string,
-         *     took: int|null, half: bool, filled: int|null, items: list<OldItem>, became: string|null} $all
-         */
-        $all = array_replace(get_object_vars($this), $changes);
-
-        return new self(...$all);
     }
 }

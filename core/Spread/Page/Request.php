@@ -7,11 +7,14 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Page;
 
 use AmpleMargin\Colour\Palette;
+use AmpleMargin\Copies;
 use AmpleMargin\Counting\Hand;
 use AmpleMargin\Spread\Setting\Settings;
 
 final class Request
 {
+    use Copies;
+
     /**
      * @param string $id    of the spread, or the month of a part, for findings
      * @param int                     $pages a pattern gives it; 0 where the form takes what it needs
@@ -100,17 +103,5 @@ final class Request
         $settings = $this->settings->with($changes);
 
         return $this->on($this->grid->lying($settings->turned()))->asking($settings);
-    }
-
-    /** @param array<string, mixed> $changes named as the constructor's parameters */
-    private function but(array $changes): self
-    {
-        /**
-         * @var array{id: string, title: string, settings: Settings, grid: PageGrid, calendar: CalendarFacts, palette: Palette,
-         *     pages: int, hand: Hand|null, key: array<array-key, mixed>, index: IndexRead} $all
-         */
-        $all = array_replace(get_object_vars($this), $changes);
-
-        return new self(...$all);
     }
 }

@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Part;
 
+use AmpleMargin\Copies;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
@@ -17,6 +18,8 @@ use AmpleMargin\Spread\Page\FlipOut;
 
 final class Filled
 {
+    use Copies;
+
     /** The note of ticks that several parts make together. */
     public const TOGETHER = 'parts';
 
@@ -139,12 +142,5 @@ final class Filled
             static fn (Finding $one): Finding => $stuck($one) ? new Finding($one->about, $one->says, $ways, see: $one->see) : $one,
             $this->findings,
         )]);
-    }
-
-    /** @param array<string, mixed> $changes named as the constructor's parameters */
-    private function but(array $changes): self
-    {
-        // @phpstan-ignore argument.type (its own properties)
-        return new self(...array_replace(get_object_vars($this), $changes));
     }
 }
