@@ -8,8 +8,8 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\WeekSchool;
 use AmpleMargin\Editing\Book\SetWeeks;
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Month\SetPattern;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Editing\Several;
 use AmpleMargin\Editing\Spread\RemoveSpread;
 use AmpleMargin\Paging\Placement;
@@ -139,7 +139,7 @@ final class FitChanges
      *
      * @param list<FitChange> $changes
      */
-    public function edit(array $changes, string $say): Edit
+    public function edit(array $changes, string $say): Offered
     {
         $edits = [];
         $weeks = [];

@@ -8,7 +8,7 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
-use AmpleMargin\Editing\Edit;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Editing\Several;
 use AmpleMargin\Editing\Spread\SetSpread;
 use AmpleMargin\Editing\Volume\AddBook;
@@ -108,7 +108,7 @@ final class MoreBooks
         );
     }
 
-    private function way(string $say, string $lost, int $regret, Edit $edit): WayToLast
+    private function way(string $say, string $lost, int $regret, Offered $edit): WayToLast
     {
         $before = $this->runOut($this->plan, Volume::FIRST);
         $after = $this->runOut($edit->on($this->plan, $this->catalogue)->plan, Volume::FIRST);

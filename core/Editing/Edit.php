@@ -1,8 +1,8 @@
 <?php
 
 /*
- * One change of a plan. It reads itself from what is sent (docs/format.md), checks itself against the plan, and writes itself,
- * for an offer or a file. Every edit is whole or refused; nothing here keeps anything.
+ * One change of a plan. It reads itself from what is sent (docs/format.md), and checks itself against the plan.
+ * Every edit is whole or refused; nothing here keeps anything. What the program itself proposes is Offered.
  */
 
 declare(strict_types=1);
@@ -24,7 +24,4 @@ interface Edit
 
     /** @throws PlanProblem naming the field that cannot be in this plan */
     public function on(Plan $plan, Catalogue $catalogue): Edited;
-
-    /** @return array<string, mixed> as it is sent, its type first */
-    public function written(): array;
 }

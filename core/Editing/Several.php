@@ -10,7 +10,7 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class Several implements Edit
+final class Several implements Offered
 {
     private const MOST = 400;
 
@@ -25,8 +25,8 @@ final class Several implements Edit
     {
     }
 
-    /** @param non-empty-list<Edit> $edits one stays itself */
-    public static function of(array $edits, string $say): Edit
+    /** @param non-empty-list<Offered> $edits one stays itself */
+    public static function of(array $edits, string $say): Offered
     {
         return 1 === \count($edits) ? $edits[0] : new self($edits, $say);
     }
@@ -62,7 +62,21 @@ final class Several implements Edit
     public function written(): array
     {
         return ['type' => self::type()] + (null === $this->say ? [] : ['say' => $this->say]) + [
-            'edits' => array_map(static fn (Edit $edit): array => $edit->written(), $this->edits),
+            'edits' => self::each($this->edits),
         ];
+    }
+
+    /**
+     * Several that the program proposes, as they are sent.
+     *
+     * @param list<Edit> $edits
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function each(array $edits): array
+    {
+        return array_map(static fn (Edit $edit): array => $edit instanceof Offered
+            ? $edit->written()
+            : throw new \LogicException('Only what the program proposes writes itself.'), $edits);
     }
 }

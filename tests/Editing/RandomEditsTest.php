@@ -8,6 +8,7 @@ namespace Tests\Editing;
 
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Editing\Edits;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use PHPUnit\Framework\TestCase;
@@ -61,11 +62,14 @@ final class RandomEditsTest extends TestCase
                 continue;
             }
             $made[$type] = ($made[$type] ?? 0) + 1;
-            self::assertSame(
-                Books::files()->write($edited->plan),
-                Books::files()->write(Edits::apply($plan, json_decode((string) json_encode(Edits::read($edit)->written()), true))->plan),
-                "seed $seed: what $type writes of itself makes the same plan",
-            );
+            $read = Edits::read($edit);
+            if ($read instanceof Offered) {
+                self::assertSame(
+                    Books::files()->write($edited->plan),
+                    Books::files()->write(Edits::apply($plan, json_decode((string) json_encode($read->written()), true))->plan),
+                    "seed $seed: what $type writes of itself makes the same plan",
+                );
+            }
             self::assertNotSame('', $edited->said);
             $plan = $edited->plan;
             if (0 === $seed % $every) {

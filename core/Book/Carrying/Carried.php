@@ -14,7 +14,7 @@ use AmpleMargin\Carrying\ItemBecame;
 use AmpleMargin\Carrying\Switching;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Finding;
-use AmpleMargin\Editing\Edit;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Editing\Several;
 use AmpleMargin\Paging\PlacedSpread;
 use AmpleMargin\Plan\Old\OldBook;
@@ -36,7 +36,7 @@ final class Carried
         private readonly OldBook $before,
         public readonly OldBook $old,
         public readonly Book $book,
-        public readonly Edit $edit,
+        public readonly Offered $edit,
         public readonly ?Switching $switching,
         private readonly Catalogue $catalogue,
     ) {
@@ -108,7 +108,7 @@ final class Carried
      *
      * @throws PlanProblem
      */
-    public function monthsAgain(): ?Edit
+    public function monthsAgain(): ?Offered
     {
         $plan = $this->book->plan->whole;
         $edits = $this->before->carried ? CarryEdit::months($plan, $this->old, $this->catalogue) : [];

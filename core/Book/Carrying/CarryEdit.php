@@ -12,9 +12,9 @@ namespace AmpleMargin\Book\Carrying;
 use AmpleMargin\Book\PartsOfCatalogue;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Editing\Carrying\CarryOver;
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Month\SetPattern;
 use AmpleMargin\Editing\Month\UsePattern;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Editing\Several;
 use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Pattern;
@@ -27,14 +27,14 @@ final class CarryEdit
     /** Patterns a plan may have. */
     private const MOST_PATTERNS = 30;
 
-    public static function of(Plan $plan, OldBook $old, Catalogue $catalogue): Edit
+    public static function of(Plan $plan, OldBook $old, Catalogue $catalogue): Offered
     {
         $months = $old->carried ? [] : self::months($plan, $old, $catalogue);
 
         return [] === $months ? new CarryOver() : new Several([new CarryOver(), ...$months], "“{$old->title}” carried over");
     }
 
-    /** @return list<Edit> the pattern that holds enough of the old months, and those of the months that took more */
+    /** @return list<Offered> the pattern that holds enough of the old months, and those of the months that took more */
     public static function months(Plan $plan, OldBook $old, Catalogue $catalogue): array
     {
         $holding = HoldingPattern::smallest($plan, $old, new PartsOfCatalogue($catalogue));

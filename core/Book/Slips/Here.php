@@ -12,8 +12,8 @@ use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Stretched;
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Making\AddSlip;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Making\Worked;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Plan\Making\Mend;
@@ -116,7 +116,7 @@ final class Here
 
     /**
      * @param list<Mend> $mends
-     * @param list<Edit> $edits
+     * @param list<Offered> $edits
      */
     public function saving(string $say, string $how, int $minutes, array $mends, array $edits = []): Saving
     {
@@ -127,7 +127,7 @@ final class Here
      * The slip and what saves it, as one edit.
      *
      * @param list<Mend> $mends
-     * @param list<Edit> $edits
+     * @param list<Offered> $edits
      *
      * @return array<string, mixed>
      */

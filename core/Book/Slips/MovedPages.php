@@ -10,8 +10,8 @@ declare(strict_types=1);
 namespace AmpleMargin\Book\Slips;
 
 use AmpleMargin\Book\Book;
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Month\SetLost;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\Volume;
@@ -45,7 +45,7 @@ final class MovedPages
             $try->add("Leave it on $range$say", "$title stands on $range.", 1, [$pin, ...$edits], $spread->id, $to, $group);
         }
         if (Volume::FIRST === $book->plan->id) {
-            $lost = array_map(static fn (int $page): Edit => new SetLost($page, true), range($to, $to + $pages - 1));
+            $lost = array_map(static fn (int $page): Offered => new SetLost($page, true), range($to, $to + $pages - 1));
             $try->add(
                 "Draw it again on page $from",
                 "What was drawn on $range is glued shut or covered; $title is drawn again where the plan has it.",

@@ -9,8 +9,8 @@ namespace AmpleMargin\Book\Slips;
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Counting\Plural;
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Month\SetLost;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Editing\Spread\SetSpread;
 use AmpleMargin\Making\Worked;
 use AmpleMargin\Paging\IndexCorrection;
@@ -45,7 +45,7 @@ final class Trial
     /**
      * Tries a way; one that cannot be, or after which the spread does not stand where it should, is left out.
      *
-     * @param list<Edit> $edits
+     * @param list<Offered> $edits
      * @param string     $group of those the best is kept, the first of equals; "" for a way of its own
      */
     public function add(
@@ -134,7 +134,7 @@ final class Trial
      *
      * @param list<PlannedSpread> $displaced
      *
-     * @return list<array{string, list<Edit>, string}> what is said of it, the edits, of which group
+     * @return list<array{string, list<Offered>, string}> what is said of it, the edits, of which group
      */
     public function targets(array $displaced, int $from, int $pages): array
     {
@@ -258,12 +258,12 @@ final class Trial
         return null === $drawing ? 0 : $this->book->pace()->minutes(Worked::of([$drawing]))->likely;
     }
 
-    public static function pin(string $spread, int $page): Edit
+    public static function pin(string $spread, int $page): Offered
     {
         return SetSpread::read(Values::of(['spread' => $spread, 'pin' => $page], 'edit'));
     }
 
-    public static function medium(string $spread, Medium $medium): Edit
+    public static function medium(string $spread, Medium $medium): Offered
     {
         return SetSpread::read(Values::of(['spread' => $spread, 'medium' => $medium->value], 'edit'));
     }

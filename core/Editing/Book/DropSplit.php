@@ -6,15 +6,15 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing\Book;
 
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\TakenSplit;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class DropSplit implements Edit
+final class DropSplit implements Offered
 {
     public function __construct(private readonly string $taken)
     {

@@ -33,9 +33,4 @@ final class SetCounting implements Edit
     {
         return new Edited($plan->with(['counting' => $this->counting]), 'Counting changed');
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'counting' => $this->counting->value];
-    }
 }

@@ -69,11 +69,4 @@ final class SetDress implements Edit
                 ."$stock->down boxes; a page needs ".PageGrid::LEAST.' × '.PageGrid::LEAST.' at least.');
         }
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'dress' => (object) $this->dress->written()]
-            + (null === $this->section ? [] : ['section' => $this->section])
-            + (null === $this->spread ? [] : ['spread' => $this->spread]);
-    }
 }

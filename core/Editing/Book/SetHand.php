@@ -44,9 +44,4 @@ final class SetHand implements Edit
 
         return new Edited($plan->with(['hand' => Hand::measured($tenths)]), 'Your hand measured');
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'boxes' => $this->boxes];
-    }
 }

@@ -33,9 +33,4 @@ final class SetLanguage implements Edit
     {
         return new Edited($plan->with(['language' => $this->language]), 'Language on paper changed');
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'language' => $this->language];
-    }
 }

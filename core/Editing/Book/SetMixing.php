@@ -35,9 +35,4 @@ final class SetMixing implements Edit
     {
         return new Edited($plan->with(['mixing' => $this->mixing]), 'Mixing of sections changed');
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'mixing' => array_column($this->mixing, 'value')];
-    }
 }

@@ -11,7 +11,6 @@ use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanReader;
-use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
@@ -34,13 +33,5 @@ final class SetPalette implements Edit
     public function on(Plan $plan, Catalogue $catalogue): Edited
     {
         return new Edited($plan->with(['palette' => $this->palette]), 'Pens changed');
-    }
-
-    public function written(): array
-    {
-        return [
-            'type' => self::type(),
-            'palette' => null === $this->palette ? null : PlanWriter::palette($this->palette),
-        ];
     }
 }

@@ -38,14 +38,6 @@ final class SetPeriod implements Edit
         return new Edited(self::trimmed($plan->with(['period' => $this->period])), 'Period changed');
     }
 
-    public function written(): array
-    {
-        return [
-            'type' => self::type(),
-            'period' => ['start' => $this->period->start->iso(), 'end' => $this->period->end->iso()],
-        ];
-    }
-
     /** Without the overrides, weights and used pages of months that are no longer in the period. */
     private static function trimmed(Plan $plan): Plan
     {

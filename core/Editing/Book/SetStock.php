@@ -11,7 +11,6 @@ use AmpleMargin\Editing\Edited;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanReader;
-use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
@@ -34,10 +33,5 @@ final class SetStock implements Edit
     public function on(Plan $plan, Catalogue $catalogue): Edited
     {
         return new Edited($plan->with(['stock' => $this->stock]), 'Stock changed');
-    }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'stock' => PlanWriter::stock($this->stock)];
     }
 }

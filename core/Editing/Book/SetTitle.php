@@ -33,9 +33,4 @@ final class SetTitle implements Edit
     {
         return new Edited($plan->with(['title' => $this->title]), 'Title changed');
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'title' => $this->title];
-    }
 }

@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing\Book;
 
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanReader;
 use AmpleMargin\Plan\PlanWriter;
@@ -15,7 +15,7 @@ use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\WeekPlan;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class SetWeeks implements Edit
+final class SetWeeks implements Offered
 {
     public function __construct(private readonly WeekPlan $weeks)
     {

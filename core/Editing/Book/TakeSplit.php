@@ -11,7 +11,6 @@ use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
-use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\SplitReader;
 use AmpleMargin\Plan\TakenSplit;
 use AmpleMargin\Plan\Values;
@@ -46,10 +45,5 @@ final class TakeSplit implements Edit
         $taken = $this->taken->as('taken-'.(\count($plan->taken) + 1));
 
         return new Edited($plan->with(['taken' => [...$plan->taken, $taken]]), Plural::boxes($taken->side()).' split');
-    }
-
-    public function written(): array
-    {
-        return ['type' => self::type()] + PlanWriter::taken($this->taken);
     }
 }

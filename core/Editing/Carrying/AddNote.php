@@ -48,9 +48,4 @@ final class AddNote implements Edit
             'Noted for next time',
         );
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'words' => $this->words] + (null === $this->about ? [] : ['about' => $this->about]);
-    }
 }

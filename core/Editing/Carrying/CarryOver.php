@@ -7,13 +7,13 @@ declare(strict_types=1);
 namespace AmpleMargin\Editing\Carrying;
 
 use AmpleMargin\Carrying\Over;
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class CarryOver implements Edit
+final class CarryOver implements Offered
 {
     public static function type(): string
     {

@@ -45,15 +45,6 @@ final class Judge implements Edit
         );
     }
 
-    public function written(): array
-    {
-        return ['type' => self::type(), 'spread' => $this->spread] + array_filter(
-            $this->said,
-            is_string(...),
-            \ARRAY_FILTER_USE_KEY,
-        );
-    }
-
     /** @internal @throws PlanProblem where the plan has no old book */
     public static function old(Plan $plan): OldBook
     {

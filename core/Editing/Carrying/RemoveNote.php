@@ -39,9 +39,4 @@ final class RemoveNote implements Edit
 
         return new Edited($plan->with(['nextTime' => $left]), 'A note for next time taken out');
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'note' => $this->note];
-    }
 }

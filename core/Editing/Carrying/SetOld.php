@@ -10,7 +10,6 @@ use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
 use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldReader;
-use AmpleMargin\Plan\Old\OldWriter;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
@@ -37,10 +36,5 @@ final class SetOld implements Edit
             $plan->with(['old' => $this->old]),
             null === $this->old ? 'The old book put away' : "“{$this->old->title}” to be reviewed",
         );
-    }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'old' => null === $this->old ? null : OldWriter::book($this->old)];
     }
 }

@@ -92,13 +92,4 @@ final class SetReview implements Edit
 
         return $known;
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type()] + array_filter([
-            'missing' => $this->missing,
-            'months' => null === $this->months ? null : (object) $this->months,
-            'hold' => $this->hold,
-        ], static fn (mixed $said): bool => null !== $said);
-    }
 }

@@ -69,9 +69,4 @@ final class AddDate implements Edit
 
         return SaidEntry::of(['id' => (new NewIds($plan->dates))->of($words)] + $given, $plan);
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type()] + $this->given;
-    }
 }

@@ -40,9 +40,4 @@ final class RemoveDates implements Edit
             1 === \count($some) ? "“{$some[0]}” taken out" : Plural::of(\count($some), 'date', 'dates').' taken out',
         );
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'dates' => $this->dates];
-    }
 }

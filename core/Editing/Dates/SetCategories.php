@@ -12,7 +12,6 @@ use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
 use AmpleMargin\Plan\DatesReader;
-use AmpleMargin\Plan\DatesWriter;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
@@ -47,10 +46,5 @@ final class SetCategories implements Edit
             $plan->with(['dates' => new KnownDates($entries, $dates->categories, $dates->settled)]),
             'Categories of dates changed',
         );
-    }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'categories' => array_map(DatesWriter::category(...), $this->categories)];
     }
 }

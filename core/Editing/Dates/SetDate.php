@@ -7,15 +7,15 @@ declare(strict_types=1);
 namespace AmpleMargin\Editing\Dates;
 
 use AmpleMargin\Dates\Entry;
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\DatesWriter;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class SetDate implements Edit
+final class SetDate implements Offered
 {
     /** @param array<string, mixed> $changes over what it says; null takes a thing away */
     public function __construct(private readonly string $date, private readonly array $changes)

@@ -51,9 +51,4 @@ final class SettleDate implements Edit
             default => "put off to $this->as",
         });
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'key' => $this->key] + (null === $this->as ? [] : ['as' => $this->as]);
-    }
 }

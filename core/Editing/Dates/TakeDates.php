@@ -12,7 +12,6 @@ use AmpleMargin\Dates\KnownDates;
 use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
 use AmpleMargin\Plan\DatesReader;
-use AmpleMargin\Plan\DatesWriter;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
@@ -59,13 +58,5 @@ final class TakeDates implements Edit
         $gone = [] === $this->gone ? '' : ', '.\count($this->gone).' taken out';
 
         return new Edited($plan->with(['dates' => $dates]), Plural::of(\count($this->entries), 'date', 'dates')." taken in$gone");
-    }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'entries' => array_map(
-            static fn (Entry $entry): object => (object) DatesWriter::entry($entry),
-            $this->entries,
-        )] + ([] === $this->gone ? [] : ['gone' => $this->gone]);
     }
 }

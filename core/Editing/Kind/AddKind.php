@@ -12,7 +12,6 @@ use AmpleMargin\Plan\KindReader;
 use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
-use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Filling\PartingFile;
@@ -51,10 +50,5 @@ final class AddKind implements Edit
         }
 
         return new Edited($plan->with(['kinds' => [...$plan->kinds, $this->kind]]), "{$this->kind->name} taken in");
-    }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'own' => PlanWriter::kind($this->kind)];
     }
 }

@@ -89,18 +89,6 @@ final class KeepKind implements Edit
         ]), "$this->name kept as a kind");
     }
 
-    public function written(): array
-    {
-        return [
-            'type' => self::type(),
-            'spread' => $this->spread,
-            'name' => $this->name,
-            'section' => $this->section->value,
-            'purpose' => $this->purpose,
-            'ask' => $this->ask,
-        ];
-    }
-
     /** That of a kind of this name, or a new one. */
     private function id(Plan $plan): string
     {

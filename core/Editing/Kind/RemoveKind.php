@@ -43,9 +43,4 @@ final class RemoveKind implements Edit
                 : $one, $plan->spreads),
         ]), "$kind->name is a kind no more");
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'kind' => $this->kind];
-    }
 }

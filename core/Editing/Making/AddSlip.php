@@ -9,13 +9,15 @@ namespace AmpleMargin\Editing\Making;
 use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
 use AmpleMargin\Editing\Edits;
+use AmpleMargin\Editing\Offered;
+use AmpleMargin\Editing\Several;
 use AmpleMargin\Plan\Making\Slip;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class AddSlip implements Edit
+final class AddSlip implements Offered
 {
     /** Changes that save one slip: a shift or a swap, a setting, a note. */
     private const MOST = 40;
@@ -60,6 +62,6 @@ final class AddSlip implements Edit
     public function written(): array
     {
         return ['type' => self::type(), 'slip' => array_diff_key($this->slip->written(), ['id' => true])]
-            + ([] === $this->edits ? [] : ['edits' => array_map(static fn (Edit $edit): array => $edit->written(), $this->edits)]);
+            + ([] === $this->edits ? [] : ['edits' => Several::each($this->edits)]);
     }
 }

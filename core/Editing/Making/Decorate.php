@@ -45,9 +45,4 @@ final class Decorate implements Edit
             null === $this->minutes ? 'No decoration' : "$this->minutes minutes of decoration",
         );
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'drawing' => $this->drawing, 'minutes' => $this->minutes];
-    }
 }

@@ -6,15 +6,15 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing\Making;
 
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\Making\MakingPlan;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class LeaveForLater implements Edit
+final class LeaveForLater implements Offered
 {
     public function __construct(private readonly string $drawing, private readonly bool $later)
     {

@@ -50,9 +50,4 @@ final class PutPage implements Edit
             null === $this->evening ? 'Page packed again' : 'Page put on '.strtr($this->evening, ['T' => ', ']),
         );
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'drawing' => $this->drawing, 'nth' => $this->nth, 'evening' => $this->evening];
-    }
 }

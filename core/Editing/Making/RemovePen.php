@@ -39,9 +39,4 @@ final class RemovePen implements Edit
 
         return new Edited($plan->with(['making' => $plan->making->with(['pens' => $kept])]), 'Pen taken off the list');
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'pen' => $this->pen];
-    }
 }

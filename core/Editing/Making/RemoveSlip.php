@@ -6,15 +6,15 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing\Making;
 
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\Making\Slip;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class RemoveSlip implements Edit
+final class RemoveSlip implements Offered
 {
     public function __construct(private readonly string $slip)
     {

@@ -7,14 +7,14 @@ declare(strict_types=1);
 namespace AmpleMargin\Editing\Making;
 
 use AmpleMargin\Counting\Plural;
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\Making\Evening;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class SetEvenings implements Edit
+final class SetEvenings implements Offered
 {
     /** @param list<Evening> $evenings in the order of time */
     public function __construct(private readonly array $evenings, private readonly ?int $months = null)

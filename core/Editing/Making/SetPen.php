@@ -56,11 +56,4 @@ final class SetPen implements Edit
 
         return new Edited($plan->with(['making' => $plan->making->with(['pens' => [...$pens, $pen]])]), "$pen->name added");
     }
-
-    public function written(): array
-    {
-        $pen = $this->pen->written();
-
-        return ['type' => self::type(), 'pen' => $this->new ? array_diff_key($pen, ['id' => true]) : $pen];
-    }
 }

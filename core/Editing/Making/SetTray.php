@@ -37,9 +37,4 @@ final class SetTray implements Edit
 
         return new Edited($plan->with(['making' => $plan->making->with(['tray' => $this->tray])]), $said);
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'tray' => $this->tray];
-    }
 }

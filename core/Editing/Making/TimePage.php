@@ -61,13 +61,4 @@ final class TimePage implements Edit
             null === $this->timed ? 'Minutes of a page forgotten' : "A page took {$this->timed->minutes} minutes",
         );
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'drawing' => $this->drawing, 'nth' => $this->nth] + (null === $this->timed ? [] : [
-            'minutes' => $this->timed->minutes,
-            'said' => $this->timed->said,
-            'work' => (object) $this->timed->work->written(),
-        ]);
-    }
 }

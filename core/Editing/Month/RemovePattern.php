@@ -44,9 +44,4 @@ final class RemovePattern implements Edit
             "Pattern “{$gone->name}” removed",
         );
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'pattern' => $this->pattern];
-    }
 }

@@ -6,15 +6,15 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing\Month;
 
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class SetLost implements Edit
+final class SetLost implements Offered
 {
     public function __construct(private readonly int $page, private readonly bool $lost)
     {

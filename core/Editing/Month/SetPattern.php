@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing\Month;
 
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
@@ -16,7 +16,7 @@ use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class SetPattern implements Edit
+final class SetPattern implements Offered
 {
     private const MOST = 30;
 

@@ -54,9 +54,4 @@ final class SetSpare implements Edit
             'Spare pages changed',
         );
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'spare' => $this->spare?->value, 'weights' => (object) $this->weights];
-    }
 }

@@ -49,9 +49,4 @@ final class SetUsed implements Edit
 
         return new Edited($plan->with(['inUse' => new InUse($used, $plan->inUse->lost)]), "Pages used by $month noted");
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'month' => $this->month, 'page' => $this->page];
-    }
 }

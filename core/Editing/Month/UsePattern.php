@@ -7,15 +7,15 @@ declare(strict_types=1);
 namespace AmpleMargin\Editing\Month;
 
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class UsePattern implements Edit
+final class UsePattern implements Offered
 {
     /** @param string|null $month such as 2027-05; null for the pattern all share */
     public function __construct(private readonly string $pattern, private readonly ?string $month = null)

@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing\Spread;
 
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
@@ -17,7 +17,7 @@ use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class AddSpread implements Edit
+final class AddSpread implements Offered
 {
     /**
      * @param Section|null            $section  null for the one its kind usually stands in

@@ -50,14 +50,4 @@ final class MoveSpread implements Edit
 
         return new Edited($plan->with(['spreads' => InPlan::insert($others, $moved, $this->before)]), $said);
     }
-
-    public function written(): array
-    {
-        return [
-            'type' => self::type(),
-            'spread' => $this->spread,
-            'section' => $this->section?->value,
-            'before' => $this->before,
-        ];
-    }
 }

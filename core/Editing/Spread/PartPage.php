@@ -89,11 +89,6 @@ final class PartPage implements Edit
             + (null === $takes ? [] : [TakesDates::SETTING => $takes->value]);
     }
 
-    public function written(): array
-    {
-        return ['type' => self::type(), 'spread' => $this->spread] + $this->change->written();
-    }
-
     /** Where its parts stand now; null where there are more than boxes, on other paper perhaps. */
     private static function standing(Piece $piece, Request $request): ?PartsOfPage
     {

@@ -6,14 +6,14 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing\Spread;
 
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\TakenSplit;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class RemoveSpread implements Edit
+final class RemoveSpread implements Offered
 {
     public function __construct(private readonly string $spread)
     {

@@ -15,7 +15,6 @@ use AmpleMargin\Key\SymbolSet;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
-use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Fact;
@@ -64,15 +63,5 @@ final class SetKey implements Edit
         $edited = (new SetSpread($this->spread, ['settings' => $settings]))->on($plan, $catalogue);
 
         return new Edited($edited->plan->with(['palette' => $this->palette ?? $plan->palette]), 'Key changed');
-    }
-
-    public function written(): array
-    {
-        return [
-            'type' => self::type(),
-            'spread' => $this->spread,
-            'symbols' => KeyReader::written($this->set),
-            'colours' => $this->colours,
-        ] + (null === $this->palette ? [] : ['palette' => PlanWriter::palette($this->palette)]);
     }
 }

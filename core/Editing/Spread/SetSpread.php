@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Editing\Spread;
 
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Medium;
 use AmpleMargin\Plan\Plan;
@@ -17,7 +17,7 @@ use AmpleMargin\Plan\Side;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class SetSpread implements Edit
+final class SetSpread implements Offered
 {
     /**
      * @param array{title?: string|null, pin?: int|null, faces?: string|null, must_face?: bool, side?: Side, medium?: Medium, worth?: int,

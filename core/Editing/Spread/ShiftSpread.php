@@ -51,9 +51,4 @@ final class ShiftSpread implements Edit
 
         return (new MoveSpread($spread->id, $next->section ?? $spread->section, $before))->on($plan, $catalogue);
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'spread' => $this->spread, 'way' => $this->later ? 'later' : 'earlier'];
-    }
 }

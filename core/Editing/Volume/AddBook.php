@@ -7,8 +7,8 @@ declare(strict_types=1);
 namespace AmpleMargin\Editing\Volume;
 
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
+use AmpleMargin\Editing\Offered;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanReader;
@@ -17,7 +17,7 @@ use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
-final class AddBook implements Edit
+final class AddBook implements Offered
 {
     /** @param array<string, mixed> $given title, stock, from; as a plan file writes them */
     public function __construct(private readonly array $given = [])

@@ -44,9 +44,4 @@ final class RemoveBook implements Edit
             ),
         ]), "Book $gone->id removed");
     }
-
-    public function written(): array
-    {
-        return ['type' => self::type(), 'book' => $this->book];
-    }
 }

@@ -49,11 +49,6 @@ final class SetBook implements Edit
         );
     }
 
-    public function written(): array
-    {
-        return ['type' => self::type(), 'book' => $this->book] + $this->given;
-    }
-
     /** @internal @throws PlanProblem where there is none */
     public static function volume(Plan $plan, string $id): Volume
     {
