@@ -4,6 +4,8 @@
 
 declare(strict_types=1);
 
+use AmpleMargin\Book\Fit\WaysToFit;
+use AmpleMargin\Book\Fit\Patience;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Book\Composer;
@@ -245,7 +247,7 @@ if ('core' === $argv[1]) {
             ['type' => 'set-weeks', 'weeks' => ['first' => 1, 'school' => 'split', 'pages' => '2']]
         ]
     );
-    said('the least regretted way to make it fit', timed(3, static fn () => (new AmpleMargin\Book\WaysToFit(Tests\Books::first($overfull)))->best()));
+    said('the least regretted way to make it fit', timed(3, static fn () => (new WaysToFit(Tests\Books::first($overfull)))->best()));
     foreach ([[60, 192], [160, 400], [300, 900]] as [$count, $pages]) {
         mt_srand(5);
         $kinds = $catalogue->spreads();
@@ -259,9 +261,9 @@ if ('core' === $argv[1]) {
         );
         $proven = 'nothing is enough';
         said("ways to fit for $count spreads of every kind", timed(3, static function () use ($crowded, &$proven): void {
-            $ways = new AmpleMargin\Book\WaysToFit(
+            $ways = new WaysToFit(
                 Tests\Books::first($crowded),
-                patience: new AmpleMargin\Book\Patience(0.9, static fn (): float => hrtime(true) / 1e9)
+                patience: new Patience(0.9, static fn (): float => hrtime(true) / 1e9)
             );
             $best = $ways->best();
             $ways->single();

@@ -6,12 +6,12 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
-use AmpleMargin\Book\Patience;
+use AmpleMargin\Book\Fit\Patience;
+use AmpleMargin\Book\Fit\WaysToFit;
+use AmpleMargin\Book\Fit\WayToLast;
 use AmpleMargin\Book\Slips\Asked;
 use AmpleMargin\Book\Slips\Saving;
 use AmpleMargin\Book\Slips\WhatNow;
-use AmpleMargin\Book\WaysToFit;
-use AmpleMargin\Book\WayToLast;
 use AmpleMargin\Compare\Candidate;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\OwnKind;

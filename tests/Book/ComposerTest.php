@@ -6,8 +6,8 @@ namespace Tests\Book;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\Fit\WaysToFit;
 use AmpleMargin\Book\ForeEdge;
-use AmpleMargin\Book\WaysToFit;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Line;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Book;
 
 use AmpleMargin\Book\Composer;
-use AmpleMargin\Book\MoreBooks;
-use AmpleMargin\Book\WayToLast;
+use AmpleMargin\Book\Fit\MoreBooks;
+use AmpleMargin\Book\Fit\WayToLast;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Plan\Plan;

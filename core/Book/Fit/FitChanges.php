@@ -4,7 +4,7 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Book;
+namespace AmpleMargin\Book\Fit;
 
 use AmpleMargin\Calendar\WeekSchool;
 use AmpleMargin\Editing\Book\SetWeeks;

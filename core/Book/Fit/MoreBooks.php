@@ -4,8 +4,11 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Book;
+namespace AmpleMargin\Book\Fit;
 
+use AmpleMargin\Book\Known;
+use AmpleMargin\Book\Layouts;
+use AmpleMargin\Book\Pager;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Editing\Offered;

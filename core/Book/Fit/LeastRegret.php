@@ -10,7 +10,7 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Book;
+namespace AmpleMargin\Book\Fit;
 
 /** @internal to Book */
 final class LeastRegret

@@ -12,8 +12,13 @@
 
 declare(strict_types=1);
 
-namespace AmpleMargin\Book;
+namespace AmpleMargin\Book\Fit;
 
+use AmpleMargin\Book\Known;
+use AmpleMargin\Book\Layouts;
+use AmpleMargin\Book\Paged;
+use AmpleMargin\Book\Pager;
+use AmpleMargin\Book\PartsOfCatalogue;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthBlock;
 use AmpleMargin\Paging\MonthLayout;
