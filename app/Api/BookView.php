@@ -367,7 +367,7 @@ final class BookView
             $slot = $book->slot($page);
             $pages[] = [
                 'page' => $page,
-                'is' => $slot->is,
+                'is' => $slot->is->value,
                 'title' => $slot->title,
                 'left' => Leaf::isLeft($page),
                 'opening' => Leaf::openingOf($page),

@@ -40,7 +40,7 @@ final class DrawingView
             $drawing = $book->drawing($at);
             $pages[] = [
                 'page' => $at,
-                'is' => $slot->is,
+                'is' => $slot->is->value,
                 'title' => $slot->title,
                 'drawing' => $name,
                 'nth' => '' === $slot->drawing ? 0 : $slot->nth,

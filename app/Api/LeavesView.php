@@ -25,7 +25,7 @@ final class LeavesView
             $spread = '' === $slot->spread ? null : $book->plan->spread($slot->spread);
             $pages[] = [
                 'page' => $page,
-                'is' => $slot->is,
+                'is' => $slot->is->value,
                 'title' => $slot->title,
                 'section' => $spread?->section->value,
                 'marks' => null === $drawing ? [] : DrawingView::marks($drawing),

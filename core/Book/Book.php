@@ -8,7 +8,6 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Book\Dates\BookDates;
 use AmpleMargin\Book\Making\PensOnPages;
-use AmpleMargin\Book\Slips\Mended;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Carrying\Lasting;
 use AmpleMargin\Compare\Comparison;
@@ -44,57 +43,70 @@ final class Book
 
     private ?Pace $pace = null;
 
+    public readonly Placement $front;
+
+    public readonly Placement $back;
+
+    /** @var list<MonthBlock> */
+    public readonly array $months;
+
+    public readonly RunOut $runOut;
+
+    /** @var list<IndexCorrection> to an index inked before the book was in use */
+    public readonly array $corrections;
+
+    public readonly ?Forecast $forecast;
+
+    /** @var list<IndexRow> */
+    public readonly array $index;
+
     /**
-     * @param array<int, Slot>                 $slots    page → what stands there, pages past the end among them
-     * @param list<MonthBlock>                 $months
-     * @param list<IndexRow>                   $index
-     * @param \Closure(int, int): list<Lasting>  $lasting
-     * @param list<IndexCorrection>            $corrections to an index inked before the book was in use
+     * @param array<int, Slot>   $slots    page → what stands there, pages past the end among them
+     * @param list<Overlay>      $overlays over each page
+     * @param list<SaysFindings> $said     asked one after another
      */
     public function __construct(
         public readonly BookPlan $plan,
-        public readonly Placement $front,
-        public readonly Placement $back,
-        public readonly array $months,
-        public readonly RunOut $runOut,
+        private readonly Paged $paged,
         public readonly array $slots,
-        public readonly array $index,
-        public readonly array $corrections,
-        public readonly ?Forecast $forecast,
         private readonly Drawings $drawings,
-        private readonly Layouts $layouts,
-        private readonly TakenTicks $taken,
-        private readonly Mended $mended,
+        private readonly array $overlays,
         private readonly PensOnPages $pens,
-        private readonly BookFindings $said,
         public readonly CutLeaves $cut,
         public readonly BookDates $dates,
-        private readonly \Closure $lasting,
+        private readonly array $said,
     ) {
+        $this->front = $paged->front;
+        $this->back = $paged->back;
+        $this->months = $paged->months;
+        $this->runOut = $paged->runOut;
+        $this->corrections = $paged->corrections;
+        $this->forecast = $paged->forecast;
+        $this->index = $drawings->index;
     }
 
     /** What of it broke while it was laid out or drawn, as far as it was looked at. */
     public function faults(): Faults
     {
-        return $this->layouts->faults;
+        return $this->drawings->layouts->faults;
     }
 
     /** @return list<Finding> what the person should know; asked for the first time, the spreads are drawn */
     public function findings(): array
     {
-        return $this->findings ??= $this->said->all();
+        return $this->findings ??= array_merge(...array_map(static fn (SaysFindings $one): array => $one->findings(), $this->said));
     }
 
     /** How sure it lasts; null for a book without months to come. @param int $more pages it would have more, or fewer */
     public function lasting(int $more = 0): ?Lasting
     {
-        return ($this->lasting)($more, 1)[0] ?? null;
+        return ($this->paged->lasting)($more, 1)[0] ?? null;
     }
 
     /** The share of years in which so many books of this paper would last together, 0 to 1; null as above. */
     public function lastingAs(int $books): ?float
     {
-        $lasting = ($this->lasting)(0, $books);
+        $lasting = ($this->paged->lasting)(0, $books);
 
         return [] === $lasting ? null : array_product(array_map(static fn (Lasting $one): float => $one->share, $lasting));
     }
@@ -138,9 +150,14 @@ final class Book
         $slot = $this->slot($page);
         $about = '' !== $slot->spread ? $slot->spread : ($slot->month?->iso() ?? $name);
 
-        return $this->drawings->safely($about, fn (): array => array_values(array_filter([
-            $this->mended->onto($this->taken->onto($this->drawn($page), $name, $nth), $name, $nth),
-        ])), 1)[0] ?? null;
+        return $this->drawings->safely($about, function () use ($page, $about, $name, $nth): array {
+            $pages = [$this->drawn($page)];
+            foreach ($this->overlays as $overlay) {
+                $pages = $overlay->over($pages, new Drawn($about, $name, $nth));
+            }
+
+            return array_values(array_filter($pages));
+        }, 1)[0] ?? null;
     }
 
     /** @return array{string, int} what is drawn on a page, and which of its pages this is, from 0 */
@@ -152,7 +169,7 @@ final class Book
     private function drawn(int $page): ?PageDrawing
     {
         $slot = $this->slot($page);
-        if ('spread' === $slot->is) {
+        if (SlotKind::Spread === $slot->is) {
             $drawing = $this->drawings->ofSpread($slot->spread)[$slot->nth] ?? null;
             $down = $this->plan->stock->down;
 
@@ -181,19 +198,19 @@ final class Book
     /** A kind as it would stand on this book's paper, with nothing said of it yet. */
     public function sampleOf(Kind $kind): Sample
     {
-        return $this->layouts->sampleOf($kind, $this->index);
+        return $this->drawings->layouts->sampleOf($kind, $this->index);
     }
 
     /** A kind as it would stand in the book's first month, with nothing said of it yet. */
     public function sampleOfPart(Kind $kind): Sample
     {
-        return $this->layouts->sampleOfPart($kind);
+        return $this->drawings->layouts->sampleOfPart($kind);
     }
 
     /** Whether there is something to print and stick into a spread. */
     public function prints(PlannedSpread $spread): bool
     {
-        foreach ($this->layouts->fillings($spread) as [$filling, $asked]) {
+        foreach ($this->drawings->layouts->fillings($spread) as [$filling, $asked]) {
             if ($filling instanceof HasCutOuts && $filling->hasCutOut($asked)) {
                 return true;
             }
@@ -223,13 +240,13 @@ final class Book
     /** The layouts of a kind that is not in the book yet; null where it has one only. */
     public function layoutsOf(Kind $kind): ?Comparison
     {
-        return Comparison::of($kind->form, $this->layouts->sampleRequest($kind)->reading($this->index), $this->pace());
+        return Comparison::of($kind->form, $this->drawings->layouts->sampleRequest($kind)->reading($this->index), $this->pace());
     }
 
     /** The layouts of a spread side by side on this book's stock; null where it has one only. */
     public function layouts(PlannedSpread $spread): ?Comparison
     {
-        $form = $this->layouts->form($spread);
+        $form = $this->drawings->layouts->form($spread);
 
         return null === $form ? null : Comparison::of($form, $this->asked($spread), $this->pace());
     }
@@ -242,7 +259,7 @@ final class Book
      */
     public function parts(PlannedSpread $spread): ?PartsOfPage
     {
-        return $this->layouts->form($spread)?->parts($this->asked($spread));
+        return $this->drawings->layouts->form($spread)?->parts($this->asked($spread));
     }
 
     /** The same; null too where it cannot be parted as the plan says. */
@@ -277,7 +294,7 @@ final class Book
         ));
         foreach ($this->months as $block) {
             foreach ($block->parts as $part) {
-                $glued += $this->layouts->ofPart($block->month, $part)->glued ?? 0;
+                $glued += $this->drawings->layouts->ofPart($block->month, $part)->glued ?? 0;
             }
         }
 
@@ -289,13 +306,13 @@ final class Book
     {
         $slot = $this->slot($page);
 
-        return 'spread' === $slot->is ? $this->drawings->laid($slot->spread)->flips[$slot->nth] ?? [] : [];
+        return SlotKind::Spread === $slot->is ? $this->drawings->laid($slot->spread)->flips[$slot->nth] ?? [] : [];
     }
 
     /** The divisions that can be looked up on a spread; null where it shows none. */
     public function spacing(PlannedSpread $spread): ?SpacingAsked
     {
-        foreach ($this->layouts->fillings($spread) as [$filling, $asked]) {
+        foreach ($this->drawings->layouts->fillings($spread) as [$filling, $asked]) {
             if ($filling instanceof HasDivisions) {
                 return $filling->divisions($asked);
             }
@@ -306,19 +323,19 @@ final class Book
 
     private function asked(PlannedSpread $spread): Request
     {
-        return $this->layouts->request($spread)->reading($this->index);
+        return $this->drawings->layouts->request($spread)->reading($this->index);
     }
 
     /** The names of months and days in the language that goes on its paper. */
     public function names(): Names
     {
-        return $this->layouts->names;
+        return $this->drawings->layouts->names;
     }
 
     /** The kinds this book was composed with. */
     public function catalogue(): Catalogue
     {
-        return $this->layouts->catalogue;
+        return $this->drawings->layouts->catalogue;
     }
 
     public function pageOf(string $spread): ?int
@@ -329,12 +346,12 @@ final class Book
     /** @return list<int> the pages spreads stand on within the book, without the months */
     public function spreadPages(): array
     {
-        $pages = [];
-        foreach ($this->slots as $page => $slot) {
-            if ('spread' === $slot->is && $page <= $this->plan->stock->pages) {
-                $pages[] = $page;
-            }
-        }
+        $last = $this->plan->stock->pages;
+        $pages = array_keys(array_filter(
+            $this->slots,
+            static fn (Slot $slot, int $page): bool => SlotKind::Spread === $slot->is && $page <= $last,
+            \ARRAY_FILTER_USE_BOTH,
+        ));
         sort($pages);
 
         return $pages;

@@ -128,42 +128,29 @@ final class Composer
     /** @param array<string, string> $elsewhere */
     private function book(Paged $paged, array $elsewhere): Book
     {
-        $index = IndexEntries::of($this->plan, $this->layouts, [$paged->front, $paged->back], $paged->months, $elsewhere);
-        $numbering = $this->plan->stock->numbered ? [] : Numbering::steps($paged, $this->layouts->names);
-        $dates = new DatesOfBook($this->plan->whole, $this->layouts->catalogue, $this->layouts->names);
-        $ink = [] === $this->plan->whole->dates->entries ? null : new DatesInk(
-            $dates,
-            $this->plan->hand ?? Hand::usual(),
-            $this->plan->counting,
-            $this->plan->stock->pitch,
-        );
-        $drawings = new Drawings($this->plan, $this->layouts, $index, $numbering, $ink);
-        $known = new BookDates($dates, $this->plan, $this->layouts, $drawings);
-        $taken = new TakenTicks($this->plan);
-        $mended = new Mended($this->plan);
-        $pens = new PensOnPages($this->plan, $drawings, $this->layouts->catalogue);
-        $slots = (new Slots($this->plan, $this->layouts))->fill($paged->front, $paged->back, $paged->months);
-        $cut = new CutLeaves($slots, $drawings, $this->plan->stock->pages);
+        [$plan, $layouts] = [$this->plan, $this->layouts];
+        $catalogue = $layouts->catalogue;
+        $index = IndexEntries::of($plan, $layouts, [$paged->front, $paged->back], $paged->months, $elsewhere);
+        $numbering = $plan->stock->numbered ? [] : Numbering::steps($paged, $layouts->names);
+        $dates = new DatesOfBook($plan->whole, $catalogue, $layouts->names);
+        $drawings = new Drawings($plan, $layouts, $index, $numbering, [] === $plan->whole->dates->entries ? [] : [
+            new DatesInk($dates, $plan->hand ?? Hand::usual(), $plan->counting, $plan->stock->pitch),
+        ]);
+        $slots = (new Slots($plan, $layouts))->fill($paged->front, $paged->back, $paged->months);
+        $overlays = [new TakenTicks($plan), new Mended($plan)];
+        $pens = new PensOnPages($plan, $drawings, $catalogue);
+        $cut = new CutLeaves($slots, $drawings, $plan->stock->pages);
+        $known = new BookDates($dates, $plan, $layouts, $drawings);
 
-        return new Book(
-            $this->plan,
-            $paged->front,
-            $paged->back,
-            $paged->months,
-            $paged->runOut,
-            $slots,
-            $index,
-            $paged->corrections,
-            $paged->forecast,
-            $drawings,
-            $this->layouts,
-            $taken,
-            $mended,
+        return new Book($plan, $paged, $slots, $drawings, $overlays, $pens, $cut, $known, [
+            new SpreadFindings($plan, $layouts, $paged, $drawings),
+            new GoalsServed($plan, $catalogue),
+            new PatternFindings($plan, $catalogue),
+            new LostPages($plan, $layouts, $paged),
+            ...$overlays,
             $pens,
-            new BookFindings($this->plan, $this->layouts, $paged, $drawings, $taken, $mended, $pens, $cut, $known),
             $cut,
             $known,
-            $paged->lasting,
-        );
+        ]);
     }
 }

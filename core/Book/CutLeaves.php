@@ -14,7 +14,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Spread\Page\Region;
 
-final class CutLeaves
+final class CutLeaves implements SaysFindings
 {
     /** Places that are named; the others are counted. */
     private const NAMED = 3;
@@ -32,7 +32,7 @@ final class CutLeaves
     {
         $slot = $this->slots[$page] ?? null;
 
-        return null === $slot || 'spread' !== $slot->is ? [] : $this->drawings->laid($slot->spread)->removed[$slot->nth] ?? [];
+        return null === $slot || SlotKind::Spread !== $slot->is ? [] : $this->drawings->laid($slot->spread)->removed[$slot->nth] ?? [];
     }
 
     /**
@@ -63,7 +63,7 @@ final class CutLeaves
     {
         $seen = [];
         foreach ($this->slots as $page => $slot) {
-            if ('spread' !== $slot->is || $page > $this->last) {
+            if (SlotKind::Spread !== $slot->is || $page > $this->last) {
                 continue;
             }
             foreach ($this->behind($page) as [$behind, $regions]) {

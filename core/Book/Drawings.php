@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
-use AmpleMargin\Book\Dates\DatesInk;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Paging\MonthPart;
@@ -35,13 +34,14 @@ final class Drawings
     /**
      * @param list<IndexRow> $index
      * @param list<string>   $numbering
+     * @param list<Overlay>  $overlays  over the pages of a spread or a month's part
      */
     public function __construct(
         private readonly BookPlan $plan,
-        private readonly Layouts $layouts,
-        private readonly array $index,
+        public readonly Layouts $layouts,
+        public readonly array $index,
         private readonly array $numbering,
-        private readonly ?DatesInk $ink = null,
+        private readonly array $overlays = [],
     ) {
     }
 
@@ -77,7 +77,7 @@ final class Drawings
     }
 
     /**
-     * With the known dates its kind takes.
+     * With what lays itself over them, such as the known dates its kind takes.
      *
      * @param string                  $about    the spread or the month
      * @param array<array-key, mixed> $settings of the spread
@@ -89,17 +89,17 @@ final class Drawings
         $this->makeRoom();
         $pages = $this->drawnOf($laid, $about);
         $this->marks += array_sum(array_map(static fn (PageDrawing $page): int => \count($page->marks), $pages));
-        $kind = $this->layouts->catalogue->kind($kind);
-        $takes = $kind?->takesIn($settings);
-        if (null === $this->ink || null === $kind || null === $takes) {
-            return $pages;
+        $of = new Drawn(
+            $about,
+            $about,
+            takes: $this->layouts->catalogue->kind($kind)?->takesIn($settings),
+            categories: $this->categories($about),
+        );
+        foreach ($this->overlays as $overlay) {
+            $pages = $this->safely($about, static fn (): array => array_values(array_filter($overlay->over($pages, $of))), \count($pages));
         }
 
-        return $this->safely(
-            $about,
-            fn (): array => $this->ink->onto($pages, $takes, $this->categories($about), $about),
-            \count($pages),
-        );
+        return $pages;
     }
 
     /** @return list<string> the categories a spread has a column for; none of a month */

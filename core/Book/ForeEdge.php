@@ -21,9 +21,9 @@ final class ForeEdge
             $slot = $book->slot($page);
             [$band, $label, $initial] = match (true) {
                 null !== $slot->month => ['month', $names->monthAndYear($slot->month), $names->monthInitial($slot->month->month)],
-                'spread' === $slot->is => self::section($book, $slot),
-                'empty' === $slot->is => ['empty', 'Empty page', ''],
-                'lost' === $slot->is, 'closed' === $slot->is => ['closed', $slot->title, ''],
+                SlotKind::Spread === $slot->is => self::section($book, $slot),
+                SlotKind::Empty === $slot->is => ['empty', 'Empty page', ''],
+                SlotKind::Lost === $slot->is, SlotKind::Closed === $slot->is => ['closed', $slot->title, ''],
                 default => ['spare', 'Spare', ''],
             };
             if (null !== $last && $stretches[$last]['band'] === $band && $stretches[$last]['label'] === $label) {

@@ -14,7 +14,7 @@ use AmpleMargin\Spread\Catalogue\Fact;
 use AmpleMargin\Spread\Filling\Challenge;
 
 /** @internal to Book */
-final class GoalsServed
+final class GoalsServed implements SaysFindings
 {
     public function __construct(private readonly BookPlan $plan, private readonly Catalogue $catalogue)
     {

@@ -13,13 +13,11 @@ use AmpleMargin\Paging\MonthPart;
 final class Slot
 {
     /**
-     * @param string $is "spread", "month", "empty" (between spreads), "spare" (after the months), "lost" (skipped or ruined) or "closed"
-     *     (the stock's first leaf)
      * @param string      $title what a person calls it
      * @param int         $nth   which page of its spread or part, from 0
      */
     private function __construct(
-        public readonly string $is,
+        public readonly SlotKind $is,
         public readonly string $title,
         public readonly string $spread = '',
         public readonly int $nth = 0,
@@ -34,7 +32,7 @@ final class Slot
 
     public static function spread(string $id, string $title, int $nth): self
     {
-        return new self('spread', $title, $id, $nth, null, null, $id);
+        return new self(SlotKind::Spread, $title, $id, $nth, null, null, $id);
     }
 
     /** The same page with another spread on its lower half. */
@@ -45,26 +43,26 @@ final class Slot
 
     public static function month(Month $month, MonthPart $part, string $title, int $nth, string $drawing): self
     {
-        return new self('month', $title, '', $nth, $month, $part, $drawing);
+        return new self(SlotKind::Month, $title, '', $nth, $month, $part, $drawing);
     }
 
     public static function empty(): self
     {
-        return new self('empty', 'Empty page');
+        return new self(SlotKind::Empty, 'Empty page');
     }
 
     public static function spare(): self
     {
-        return new self('spare', 'Spare page');
+        return new self(SlotKind::Spare, 'Spare page');
     }
 
     public static function lost(): self
     {
-        return new self('lost', 'Skipped or ruined');
+        return new self(SlotKind::Lost, 'Skipped or ruined');
     }
 
     public static function closed(): self
     {
-        return new self('closed', 'Not used');
+        return new self(SlotKind::Closed, 'Not used');
     }
 }

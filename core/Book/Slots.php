@@ -60,7 +60,7 @@ final class Slots
                     $nth,
                 );
                 $upper = $slots[$placed->page] ?? null;
-                $slots[$placed->page + $nth] = 1 === $placed->half && 'spread' === $upper?->is ? $upper->sharedWith($slot) : $slot;
+                $slots[$placed->page + $nth] = 1 === $placed->half && SlotKind::Spread === $upper?->is ? $upper->sharedWith($slot) : $slot;
             }
         }
         for ($page = 1; $page <= $this->plan->stock->pages; ++$page) {

@@ -21,8 +21,10 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\TakenSplit;
 
 /** @internal to Book */
-final class TakenTicks
+final class TakenTicks implements Overlay, SaysFindings
 {
+    use OverEachPage;
+
     /** @var list<array{TakenSplit, list<Fraction>|null}> each with its ticks; null where it has no place any more */
     private readonly array $all;
 
@@ -37,7 +39,7 @@ final class TakenTicks
     }
 
     /** The page with its ticks before everything else; the page itself where none were taken. */
-    public function onto(?PageDrawing $drawing, string $name, int $nth): ?PageDrawing
+    private function onto(?PageDrawing $drawing, string $name, int $nth): ?PageDrawing
     {
         $here = [];
         $before = 0;

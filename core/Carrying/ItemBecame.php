@@ -38,9 +38,4 @@ enum ItemBecame: string
             default => self::DroppedWith,
         };
     }
-
-    public function isCarried(): bool
-    {
-        return self::GoesOn === $this || self::LeftOpen === $this;
-    }
 }

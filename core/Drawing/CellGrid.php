@@ -134,12 +134,6 @@ final class CellGrid
         $canvas->line(Layer::Ink, $this->across($column), $this->down($row + 1), $this->wide, $this->tall->times(-1));
     }
 
-    /** A stripe of colour behind a row. */
-    public function bandRow(Canvas $canvas, int $row): void
-    {
-        $canvas->band($this->x, $this->down($row), $this->width(), $this->tall);
-    }
-
     /** Room to write in a cell. @param int|Fraction $line boxes a line */
     public function room(Canvas $canvas, string $for, string $name, int $column, int $row, int|Fraction $line): void
     {

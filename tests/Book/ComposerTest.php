@@ -8,6 +8,7 @@ use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Book\Fit\WaysToFit;
 use AmpleMargin\Book\ForeEdge;
+use AmpleMargin\Book\SlotKind;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Line;
@@ -248,7 +249,7 @@ final class ComposerTest extends TestCase
         $said = implode(' ', array_column($pins->findings(), 'says'));
         self::assertStringContainsString('Quote is pinned to page 40, where Key is pinned already.', $said);
         self::assertStringContainsString('the book has 192 pages', $said);
-        self::assertSame('spread', $pins->slot(40)->is, 'months flow round a pin');
+        self::assertSame(SlotKind::Spread, $pins->slot(40)->is, 'months flow round a pin');
     }
 
     public function testEdgesOfPeriodAndBookComposeWithoutAnError(): void

@@ -6,6 +6,7 @@ namespace Tests\Book;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\SlotKind;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Plan\Plan;
 use PHPUnit\Framework\TestCase;
@@ -103,7 +104,7 @@ final class EveryPageOnceTest extends TestCase
         for ($page = 1; $page <= $book->plan->stock->pages; ++$page) {
             $slot = $book->slot($page);
             foreach (array_filter([$slot, $slot->lower]) as $one) {
-                if ('spread' === $one->is) {
+                if (SlotKind::Spread === $one->is) {
                     $slots["$one->spread/$one->nth"][] = $page;
                 }
             }
@@ -113,7 +114,7 @@ final class EveryPageOnceTest extends TestCase
             preg_match_all('/(\d+)(?:–(\d+))?/u', $month->range(), $runs, \PREG_SET_ORDER);
             foreach ($runs as $run) {
                 for ($page = (int) $run[1]; $page <= min($book->runOut->page, (int) ($run[2] ?? $run[1])); ++$page) {
-                    self::assertNotSame('spread', $book->slot($page)->is, "$about: page $page of {$month->range()}");
+                    self::assertNotSame(SlotKind::Spread, $book->slot($page)->is, "$about: page $page of {$month->range()}");
                 }
             }
         }
@@ -216,7 +217,7 @@ final class EveryPageOnceTest extends TestCase
         ));
         self::assertGreaterThan($january, $pinned->months[0]->page);
         foreach ($pinned->months as $month) {
-            self::assertSame('month', $pinned->slot($month->page)->is);
+            self::assertSame(SlotKind::Month, $pinned->slot($month->page)->is);
         }
     }
 }

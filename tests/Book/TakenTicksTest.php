@@ -6,6 +6,7 @@ namespace Tests\Book;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\SlotKind;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Line;
@@ -76,10 +77,10 @@ final class TakenTicksTest extends TestCase
         $plain = Composer::compose(Books::starter());
         $spare = array_key_first(array_filter(
             $plain->slots,
-            static fn ($slot): bool => 'spare' === $slot->is,
+            static fn ($slot): bool => SlotKind::Spare === $slot->is,
         )) ?? self::fail('This book has no spare page.');
         $book = $this->book([['on' => "page-$spare"] + self::SPLIT]);
-        self::assertSame('spare', $book->slot($spare)->is);
+        self::assertSame(SlotKind::Spare, $book->slot($spare)->is);
         self::assertCount(1, $book->drawing($spare)->steps ?? []);
         self::assertNull($plain->drawing($spare));
     }

@@ -12,6 +12,7 @@ use AmpleMargin\Book\Slips\Asked;
 use AmpleMargin\Book\Slips\Saving;
 use AmpleMargin\Book\Slips\Trial;
 use AmpleMargin\Book\Slips\WhatNow;
+use AmpleMargin\Book\SlotKind;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Drawing\Grain;
@@ -302,7 +303,7 @@ final class WhatNowTest extends TestCase
     public function testWhatCannotBeIsSaidInWords(): void
     {
         $book = Composer::compose(Books::sample());
-        $spare = (int) array_key_last(array_filter($book->slots, static fn ($slot): bool => 'spare' === $slot->is));
+        $spare = (int) array_key_last(array_filter($book->slots, static fn ($slot): bool => SlotKind::Spare === $slot->is));
         foreach ([
             'Nothing is drawn on page' => new Asked(SlipKind::Count, $spare),
             'there is no page 999' => new Asked(SlipKind::Count, 999),

@@ -11,6 +11,7 @@ namespace Tests\Laws;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\SlotKind;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Colour\Palette;
@@ -119,7 +120,7 @@ final class SentencesTest extends TestCase
                     foreach (array_map(intval(...), $named[1]) as $page) {
                         ++$read;
                         self::assertTrue(
-                            ($page >= $placed->page - 1 && $page <= $last + 1) || 'spread' !== $book->slot($page)->is || str_contains($why, 'fill page'),
+                            ($page >= $placed->page - 1 && $page <= $last + 1) || SlotKind::Spread !== $book->slot($page)->is || str_contains($why, 'fill page'),
                             "seed $seed: $why ({$placed->range()})",
                         );
                     }

@@ -6,6 +6,7 @@ namespace Tests\Paging;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\SlotKind;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\IndexCorrection;
@@ -71,7 +72,7 @@ final class InUseTest extends TestCase
         $before = Composer::compose(Books::sample());
         foreach (range(17, 60) as $page) {
             $book = self::with([['type' => 'set-lost', 'page' => $page]]);
-            self::assertSame('lost', $book->slot($page)->is);
+            self::assertSame(SlotKind::Lost, $book->slot($page)->is);
             foreach ($book->months as $i => $block) {
                 foreach ($block->parts as $part) {
                     self::assertFalse('month-calendar' === $part->kind && !Leaf::isLeft($part->page), "page $page lost");

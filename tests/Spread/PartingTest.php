@@ -24,6 +24,7 @@ use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
+use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\Leaf;
@@ -56,7 +57,7 @@ final class PartingTest extends TestCase
         $three = [[Size::share(), Leaf::of(new Free())], [Size::share(), Leaf::of(new Free())], [Size::share(), Leaf::of(new Free())]];
         self::assertSame([[0, 0, 8, 38], [9, 0, 8, 38], [18, 0, 8, 38]], $this->placed(Parting::across(...$three)));
         self::assertSame([[1, 0, 8, 38], [9, 0, 8, 38], [17, 0, 8, 38]], $this->placed(Parting::across(...$three)->gap(0)));
-        self::assertSame([[0, 0, 8, 38], [8, 0, 8, 38], [16, 0, 8, 38]], $this->placed(Parting::across(...$three)->gap(0)->leaving(Remainder::After)));
+        self::assertSame([[0, 0, 8, 38], [8, 0, 8, 38], [16, 0, 8, 38]], $this->placed(Parting::of(Direction::Across, $three, 0, Remainder::After)));
     }
 
     public function testAPartTooSmallForWhatFillsItIsSaidByItsName(): void
@@ -208,7 +209,7 @@ final class PartingTest extends TestCase
         $parting = 0 === mt_rand(0, 1) ? Parting::across(...$parts) : Parting::down(...$parts);
         $gap = mt_rand(-1, 3);
 
-        return $gap < 0 ? $parting : $parting->gap($gap)->leaving([Remainder::Outside, Remainder::After, Remainder::ByRatio][mt_rand(0, 2)]);
+        return $gap < 0 ? $parting : Parting::of($parting->way, $parting->parts, $gap, [Remainder::Outside, Remainder::After, Remainder::ByRatio][mt_rand(0, 2)]);
     }
 
     private function leaf(): Piece

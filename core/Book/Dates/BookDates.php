@@ -8,6 +8,7 @@ namespace AmpleMargin\Book\Dates;
 
 use AmpleMargin\Book\Drawings;
 use AmpleMargin\Book\Layouts;
+use AmpleMargin\Book\SaysFindings;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Hand;
@@ -20,7 +21,7 @@ use AmpleMargin\Spread\Catalogue\TakesDates;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\Layout;
 
-final class BookDates
+final class BookDates implements SaysFindings
 {
     private readonly Loads $loads;
 

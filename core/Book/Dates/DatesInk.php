@@ -9,6 +9,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book\Dates;
 
+use AmpleMargin\Book\Drawn;
+use AmpleMargin\Book\Overlay;
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Hand;
@@ -24,7 +26,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Catalogue\TakesDates;
 
 /** @internal to Book */
-final class DatesInk
+final class DatesInk implements Overlay
 {
     /** The note of its steps and marks, so that a guide can leave them off. */
     public const NOTE = 'dates';
@@ -44,6 +46,11 @@ final class DatesInk
         $this->left = new LeftOut('');
     }
 
+    public function over(array $pages, Drawn $of): array
+    {
+        return null === $of->takes ? $pages : $this->onto(array_values(array_filter($pages)), $of->takes, $of->categories, $of->about);
+    }
+
     /**
      * @param list<PageDrawing> $pages      of one spread, or part of a month
      * @param list<string>      $categories of its columns, where it has some for each month
@@ -51,7 +58,7 @@ final class DatesInk
      *
      * @return list<PageDrawing> saying what has no room on them
      */
-    public function onto(array $pages, TakesDates $takes, array $categories = [], string $about = ''): array
+    private function onto(array $pages, TakesDates $takes, array $categories, string $about): array
     {
         $this->left = new LeftOut($about);
         $done = [];

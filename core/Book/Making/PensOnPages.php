@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Book\Making;
 
 use AmpleMargin\Book\Drawings;
+use AmpleMargin\Book\SaysFindings;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\PageDrawing;
@@ -18,7 +19,7 @@ use AmpleMargin\Plan\Medium;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 
 /** @internal to Book */
-final class PensOnPages
+final class PensOnPages implements SaysFindings
 {
     /** @var array<string, TestedPen> colour → the pen of it that bleeds, as it was seen */
     private readonly array $bleeding;

@@ -6,6 +6,9 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book\Slips;
 
+use AmpleMargin\Book\OverEachPage;
+use AmpleMargin\Book\Overlay;
+use AmpleMargin\Book\SaysFindings;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Ticks;
 use AmpleMargin\Drawing\Band;
@@ -32,8 +35,10 @@ use AmpleMargin\Plan\Making\Slip;
 use AmpleMargin\Spread\Page\Dressing;
 
 /** @internal to Book */
-final class Mended
+final class Mended implements Overlay, SaysFindings
 {
+    use OverEachPage;
+
     /** @var array<string, list<Slip>> by drawing */
     private readonly array $slips;
 
@@ -49,7 +54,7 @@ final class Mended
     }
 
     /** The page with all that was mended on it; the page itself where nothing was. */
-    public function onto(?PageDrawing $drawing, string $name, int $nth): ?PageDrawing
+    private function onto(?PageDrawing $drawing, string $name, int $nth): ?PageDrawing
     {
         if (null === $drawing) {
             return null;

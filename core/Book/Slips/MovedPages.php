@@ -10,6 +10,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Book\Slips;
 
 use AmpleMargin\Book\Book;
+use AmpleMargin\Book\SlotKind;
 use AmpleMargin\Editing\Month\SetLost;
 use AmpleMargin\Editing\Offered;
 use AmpleMargin\Paper\Leaf;
@@ -25,7 +26,8 @@ final class MovedPages
         $try = new Trial($book, $asked);
         $there = $asked->other ?? 0;
         $spread = $book->plan->spread($book->slot($there)->spread);
-        if (null === $spread && 'month' === $book->slot($there)->is && $there !== $asked->page && Volume::FIRST === $book->plan->id) {
+        $ofMonth = null === $spread && SlotKind::Month === $book->slot($there)->is;
+        if ($ofMonth && $there !== $asked->page && Volume::FIRST === $book->plan->id) {
             $try->add('Pass the page over', "What was drawn on page $asked->page is glued shut or covered; {$book->slot($there)->title} "
                 .'is drawn '
                 .'where it is planned.', $try->drawing($there), [new SetLost($asked->page, true)]);
@@ -154,7 +156,7 @@ final class MovedPages
                 15,
                 [Trial::medium($reverse->id, Medium::Decoration)],
             );
-        } elseif (\in_array($slot->is, ['empty', 'spare'], true)) {
+        } elseif ($slot->is->isFree()) {
             $try->add("Leave page $behind empty", "Nothing is planned on page $behind, on the back of the leaf.", 1, []);
         }
         if (null !== $spread && Medium::Bleeds !== $spread->medium) {

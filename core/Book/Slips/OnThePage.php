@@ -131,7 +131,7 @@ final class OnThePage
             ], static fn (string $one): bool => '' !== $one)).'.', 1, []);
         }
         foreach ($here->book->slots as $page => $slot) {
-            if ($page <= $here->book->plan->stock->pages && \in_array($slot->is, ['empty', 'spare'], true)) {
+            if ($page <= $here->book->plan->stock->pages && $slot->is->isFree()) {
                 $ways[] = $here->saving("Keep it for page $page", "Page $page is free: all of ".$here->size($wide, $tall).' have room '
                     .'there.', 1, []);
                 break;

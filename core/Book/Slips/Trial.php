@@ -196,7 +196,7 @@ final class Trial
     {
         $free = [];
         for ($page = 1; $page <= $this->book->plan->stock->pages; ++$page) {
-            if (\in_array($this->book->slot($page)->is, ['empty', 'spare'], true)) {
+            if ($this->book->slot($page)->is->isFree()) {
                 $free[] = $page;
             }
         }

@@ -70,12 +70,6 @@ final class Parting implements Piece
         return new self($this->way, $this->parts, $boxes, $this->policy);
     }
 
-    /** Where the boxes go that equal shares leave over. */
-    public function leaving(Remainder $policy): self
-    {
-        return new self($this->way, $this->parts, $this->gap, $policy);
-    }
-
     public function part(int $i): ?Piece
     {
         return $this->parts[$i][1] ?? null;

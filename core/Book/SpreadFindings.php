@@ -1,58 +1,31 @@
 <?php
 
-/* What a book's pages, spreads and months say that the person should know; nothing is drawn for it. */
+/* What its spreads say: kinds nobody knows, settings that make no sense, what has no room, pages that stay empty. */
 
 declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
-use AmpleMargin\Book\Dates\BookDates;
-use AmpleMargin\Book\Making\PensOnPages;
-use AmpleMargin\Book\Slips\Mended;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
-use AmpleMargin\Editing\Month\SetLost;
-use AmpleMargin\Paging\Placement;
 use AmpleMargin\Plan\BookPlan;
-use AmpleMargin\Plan\InUse;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue\Kind;
 
 /** @internal to Book */
-final class BookFindings
+final class SpreadFindings implements SaysFindings
 {
     public function __construct(
         private readonly BookPlan $plan,
         private readonly Layouts $layouts,
         private readonly Paged $paged,
         private readonly Drawings $drawings,
-        private readonly TakenTicks $taken,
-        private readonly Mended $mended,
-        private readonly PensOnPages $pens,
-        private readonly CutLeaves $cut,
-        private readonly BookDates $dates,
     ) {
     }
 
-    /** @return list<Finding> */
-    public function all(): array
+    public function findings(): array
     {
-        return [
-            ...$this->ofSpreads($this->paged->front, $this->paged->back),
-            ...(new GoalsServed($this->plan, $this->layouts->catalogue))->findings(),
-            ...$this->wrongParts(),
-            ...$this->lost($this->paged),
-            ...$this->taken->findings(),
-            ...$this->mended->findings(),
-            ...$this->pens->findings(),
-            ...$this->cut->findings(),
-            ...$this->dates->findings(),
-        ];
-    }
-
-    /** @return list<Finding> */
-    private function ofSpreads(Placement $front, Placement $back): array
-    {
+        [$front, $back] = [$this->paged->front, $this->paged->back];
         $findings = [...$front->findings, ...$back->findings];
         foreach ($this->plan->spreads as $spread) {
             if (null === $this->layouts->catalogue->kind($spread->kind)) {
@@ -92,27 +65,6 @@ final class BookFindings
             $findings[] = new Finding($spread->id, "$says Until then it counts as not given.", [
                 Offer::settings($spread->id, 'Put it back to the usual', [$name => null]),
             ], false);
-        }
-
-        return $findings;
-    }
-
-    /** @return list<Finding> the same of the parts of the months' patterns */
-    private function wrongParts(): array
-    {
-        $findings = [];
-        foreach ($this->plan->months->patterns as $pattern) {
-            foreach ($pattern->parts as $part) {
-                $kind = $this->layouts->catalogue->kind($part->kind);
-                foreach ($kind?->settings($part->settings)->wrong() ?? [] as $says) {
-                    $findings[] = new Finding(
-                        "pattern-$pattern->id",
-                        "In the pattern “{$pattern->name}”, {$kind?->name}: $says Until then it counts as not given.",
-                        [],
-                        false,
-                    );
-                }
-            }
         }
 
         return $findings;
@@ -163,41 +115,5 @@ final class BookFindings
         $last = $pages[\count($pages) - 1];
 
         return \count($pages) > 2 && \count($pages) === $last - $pages[0] + 1 ? "{$pages[0]}–$last" : implode(', ', $pages);
-    }
-
-    /**
-     * What each skipped or ruined page does to the rest.
-     *
-     * @return list<Finding>
-     */
-    private function lost(Paged $paged): array
-    {
-        $findings = [];
-        foreach ($this->plan->inUse->lost as $page) {
-            $moved = \count($paged->corrections) - $this->correctionsWithout($page);
-            $says = match (true) {
-                $moved <= 0 => 'nothing else moves',
-                1 === $moved => 'one entry of the index changes',
-                default => "$moved entries of the index change",
-            };
-            $findings[] = new Finding("page-$page", "Page $page is passed over; openings behind it stay whole, and $says.", [
-                new Offer("Page $page can be used after all", (new SetLost($page, false))->written()),
-            ], false);
-        }
-
-        return $findings;
-    }
-
-    /** Corrections of the index there would be if this page were not lost: what a month took is not its fault. */
-    private function correctionsWithout(int $page): int
-    {
-        $inUse = $this->plan->inUse;
-        $other = new InUse($inUse->used, array_values(array_diff($inUse->lost, [$page])));
-        $plan = $this->plan->whole->with(['inUse' => $other])->inBook($this->plan->id);
-        if (null === $plan) {
-            return 0;
-        }
-
-        return \count((new Pager($plan, new Layouts($plan, $this->layouts->catalogue, $this->layouts->names)))->page()->corrections);
     }
 }
