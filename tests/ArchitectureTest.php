@@ -130,6 +130,31 @@ final class ArchitectureTest extends TestCase
         self::assertEqualsCanonicalizing(['Leaf', 'Packed', 'Packing', 'Piece', 'Words'], $twice);
     }
 
+    /**
+     * More than nine things said at once are several values. Only what is written down field by field keeps its fields: what a plan's
+     * file says of one thing, and a row of what stands on paper.
+     */
+    public function testNoConstructorTakesMoreThanNineThings(): void
+    {
+        $rows = [
+            // A plan, and each of what it lists, as its file has it (docs/plan.schema.json).
+            'Plan', 'PlannedSpread', 'OldBook', 'OldSpread', 'Stock', 'Dress', 'Entry', 'Work', 'TestedPen',
+            // What stands on paper: where, in which layer and step, and what; a page with all that is known of it.
+            'Words', 'SheetWords', 'PageDrawing',
+            // A row of the search for places: what of a spread decides where it may stand.
+            'Placeable',
+        ];
+        $many = [];
+        foreach ($this->core() as $file => $code) {
+            if (1 === preg_match('/function __construct\((.*?)\)\s*\{/s', $code, $found)) {
+                $many += preg_match_all('/\$\w+(?=\s*[,=)\n]|$)/', (string) preg_replace('/=[^,]*/', '', $found[1])) > 9
+                    ? [basename($file, '.php') => $file]
+                    : [];
+            }
+        }
+        self::assertEqualsCanonicalizing($rows, array_map(strval(...), array_keys($many)));
+    }
+
     /** What a room says is its own is used nowhere else. */
     public function testWhatIsPrivateToARoomStaysInIt(): void
     {

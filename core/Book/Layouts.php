@@ -20,6 +20,7 @@ use AmpleMargin\Spread\Catalogue\Themes;
 use AmpleMargin\Spread\Page\CalendarFacts;
 use AmpleMargin\Spread\Page\IndexRow;
 use AmpleMargin\Spread\Page\Laid;
+use AmpleMargin\Spread\Page\OfBook;
 use AmpleMargin\Spread\Page\PageGrid;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Asker;
@@ -138,7 +139,7 @@ final class Layouts
                 $this->plan->pens,
                 $part->pages,
                 $this->plan->hand,
-                $this->plan->key,
+                new OfBook(key: $this->plan->key),
             ))
             ->upTo($part->pages);
     }

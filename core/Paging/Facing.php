@@ -42,7 +42,7 @@ final class Facing
     {
         $waiting = $this->waitsFor($node);
         if (null !== $waiting) {
-            return $spread->id === $waiting && $page === $node->lastPage + 1;
+            return $spread->id === $waiting && $page === $node->lastPage() + 1;
         }
         if (!isset($this->required[$spread->id])) {
             return true;
@@ -55,9 +55,9 @@ final class Facing
     /** The spread that must come next, opposite the last one placed; null where none must. */
     public function waitsFor(PlacingNode $node): ?string
     {
-        $other = isset($this->required[$node->lastId]) ? $this->all[$node->lastId] : null;
+        $other = isset($this->required[$node->spread->id ?? '']) ? $this->all[$node->spread->id ?? ''] : null;
 
-        return null === $other || isset($this->pinnedAt[$other]) || !Leaf::isLeft($node->lastPage) ? null : $other;
+        return null === $other || isset($this->pinnedAt[$other]) || !Leaf::isLeft($node->lastPage()) ? null : $other;
     }
 
     /** 1 where placing this spread here brings it opposite the one it should face. */
@@ -71,6 +71,6 @@ final class Facing
             return $this->pinnedAt[$other] === Leaf::facing($page) ? 1 : 0;
         }
 
-        return !Leaf::isLeft($page) && $node->lastPage === $page - 1 && $node->lastId === $other ? 1 : 0;
+        return !Leaf::isLeft($page) && $node->lastPage() === $page - 1 && $node->spread?->id === $other ? 1 : 0;
     }
 }

@@ -17,7 +17,7 @@ final class PlacingNode
     /**
      * @param int $page the next free one
      * @param int $half 1 where the upper half of `$page` is taken
-     * @param int $at   the page its spread was placed on; `$atHalf` 1 for the lower half
+     * @param int $at   the page its spread was placed on
      */
     public function __construct(
         public readonly int $page,
@@ -28,11 +28,20 @@ final class PlacingNode
         public readonly int $parent = -1,
         public readonly ?Placeable $spread = null,
         public readonly int $at = 0,
-        public readonly int $atHalf = 0,
-        public readonly int $lastPage = 0,
         public readonly ?Medium $lastMedium = null,
-        public readonly string $lastId = '',
     ) {
+    }
+
+    /** The last page its spread takes; 0 for the first node. */
+    public function lastPage(): int
+    {
+        return null === $this->spread ? 0 : $this->at + $this->spread->pages() - 1;
+    }
+
+    /** 1 where its spread stands on the lower half of its page. */
+    public function atHalf(): int
+    {
+        return 1 === $this->spread?->halves ? 1 - $this->half : 0;
     }
 
     /** @param array<int, int> $counts of each shape, this spread among them */
@@ -48,7 +57,7 @@ final class PlacingNode
     ): self {
         $last = $page + $spread->pages() - 1;
         // Two halves on one page: where one bleeds, the page does.
-        $medium = 1 === $half && $page === $this->lastPage && Medium::Bleeds === $this->lastMedium ? Medium::Bleeds : $spread->medium;
+        $medium = 1 === $half && $page === $this->lastPage() && Medium::Bleeds === $this->lastMedium ? Medium::Bleeds : $spread->medium;
         $child = new self(
             1 === $spread->halves ? $page + $half : $last + 1,
             1 === $spread->halves ? 1 - $half : 0,
@@ -58,10 +67,7 @@ final class PlacingNode
             $parent,
             $spread,
             $page,
-            $half,
-            $last,
             $medium,
-            $spread->id,
         );
         $child->counts = $counts;
 
@@ -76,7 +82,7 @@ final class PlacingNode
             Medium::Bleeds => 'b',
             Medium::Decoration => 'd',
             default => '',
-        }.($paired ? $this->lastId : '');
+        }.($paired ? ($this->spread->id ?? '') : '');
     }
 
     public function isBetterThan(self $other): bool

@@ -194,7 +194,7 @@ final class PlacingSearch
             $node = $this->nodes[$at];
             $open = $shapes->open($node->counts, $rank, $window);
             foreach ($this->places($node, $mostEmpty) as [$page, $half, $empty]) {
-                $behind = Leaf::isLeft($page) && $node->lastPage === $page - 1 ? $node->lastMedium : null;
+                $behind = Leaf::isLeft($page) && $node->lastPage() === $page - 1 ? $node->lastMedium : null;
                 // Looking costs as well: a tenth of a state.
                 $this->looked += \count($open);
                 foreach ($open as $shape => $spread) {
@@ -291,7 +291,7 @@ final class PlacingSearch
         }
         $placed = [];
         for ($node = $this->nodes[$best]; null !== $node->spread; $node = $this->nodes[$node->parent]) {
-            $placed[] = new PlacedSpread($node->spread, $node->at, $node->atHalf);
+            $placed[] = new PlacedSpread($node->spread, $node->at, $node->atHalf());
         }
 
         return new PlacingResult(array_reverse($placed), $bestEmpty, $this->nodes[$best]->moved, $this->nodes[$best]->kept, false);

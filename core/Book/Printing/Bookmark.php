@@ -12,6 +12,7 @@ use AmpleMargin\Sheet\Piece\TrueSize;
 use AmpleMargin\Spread\Filling\Blank;
 use AmpleMargin\Spread\Filling\KeyMarks;
 use AmpleMargin\Spread\Page\CalendarFacts;
+use AmpleMargin\Spread\Page\OfBook;
 use AmpleMargin\Spread\Page\PageGrid;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Leaf;
@@ -53,7 +54,7 @@ final class Bookmark implements Printable
             new CalendarFacts($plan->period, $plan->weeks->first, $context->book->names()),
             $plan->pens,
             hand: $plan->hand,
-            key: $plan->key,
+            book: new OfBook(key: $plan->key),
         ));
         $broken = $laid->broken();
         if (null !== $broken) {

@@ -11,6 +11,7 @@ use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Page\CalendarFacts;
+use AmpleMargin\Spread\Page\OfBook;
 use AmpleMargin\Spread\Page\PageGrid;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Setting\Settings;
@@ -105,7 +106,7 @@ final class Catalogue
             new CalendarFacts($book->period, $settings->weekStart($book->weeks->first), $names ?? new Names($book->language)),
             $book->pens,
             hand: $book->hand,
-            key: $book->key,
+            book: new OfBook(key: $book->key),
         );
     }
 

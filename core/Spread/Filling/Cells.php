@@ -22,9 +22,11 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -145,33 +147,34 @@ final class Cells implements ByMonth, GivesWay, TakenUp
                 ['down', Plural::boxes($rows->size()).' tall', $rows->working()
                     .(\count($names) > $each ? '; '.\count($here).' of '.\count($names).' here' : '')],
             ],
-            ink: static function (Canvas $canvas) use ($asked, $places, $columns, $rows, $from, $one): void {
-                $canvas->step(Task::Ink, 'Rule the '.Plural::of(\count($places), $one, "{$one}s").'.', 'across');
-                foreach ($places as $i => [$name, $x, $y]) {
-                    $canvas->frame(Layer::Ink, $x, $y, $columns->size(), $rows->size());
-                    if ($rows->size() > 1) {
-                        $canvas->room(
-                            self::key($asked, $from + $i),
-                            $name,
-                            $x,
-                            $y + 1,
-                            $columns->size(),
-                            $rows->size() - 1,
-                            $asked->settings->boxes('line'),
-                        );
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($asked, $places, $columns, $rows, $from, $one): void {
+                    $canvas->step(Task::Ink, 'Rule the '.Plural::of(\count($places), $one, "{$one}s").'.', 'across');
+                    foreach ($places as $i => [$name, $x, $y]) {
+                        $canvas->frame(Layer::Ink, $x, $y, $columns->size(), $rows->size());
+                        if ($rows->size() > 1) {
+                            $canvas->room(
+                                self::key($asked, $from + $i),
+                                $name,
+                                $x,
+                                $y + 1,
+                                $columns->size(),
+                                $rows->size() - 1,
+                                $asked->settings->boxes('line'),
+                            );
+                        }
                     }
-                }
-            },
+                },
+                write: static function (Canvas $canvas) use ($asked, $places, $columns, $rows, $from, $one): void {
+                    self::label($canvas, $asked, $places, $columns->size(), $one);
+                    CellWords::write($canvas, $asked, $places, $columns->size(), $rows->size(), $from);
+                },
+            ),
             findings: 0 === $from ? CellWords::tooMany($asked, $names, $rows->size()) : [],
-            write: static function (Canvas $canvas) use ($asked, $places, $columns, $rows, $from, $one): void {
-                self::label($canvas, $asked, $places, $columns->size(), $one);
-                CellWords::write($canvas, $asked, $places, $columns->size(), $rows->size(), $from);
-            },
-            check: $cells
-                ? static fn (): string => "Count one cell: {$columns->size()} × {$rows->size()} boxes."
-                : static fn (): string => 'Count one container: '.$asked->grid->tally->length($columns->size()).' × '
-                    .$asked->grid->tally->length($rows->size()).'.',
-            checks: $cells ? null : 'across',
+            check: new Check($cells
+                            ? static fn (): string => "Count one cell: {$columns->size()} × {$rows->size()} boxes."
+                            : static fn (): string => 'Count one container: '.$asked->grid->tally->length($columns->size()).' × '
+                                .$asked->grid->tally->length($rows->size()).'.', $cells ? null : 'across'),
             next: $from + \count($here) < \count($names) ? $from + \count($here) : null,
         );
     }

@@ -16,8 +16,10 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Setting\Field;
 
 final class Circles implements Filling
@@ -89,39 +91,41 @@ final class Circles implements Filling
                 "{$this->count($asked)} circles in $region->wide × $region->tall boxes; centres ".Plural::boxes(2 * $half).' apart',
             ]],
             findings: self::findings($asked, $words),
-            pencil: static function (Canvas $canvas) use ($circles): void {
-                $canvas->step(Task::Pencil, 'Mark the centres: '.implode('; ', array_map(
-                    static fn (array $at): string => $canvas->tally->place($at[0]).' across, '.$canvas->tally->place($at[1]).' down',
-                    $circles,
-                )).'.', 'circles');
-                foreach ($circles as [$atX, $atY]) {
-                    $canvas->line(Layer::Pencil, $atX, $atY, 1, 0);
-                    $canvas->line(Layer::Pencil, $atX, $atY, 0, 1);
-                }
-            },
-            ink: static function (Canvas $canvas) use ($circles, $radius): void {
-                $canvas->step(Task::Ink, 'Draw '.\count($circles).' circles with a radius of '.Plural::boxes($radius).'.', 'circles');
-                foreach ($circles as [$atX, $atY]) {
-                    $canvas->ring(Layer::Ink, $atX - $radius, $atY - $radius, 2 * $radius, 2 * $radius);
-                }
-            },
-            write: static function (Canvas $canvas) use ($asked, $circles, $words, $radius, $half, $x, $y): void {
-                $canvas->step(Task::Write, 'Write a word in each circle, clear of what they share.', 'circles');
-                foreach ($circles as $i => [$atX, $atY]) {
-                    // Outwards from the middle, so that it stands where no other circle is.
-                    $outX = $atX + ($atX <=> $x) * intdiv($half, 2);
-                    $outY = $atY + (2 === \count($circles) ? 0 : ($atY <=> $y) * intdiv($half, 2));
-                    $wide = max(2, $radius - 1);
-                    $canvas->words(Layer::Writing, $outX - intdiv($wide, 2), $outY, $wide, 1, $words[$i] ?? '…', Align::Middle);
-                }
-                $shared = $asked->settings->textOrNull('shared');
-                if (null !== $shared) {
-                    $canvas->step(Task::Write, 'Write '.Heading::quoted($shared).' in the middle.', 'circles');
-                    $wide = max(2, $half);
-                    $canvas->words(Layer::Writing, $x - intdiv($wide, 2), $y, $wide, 1, $shared, Align::Middle);
-                }
-            },
-            check: 'Check that the circles pass through one another’s centres or near them.',
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($circles): void {
+                    $canvas->step(Task::Pencil, 'Mark the centres: '.implode('; ', array_map(
+                        static fn (array $at): string => $canvas->tally->place($at[0]).' across, '.$canvas->tally->place($at[1]).' down',
+                        $circles,
+                    )).'.', 'circles');
+                    foreach ($circles as [$atX, $atY]) {
+                        $canvas->line(Layer::Pencil, $atX, $atY, 1, 0);
+                        $canvas->line(Layer::Pencil, $atX, $atY, 0, 1);
+                    }
+                },
+                ink: static function (Canvas $canvas) use ($circles, $radius): void {
+                    $canvas->step(Task::Ink, 'Draw '.\count($circles).' circles with a radius of '.Plural::boxes($radius).'.', 'circles');
+                    foreach ($circles as [$atX, $atY]) {
+                        $canvas->ring(Layer::Ink, $atX - $radius, $atY - $radius, 2 * $radius, 2 * $radius);
+                    }
+                },
+                write: static function (Canvas $canvas) use ($asked, $circles, $words, $radius, $half, $x, $y): void {
+                    $canvas->step(Task::Write, 'Write a word in each circle, clear of what they share.', 'circles');
+                    foreach ($circles as $i => [$atX, $atY]) {
+                        // Outwards from the middle, so that it stands where no other circle is.
+                        $outX = $atX + ($atX <=> $x) * intdiv($half, 2);
+                        $outY = $atY + (2 === \count($circles) ? 0 : ($atY <=> $y) * intdiv($half, 2));
+                        $wide = max(2, $radius - 1);
+                        $canvas->words(Layer::Writing, $outX - intdiv($wide, 2), $outY, $wide, 1, $words[$i] ?? '…', Align::Middle);
+                    }
+                    $shared = $asked->settings->textOrNull('shared');
+                    if (null !== $shared) {
+                        $canvas->step(Task::Write, 'Write '.Heading::quoted($shared).' in the middle.', 'circles');
+                        $wide = max(2, $half);
+                        $canvas->words(Layer::Writing, $x - intdiv($wide, 2), $y, $wide, 1, $shared, Align::Middle);
+                    }
+                },
+            ),
+            check: new Check('Check that the circles pass through one another’s centres or near them.'),
         );
     }
 

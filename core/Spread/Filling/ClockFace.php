@@ -14,9 +14,11 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Setting\Field;
 
 final class ClockFace implements Filling
@@ -76,37 +78,38 @@ final class ClockFace implements Filling
                 'radius '.Plural::boxes($outer),
                 "$side boxes ÷ 2 − ".self::FIGURES." for the figures = $outer; half of it inside: $inner",
             ]],
-            pencil: static function (Canvas $canvas) use ($here, $x, $y): void {
-                $place = $canvas->tally->place($x).' across, '.$canvas->tally->place($y).' down';
-                $canvas->step(Task::Pencil, "Mark the middle of the clock: $place.", $here->note('clock'));
-                $canvas->line(Layer::Pencil, $x, $y, 1, 0);
-                $canvas->line(Layer::Pencil, $x, $y, 0, 1);
-            },
-            ink: static function (Canvas $canvas) use ($here, $x, $y, $outer, $inner, $hours): void {
-                $text = 'Draw two circles round the middle, with radii of '.Plural::boxes($outer).' and '.Plural::boxes($inner)
-                    .", and $hours strokes from one to the other.";
-                $here->step($canvas, Task::Ink, $text, 'clock');
-                foreach ([$outer, $inner] as $radius) {
-                    $canvas->ring(Layer::Ink, $x - $radius, $y - $radius, 2 * $radius, 2 * $radius);
-                }
-                for ($hour = 0; $hour < $hours; ++$hour) {
-                    [$inX, $inY] = self::at($hour, $hours, 2 * $inner);
-                    [$outX, $outY] = self::at($hour, $hours, 2 * $outer);
-                    $canvas->line(Layer::Ink, $inX->plus($x), $inY->plus($y), $outX->minus($inX), $outY->minus($inY));
-                }
-            },
-            write: static function (Canvas $canvas) use ($here, $x, $y, $outer, $hours): void {
-                $here->step($canvas, Task::Write, 'Write the hours round it, '.(12 === $hours ? '12' : '0').' above.', 'clock');
-                for ($hour = 0; $hour < $hours; ++$hour) {
-                    [$atX, $atY] = self::at($hour, $hours, 2 * $outer + 1);
-                    $half = Fraction::of(1, 2);
-                    $figure = (string) (12 === $hours && 0 === $hour ? 12 : $hour);
-                    [$left, $top] = [$atX->plus($x)->minus($half), $atY->plus($y)->minus($half)];
-                    $canvas->words(Layer::Writing, $left, $top, 1, 1, $figure, Align::Middle);
-                }
-            },
-            check: "Count the strokes: $hours, a quarter of them between two figures that stand square to one another.",
-            checks: $here->note('clock'),
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($here, $x, $y): void {
+                    $place = $canvas->tally->place($x).' across, '.$canvas->tally->place($y).' down';
+                    $canvas->step(Task::Pencil, "Mark the middle of the clock: $place.", $here->note('clock'));
+                    $canvas->line(Layer::Pencil, $x, $y, 1, 0);
+                    $canvas->line(Layer::Pencil, $x, $y, 0, 1);
+                },
+                ink: static function (Canvas $canvas) use ($here, $x, $y, $outer, $inner, $hours): void {
+                    $text = 'Draw two circles round the middle, with radii of '.Plural::boxes($outer).' and '.Plural::boxes($inner)
+                        .", and $hours strokes from one to the other.";
+                    $here->step($canvas, Task::Ink, $text, 'clock');
+                    foreach ([$outer, $inner] as $radius) {
+                        $canvas->ring(Layer::Ink, $x - $radius, $y - $radius, 2 * $radius, 2 * $radius);
+                    }
+                    for ($hour = 0; $hour < $hours; ++$hour) {
+                        [$inX, $inY] = self::at($hour, $hours, 2 * $inner);
+                        [$outX, $outY] = self::at($hour, $hours, 2 * $outer);
+                        $canvas->line(Layer::Ink, $inX->plus($x), $inY->plus($y), $outX->minus($inX), $outY->minus($inY));
+                    }
+                },
+                write: static function (Canvas $canvas) use ($here, $x, $y, $outer, $hours): void {
+                    $here->step($canvas, Task::Write, 'Write the hours round it, '.(12 === $hours ? '12' : '0').' above.', 'clock');
+                    for ($hour = 0; $hour < $hours; ++$hour) {
+                        [$atX, $atY] = self::at($hour, $hours, 2 * $outer + 1);
+                        $half = Fraction::of(1, 2);
+                        $figure = (string) (12 === $hours && 0 === $hour ? 12 : $hour);
+                        [$left, $top] = [$atX->plus($x)->minus($half), $atY->plus($y)->minus($half)];
+                        $canvas->words(Layer::Writing, $left, $top, 1, 1, $figure, Align::Middle);
+                    }
+                },
+            ),
+            check: new Check("Count the strokes: $hours, a quarter of them between two figures that stand square to one another.", $here->note('clock')),
         );
     }
 

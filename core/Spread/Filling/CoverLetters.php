@@ -20,11 +20,13 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\Layout;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -190,16 +192,17 @@ final class CoverLetters implements Filling, HasLayouts
                 new EdgeTicks(Edge::Side, [$top, $top + $block->tall], "figures $block->tall tall", 'letters'),
             ]),
             workings: [[$here->note('letters'), Plural::boxes($block->width), $block->working().'; '.$centre->working()]],
-            ink: static function (Canvas $canvas) use ($here, $block, $x, $top): void {
-                $text = 'Fill '.Plural::boxes($block->filled()).' with ink, row by row, as drawn.';
-                $here->step($canvas, Task::Ink, $text, 'letters');
-                $canvas->blocks($block, $x, $top);
-            },
-            write: fn (Canvas $canvas) => $this->below($canvas, $asked, $region, $block->tall),
-            check: 'Count the filled boxes of the first figure’s top row before you go on: as drawn, '
-                .Plural::boxes($centre->before)
-                .' before it.',
-            checks: $here->note('letters'),
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($here, $block, $x, $top): void {
+                    $text = 'Fill '.Plural::boxes($block->filled()).' with ink, row by row, as drawn.';
+                    $here->step($canvas, Task::Ink, $text, 'letters');
+                    $canvas->blocks($block, $x, $top);
+                },
+                write: fn (Canvas $canvas) => $this->below($canvas, $asked, $region, $block->tall),
+            ),
+            check: new Check('Count the filled boxes of the first figure’s top row before you go on: as drawn, '
+                            .Plural::boxes($centre->before)
+                            .' before it.', $here->note('letters')),
         );
     }
 
@@ -251,25 +254,26 @@ final class CoverLetters implements Filling, HasLayouts
             ]),
             workings: array_map(static fn (array $one): array => [$here->note($one[0]), $one[1], $one[2]], $workings),
             findings: $findings,
-            pencil: static function (Canvas $canvas) use ($here, $letters): void {
-                $here->step($canvas, Task::Pencil, 'Draw a guide box for each letter.', 'letters');
-                foreach ($letters as [, $x, $y, $wide, $tall]) {
-                    $canvas->frame(Layer::Pencil, $x, $y, $wide, $tall);
-                }
-            },
-            ink: static function (Canvas $canvas) use ($here, $letters, $words): void {
-                $here->step($canvas, Task::Ink, "Draw the letters $words inside their guide boxes.", 'letters');
-                foreach ($letters as [$letter, $x, $y, $wide, $tall]) {
-                    $canvas->words(Layer::Ink, $x, $y, $wide, $tall, $letter, Align::Middle);
-                }
-            },
-            write: function (Canvas $canvas) use ($asked, $region, $tall): void {
-                if (null !== $tall) {
-                    $this->below($canvas, $asked, $region, $tall);
-                }
-            },
-            check: $check,
-            checks: $here->note('letters'),
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($here, $letters): void {
+                    $here->step($canvas, Task::Pencil, 'Draw a guide box for each letter.', 'letters');
+                    foreach ($letters as [, $x, $y, $wide, $tall]) {
+                        $canvas->frame(Layer::Pencil, $x, $y, $wide, $tall);
+                    }
+                },
+                ink: static function (Canvas $canvas) use ($here, $letters, $words): void {
+                    $here->step($canvas, Task::Ink, "Draw the letters $words inside their guide boxes.", 'letters');
+                    foreach ($letters as [$letter, $x, $y, $wide, $tall]) {
+                        $canvas->words(Layer::Ink, $x, $y, $wide, $tall, $letter, Align::Middle);
+                    }
+                },
+                write: function (Canvas $canvas) use ($asked, $region, $tall): void {
+                    if (null !== $tall) {
+                        $this->below($canvas, $asked, $region, $tall);
+                    }
+                },
+            ),
+            check: new Check($check, $here->note('letters')),
             next: $next,
         );
     }

@@ -23,7 +23,9 @@ use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -99,11 +101,13 @@ final class DayStrips implements TakenUp
                     .'; '.self::DAYS.' days = '.implode(' + ', self::lengths($rows)),
             ]],
             findings: 0 === $from ? $this->findings($asked, $strip, $rows) : [],
-            ink: static fn (Canvas $canvas) => $dots
-                ? self::dot($canvas, $grids, $here)
-                : self::rule($canvas, $grids, $here, $lengths),
-            write: fn (Canvas $canvas) => $this->write($canvas, $asked, $region->x, $strip, $here, $grids, $rows),
-            check: 'Count the '.($dots ? 'dots' : 'boxes').' left open in each strip: they are the days of its month.',
+            layers: new Layers(
+                ink: static fn (Canvas $canvas) => $dots
+                                ? self::dot($canvas, $grids, $here)
+                                : self::rule($canvas, $grids, $here, $lengths),
+                write: fn (Canvas $canvas) => $this->write($canvas, $asked, $region->x, $strip, $here, $grids, $rows),
+            ),
+            check: new Check('Count the '.($dots ? 'dots' : 'boxes').' left open in each strip: they are the days of its month.'),
             next: $from + $each < \count($months) ? $from + $each : null,
         );
     }

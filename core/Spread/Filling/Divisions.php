@@ -23,6 +23,7 @@ use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\Layout;
 use AmpleMargin\Spread\Part\NeedsEdges;
 use AmpleMargin\Spread\Setting\Field;
@@ -138,11 +139,13 @@ final class Divisions implements Filling, GivesWay, HasLayouts, HasDivisions, Ne
                 Plural::of($this->least($asked, $region->wide), 'row', 'rows'),
                 'a row for each division of a side, and one for its heading',
             ]],
-            write: static function (Canvas $canvas) use ($spacing, $grid, $region, $half): void {
-                $below = DivisionTable::write($canvas, $spacing, 'Across', $grid->across, $spacing->across, $region->x, $region->y, $half);
-                [$x, $y] = $half < $region->wide ? [$region->x + $half + 1, $region->y] : [$region->x, $below + 1];
-                DivisionTable::write($canvas, $spacing, 'Down', $grid->down, $spacing->down, $x, $y, $half);
-            },
+            layers: new Layers(
+                write: static function (Canvas $canvas) use ($spacing, $grid, $region, $half): void {
+                    $below = DivisionTable::write($canvas, $spacing, 'Across', $grid->across, $spacing->across, $region->x, $region->y, $half);
+                    [$x, $y] = $half < $region->wide ? [$region->x + $half + 1, $region->y] : [$region->x, $below + 1];
+                    DivisionTable::write($canvas, $spacing, 'Down', $grid->down, $spacing->down, $x, $y, $half);
+                },
+            ),
         );
     }
 

@@ -16,6 +16,7 @@ use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Setting\Field;
 
 final class DotLegend implements Filling
@@ -69,17 +70,19 @@ final class DotLegend implements Filling
                 [],
                 false,
             )],
-            write: static function (Canvas $canvas) use ($marks, $perRow, $region, $wide): void {
-                if ([] === $marks) {
-                    return;
-                }
-                $canvas->step(Task::Write, 'Draw each mark, and beside it what it stands for.', 'marks');
-                foreach ($marks as $i => $means) {
-                    [$x, $y] = [$region->x + $i % $perRow * self::ENTRY, $region->y + intdiv($i, $perRow)];
-                    DotMarks::draw($canvas, $i, $x, $y);
-                    $canvas->words(Layer::Writing, Fraction::of(4 * $x + 5, 4), $y, Fraction::of(2 * $wide - 3, 2), 1, $means);
-                }
-            },
+            layers: new Layers(
+                write: static function (Canvas $canvas) use ($marks, $perRow, $region, $wide): void {
+                    if ([] === $marks) {
+                        return;
+                    }
+                    $canvas->step(Task::Write, 'Draw each mark, and beside it what it stands for.', 'marks');
+                    foreach ($marks as $i => $means) {
+                        [$x, $y] = [$region->x + $i % $perRow * self::ENTRY, $region->y + intdiv($i, $perRow)];
+                        DotMarks::draw($canvas, $i, $x, $y);
+                        $canvas->words(Layer::Writing, Fraction::of(4 * $x + 5, 4), $y, Fraction::of(2 * $wide - 3, 2), 1, $means);
+                    }
+                },
+            ),
         );
     }
 

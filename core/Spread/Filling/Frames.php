@@ -21,8 +21,11 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
+use AmpleMargin\Spread\Part\Fastened;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -125,31 +128,33 @@ final class Frames implements TakenUp, GivesWay
                     .(null === $next && 0 === $from ? '' : '; '.\count($here).' of '.\count($names).' here, '.$across * $down.' a page')],
             ],
             findings: 0 === $from ? $this->findings($asked, $wide) : [],
-            ink: static function (Canvas $canvas) use ($places, $wide, $tall, $caption, $size): void {
-                $canvas->step(Task::Ink, 'Rule '.Plural::of(\count($places), 'frame', 'frames')." of $wide × $tall boxes.", 'frames');
-                foreach ($places as [$name, $x, $y]) {
-                    $canvas->frame(Layer::Ink, $x, $y, $wide, $tall);
-                    $canvas->cells($x, $y, $wide, $tall);
-                    $canvas->inset(new Inset('frame', $name, $size[0], $size[1], label: 0 === $caption ? min(2, $wide) : $wide));
-                    if ($caption > 1) {
-                        $canvas->room($name, $name, $x, $y + $tall + 1, $wide, $caption - 1, 1);
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($places, $wide, $tall, $caption, $size): void {
+                    $canvas->step(Task::Ink, 'Rule '.Plural::of(\count($places), 'frame', 'frames')." of $wide × $tall boxes.", 'frames');
+                    foreach ($places as [$name, $x, $y]) {
+                        $canvas->frame(Layer::Ink, $x, $y, $wide, $tall);
+                        $canvas->cells($x, $y, $wide, $tall);
+                        $canvas->inset(new Inset('frame', $name, $size[0], $size[1], label: 0 === $caption ? min(2, $wide) : $wide));
+                        if ($caption > 1) {
+                            $canvas->room($name, $name, $x, $y + $tall + 1, $wide, $caption - 1, 1);
+                        }
                     }
-                }
-            },
-            write: static function (Canvas $canvas) use ($places, $wide, $tall, $caption): void {
-                $canvas->step(Task::Write, 0 === $caption
-                    ? 'Write into the upper left box of each frame what it is for.'
-                    : 'Write below each frame what it is for.', 'frames');
-                foreach ($places as [$name, $x, $y]) {
-                    $row = 0 === $caption ? $y : $y + $tall;
-                    ctype_digit($name)
-                        ? $canvas->words(Layer::Writing, $x, $row, min(2, $wide), 1, $name, Align::Middle)
-                        : $canvas->words(Layer::Writing, Fraction::of(4 * $x + 1, 4), $row, Fraction::of(2 * $wide - 1, 2), 1, $name);
-                }
-            },
-            check: "Count one frame: $wide × $tall boxes.",
+                },
+                write: static function (Canvas $canvas) use ($places, $wide, $tall, $caption): void {
+                    $canvas->step(Task::Write, 0 === $caption
+                        ? 'Write into the upper left box of each frame what it is for.'
+                        : 'Write below each frame what it is for.', 'frames');
+                    foreach ($places as [$name, $x, $y]) {
+                        $row = 0 === $caption ? $y : $y + $tall;
+                        ctype_digit($name)
+                            ? $canvas->words(Layer::Writing, $x, $row, min(2, $wide), 1, $name, Align::Middle)
+                            : $canvas->words(Layer::Writing, Fraction::of(4 * $x + 1, 4), $row, Fraction::of(2 * $wide - 1, 2), 1, $name);
+                    }
+                },
+            ),
+            check: new Check("Count one frame: $wide × $tall boxes."),
             next: $next,
-            glued: $asked->settings->flag('glued_in') ? 1 : 0,
+            fastened: new Fastened($asked->settings->flag('glued_in') ? 1 : 0),
         );
     }
 

@@ -14,6 +14,7 @@ use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\Layers;
 
 final class Free implements Filling
 {
@@ -58,10 +59,12 @@ final class Free implements Filling
                 "$region->wide × $region->tall boxes",
                 "$mm mm, at ".Millimetres::written($asked->grid->pitch).' mm a box',
             ]],
-            pencil: static function (Canvas $canvas) use ($region, $mm): void {
-                $canvas->step(Task::Pencil, "Mark the room kept free: $region->wide × $region->tall boxes, $mm mm.");
-                $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);
-            },
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($region, $mm): void {
+                    $canvas->step(Task::Pencil, "Mark the room kept free: $region->wide × $region->tall boxes, $mm mm.");
+                    $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);
+                },
+            ),
         );
     }
 }

@@ -19,9 +19,12 @@ use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Page\FlipOut;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
+use AmpleMargin\Spread\Part\Fastened;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -104,20 +107,21 @@ final class GluedIn implements Filling, GivesWay
                 ["glued-$x-$y", "$wide × $tall boxes", "$mm mm, at ".Millimetres::written($pitch).' mm a box'],
                 ["layers-$x-$y", Plural::of($layers, 'layer', 'layers'), 'each thickens the book about as a leaf does, from memory'],
             ],
-            pencil: static function (Canvas $canvas) use ($x, $y, $wide, $tall): void {
-                $canvas->step(Task::Pencil, "Mark where it is glued: $wide × $tall boxes.", "glued-$x-$y");
-                $canvas->frame(Layer::Pencil, $x, $y, $wide, $tall);
-                $canvas->cells($x, $y, $wide, $tall);
-            },
-            ink: function (Canvas $canvas) use ($asked, $what, $x, $y, $wide, $tall, $pitch): void {
-                $hinge = 'flip-out' === $what ? $asked->settings->choice('hinge') : '';
-                $this->ink($canvas, $what, $hinge, new Region($x, $y, $wide, $tall));
-                $canvas->inset(new Inset($what, '', $wide * $pitch, $tall * $pitch, $hinge));
-            },
-            write: static fn (Canvas $canvas) => PartName::write($canvas, $asked, $region),
-            check: 'Close the book on it once the glue is dry: nothing reaches beyond the edge.',
-            glued: $layers,
-            flip: 'flip-out' !== $what ? null : new FlipOut(new Region($x, $y, $wide, $tall), $asked->settings->choice('hinge')),
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($x, $y, $wide, $tall): void {
+                    $canvas->step(Task::Pencil, "Mark where it is glued: $wide × $tall boxes.", "glued-$x-$y");
+                    $canvas->frame(Layer::Pencil, $x, $y, $wide, $tall);
+                    $canvas->cells($x, $y, $wide, $tall);
+                },
+                ink: function (Canvas $canvas) use ($asked, $what, $x, $y, $wide, $tall, $pitch): void {
+                    $hinge = 'flip-out' === $what ? $asked->settings->choice('hinge') : '';
+                    $this->ink($canvas, $what, $hinge, new Region($x, $y, $wide, $tall));
+                    $canvas->inset(new Inset($what, '', $wide * $pitch, $tall * $pitch, $hinge));
+                },
+                write: static fn (Canvas $canvas) => PartName::write($canvas, $asked, $region),
+            ),
+            check: new Check('Close the book on it once the glue is dry: nothing reaches beyond the edge.'),
+            fastened: new Fastened($layers, 'flip-out' !== $what ? null : new FlipOut(new Region($x, $y, $wide, $tall), $asked->settings->choice('hinge'))),
         );
     }
 

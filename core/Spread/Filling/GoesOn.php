@@ -12,6 +12,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\TakesUp;
 
 final class GoesOn implements TakesUp
@@ -49,9 +50,13 @@ final class GoesOn implements TakesUp
     /** Kept for what goes on; the page fills it with that where there is something. */
     public function fill(Request $asked, Region $region, int $from): Filled
     {
-        return new Filled(pencil: static function (Canvas $canvas) use ($region): void {
-            $canvas->step(Task::Pencil, "Mark the part that is kept for what goes on: $region->wide × $region->tall boxes.");
-            $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);
-        });
+        return new Filled(
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($region): void {
+                    $canvas->step(Task::Pencil, "Mark the part that is kept for what goes on: $region->wide × $region->tall boxes.");
+                    $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);
+                },
+            ),
+        );
     }
 }

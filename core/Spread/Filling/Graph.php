@@ -21,8 +21,10 @@ use AmpleMargin\Spread\Filling\Table\TableEntry;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -110,44 +112,46 @@ final class Graph implements Filling
                 ['scale', null === $scale ? 'axis left open' : Plural::boxes($scale->boxes).' a step', $this->said($scale, $rows)],
             ],
             findings: 0 === $from ? $this->findings($asked) : [],
-            ink: function (Canvas $canvas) use ($asked, $left, $top, $base, $wide, $scale, $column, $here, $axis): void {
-                $canvas->step(Task::Ink, 'Rule the base of the graph and its axis.', 'columns');
-                $canvas->cells($left, $top, $wide, $base - $top);
-                $canvas->line(Layer::Ink, $left, $base, $wide, 0);
-                $canvas->line(Layer::Ink, $left, $top, 0, $base - $top);
-                if (null !== $scale) {
-                    $canvas->step(
-                        Task::Ink,
-                        'Rule a line at each step: '.Plural::of($scale->steps, 'line', 'lines').', one every '
-                            .Plural::boxes($scale->boxes).', from the base up.',
-                        'scale',
-                    );
-                    for ($nth = 1; $nth <= $scale->steps; ++$nth) {
-                        $canvas->line(Layer::Ink, $left, $base - $nth * $scale->boxes, $wide, 0);
+            layers: new Layers(
+                ink: function (Canvas $canvas) use ($asked, $left, $top, $base, $wide, $scale, $column, $here, $axis): void {
+                    $canvas->step(Task::Ink, 'Rule the base of the graph and its axis.', 'columns');
+                    $canvas->cells($left, $top, $wide, $base - $top);
+                    $canvas->line(Layer::Ink, $left, $base, $wide, 0);
+                    $canvas->line(Layer::Ink, $left, $top, 0, $base - $top);
+                    if (null !== $scale) {
+                        $canvas->step(
+                            Task::Ink,
+                            'Rule a line at each step: '.Plural::of($scale->steps, 'line', 'lines').', one every '
+                                .Plural::boxes($scale->boxes).', from the base up.',
+                            'scale',
+                        );
+                        for ($nth = 1; $nth <= $scale->steps; ++$nth) {
+                            $canvas->line(Layer::Ink, $left, $base - $nth * $scale->boxes, $wide, 0);
+                        }
                     }
-                }
-                if (Axis::WEEKS === $axis->of) {
-                    $canvas->step(Task::Ink, 'Mark below the base where the first week of each month begins.', 'columns');
-                    foreach (array_keys(Axis::firstsOfMonths($here)) as $i) {
-                        $canvas->line(Layer::Ink, $column->times($i)->plus($left), $base, 0, $this->foot($asked));
+                    if (Axis::WEEKS === $axis->of) {
+                        $canvas->step(Task::Ink, 'Mark below the base where the first week of each month begins.', 'columns');
+                        foreach (array_keys(Axis::firstsOfMonths($here)) as $i) {
+                            $canvas->line(Layer::Ink, $column->times($i)->plus($left), $base, 0, $this->foot($asked));
+                        }
                     }
-                }
-            },
-            write: function (Canvas $canvas) use ($asked, $region, $from, $left, $base, $scale, $column, $here, $axis, $before): void {
-                if (0 === $from) {
-                    PartName::write($canvas, $asked, $region);
-                }
-                if (null !== $scale) {
-                    $canvas->step(Task::Write, 'Write the values before the axis, each at its step.', 'scale');
-                    for ($nth = 0; $nth <= $scale->steps; ++$nth) {
-                        $y = Fraction::of(2 * ($base - $nth * $scale->boxes) - 1, 2);
-                        $y = $y->compare($region->y) < 0 ? Fraction::of($region->y) : $y;
-                        $canvas->words(Layer::Writing, $region->x, $y, Fraction::of(4 * $before - 1, 4), 1, $scale->at($nth), Align::End);
+                },
+                write: function (Canvas $canvas) use ($asked, $region, $from, $left, $base, $scale, $column, $here, $axis, $before): void {
+                    if (0 === $from) {
+                        PartName::write($canvas, $asked, $region);
                     }
-                }
-                $this->label($canvas, $asked, $axis, $here, $left, $base, $column);
-            },
-            check: 'Count the columns: '.\count($here).'.',
+                    if (null !== $scale) {
+                        $canvas->step(Task::Write, 'Write the values before the axis, each at its step.', 'scale');
+                        for ($nth = 0; $nth <= $scale->steps; ++$nth) {
+                            $y = Fraction::of(2 * ($base - $nth * $scale->boxes) - 1, 2);
+                            $y = $y->compare($region->y) < 0 ? Fraction::of($region->y) : $y;
+                            $canvas->words(Layer::Writing, $region->x, $y, Fraction::of(4 * $before - 1, 4), 1, $scale->at($nth), Align::End);
+                        }
+                    }
+                    $this->label($canvas, $asked, $axis, $here, $left, $base, $column);
+                },
+            ),
+            check: new Check('Count the columns: '.\count($here).'.'),
             next: $next,
         );
     }

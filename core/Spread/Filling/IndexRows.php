@@ -24,6 +24,7 @@ use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\Layout;
 use AmpleMargin\Spread\Part\ReadsIndex;
 use AmpleMargin\Spread\Setting\Field;
@@ -70,7 +71,7 @@ final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
 
     public function tall(Request $asked, int $wide): int
     {
-        return $asked->settings->boxes('line')->times(max(1, \count($asked->index->rows) + self::SPARE))->ceil();
+        return $asked->settings->boxes('line')->times(max(1, \count($asked->book->rows) + self::SPARE))->ceil();
     }
 
     public function ways(Request $asked, Region $region): array
@@ -95,7 +96,7 @@ final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
         $rows = max(1, Fraction::of($region->tall)->dividedBy($asked->settings->boxes('line'))->floor());
         $columns = $this->columns($asked, $region);
         $room = $rows * \count($columns->parts);
-        $entries = \count($asked->index->rows);
+        $entries = \count($asked->book->rows);
         $needed = intdiv($entries + self::SPARE + $room - 1, $room);
         $pages = $asked->settings->countOrNull('pages') ?? max(1, min(self::MOST, $needed));
         $line = $asked->settings->boxes('line');
@@ -117,18 +118,20 @@ final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
                 ]],
             ],
             findings: 0 === $from ? $this->tooFew($asked, $room * $pages, $needed) : [],
-            write: function (Canvas $canvas) use ($asked, $region, $from, $here, $columns, $rows, $room, $line): void {
-                foreach (0 === $from ? $asked->index->numbering : ['Leave the title’s boxes free and go on with the index.'] as $step) {
-                    $here->step($canvas, Task::Write, $step, 0 === $from ? 'rows' : null);
-                }
-                $this->write($canvas, $here, \array_slice($asked->index->rows, $from * $room, $room), $region, $columns, $rows, $line);
-                foreach ($columns->spans() as $span) {
-                    $x = $span['from']->plus($region->x);
-                    $canvas->room('rows', 'the index', $x, $region->y, $columns->size(), $region->tall, $line);
-                }
-                $text = 'Read each page number against the page it names; the ranges of the months stay in pencil.';
-                $here->step($canvas, Task::Check, $text, 'rows');
-            },
+            layers: new Layers(
+                write: function (Canvas $canvas) use ($asked, $region, $from, $here, $columns, $rows, $room, $line): void {
+                    foreach (0 === $from ? $asked->book->numbering : ['Leave the title’s boxes free and go on with the index.'] as $step) {
+                        $here->step($canvas, Task::Write, $step, 0 === $from ? 'rows' : null);
+                    }
+                    $this->write($canvas, $here, \array_slice($asked->book->rows, $from * $room, $room), $region, $columns, $rows, $line);
+                    foreach ($columns->spans() as $span) {
+                        $x = $span['from']->plus($region->x);
+                        $canvas->room('rows', 'the index', $x, $region->y, $columns->size(), $region->tall, $line);
+                    }
+                    $text = 'Read each page number against the page it names; the ranges of the months stay in pencil.';
+                    $here->step($canvas, Task::Check, $text, 'rows');
+                },
+            ),
             next: $from + 1 < $pages ? $from + 1 : null,
         );
     }
@@ -136,7 +139,7 @@ final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
     /** @return list<Finding> */
     private function tooFew(Request $asked, int $all, int $needed): array
     {
-        $entries = \count($asked->index->rows);
+        $entries = \count($asked->book->rows);
 
         return $entries <= $all ? [] : [
             new Finding($asked->id, "The index has $entries entries and room for $all. Give it $needed pages."),

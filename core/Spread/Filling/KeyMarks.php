@@ -22,12 +22,14 @@ use AmpleMargin\Key\Stroke;
 use AmpleMargin\Key\SymbolSet;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\Layout;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
@@ -106,7 +108,7 @@ final class KeyMarks implements Filling, HasLayouts, GivesWay
     {
         $own = self::OWN === $asked->settings->choice(self::WHOSE);
         $settings = $own ? $asked->settings : new Settings(
-            [self::WHOSE => self::OWN] + $asked->settings->over([], ['key_columns']) + $asked->key,
+            [self::WHOSE => self::OWN] + $asked->settings->over([], ['key_columns']) + $asked->book->key,
             $this->fields(),
         );
         $asked = $asked->asking($settings);
@@ -139,26 +141,27 @@ final class KeyMarks implements Filling, HasLayouts, GivesWay
                 ...$columns > 1 ? [[$counted->note('columns'), Plural::boxes($across->size()).' wide', $across->working()]] : [],
             ],
             findings: $findings,
-            band: static function (Canvas $canvas) use ($legend, $region, $foot, $last, $counted): void {
-                if ($last) {
-                    $legend->swatches($canvas, $region->x, $foot, $counted);
-                }
-            },
-            ink: function (Canvas $canvas) use ($across, $region, $rows, $row, $here, $places, $counted): void {
-                $this->spare($canvas, $across, $region, $rows, $row, \count($here));
-                $this->strokes($canvas, $places, $row, $counted);
-            },
-            write: static function (Canvas $canvas) use ($places, $across, $legend, $region, $foot, $last, $counted): void {
-                $counted->step($canvas, Task::Write, 'Write what each stands for, from the third box of its column.', 'rows');
-                foreach ($places as [$mark, $x, $y]) {
-                    $canvas->words(Layer::Writing, $x + 3, $y, $across->size() - 3, 1, $mark->name);
-                }
-                if ($last) {
-                    $legend->names($canvas, $region->x, $foot, $counted);
-                }
-            },
-            check: 'Check that each state is its symbol with strokes added, so that it can be reached in ink.',
-            checks: $counted->note('rows'),
+            layers: new Layers(
+                band: static function (Canvas $canvas) use ($legend, $region, $foot, $last, $counted): void {
+                    if ($last) {
+                        $legend->swatches($canvas, $region->x, $foot, $counted);
+                    }
+                },
+                ink: function (Canvas $canvas) use ($across, $region, $rows, $row, $here, $places, $counted): void {
+                    $this->spare($canvas, $across, $region, $rows, $row, \count($here));
+                    $this->strokes($canvas, $places, $row, $counted);
+                },
+                write: static function (Canvas $canvas) use ($places, $across, $legend, $region, $foot, $last, $counted): void {
+                    $counted->step($canvas, Task::Write, 'Write what each stands for, from the third box of its column.', 'rows');
+                    foreach ($places as [$mark, $x, $y]) {
+                        $canvas->words(Layer::Writing, $x + 3, $y, $across->size() - 3, 1, $mark->name);
+                    }
+                    if ($last) {
+                        $legend->names($canvas, $region->x, $foot, $counted);
+                    }
+                },
+            ),
+            check: new Check('Check that each state is its symbol with strokes added, so that it can be reached in ink.', $counted->note('rows')),
             next: $from + 1 < $pages ? $from + 1 : null,
         );
     }

@@ -19,9 +19,11 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Setting\Field;
 
 final class LargeLetters implements Filling, GivesWay
@@ -95,19 +97,21 @@ final class LargeLetters implements Filling, GivesWay
             top: $top,
             side: [$y => 'the letters', $y + $lettering->tall => 'the letters'],
             workings: static fn (): array => [['letters', Plural::boxes($lettering->width), $lettering->working()]],
-            pencil: static function (Canvas $canvas) use ($lettering, $x, $y): void {
-                $canvas->step(Task::Pencil, 'Draw a guide box for each letter.', 'letters');
-                foreach ($lettering->guides() as $place) {
-                    $canvas->frame(Layer::Pencil, $x + $place['from'], $y, $place['wide'], $lettering->tall);
-                }
-            },
-            ink: static function (Canvas $canvas) use ($lettering, $x, $y, $said): void {
-                $canvas->step(Task::Ink, 'Draw the letters '.Heading::quoted($said).' inside their guide boxes.', 'letters');
-                foreach ($lettering->guides() as $place) {
-                    $canvas->words(Layer::Ink, $x + $place['from'], $y, $place['wide'], $lettering->tall, $place['letter'], Align::Middle);
-                }
-            },
-            check: 'Count the boxes before the first letter and after the last.',
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($lettering, $x, $y): void {
+                    $canvas->step(Task::Pencil, 'Draw a guide box for each letter.', 'letters');
+                    foreach ($lettering->guides() as $place) {
+                        $canvas->frame(Layer::Pencil, $x + $place['from'], $y, $place['wide'], $lettering->tall);
+                    }
+                },
+                ink: static function (Canvas $canvas) use ($lettering, $x, $y, $said): void {
+                    $canvas->step(Task::Ink, 'Draw the letters '.Heading::quoted($said).' inside their guide boxes.', 'letters');
+                    foreach ($lettering->guides() as $place) {
+                        $canvas->words(Layer::Ink, $x + $place['from'], $y, $place['wide'], $lettering->tall, $place['letter'], Align::Middle);
+                    }
+                },
+            ),
+            check: new Check('Count the boxes before the first letter and after the last.'),
         );
     }
 

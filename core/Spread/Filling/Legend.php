@@ -17,6 +17,7 @@ use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -90,27 +91,29 @@ final class Legend implements Filling
                 "$perRow a row of ".self::ENTRY." boxes, $room in all; ".($room - \count($pens)).' to add',
             ]],
             findings: self::shared($asked, $pens),
-            band: static function (Canvas $canvas) use ($pens, $places): void {
-                if ([] === $pens) {
-                    return;
-                }
-                $canvas->step(Task::Band, 'Colour one box for each entry of the legend.', 'legend');
-                foreach ($places as $i => [$x, $y]) {
-                    $canvas->pen($pens[$i]->colour);
-                    $canvas->band($x, $y, 1, 1);
-                }
-                $canvas->pen(null);
-            },
-            write: static function (Canvas $canvas) use ($asked, $pens, $places, $words, $region): void {
-                PartName::write($canvas, $asked, $region);
-                if ([] !== $pens) {
-                    $canvas->step(Task::Write, 'Write beside each colour what it stands for.', 'legend');
-                }
-                foreach ($places as $i => [$x, $y]) {
-                    $means = '' === $pens[$i]->means ? '…' : $pens[$i]->means;
-                    $canvas->words(Layer::Writing, Fraction::of(4 * $x + 5, 4), $y, $words, 1, $means);
-                }
-            },
+            layers: new Layers(
+                band: static function (Canvas $canvas) use ($pens, $places): void {
+                    if ([] === $pens) {
+                        return;
+                    }
+                    $canvas->step(Task::Band, 'Colour one box for each entry of the legend.', 'legend');
+                    foreach ($places as $i => [$x, $y]) {
+                        $canvas->pen($pens[$i]->colour);
+                        $canvas->band($x, $y, 1, 1);
+                    }
+                    $canvas->pen(null);
+                },
+                write: static function (Canvas $canvas) use ($asked, $pens, $places, $words, $region): void {
+                    PartName::write($canvas, $asked, $region);
+                    if ([] !== $pens) {
+                        $canvas->step(Task::Write, 'Write beside each colour what it stands for.', 'legend');
+                    }
+                    foreach ($places as $i => [$x, $y]) {
+                        $means = '' === $pens[$i]->means ? '…' : $pens[$i]->means;
+                        $canvas->words(Layer::Writing, Fraction::of(4 * $x + 5, 4), $y, $words, 1, $means);
+                    }
+                },
+            ),
         );
     }
 

@@ -12,8 +12,10 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
@@ -81,16 +83,18 @@ final class Lines implements TakenUp, GivesWay
         return new Filled(
             workings: static fn (): array => [["rows-$region->x-$region->y", Plural::of($rows->count, 'line', 'lines'), $working]],
             findings: 0 === $from ? RowItems::findings($asked, $rows, $wide, $named ? $asked->title : null) : [],
-            band: $rows->band(...),
-            ink: static fn (Canvas $canvas) => self::ink($canvas, $asked, $region, $rows),
-            write: static function (Canvas $canvas) use ($asked, $region, $rows, $from, $wide): void {
-                if (0 === $from) {
-                    PartName::write($canvas, $asked, $region);
-                }
-                $rows->numbers($canvas, $asked);
-                RowItems::write($canvas, $asked, $rows, $wide);
-            },
-            check: $rows->check(),
+            layers: new Layers(
+                band: $rows->band(...),
+                ink: static fn (Canvas $canvas) => self::ink($canvas, $asked, $region, $rows),
+                write: static function (Canvas $canvas) use ($asked, $region, $rows, $from, $wide): void {
+                    if (0 === $from) {
+                        PartName::write($canvas, $asked, $region);
+                    }
+                    $rows->numbers($canvas, $asked);
+                    RowItems::write($canvas, $asked, $rows, $wide);
+                },
+            ),
+            check: new Check($rows->check()),
             next: $rows->next(),
         );
     }

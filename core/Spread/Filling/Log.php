@@ -13,8 +13,10 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -84,30 +86,32 @@ final class Log implements TakenUp, GivesWay
                 ['rows', Plural::of($rows->count, 'row', 'rows'), $rows->working(' below the headings')],
             ],
             findings: 0 === $from ? RowItems::findings($asked, $rows, $edges[0][1]) : [],
-            band: $rows->band(...),
-            ink: static function (Canvas $canvas) use ($asked, $rows, $edges, $below, $region): void {
-                foreach ($edges as $i => [$x, $wide]) {
-                    $canvas->day("column-$i", $x, $below->y, $wide, $rows->line->times($rows->count), $rows->line);
-                }
-                $canvas->room('rows', 'the log', $region->x, $below->y, $region->wide, $rows->line->times($rows->count), $rows->line);
-                $canvas->step(Task::Ink, 'Rule a line below the headings and one before each column but the first.', 'columns');
-                $canvas->line(Layer::Ink, $region->x, $below->y, $region->wide, 0);
-                foreach ($edges as [$x]) {
-                    if ($x > $region->x) {
-                        $canvas->line(Layer::Ink, $x, $region->y, 0, $rows->line->times($rows->count)->plus(self::HEAD));
+            layers: new Layers(
+                band: $rows->band(...),
+                ink: static function (Canvas $canvas) use ($asked, $rows, $edges, $below, $region): void {
+                    foreach ($edges as $i => [$x, $wide]) {
+                        $canvas->day("column-$i", $x, $below->y, $wide, $rows->line->times($rows->count), $rows->line);
                     }
-                }
-                $rows->ink($canvas, $asked);
-            },
-            write: static function (Canvas $canvas) use ($asked, $rows, $edges, $region): void {
-                $canvas->step(Task::Write, 'Write the headings above the columns.', 'columns');
-                foreach ($edges as [$x, $wide, $heading]) {
-                    $canvas->words(Layer::Writing, Fraction::of(4 * $x + 1, 4), $region->y, Fraction::of(4 * $wide - 1, 4), 1, $heading);
-                }
-                $rows->numbers($canvas, $asked);
-                RowItems::write($canvas, $asked, $rows, $edges[0][1]);
-            },
-            check: 'Count the rows: there are as many as the working says.',
+                    $canvas->room('rows', 'the log', $region->x, $below->y, $region->wide, $rows->line->times($rows->count), $rows->line);
+                    $canvas->step(Task::Ink, 'Rule a line below the headings and one before each column but the first.', 'columns');
+                    $canvas->line(Layer::Ink, $region->x, $below->y, $region->wide, 0);
+                    foreach ($edges as [$x]) {
+                        if ($x > $region->x) {
+                            $canvas->line(Layer::Ink, $x, $region->y, 0, $rows->line->times($rows->count)->plus(self::HEAD));
+                        }
+                    }
+                    $rows->ink($canvas, $asked);
+                },
+                write: static function (Canvas $canvas) use ($asked, $rows, $edges, $region): void {
+                    $canvas->step(Task::Write, 'Write the headings above the columns.', 'columns');
+                    foreach ($edges as [$x, $wide, $heading]) {
+                        $canvas->words(Layer::Writing, Fraction::of(4 * $x + 1, 4), $region->y, Fraction::of(4 * $wide - 1, 4), 1, $heading);
+                    }
+                    $rows->numbers($canvas, $asked);
+                    RowItems::write($canvas, $asked, $rows, $edges[0][1]);
+                },
+            ),
+            check: new Check('Count the rows: there are as many as the working says.'),
             next: $rows->next(),
         );
     }

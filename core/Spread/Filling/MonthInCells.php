@@ -21,12 +21,14 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\Layout;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -171,18 +173,19 @@ final class MonthInCells implements Filling, HasLayouts, GivesWay
                 [$here->note('down'), Plural::boxes($down->size()).' tall', "$below; ".$down->working()],
             ],
             findings: 0 === $page ? Heading::findings($asked, $this->title($asked, $grid), $region->wide) : [],
-            ink: static function (Canvas $canvas) use ($here, $cells, $page): void {
-                $text = "Rule $cells->columns columns and ".Plural::of($cells->rows, 'row', 'rows').' of cells.';
-                $here->step($canvas, Task::Ink, $text, 'across');
-                $cells->keep($canvas);
-                $cells->rule($canvas);
-                if (0 === $page) {
-                    $cells->room($canvas, 'day', 'a day', 0, 0, 1);
-                }
-            },
-            write: fn (Canvas $canvas) => $this->figures($canvas, $asked, $region, $here, $cells, $grid, $first, $columns),
-            check: ucfirst($grid->closingCheck()).'.',
-            checks: $here->note('rows'),
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($here, $cells, $page): void {
+                    $text = "Rule $cells->columns columns and ".Plural::of($cells->rows, 'row', 'rows').' of cells.';
+                    $here->step($canvas, Task::Ink, $text, 'across');
+                    $cells->keep($canvas);
+                    $cells->rule($canvas);
+                    if (0 === $page) {
+                        $cells->room($canvas, 'day', 'a day', 0, 0, 1);
+                    }
+                },
+                write: fn (Canvas $canvas) => $this->figures($canvas, $asked, $region, $here, $cells, $grid, $first, $columns),
+            ),
+            check: new Check(ucfirst($grid->closingCheck()).'.', $here->note('rows')),
             next: $next,
         );
     }
@@ -261,17 +264,18 @@ final class MonthInCells implements Filling, HasLayouts, GivesWay
                 "$below; $days × 1 + ".($below->left - $days).' left over',
             ]],
             findings: Heading::findings($asked, $name, $region->wide),
-            ink: static function (Canvas $canvas) use ($here, $region, $ends, $top, $days): void {
-                $here->step($canvas, Task::Ink, 'Rule a line below every day that ends a week.', 'rows');
-                foreach ($ends as $day) {
-                    $canvas->line(Layer::Ink, $region->x, $top + $day, $region->wide, 0);
-                }
-                $canvas->cells($region->x + 2, $top, $region->wide - 2, $days);
-                $canvas->room('day', 'a day', $region->x + 2, $top, $region->wide - 2, 1, Fraction::of(1));
-            },
-            write: fn (Canvas $canvas) => $this->line($canvas, $asked, $region, $here, $grid),
-            check: "The last line is $days, a {$asked->calendar->names->weekday($grid->first->plus($grid->column($days)))}.",
-            checks: $here->note('rows'),
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($here, $region, $ends, $top, $days): void {
+                    $here->step($canvas, Task::Ink, 'Rule a line below every day that ends a week.', 'rows');
+                    foreach ($ends as $day) {
+                        $canvas->line(Layer::Ink, $region->x, $top + $day, $region->wide, 0);
+                    }
+                    $canvas->cells($region->x + 2, $top, $region->wide - 2, $days);
+                    $canvas->room('day', 'a day', $region->x + 2, $top, $region->wide - 2, 1, Fraction::of(1));
+                },
+                write: fn (Canvas $canvas) => $this->line($canvas, $asked, $region, $here, $grid),
+            ),
+            check: new Check("The last line is $days, a {$asked->calendar->names->weekday($grid->first->plus($grid->column($days)))}.", $here->note('rows')),
         );
     }
 

@@ -26,11 +26,13 @@ use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\Layout;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -156,18 +158,19 @@ final class MonthStrip implements HasLayouts, GivesWay, ByMonth
                     ],
                 ];
             },
-            ink: static function (Canvas $canvas) use ($here, $region, $table, $items, $months, $rows, $strip, $line): void {
-                $table->keep($canvas);
-                $text = 'Rule '.($rows + 1).' lines across, one every '.($line->equals(1) ? 'box' : Plural::boxes($line)).', the first '
-                    .$canvas->tally->place($table->cells->y).' down; and '.(\count($months) + 1).' lines down.';
-                $here->step($canvas, Task::Ink, $text, 'down');
-                $table->rule($canvas);
-                [$y, $tall] = [$table->cells->down(\count($items)), $line->times($rows - \count($items))];
-                $canvas->room('rows', 'rows to add', $region->x, $y, $strip, $tall, $line);
-            },
-            write: fn (Canvas $canvas) => $this->write($canvas, $asked, $here, $table, $items, $months, $sum),
-            check: 'Count the columns: '.\count($months).', the last is '.$this->heading($asked, $months[\count($months) - 1], 9).'.',
-            checks: $here->note('across'),
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($here, $region, $table, $items, $months, $rows, $strip, $line): void {
+                    $table->keep($canvas);
+                    $text = 'Rule '.($rows + 1).' lines across, one every '.($line->equals(1) ? 'box' : Plural::boxes($line)).', the first '
+                        .$canvas->tally->place($table->cells->y).' down; and '.(\count($months) + 1).' lines down.';
+                    $here->step($canvas, Task::Ink, $text, 'down');
+                    $table->rule($canvas);
+                    [$y, $tall] = [$table->cells->down(\count($items)), $line->times($rows - \count($items))];
+                    $canvas->room('rows', 'rows to add', $region->x, $y, $strip, $tall, $line);
+                },
+                write: fn (Canvas $canvas) => $this->write($canvas, $asked, $here, $table, $items, $months, $sum),
+            ),
+            check: new Check('Count the columns: '.\count($months).', the last is '.$this->heading($asked, $months[\count($months) - 1], 9).'.', $here->note('across')),
             next: $next,
         );
     }

@@ -19,8 +19,10 @@ use AmpleMargin\Saving\Deposit;
 use AmpleMargin\Spread\Filling\Savings\SavingsAsked;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -103,27 +105,29 @@ final class SavingsList implements TakenUp, GivesWay
                 ['columns', Plural::boxes($wide).' a row', implode(' + ', $widths)." = $wide: to tick, the day, the amount, the sum"],
             ],
             findings: 0 === $from ? $savings->findings() : [],
-            ink: static function (Canvas $canvas) use ($lefts, $wide, $region, $line, $rows, $here): void {
-                $canvas->step(
-                    Task::Ink,
-                    'Rule a line below the headings'
-                        .([] === $here ? '.' : ' and '.Plural::of($rows, 'line', 'lines').' below the rows, one every '
-                            .($line->equals(1) ? 'box' : Plural::boxes($line)).'; draw a small box to tick in each row.'),
-                    'rows',
-                );
-                foreach ($lefts as $column => $x) {
-                    $count = min($rows, \count($here) - $column * $rows);
-                    for ($row = 0; $row <= $count; ++$row) {
-                        $canvas->line(Layer::Ink, $x, $line->times($row)->plus($region->y + self::HEAD), $wide, 0);
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($lefts, $wide, $region, $line, $rows, $here): void {
+                    $canvas->step(
+                        Task::Ink,
+                        'Rule a line below the headings'
+                            .([] === $here ? '.' : ' and '.Plural::of($rows, 'line', 'lines').' below the rows, one every '
+                                .($line->equals(1) ? 'box' : Plural::boxes($line)).'; draw a small box to tick in each row.'),
+                        'rows',
+                    );
+                    foreach ($lefts as $column => $x) {
+                        $count = min($rows, \count($here) - $column * $rows);
+                        for ($row = 0; $row <= $count; ++$row) {
+                            $canvas->line(Layer::Ink, $x, $line->times($row)->plus($region->y + self::HEAD), $wide, 0);
+                        }
+                        for ($row = 0; $row < $count; ++$row) {
+                            $y = $line->times($row)->plus($region->y + self::HEAD)->plus(Fraction::of(1, 6));
+                            $canvas->frame(Layer::Ink, Fraction::of(6 * $x + 1, 6), $y, Fraction::of(2, 3), Fraction::of(2, 3));
+                        }
                     }
-                    for ($row = 0; $row < $count; ++$row) {
-                        $y = $line->times($row)->plus($region->y + self::HEAD)->plus(Fraction::of(1, 6));
-                        $canvas->frame(Layer::Ink, Fraction::of(6 * $x + 1, 6), $y, Fraction::of(2, 3), Fraction::of(2, 3));
-                    }
-                }
-            },
-            write: fn (Canvas $canvas) => $this->write($canvas, $asked, $region, $lefts, $widths, $rows, $here),
-            check: null === $savings->plan || null !== $next ? '' : 'The last sum is '.($savings->plan->target - $savings->plan->short).'.',
+                },
+                write: fn (Canvas $canvas) => $this->write($canvas, $asked, $region, $lefts, $widths, $rows, $here),
+            ),
+            check: new Check(null === $savings->plan || null !== $next ? '' : 'The last sum is '.($savings->plan->target - $savings->plan->short).'.'),
             next: $next,
         );
     }

@@ -12,8 +12,10 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -88,23 +90,25 @@ final class Spines implements TakenUp, GivesWay
                 ['spines', "$each a shelf", "$region->wide boxes ÷ $thick, rounded down: $each"],
                 ['shelves', Plural::of($used, 'shelf', 'shelves'), "$shelf boxes and one between; $here of $all books here"],
             ],
-            ink: static function (Canvas $canvas) use ($region, $foot, $shelf, $thick, $each, $used, $here): void {
-                $canvas->step(Task::Ink, 'Rule '.Plural::of($used, 'shelf line', 'shelf lines').' across.', 'shelves');
-                for ($row = 0; $row < $used; ++$row) {
-                    $canvas->line(Layer::Ink, $region->x, $foot($row), $region->wide, 0);
-                }
-                $canvas->step(
-                    Task::Ink,
-                    'Draw '.Plural::of($here, 'spine', 'spines')." on them, each $thick thick; some a box or two shorter, as drawn.",
-                    'spines',
-                );
-                for ($i = 0; $i < $here; ++$i) {
-                    $tall = max(2, $shelf - 1 - self::SHORTER[$i % \count(self::SHORTER)]);
-                    $canvas->frame(Layer::Ink, $region->x + $i % $each * $thick, $foot(intdiv($i, $each)) - $tall, $thick, $tall);
-                }
-                $canvas->cells($region->x, $region->y, $each * $thick, $foot($used - 1) - $region->y);
-            },
-            check: "Count the spines: $here.",
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($region, $foot, $shelf, $thick, $each, $used, $here): void {
+                    $canvas->step(Task::Ink, 'Rule '.Plural::of($used, 'shelf line', 'shelf lines').' across.', 'shelves');
+                    for ($row = 0; $row < $used; ++$row) {
+                        $canvas->line(Layer::Ink, $region->x, $foot($row), $region->wide, 0);
+                    }
+                    $canvas->step(
+                        Task::Ink,
+                        'Draw '.Plural::of($here, 'spine', 'spines')." on them, each $thick thick; some a box or two shorter, as drawn.",
+                        'spines',
+                    );
+                    for ($i = 0; $i < $here; ++$i) {
+                        $tall = max(2, $shelf - 1 - self::SHORTER[$i % \count(self::SHORTER)]);
+                        $canvas->frame(Layer::Ink, $region->x + $i % $each * $thick, $foot(intdiv($i, $each)) - $tall, $thick, $tall);
+                    }
+                    $canvas->cells($region->x, $region->y, $each * $thick, $foot($used - 1) - $region->y);
+                },
+            ),
+            check: new Check("Count the spines: $here."),
             next: $from + $here < $all ? $from + $here : null,
         );
     }

@@ -17,8 +17,10 @@ use AmpleMargin\Spread\Filling\Table\TablePage;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Setting\Field;
 
 final class Table implements ByMonth, GivesWay
@@ -99,10 +101,12 @@ final class Table implements ByMonth, GivesWay
             side: $page->ticksDown(...),
             workings: $page->workings(...),
             findings: 0 === $from ? self::findings($asked, $arranged) : [],
-            band: $page->band(...),
-            ink: $page->ink(...),
-            write: $page->write(...),
-            check: $page->check(...),
+            layers: new Layers(
+                band: $page->band(...),
+                ink: $page->ink(...),
+                write: $page->write(...),
+            ),
+            check: new Check($page->check(...)),
             next: $from + 1 < $arranged->pages() ? $from + 1 : null,
         );
     }
@@ -111,22 +115,22 @@ final class Table implements ByMonth, GivesWay
     private static function findings(Request $asked, Arranged $arranged): array
     {
         $findings = [];
-        $longest = Axis::ITEMS === $arranged->down->of && $arranged->names > 0 ? $arranged->down->longestName() : '';
+        $longest = Axis::ITEMS === $arranged->down->of && $arranged->heads->names > 0 ? $arranged->down->longestName() : '';
         $needed = $asked->boxesOf($longest);
-        if ($needed > $arranged->names) {
+        if ($needed > $arranged->heads->names) {
             $findings[] = new Finding(
                 $asked->id,
                 'Longest item: '.Plural::of(mb_strlen($longest), 'letter', 'letters').', '.Plural::boxes($needed)
-                    ." {$asked->hand()->said()}; the strip has $arranged->names. Make it wider, or shorten “{$longest}”.",
+                    ." {$asked->hand()->said()}; the strip has {$arranged->heads->names}. Make it wider, or shorten “{$longest}”.",
                 [],
                 false,
             );
         }
-        $heading = $arranged->stacked ? $arranged->across->longestName() : '';
-        if (mb_strlen($heading) > $arranged->head) {
+        $heading = $arranged->heads->stacked ? $arranged->across->longestName() : '';
+        if (mb_strlen($heading) > $arranged->heads->tall) {
             $findings[] = new Finding(
                 $asked->id,
-                "“{$heading}” has ".mb_strlen($heading)." letters; $arranged->head stand down its column. "
+                "“{$heading}” has ".mb_strlen($heading)." letters; {$arranged->heads->tall} stand down its column. "
                     .'Shorten it, or widen the columns.',
                 [],
                 false,

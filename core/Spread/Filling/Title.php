@@ -12,6 +12,7 @@ use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\HeadsPage;
+use AmpleMargin\Spread\Part\Layers;
 
 final class Title implements HeadsPage
 {
@@ -52,9 +53,11 @@ final class Title implements HeadsPage
         return new Filled(
             side: [$region->y => 'the title'],
             findings: Heading::findings($asked, null, $region->wide),
-            write: static fn (Canvas $canvas) => $corner
-                ? Heading::write($canvas, $asked)
-                : Heading::writeAt($canvas, $asked, $region),
+            layers: new Layers(
+                write: static fn (Canvas $canvas) => $corner
+                                ? Heading::write($canvas, $asked)
+                                : Heading::writeAt($canvas, $asked, $region),
+            ),
         );
     }
 }

@@ -19,10 +19,12 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 final class WeekBoxes implements Filling
 {
@@ -88,29 +90,30 @@ final class WeekBoxes implements Filling
                 Plural::boxes($rows->size()).' a day',
                 Subtraction::from($share)->less($head, 'the title').'; '.$rows->working(),
             ], $placed),
-            ink: static function (Canvas $canvas) use ($here, $region, $placed, $parts, $note): void {
-                foreach ($placed as [, $days, $top, $containers]) {
-                    $notes = \count($containers) > \count($days) && \count($days) < $parts - 1;
-                    $text = 'Rule '.Plural::of(\count($containers), 'container', 'containers')
-                        .($notes ? ', the last one for notes, down to the end.' : '.');
-                    $here->step($canvas, Task::Ink, $text, $note($top));
-                    foreach ($containers as [$at, $tall]) {
-                        $canvas->frame(Layer::Ink, $region->x, $at, $region->wide, $tall);
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($here, $region, $placed, $parts, $note): void {
+                    foreach ($placed as [, $days, $top, $containers]) {
+                        $notes = \count($containers) > \count($days) && \count($days) < $parts - 1;
+                        $text = 'Rule '.Plural::of(\count($containers), 'container', 'containers')
+                            .($notes ? ', the last one for notes, down to the end.' : '.');
+                        $here->step($canvas, Task::Ink, $text, $note($top));
+                        foreach ($containers as [$at, $tall]) {
+                            $canvas->frame(Layer::Ink, $region->x, $at, $region->wide, $tall);
+                        }
                     }
-                }
-            },
-            write: static function (Canvas $canvas) use ($here, $region, $placed, $head, $note): void {
-                foreach ($placed as [$name, $days, $top, $containers]) {
-                    if ('' !== $name) {
-                        $here->step($canvas, Task::Write, 'Write '.Heading::quoted($name).' at the top.', $note($top));
-                        $canvas->words(Layer::Writing, $region->x, $top, $region->wide, max(1, min(2, $head)), $name);
+                },
+                write: static function (Canvas $canvas) use ($here, $region, $placed, $head, $note): void {
+                    foreach ($placed as [$name, $days, $top, $containers]) {
+                        if ('' !== $name) {
+                            $here->step($canvas, Task::Write, 'Write '.Heading::quoted($name).' at the top.', $note($top));
+                            $canvas->words(Layer::Writing, $region->x, $top, $region->wide, max(1, min(2, $head)), $name);
+                        }
+                        $here->step($canvas, Task::Write, 'Write the days, each in the first row of its container.', $note($top));
+                        self::days($canvas, $region, $days, $containers);
                     }
-                    $here->step($canvas, Task::Write, 'Write the days, each in the first row of its container.', $note($top));
-                    self::days($canvas, $region, $days, $containers);
-                }
-            },
-            check: 'Count the containers and read the dates once more.',
-            checks: $here->note('down-0'),
+                },
+            ),
+            check: new Check('Count the containers and read the dates once more.', $here->note('down-0')),
             next: $next,
         );
     }

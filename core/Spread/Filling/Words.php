@@ -17,9 +17,11 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Setting\Field;
 
 final class Words implements Filling, GivesWay
@@ -103,43 +105,48 @@ final class Words implements Filling, GivesWay
                 "$region->tall boxes − $lines × $line = ".($above + $below).": $above above, $below below",
             ]],
             findings: self::tooLong($asked, $words, $region->wide),
-            pencil: static function (Canvas $canvas) use ($words, $region, $above, $tall, $line, $counted, $note): void {
-                if ($counted) {
-                    $text = 'Count '.Plural::boxes($region->y + $above)." down; the words take the next $tall, one line every "
-                        .Plural::boxes($line).', centred across.';
-                    $canvas->step(Task::Pencil, $text, $note);
-                } elseif ([] === $words) {
-                    $canvas->step(Task::Pencil, "Mark the room for the words: $region->wide × {$tall->ceil()} boxes.");
-                    $canvas->frame(Layer::Pencil, $region->x, $region->y + $above, $region->wide, $tall);
-                }
-            },
-            write: static function (Canvas $canvas) use ($words, $region, $line, $at, $align, $above, $tall, $note): void {
-                if ([] === $words) {
-                    $canvas->step(Task::Write, 'Write your words here'.(Align::Middle === $align ? ', in the middle.' : '.'));
-                    $canvas->room("$region->x-$region->y", 'the words', $region->x, $region->y + $above, $region->wide, $tall, $line);
-                }
-                foreach ($words as $i => $one) {
-                    $canvas->step(Task::Write, 'Write '.Heading::quoted($one).'.', $note);
-                    $canvas->words(Layer::Writing, $region->x, $at($i), $region->wide, $line, $one, $align);
-                }
-            },
-            check: $counted
-                ? "Count the boxes above the first line, $above, and below the last, $below."
-                : 'Count the boxes above the words and below them.',
-            checks: $note,
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($words, $region, $above, $tall, $line, $counted, $note): void {
+                    if ($counted) {
+                        $text = 'Count '.Plural::boxes($region->y + $above)." down; the words take the next $tall, one line every "
+                            .Plural::boxes($line).', centred across.';
+                        $canvas->step(Task::Pencil, $text, $note);
+                    } elseif ([] === $words) {
+                        $canvas->step(Task::Pencil, "Mark the room for the words: $region->wide × {$tall->ceil()} boxes.");
+                        $canvas->frame(Layer::Pencil, $region->x, $region->y + $above, $region->wide, $tall);
+                    }
+                },
+                write: static function (Canvas $canvas) use ($words, $region, $line, $at, $align, $above, $tall, $note): void {
+                    if ([] === $words) {
+                        $canvas->step(Task::Write, 'Write your words here'.(Align::Middle === $align ? ', in the middle.' : '.'));
+                        $canvas->room("$region->x-$region->y", 'the words', $region->x, $region->y + $above, $region->wide, $tall, $line);
+                    }
+                    foreach ($words as $i => $one) {
+                        $canvas->step(Task::Write, 'Write '.Heading::quoted($one).'.', $note);
+                        $canvas->words(Layer::Writing, $region->x, $at($i), $region->wide, $line, $one, $align);
+                    }
+                },
+            ),
+            check: new Check($counted
+                            ? "Count the boxes above the first line, $above, and below the last, $below."
+                            : 'Count the boxes above the words and below them.', $note),
         );
     }
 
     /** A place that is marked for words nobody has chosen yet: a quarter of the part, with air beside it. */
     private static function toCome(Region $region): Filled
     {
-        return new Filled(write: static function (Canvas $canvas) use ($region): void {
-            $canvas->step(Task::Write, 'Write your words here, in the middle of the page.');
-            $inset = min(2, intdiv($region->wide - 1, 2));
-            $tall = max(1, intdiv($region->tall, 4));
-            $y = $region->y + intdiv($region->tall - $tall, 2);
-            $canvas->frame(Layer::Pencil, $region->x + $inset, $y, $region->wide - 2 * $inset, $tall);
-        });
+        return new Filled(
+            layers: new Layers(
+                write: static function (Canvas $canvas) use ($region): void {
+                    $canvas->step(Task::Write, 'Write your words here, in the middle of the page.');
+                    $inset = min(2, intdiv($region->wide - 1, 2));
+                    $tall = max(1, intdiv($region->tall, 4));
+                    $y = $region->y + intdiv($region->tall - $tall, 2);
+                    $canvas->frame(Layer::Pencil, $region->x + $inset, $y, $region->wide - 2 * $inset, $tall);
+                },
+            ),
+        );
     }
 
     /**

@@ -18,7 +18,6 @@ final class Request
     /**
      * @param string $id    of the spread, or the month of a part, for findings
      * @param int                     $pages a pattern gives it; 0 where the form takes what it needs
-     * @param array<array-key, mixed> $key   what is said of the book's key, as its own form reads it
      */
     public function __construct(
         public readonly string $id,
@@ -29,8 +28,7 @@ final class Request
         public readonly Palette $palette = new Palette([]),
         public readonly int $pages = 0,
         public readonly ?Hand $hand = null,
-        public readonly array $key = [],
-        public readonly IndexRead $index = new IndexRead(),
+        public readonly OfBook $book = new OfBook(),
     ) {
     }
 
@@ -42,7 +40,7 @@ final class Request
      */
     public function reading(array $rows, array $numbering = []): self
     {
-        return $this->but(['index' => new IndexRead($rows, $numbering)]);
+        return $this->but(['book' => new OfBook($rows, $numbering, $this->book->key)]);
     }
 
     /** The same asked of other dots: a part of the page. */

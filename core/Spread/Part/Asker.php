@@ -33,8 +33,7 @@ final class Asker
             $this->page->palette,
             $this->page->pages,
             $this->page->hand,
-            $this->page->key,
-            $this->page->index,
+            $this->page->book,
         );
     }
 }

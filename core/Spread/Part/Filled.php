@@ -14,7 +14,6 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
-use AmpleMargin\Spread\Page\FlipOut;
 
 final class Filled
 {
@@ -28,32 +27,20 @@ final class Filled
      * @param \Closure(): array<int, string>|array<int, string> $side boxes from its upper edge → what is ticked there
      * @param \Closure(): list<array{string, string, string}>|list<array{string, string, string}> $workings note, figure, arithmetic
      * @param list<Finding>                       $findings
-     * @param \Closure(Canvas): void|null         $pencil beside the ticks
-     * @param \Closure(Canvas): void|null         $band
-     * @param \Closure(Canvas): void|null         $ink
-     * @param \Closure(Canvas): void|null         $write
-     * @param \Closure(): string|string            $check    how it is checked when it is done; "" where there is nothing to
-     * @param int|null                            $next     entry it goes on with on the next page; null where it is done
-     * @param int                                 $glued    layers that are glued in where it is thickest
-     * @param FlipOut|null                        $flip     what is taped on and folds out
-     * @param list<EdgeTicks>                     $ticks    each a step of its own where no other part ticks that edge
-     * @param string|null                         $checks   the working its check is of
+     * @param Check                         $check    when it is done
+     * @param int|null                      $next     entry it goes on with on the next page; null where it is done
+     * @param list<EdgeTicks>               $ticks    each a step of its own where no other part ticks that edge
      */
     public function __construct(
         public readonly array|\Closure $top = [],
         public readonly array|\Closure $side = [],
         public readonly array|\Closure $workings = [],
         public readonly array $findings = [],
-        public readonly ?\Closure $pencil = null,
-        public readonly ?\Closure $band = null,
-        public readonly ?\Closure $ink = null,
-        public readonly ?\Closure $write = null,
-        public readonly string|\Closure $check = '',
+        public readonly Layers $layers = new Layers(),
+        public readonly Check $check = new Check(),
         public readonly ?int $next = null,
-        public readonly int $glued = 0,
-        public readonly ?FlipOut $flip = null,
+        public readonly Fastened $fastened = new Fastened(),
         public readonly array $ticks = [],
-        public readonly ?string $checks = null,
     ) {
     }
 
@@ -100,12 +87,6 @@ final class Filled
         return array_values(array_filter($within, static fn (EdgeTicks $one): bool => [] !== $one->places));
     }
 
-    /** How it is checked when it is done; "" where there is nothing to. */
-    public function check(): string
-    {
-        return $this->check instanceof \Closure ? ($this->check)() : $this->check;
-    }
-
     /**
      * The same saying more, and with more written on it.
      *
@@ -114,14 +95,9 @@ final class Filled
      */
     public function adding(array $findings, ?\Closure $write = null): self
     {
-        $first = $this->write;
-
         return $this->but([
             'findings' => [...$this->findings, ...$findings],
-            'write' => null === $write || null === $first ? $write ?? $first : static function (Canvas $canvas) use ($first, $write): void {
-                $first($canvas);
-                $write($canvas);
-            },
+            'layers' => null === $write ? $this->layers : $this->layers->alsoWriting($write),
         ]);
     }
 

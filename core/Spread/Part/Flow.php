@@ -164,10 +164,12 @@ final class Flow
 
         return new Filled(
             findings: [new Finding($this->asker->page->id, $placed->says, $offers->of($placed))],
-            pencil: static function (Canvas $canvas) use ($region): void {
-                $canvas->step(Task::Pencil, "Mark the part that is kept free: $region->wide × $region->tall boxes.");
-                $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);
-            },
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($region): void {
+                    $canvas->step(Task::Pencil, "Mark the part that is kept free: $region->wide × $region->tall boxes.");
+                    $canvas->frame(Layer::Pencil, $region->x, $region->y, $region->wide, $region->tall);
+                },
+            ),
         );
     }
 }

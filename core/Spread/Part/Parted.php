@@ -79,12 +79,12 @@ final class Parted implements Form
         );
         // On one page what lies side by side is as thick as the thickest; pages add up.
         $laid = $laid->gluing(array_sum(array_map(
-            static fn (array $parts): int => max(0, ...array_map(static fn (Filled $part): int => $part->glued, $parts)),
+            static fn (array $parts): int => max(0, ...array_map(static fn (Filled $part): int => $part->fastened->layers, $parts)),
             $pages,
         )), array_filter(array_map(
             static fn (array $parts): array => array_map(
                 static fn (FlipOut $flip): FlipOut => $flip->moved(...$request->grid->corner()),
-                array_values(array_filter(array_column($parts, 'flip'))),
+                array_values(array_filter(array_map(static fn (Filled $part): ?FlipOut => $part->fastened->flip, $parts))),
             ),
             $pages,
         )));
@@ -181,7 +181,7 @@ final class Parted implements Form
             }
         }
         foreach (['pencil', 'band', 'ink', 'write'] as $layer) {
-            foreach (array_column($parts, $layer) as $draw) {
+            foreach (array_column(array_column($parts, 'layers'), $layer) as $draw) {
                 if ($draw instanceof \Closure) {
                     $draw($canvas);
                 }
@@ -192,7 +192,8 @@ final class Parted implements Form
         }
         $checks = [];
         foreach ($parts as $part) {
-            $checks += '' === $part->check() ? [] : [$part->check() => $part->checks];
+            $says = $part->check->says();
+            $checks += '' === $says ? [] : [$says => $part->check->of];
         }
         foreach (\array_slice($checks, 0, 1) as $check => $note) {
             Closing::page($canvas, $check, $note);

@@ -15,9 +15,11 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class Containers implements LogSchool
@@ -52,10 +54,11 @@ final class Containers implements LogSchool
                 [$here->note('down'), Plural::boxes($rows->size()).' tall', $region->sum().'; '.$rows->working()],
                 ...LogPainter::lines($asked->calendar->names, $places, $here),
             ],
-            ink: static fn (Canvas $canvas) => $painter($canvas)->ink($places),
-            write: static fn (Canvas $canvas) => $painter($canvas)->write($places),
-            check: 'Count the lines below a month’s name: '.LogPainter::count($places).'.',
-            checks: $here->note('lines'),
+            layers: new Layers(
+                ink: static fn (Canvas $canvas) => $painter($canvas)->ink($places),
+                write: static fn (Canvas $canvas) => $painter($canvas)->write($places),
+            ),
+            check: new Check('Count the lines below a month’s name: '.LogPainter::count($places).'.', $here->note('lines')),
             next: $next,
         );
     }
@@ -76,10 +79,12 @@ final class Containers implements LogSchool
         foreach ($months as $i => $month) {
             $place = MonthPlace::of(
                 $month,
-                $across[intdiv($i, \count($down))]['from']->floor() + $region->x,
-                $down[$i % \count($down)]['from']->floor() + $region->y,
-                $columns->size(),
-                $rows->size(),
+                new Region(
+                    $across[intdiv($i, \count($down))]['from']->floor() + $region->x,
+                    $down[$i % \count($down)]['from']->floor() + $region->y,
+                    $columns->size(),
+                    $rows->size(),
+                ),
                 $log,
             );
             if (null === $place) {

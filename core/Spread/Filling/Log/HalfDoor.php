@@ -22,9 +22,11 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class HalfDoor implements LogSchool
@@ -81,30 +83,31 @@ final class HalfDoor implements LogSchool
                 ], $rows, array_keys($rows)),
                 ...LogPainter::lines($asked->calendar->names, $places, $here),
             ],
-            pencil: function (Canvas $canvas) use ($asked, $isCut, $halves, $region, $page, $here): void {
-                if ($isCut) {
-                    $this->cut($canvas, $here, $halves, $region->x, $asked->grid->down, 1 === $page);
-                }
-            },
-            ink: static function (Canvas $canvas) use ($painter, $places): void {
-                if ([] !== $places) {
-                    $painter($canvas)->ink($places);
-                }
-            },
-            write: static function (Canvas $canvas) use ($painter, $places, $here, $page): void {
-                if ([] !== $places) {
-                    $painter($canvas)->write($places);
-                } elseif (3 === $page) {
-                    $text = 'No month stands here: keep the page for what has no month yet.';
-                    $here->step($canvas, Task::Write, $text, null);
-                }
-            },
-            check: match (true) {
+            layers: new Layers(
+                pencil: function (Canvas $canvas) use ($asked, $isCut, $halves, $region, $page, $here): void {
+                    if ($isCut) {
+                        $this->cut($canvas, $here, $halves, $region->x, $asked->grid->down, 1 === $page);
+                    }
+                },
+                ink: static function (Canvas $canvas) use ($painter, $places): void {
+                    if ([] !== $places) {
+                        $painter($canvas)->ink($places);
+                    }
+                },
+                write: static function (Canvas $canvas) use ($painter, $places, $here, $page): void {
+                    if ([] !== $places) {
+                        $painter($canvas)->write($places);
+                    } elseif (3 === $page) {
+                        $text = 'No month stands here: keep the page for what has no month yet.';
+                        $here->step($canvas, Task::Write, $text, null);
+                    }
+                },
+            ),
+            check: new Check(match (true) {
                 [] === $places && 3 === $page => '',
                 $isCut => 'Turn the leaf both ways: four columns are in sight each time.',
                 default => 'Lay the cut leaf over this page: the outer half stays in sight.',
-            },
-            checks: $here->note('across'),
+            }, $here->note('across')),
             next: $next,
         );
     }
@@ -168,10 +171,12 @@ final class HalfDoor implements LogSchool
                 foreach ($columns[$column] as $i => $month) {
                     $place = null === $rows ? null : MonthPlace::of(
                         $month,
-                        $halves->spans()['left' === $side ? 0 : 1]['from']->floor() + $region->x,
-                        $rows->spans()[$i]['from']->floor() + $region->y,
-                        $halves->size(),
-                        $rows->size(),
+                        new Region(
+                            $halves->spans()['left' === $side ? 0 : 1]['from']->floor() + $region->x,
+                            $rows->spans()[$i]['from']->floor() + $region->y,
+                            $halves->size(),
+                            $rows->size(),
+                        ),
                         $asked,
                     );
                     if (null === $place) {

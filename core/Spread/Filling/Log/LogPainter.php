@@ -15,6 +15,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Filling\MonthFigures;
+use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\FromHere;
 
@@ -39,23 +40,23 @@ final class LogPainter
             'down',
         );
         foreach ($places as $place) {
-            $this->canvas->frame(Layer::Ink, $place->x, $place->y, $place->wide, $place->tall);
-            $this->canvas->line(Layer::Ink, $place->x, $place->y + 1, $place->nameWide(), 0);
+            $all = $place->all;
+            $this->canvas->frame(Layer::Ink, $all->x, $all->y, $all->wide, $all->tall);
+            $this->canvas->line(Layer::Ink, $all->x, $all->y + 1, $place->nameWide(), 0);
         }
         $this->extra($places);
         foreach ($places as $place) {
-            [$x, $y, $wide, $tall] = $place->write;
             $this->canvas->room(
                 $place->month->iso(),
                 $this->request->calendar->names->monthAndYear($place->month),
-                $x,
-                $y,
-                $wide,
-                $tall,
+                $place->write->x,
+                $place->write->y,
+                $place->write->wide,
+                $place->write->tall,
                 $this->asked->line,
             );
             if (null !== $place->short) {
-                $this->canvas->cells(...$place->short);
+                $this->canvas->cells($place->short->x, $place->short->y, $place->short->wide, $place->short->tall);
             }
         }
         if ($this->asked->ruled) {
@@ -111,7 +112,7 @@ final class LogPainter
     {
         $groups = [];
         foreach ($places as $place) {
-            $groups[$place->tall.' '.$place->working()][] = $place;
+            $groups[$place->all->tall.' '.$place->working()][] = $place;
         }
 
         return array_values($groups);
@@ -130,8 +131,8 @@ final class LogPainter
         foreach ($places as $place) {
             $this->canvas->words(
                 Layer::Writing,
-                Fraction::of(4 * $place->x + 1, 4),
-                $place->y,
+                Fraction::of(4 * $place->all->x + 1, 4),
+                $place->all->y,
                 Fraction::of(2 * $place->nameWide() - 1, 2),
                 1,
                 $this->name($place->month),
@@ -160,19 +161,18 @@ final class LogPainter
         if (null === $extra) {
             return;
         }
-        [$at, , $wide, $tall] = $extra;
         $this->here->step($this->canvas, Task::Ink, match ($this->asked->extra) {
-            'frame' => "Frame $wide × $tall boxes at the foot of each month, "
-                .($at === $places[0]->x ? 'from its left edge' : 'at its right edge')
+            'frame' => "Frame $extra->wide × $extra->tall boxes at the foot of each month, "
+                .($extra->x === $places[0]->all->x ? 'from its left edge' : 'at its right edge')
                 .', for a photo.',
-            'memory' => 'Rule off the last '.Plural::boxes($tall).' of each month for a memory.',
+            'memory' => 'Rule off the last '.Plural::boxes($extra->tall).' of each month for a memory.',
             default => 'Rule off the last row of each month for a count.',
         }, 'lines');
         foreach ($places as $place) {
-            [$x, $y, $wide, $tall] = $place->extra ?? $extra;
+            $here = $place->extra ?? $extra;
             'frame' === $this->asked->extra
-                ? $this->canvas->frame(Layer::Ink, $x, $y, $wide, $tall)
-                : $this->canvas->line(Layer::Ink, $x, $y, $wide, 0);
+                ? $this->canvas->frame(Layer::Ink, $here->x, $here->y, $here->wide, $here->tall)
+                : $this->canvas->line(Layer::Ink, $here->x, $here->y, $here->wide, 0);
         }
     }
 
@@ -183,10 +183,10 @@ final class LogPainter
     private function rule(array $places, bool $some): void
     {
         $line = $this->asked->line;
-        [, $y, , $tall] = $places[0]->write;
+        $write = $places[0]->write;
         $lines = $places[0]->lines();
-        $left = Fraction::of($tall)->minus($line->times($lines));
-        $levels = \count($this->levels($places[0], $places[0]->write));
+        $left = Fraction::of($write->tall)->minus($line->times($lines));
+        $levels = \count($this->levels($places[0], $write));
         $in = $some ? 'in '.self::named($this->request->calendar->names, $places) : 'in each month';
         $this->here->step(
             $this->canvas,
@@ -196,7 +196,7 @@ final class LogPainter
                 ." to write on $in, one every "
                 .($line->equals(1) ? 'box' : Plural::boxes($line))
                 .': the first '
-                .$line->plus($y - $places[0]->y)
+                .$line->plus($write->y - $places[0]->all->y)
                 .' boxes below its upper edge; '
                 .match (true) {
                     $levels < $lines => 'the last row ends at its lower edge',
@@ -214,9 +214,9 @@ final class LogPainter
                 $this->canvas,
                 Task::Ink,
                 'Rule '
-                    .Fraction::of($places[0]->short[3])->dividedBy($line)->floor()
+                    .Fraction::of($places[0]->short->tall)->dividedBy($line)->floor()
                     ." short lines beside the mini month $in, "
-                    .Plural::boxes($places[0]->short[2])
+                    .Plural::boxes($places[0]->short->wide)
                     .' long, to the right edge.',
                 'lines',
             );
@@ -226,27 +226,24 @@ final class LogPainter
         }
     }
 
-    /** @param array{int, int, int, int} $room */
-    private function linesIn(MonthPlace $place, array $room): void
+    private function linesIn(MonthPlace $place, Region $room): void
     {
         foreach ($this->levels($place, $room) as $at) {
-            $this->canvas->line(Layer::Ink, $room[0], $at, $room[2], 0);
+            $this->canvas->line(Layer::Ink, $room->x, $at, $room->wide, 0);
         }
     }
 
     /**
      * Where lines are ruled; the container's own edge is one already.
      *
-     * @param array{int, int, int, int} $room
-     *
      * @return list<Fraction> boxes from the upper edge of the page
      */
-    private function levels(MonthPlace $place, array $room): array
+    private function levels(MonthPlace $place, Region $room): array
     {
         $levels = [];
-        for ($i = 1; $this->asked->line->times($i)->compare($room[3]) <= 0; ++$i) {
-            $at = $this->asked->line->times($i)->plus($room[1]);
-            if ($at->compare($place->y + $place->tall) < 0) {
+        for ($i = 1; $this->asked->line->times($i)->compare($room->tall) <= 0; ++$i) {
+            $at = $this->asked->line->times($i)->plus($room->y);
+            if ($at->compare($place->all->y + $place->all->tall) < 0) {
                 $levels[] = $at;
             }
         }

@@ -27,9 +27,11 @@ use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class MonthRows implements LogSchool
@@ -152,31 +154,32 @@ final class MonthRows implements LogSchool
                 ],
             ],
             findings: $findings,
-            ink: function (Canvas $canvas) use ($asked, $region, $here, $log, $table, $cells, $months, $categories, $name, $from): void {
-                $canvas->cells($region->x, $from, $name, $cells->height());
-                $this->ink($canvas, $here, $log, $table);
-                foreach ($months as $i => $month) {
-                    foreach (array_keys($categories) as $j) {
-                        $cells->room($canvas, $month->iso(), $asked->calendar->names->monthAndYear($month), $j, $i, $log->line);
+            layers: new Layers(
+                ink: function (Canvas $canvas) use ($asked, $region, $here, $log, $table, $cells, $months, $categories, $name, $from): void {
+                    $canvas->cells($region->x, $from, $name, $cells->height());
+                    $this->ink($canvas, $here, $log, $table);
+                    foreach ($months as $i => $month) {
+                        foreach (array_keys($categories) as $j) {
+                            $cells->room($canvas, $month->iso(), $asked->calendar->names->monthAndYear($month), $j, $i, $log->line);
+                        }
                     }
-                }
-            },
-            write: function (Canvas $canvas) use ($asked, $here, $table, $months, $categories, $head): void {
-                $here->step($canvas, Task::Write, 'Write the name of each month at the start of its row.', 'down');
-                $table->names($canvas, $this->names($asked, $months), 1);
-                if ($head > 0) {
-                    $here->step($canvas, Task::Write, 'Write the categories above their columns.', 'across');
-                    $table->headings($canvas, $categories);
-                }
-            },
-            check: 'Count the rows: '
-                .Plural::of(\count($months), 'month', 'months')
-                .' of '
-                .Plural::boxes($rows->size())
-                .', '
-                .Plural::boxes($cells->width())
-                .' of lines.',
-            checks: $here->note('down'),
+                },
+                write: function (Canvas $canvas) use ($asked, $here, $table, $months, $categories, $head): void {
+                    $here->step($canvas, Task::Write, 'Write the name of each month at the start of its row.', 'down');
+                    $table->names($canvas, $this->names($asked, $months), 1);
+                    if ($head > 0) {
+                        $here->step($canvas, Task::Write, 'Write the categories above their columns.', 'across');
+                        $table->headings($canvas, $categories);
+                    }
+                },
+            ),
+            check: new Check('Count the rows: '
+                            .Plural::of(\count($months), 'month', 'months')
+                            .' of '
+                            .Plural::boxes($rows->size())
+                            .', '
+                            .Plural::boxes($cells->width())
+                            .' of lines.', $here->note('down')),
             next: $next,
         );
     }

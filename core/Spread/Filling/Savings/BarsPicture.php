@@ -15,7 +15,9 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Saving\SavingsPlan;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class BarsPicture implements Picture
@@ -59,29 +61,31 @@ final class BarsPicture implements Picture
                     "$region->tall boxes − 1 for the sums − 1 for the months = $rows; each bar in proportion, to the nearest half box",
                 ],
             ],
-            ink: static function (Canvas $canvas) use ($region, $heights, $wide, $foot, $rows, $count, $said): void {
-                $canvas->step(Task::Ink, "Draw the bars side by side, these boxes high: $said.", 'heights');
-                $canvas->cells($region->x, $foot - $rows, $count * $wide, $rows);
-                foreach ($heights as $i => $half) {
-                    if ($half > 0) {
-                        $tall = Fraction::of($half, 2);
-                        $canvas->frame(Layer::Ink, $region->x + $i * $wide, Fraction::of($foot)->minus($tall), $wide, $tall);
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($region, $heights, $wide, $foot, $rows, $count, $said): void {
+                    $canvas->step(Task::Ink, "Draw the bars side by side, these boxes high: $said.", 'heights');
+                    $canvas->cells($region->x, $foot - $rows, $count * $wide, $rows);
+                    foreach ($heights as $i => $half) {
+                        if ($half > 0) {
+                            $tall = Fraction::of($half, 2);
+                            $canvas->frame(Layer::Ink, $region->x + $i * $wide, Fraction::of($foot)->minus($tall), $wide, $tall);
+                        }
                     }
-                }
-                $canvas->line(Layer::Ink, $region->x, $foot, $count * $wide, 0);
-            },
-            write: static function (Canvas $canvas) use ($region, $bars, $heights, $wide, $foot): void {
-                $canvas->step(Task::Write, 'Write the sum above each bar and what it stands for below.', 'bars');
-                foreach ($bars->marks as $i => [$name, $sum]) {
-                    $x = $region->x + $i * $wide;
-                    $top = Fraction::of(2 * $foot - $heights[$i] - 2, 2);
-                    $canvas->words(Layer::Writing, $x, $top, $wide, 1, (string) $sum, Align::Middle);
-                    if ('' !== $name) {
-                        $canvas->words(Layer::Writing, $x, $foot, $wide, 1, $name, Align::Middle);
+                    $canvas->line(Layer::Ink, $region->x, $foot, $count * $wide, 0);
+                },
+                write: static function (Canvas $canvas) use ($region, $bars, $heights, $wide, $foot): void {
+                    $canvas->step(Task::Write, 'Write the sum above each bar and what it stands for below.', 'bars');
+                    foreach ($bars->marks as $i => [$name, $sum]) {
+                        $x = $region->x + $i * $wide;
+                        $top = Fraction::of(2 * $foot - $heights[$i] - 2, 2);
+                        $canvas->words(Layer::Writing, $x, $top, $wide, 1, (string) $sum, Align::Middle);
+                        if ('' !== $name) {
+                            $canvas->words(Layer::Writing, $x, $foot, $wide, 1, $name, Align::Middle);
+                        }
                     }
-                }
-            },
-            check: 'No bar is lower than the one before it.',
+                },
+            ),
+            check: new Check('No bar is lower than the one before it.'),
         );
     }
 

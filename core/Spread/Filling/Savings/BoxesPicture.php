@@ -15,7 +15,9 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Saving\SavingsPlan;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class BoxesPicture implements Picture
@@ -49,30 +51,32 @@ final class BoxesPicture implements Picture
             ]],
             findings: $count > $fit ? [new Finding($asked->id, "$count boxes of $worth need more than the $fit there are. "
                 .'Let a box be worth '.self::worth($plan->target, $fit).'.')] : [],
-            ink: static function (Canvas $canvas) use ($region, $across, $size, $drawn, $rows, $foot): void {
-                $says = 'Draw '.Plural::of($drawn, 'box', 'boxes')." to colour in, $across a row, from the foot up.";
-                $canvas->step(Task::Ink, $says, 'boxes');
-                for ($row = 0; $row < $rows; ++$row) {
-                    $here = min($across, $drawn - $row * $across);
-                    $y = $foot - ($row + 1) * $size;
-                    $canvas->frame(Layer::Ink, $region->x, $y, $here * $size, $size);
-                    for ($i = 1; $i < $here; ++$i) {
-                        $canvas->line(Layer::Ink, $region->x + $i * $size, $y, 0, $size);
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($region, $across, $size, $drawn, $rows, $foot): void {
+                    $says = 'Draw '.Plural::of($drawn, 'box', 'boxes')." to colour in, $across a row, from the foot up.";
+                    $canvas->step(Task::Ink, $says, 'boxes');
+                    for ($row = 0; $row < $rows; ++$row) {
+                        $here = min($across, $drawn - $row * $across);
+                        $y = $foot - ($row + 1) * $size;
+                        $canvas->frame(Layer::Ink, $region->x, $y, $here * $size, $size);
+                        for ($i = 1; $i < $here; ++$i) {
+                            $canvas->line(Layer::Ink, $region->x + $i * $size, $y, 0, $size);
+                        }
                     }
-                }
-                $canvas->cells($region->x, $foot - $rows * $size, $across * $size, $rows * $size);
-            },
-            write: static function (Canvas $canvas) use ($region, $across, $size, $drawn, $rows, $foot, $worth, $plan): void {
-                $canvas->step(Task::Write, 'Write beside each row the sum it ends with.', 'boxes');
-                for ($row = 0; $row < $rows; ++$row) {
-                    $sum = min($plan->target, min($drawn, ($row + 1) * $across) * $worth);
-                    $y = Fraction::of(2 * ($foot - ($row + 1) * $size) + $size - 1, 2);
-                    $x = Fraction::of(4 * ($region->x + $across * $size) + 1, 4);
-                    $wide = $region->wide - $across * $size;
-                    $canvas->words(Layer::Writing, $x, $y, Fraction::of(4 * $wide - 1, 4), 1, (string) $sum);
-                }
-            },
-            check: 'The sum beside the last row is the aim.',
+                    $canvas->cells($region->x, $foot - $rows * $size, $across * $size, $rows * $size);
+                },
+                write: static function (Canvas $canvas) use ($region, $across, $size, $drawn, $rows, $foot, $worth, $plan): void {
+                    $canvas->step(Task::Write, 'Write beside each row the sum it ends with.', 'boxes');
+                    for ($row = 0; $row < $rows; ++$row) {
+                        $sum = min($plan->target, min($drawn, ($row + 1) * $across) * $worth);
+                        $y = Fraction::of(2 * ($foot - ($row + 1) * $size) + $size - 1, 2);
+                        $x = Fraction::of(4 * ($region->x + $across * $size) + 1, 4);
+                        $wide = $region->wide - $across * $size;
+                        $canvas->words(Layer::Writing, $x, $y, Fraction::of(4 * $wide - 1, 4), 1, (string) $sum);
+                    }
+                },
+            ),
+            check: new Check('The sum beside the last row is the aim.'),
         );
     }
 

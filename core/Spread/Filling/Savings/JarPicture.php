@@ -15,7 +15,9 @@ use AmpleMargin\Saving\Jar;
 use AmpleMargin\Saving\SavingsPlan;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class JarPicture implements Picture
@@ -67,37 +69,39 @@ final class JarPicture implements Picture
                     "one at $marks->said; each divides the area of the jar as its sum divides the aim, to the nearest half box",
                 ],
             ],
-            pencil: static function (Canvas $canvas) use ($jar): void {
-                $canvas->step(
-                    Task::Pencil,
-                    "Mark the sides of the jar on both sides of its middle, in boxes, from the foot (row 0) up: {$jar->said()}.",
-                    'jar',
-                );
-            },
-            ink: static function (Canvas $canvas) use ($jar, $levels, $middle, $foot): void {
-                $canvas->step(Task::Ink, 'Join the marks to both sides of the jar, and draw its foot, its neck and its lid.', 'jar');
-                self::outline($canvas, $jar, $middle, $foot);
-                $canvas->cells($middle - intdiv($jar->wide, 2), $foot - $jar->full(), $jar->wide, $jar->full());
-                $rows = implode(', ', array_map(
-                    static fn (array $level): string => (string) Fraction::of($level[0], 2),
-                    $levels,
-                ));
-                $canvas->step(Task::Ink, "Mark the levels, in boxes above the foot: $rows.", 'levels');
-                foreach ($levels as [$level]) {
-                    $side = Fraction::of($jar->sideAt($level), Jar::FINE);
-                    $left = Fraction::of($middle)->minus($side);
-                    $canvas->line(Layer::Ink, $left, Fraction::of(2 * $foot - $level, 2), $side->times(2), 0);
-                }
-            },
-            write: static function (Canvas $canvas) use ($jar, $levels, $middle, $foot, $label): void {
-                $canvas->step(Task::Write, 'Write each sum beside its level.', 'levels');
-                $x = Fraction::of(4 * ($middle + intdiv($jar->wide, 2)) + 1, 4);
-                foreach ($levels as [$level, $sum]) {
-                    $y = Fraction::of(2 * $foot - $level - 1, 2);
-                    $canvas->words(Layer::Writing, $x, $y, Fraction::of(4 * $label - 1, 4), 1, (string) $sum);
-                }
-            },
-            check: 'The highest level is at the neck.',
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($jar): void {
+                    $canvas->step(
+                        Task::Pencil,
+                        "Mark the sides of the jar on both sides of its middle, in boxes, from the foot (row 0) up: {$jar->said()}.",
+                        'jar',
+                    );
+                },
+                ink: static function (Canvas $canvas) use ($jar, $levels, $middle, $foot): void {
+                    $canvas->step(Task::Ink, 'Join the marks to both sides of the jar, and draw its foot, its neck and its lid.', 'jar');
+                    self::outline($canvas, $jar, $middle, $foot);
+                    $canvas->cells($middle - intdiv($jar->wide, 2), $foot - $jar->full(), $jar->wide, $jar->full());
+                    $rows = implode(', ', array_map(
+                        static fn (array $level): string => (string) Fraction::of($level[0], 2),
+                        $levels,
+                    ));
+                    $canvas->step(Task::Ink, "Mark the levels, in boxes above the foot: $rows.", 'levels');
+                    foreach ($levels as [$level]) {
+                        $side = Fraction::of($jar->sideAt($level), Jar::FINE);
+                        $left = Fraction::of($middle)->minus($side);
+                        $canvas->line(Layer::Ink, $left, Fraction::of(2 * $foot - $level, 2), $side->times(2), 0);
+                    }
+                },
+                write: static function (Canvas $canvas) use ($jar, $levels, $middle, $foot, $label): void {
+                    $canvas->step(Task::Write, 'Write each sum beside its level.', 'levels');
+                    $x = Fraction::of(4 * ($middle + intdiv($jar->wide, 2)) + 1, 4);
+                    foreach ($levels as [$level, $sum]) {
+                        $y = Fraction::of(2 * $foot - $level - 1, 2);
+                        $canvas->words(Layer::Writing, $x, $y, Fraction::of(4 * $label - 1, 4), 1, (string) $sum);
+                    }
+                },
+            ),
+            check: new Check('The highest level is at the neck.'),
         );
     }
 

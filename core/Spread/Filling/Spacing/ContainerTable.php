@@ -13,8 +13,10 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class ContainerTable implements SpacingSchool
@@ -47,32 +49,33 @@ final class ContainerTable implements SpacingSchool
                 $bars,
                 array_keys($bars),
             ),
-            ink: static function (Canvas $canvas) use ($bars, $spacing, $region, $here, $y): void {
-                foreach ($bars as $i => [$divisor, $division]) {
-                    $canvas->shows($division);
-                    $canvas->pen($spacing->colour($divisor));
-                    $text = 'Draw in row '.($y($i) + 1).' a bar a box tall: '.$division->run().'.';
-                    $here->step($canvas, Task::Ink, $text, "bar-$i");
-                    foreach ($division->spans() as $span) {
-                        $canvas->frame(Layer::Ink, $span['from']->plus($region->x), $y($i), $division->size(), 1);
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($bars, $spacing, $region, $here, $y): void {
+                    foreach ($bars as $i => [$divisor, $division]) {
+                        $canvas->shows($division);
+                        $canvas->pen($spacing->colour($divisor));
+                        $text = 'Draw in row '.($y($i) + 1).' a bar a box tall: '.$division->run().'.';
+                        $here->step($canvas, Task::Ink, $text, "bar-$i");
+                        foreach ($division->spans() as $span) {
+                            $canvas->frame(Layer::Ink, $span['from']->plus($region->x), $y($i), $division->size(), 1);
+                        }
                     }
-                }
-                $canvas->pen(null);
-            },
-            write: static function (Canvas $canvas) use ($asked, $bars, $spacing, $region, $here, $y, $words): void {
-                $here->step($canvas, Task::Write, 'Write into each part of the bars how many boxes it has.', 'bars');
-                foreach ($bars as $i => [, $division]) {
-                    foreach ($division->spans() as $span) {
-                        $x = $span['from']->plus($region->x);
-                        $canvas->words(Layer::Writing, $x, $y($i), $division->size(), 1, (string) $division->size(), Align::Middle);
+                    $canvas->pen(null);
+                },
+                write: static function (Canvas $canvas) use ($asked, $bars, $spacing, $region, $here, $y, $words): void {
+                    $here->step($canvas, Task::Write, 'Write into each part of the bars how many boxes it has.', 'bars');
+                    foreach ($bars as $i => [, $division]) {
+                        foreach ($division->spans() as $span) {
+                            $x = $span['from']->plus($region->x);
+                            $canvas->words(Layer::Writing, $x, $y($i), $division->size(), 1, (string) $division->size(), Align::Middle);
+                        }
                     }
-                }
-                $down = $asked->grid->down;
-                $table = $region->y + $region->tall - $words;
-                DivisionTable::write($canvas, $spacing, 'Down', $down, $spacing->down, $region->x, $table, $region->wide);
-            },
-            check: 'Lay the bars against the top of another page: their ends meet its dots.',
-            checks: $here->note('bars'),
+                    $down = $asked->grid->down;
+                    $table = $region->y + $region->tall - $words;
+                    DivisionTable::write($canvas, $spacing, 'Down', $down, $spacing->down, $region->x, $table, $region->wide);
+                },
+            ),
+            check: new Check('Lay the bars against the top of another page: their ends meet its dots.', $here->note('bars')),
         );
     }
 }

@@ -20,8 +20,10 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class FourCorners implements SpacingSchool
@@ -48,21 +50,23 @@ final class FourCorners implements SpacingSchool
 
         return new Filled(
             workings: array_map(static fn (int $divisor): array => self::working($region, $divisor, $here), $divisors),
-            ink: function (Canvas $canvas) use ($divisors, $spacing, $region, $here): void {
-                foreach ($divisors as $i => $divisor) {
-                    $this->rule($canvas, $region, $here, $spacing, $divisor, ...self::CORNERS[$i]);
-                }
-            },
-            write: function (Canvas $canvas) use ($divisors, $spacing, $region): void {
-                foreach ($divisors as $i => $divisor) {
-                    $this->label($canvas, $region, $spacing, $divisor, ...self::CORNERS[$i]);
-                }
-            },
-            check: 'Count the first corner: a part is '
-                .Fraction::of($region->wide, $divisors[0])
-                .' boxes across, '
-                .Fraction::of($region->tall, $divisors[0])
-                .' down.',
+            layers: new Layers(
+                ink: function (Canvas $canvas) use ($divisors, $spacing, $region, $here): void {
+                    foreach ($divisors as $i => $divisor) {
+                        $this->rule($canvas, $region, $here, $spacing, $divisor, ...self::CORNERS[$i]);
+                    }
+                },
+                write: function (Canvas $canvas) use ($divisors, $spacing, $region): void {
+                    foreach ($divisors as $i => $divisor) {
+                        $this->label($canvas, $region, $spacing, $divisor, ...self::CORNERS[$i]);
+                    }
+                },
+            ),
+            check: new Check('Count the first corner: a part is '
+                            .Fraction::of($region->wide, $divisors[0])
+                            .' boxes across, '
+                            .Fraction::of($region->tall, $divisors[0])
+                            .' down.'),
         );
     }
 

@@ -17,9 +17,11 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class HalfPage implements SpacingSchool
@@ -47,23 +49,24 @@ final class HalfPage implements SpacingSchool
             ticks: $here->ticks([EdgeTicks::division(Edge::Top, $halves, 'halves', $region->x)]),
             workings: [[$here->note('halves'), Plural::boxes($wide).' each', $halves->working()]],
             findings: self::withoutRoom($asked, \count($lines), \count($fitting)),
-            pencil: static function (Canvas $canvas) use ($here, $lines, $region, $right, $wide): void {
-                if ([] === $lines) {
-                    $here->step($canvas, Task::Pencil, 'Keep the other half for a quote.', 'halves');
-                    $canvas->frame(Layer::Pencil, $right, $region->y, $wide, $region->tall);
-                }
-            },
-            write: static function (Canvas $canvas) use ($asked, $here, $spacing, $region, $right, $wide, $y, $fitting): void {
-                [$across, $down] = [$asked->grid->across, $asked->grid->down];
-                $row = DivisionTable::write($canvas, $spacing, 'Across', $across, $spacing->across, $region->x, $region->y, $wide);
-                DivisionTable::write($canvas, $spacing, 'Down', $down, $spacing->down, $region->x, $row + 1, $wide);
-                foreach ($fitting as $i => $line) {
-                    $here->step($canvas, Task::Write, 'Write '.Heading::quoted($line).'.', 'halves');
-                    $canvas->words(Layer::Writing, $right, $y + 2 * $i, $wide, 2, $line, Align::Middle);
-                }
-            },
-            check: 'Read the table once more against the page: halves first.',
-            checks: $here->note('halves'),
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($here, $lines, $region, $right, $wide): void {
+                    if ([] === $lines) {
+                        $here->step($canvas, Task::Pencil, 'Keep the other half for a quote.', 'halves');
+                        $canvas->frame(Layer::Pencil, $right, $region->y, $wide, $region->tall);
+                    }
+                },
+                write: static function (Canvas $canvas) use ($asked, $here, $spacing, $region, $right, $wide, $y, $fitting): void {
+                    [$across, $down] = [$asked->grid->across, $asked->grid->down];
+                    $row = DivisionTable::write($canvas, $spacing, 'Across', $across, $spacing->across, $region->x, $region->y, $wide);
+                    DivisionTable::write($canvas, $spacing, 'Down', $down, $spacing->down, $region->x, $row + 1, $wide);
+                    foreach ($fitting as $i => $line) {
+                        $here->step($canvas, Task::Write, 'Write '.Heading::quoted($line).'.', 'halves');
+                        $canvas->words(Layer::Writing, $right, $y + 2 * $i, $wide, 2, $line, Align::Middle);
+                    }
+                },
+            ),
+            check: new Check('Read the table once more against the page: halves first.', $here->note('halves')),
         );
     }
 

@@ -18,8 +18,10 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class NumberedEdges implements SpacingSchool
@@ -67,8 +69,10 @@ final class NumberedEdges implements SpacingSchool
                     [],
                     false,
                 )],
-                ink: static fn (Canvas $canvas) => self::numbers($canvas, $region, $here),
-                check: "The last numbers are $region->wide and $region->tall.",
+                layers: new Layers(
+                    ink: static fn (Canvas $canvas) => self::numbers($canvas, $region, $here),
+                ),
+                check: new Check("The last numbers are $region->wide and $region->tall."),
             );
         }
 
@@ -79,22 +83,24 @@ final class NumberedEdges implements SpacingSchool
                 $region->tall,
                 $here,
             )],
-            // Numbers before ticks, against the usual order: the ticks are found by them.
-            ink: static function (Canvas $canvas) use ($region, $spacing, $here): void {
-                self::numbers($canvas, $region, $here);
-                self::shares($canvas, $spacing, Edge::Top, $region, $here);
-                self::shares($canvas, $spacing, Edge::Side, $region, $here);
-            },
-            write: static function (Canvas $canvas) use ($region, $spacing, $edge): void {
-                [$x, $wide] = [$region->x + $edge, $region->wide - $edge - 1];
-                $row = DivisionTable::write($canvas, $spacing, 'Across', $region->wide, $spacing->across, $x, $region->y + $edge, $wide);
-                DivisionTable::write($canvas, $spacing, 'Down', $region->tall, $spacing->down, $x, $row + 1, $wide);
-            },
-            check: "The last numbers are $region->wide and $region->tall; the half across stands at "
-                .Fraction::of($region->wide, 2)
-                .', the half down at '
-                .Fraction::of($region->tall, 2)
-                .'.',
+            layers: new Layers(
+                // Numbers before ticks, against the usual order: the ticks are found by them.
+                ink: static function (Canvas $canvas) use ($region, $spacing, $here): void {
+                    self::numbers($canvas, $region, $here);
+                    self::shares($canvas, $spacing, Edge::Top, $region, $here);
+                    self::shares($canvas, $spacing, Edge::Side, $region, $here);
+                },
+                write: static function (Canvas $canvas) use ($region, $spacing, $edge): void {
+                    [$x, $wide] = [$region->x + $edge, $region->wide - $edge - 1];
+                    $row = DivisionTable::write($canvas, $spacing, 'Across', $region->wide, $spacing->across, $x, $region->y + $edge, $wide);
+                    DivisionTable::write($canvas, $spacing, 'Down', $region->tall, $spacing->down, $x, $row + 1, $wide);
+                },
+            ),
+            check: new Check("The last numbers are $region->wide and $region->tall; the half across stands at "
+                            .Fraction::of($region->wide, 2)
+                            .', the half down at '
+                            .Fraction::of($region->tall, 2)
+                            .'.'),
         );
     }
 

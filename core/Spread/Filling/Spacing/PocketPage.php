@@ -18,6 +18,7 @@ use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class PocketPage implements SpacingSchool
@@ -49,19 +50,21 @@ final class PocketPage implements SpacingSchool
                     .Plural::boxes($deep)
                     .' deep, so that the card does not slide out',
             ]],
-            pencil: static function (Canvas $canvas) use ($here, $region, $from, $wide, $deep): void {
-                $text = 'Draw where the pocket goes: its mouth '.Plural::boxes($from).' down. It is '.Plural::boxes($wide)
-                    .' wide, so it stands half a box over the grid on either side.';
-                $here->step($canvas, Task::Pencil, $text, 'pocket');
-                $canvas->frame(Layer::Pencil, $region->x, $from, $region->wide, $deep);
-            },
-            write: static function (Canvas $canvas) use ($here, $grid, $deep): void {
-                $text = 'Fold the three flaps of the printed pocket back, glue them down on the page, and let the glue dry under a weight.';
-                $here->step($canvas, Task::Wait, $text, 'pocket');
-                $out = $grid->down - $deep;
-                $text = "Slide the card in: it stands out by $out boxes. Trim it a little at top and bottom if it sticks.";
-                $here->step($canvas, Task::Check, $text, 'pocket');
-            },
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($here, $region, $from, $wide, $deep): void {
+                    $text = 'Draw where the pocket goes: its mouth '.Plural::boxes($from).' down. It is '.Plural::boxes($wide)
+                        .' wide, so it stands half a box over the grid on either side.';
+                    $here->step($canvas, Task::Pencil, $text, 'pocket');
+                    $canvas->frame(Layer::Pencil, $region->x, $from, $region->wide, $deep);
+                },
+                write: static function (Canvas $canvas) use ($here, $grid, $deep): void {
+                    $text = 'Fold the three flaps of the printed pocket back, glue them down on the page, and let the glue dry under a weight.';
+                    $here->step($canvas, Task::Wait, $text, 'pocket');
+                    $out = $grid->down - $deep;
+                    $text = "Slide the card in: it stands out by $out boxes. Trim it a little at top and bottom if it sticks.";
+                    $here->step($canvas, Task::Check, $text, 'pocket');
+                },
+            ),
         );
     }
 }

@@ -39,26 +39,20 @@ final class Arranged
     private static ?\WeakMap $axes = null;
 
     /**
-     * @param int  $strip   boxes of the names before the columns
-     * @param int  $names   boxes names are written in: those of the strip; the whole part where it shows nothing else
+     * @param Heads $heads  the room for names
      * @param int  $wide    boxes a column
-     * @param int  $head    boxes of the headings
-     * @param bool $stacked whether headings are written down their columns
      * @param int  $columns a page
      * @param int  $rows    a page, the one for the sum among them
      */
     private function __construct(
         public readonly Axis $down,
         public readonly Axis $across,
-        public readonly int $strip,
+        public readonly Heads $heads,
         public readonly int $wide,
-        public readonly int $head,
-        public readonly bool $stacked,
         public readonly Fraction $line,
         public readonly int $columns,
         public readonly int $rows,
         public readonly bool $sum,
-        public readonly int $names,
     ) {
     }
 
@@ -78,7 +72,7 @@ final class Arranged
     {
         $arranged = self::in($asked, new Region(0, 0, max($wide, self::narrowest($asked)), 200));
 
-        return $arranged->head + $arranged->line->times($arranged->sum ? 2 : 1)->ceil();
+        return $arranged->heads->tall + $arranged->line->times($arranged->sum ? 2 : 1)->ceil();
     }
 
     /** Boxes it takes down where all its rows can stand below one another. */
@@ -90,7 +84,7 @@ final class Arranged
         // Items are added in time: a third more.
         $more = Axis::ITEMS === $arranged->down->of ? intdiv($rows + 2, 3) : 0;
 
-        return $arranged->head + $arranged->line->times($rows + $more + ($arranged->sum ? 1 : 0))->ceil();
+        return $arranged->heads->tall + $arranged->line->times($rows + $more + ($arranged->sum ? 1 : 0))->ceil();
     }
 
     public static function in(Request $asked, Region $region): self
@@ -104,7 +98,7 @@ final class Arranged
             $fit = max(1, Fraction::of($region->tall - 1)->dividedBy($line)->floor());
 
             return 'names' === $shows
-                ? new self($down, Axis::none(), 0, $region->wide, 1, false, $line, 1, $fit, $sum, $region->wide)
+                ? new self($down, Axis::none(), new Heads(0, $region->wide), $region->wide, $line, 1, $fit, $sum)
                 : self::columnsAlone($asked, $down, $across, $region->wide, $line, $fit, $sum);
         }
         $strip = self::strip($asked, $down);
@@ -128,7 +122,7 @@ final class Arranged
         $head = min($head, max(1, intdiv($region->tall, 2)));
         $fit = max(1, Fraction::of($region->tall - $head)->dividedBy($line)->floor());
 
-        return new self($down, $across, $strip, $wide, $head, $stacked, $line, $columns, $fit, $sum, $strip);
+        return new self($down, $across, new Heads($strip, $strip, $head, $stacked), $wide, $line, $columns, $fit, $sum);
     }
 
     private static function columnsAlone(Request $asked, Axis $down, Axis $across, int $room, Fraction $line, int $fit, bool $sum): self
@@ -137,13 +131,13 @@ final class Arranged
         $most = Axis::ITEMS === $across->of ? $room : self::WIDEST;
         $wide = min($room, $asked->settings->countOrNull('column') ?? max(1, min($most, intdiv($room, $count))));
 
-        return new self($down, $across, 0, $wide, 1, false, $line, min($count, intdiv($room, $wide)), $fit, $sum, 0);
+        return new self($down, $across, new Heads(0, 0), $wide, $line, min($count, intdiv($room, $wide)), $fit, $sum);
     }
 
     /** Whether it shows the names alone. */
     public function isStrip(): bool
     {
-        return 0 === $this->strip && $this->names > 0;
+        return 0 === $this->heads->strip && $this->heads->names > 0;
     }
 
     /** Pages beside one another, for the columns. */
@@ -170,8 +164,8 @@ final class Arranged
     public function cells(Region $region, int $page): CellGrid
     {
         return new CellGrid(
-            $region->x + $this->strip,
-            $region->y + $this->head,
+            $region->x + $this->heads->strip,
+            $region->y + $this->heads->tall,
             max(1, \count($this->columnsOn($page))),
             $this->wide,
             max(1, $this->ruled($page)),

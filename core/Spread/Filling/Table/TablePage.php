@@ -38,7 +38,7 @@ final class TablePage
     ) {
         $this->columns = $arranged->columnsOn($page);
         $this->rows = $arranged->rowsOn($page);
-        $this->x = $region->x + $arranged->strip;
+        $this->x = $region->x + $arranged->heads->strip;
         $this->cells = $arranged->cells($region, $page);
     }
 
@@ -46,7 +46,7 @@ final class TablePage
     public function ticksAcross(): array
     {
         $wide = $this->arranged->wide;
-        $names = 0 === $this->arranged->strip ? '' : "{$this->arranged->strip} for the names, then ";
+        $names = 0 === $this->arranged->heads->strip ? '' : "{$this->arranged->heads->strip} for the names, then ";
         $what = $this->arranged->isStrip() ? 'the strip' : "the table: $names".\count($this->columns).' × '.$wide;
         $at = 1 === $wide ? [0, \count($this->columns)] : range(0, \count($this->columns));
 
@@ -66,20 +66,20 @@ final class TablePage
     {
         [$columns, $rows] = [\count($this->columns), $this->cells->rows];
         $arranged = $this->arranged;
-        $left = $this->region->wide - $arranged->strip - $columns * $arranged->wide;
+        $left = $this->region->wide - $arranged->heads->strip - $columns * $arranged->wide;
 
         return [
-            $arranged->isStrip() ? ['columns', 'a strip of '.Plural::boxes($arranged->names), 'for the names, written once'] : [
+            $arranged->isStrip() ? ['columns', 'a strip of '.Plural::boxes($arranged->heads->names), 'for the names, written once'] : [
                 'columns',
                 Plural::of($columns, 'column', 'columns').' of '.Plural::boxes($arranged->wide),
-                "{$this->region->wide} boxes = ".(0 === $arranged->strip ? '' : "$arranged->strip for the names + ")
+                "{$this->region->wide} boxes = ".(0 === $arranged->heads->strip ? '' : "{$arranged->heads->strip} for the names + ")
                     ."$columns × $arranged->wide"
                     .($left > 0 ? " + $left left over" : '').$this->of($arranged->across, $columns),
             ],
             [
                 'rows',
                 Plural::of($rows, 'row', 'rows'),
-                "{$this->region->tall} boxes − $arranged->head for the headings; $rows × $arranged->line = {$this->cells->height()}"
+                "{$this->region->tall} boxes − {$arranged->heads->tall} for the headings; $rows × $arranged->line = {$this->cells->height()}"
                     .$this->toAdd().$this->of($arranged->down, \count($this->rows)),
             ],
         ];
@@ -117,7 +117,7 @@ final class TablePage
             return;
         }
         $canvas->step(Task::Band, $says, 'rows');
-        $wide = $this->cells->width()->plus($this->arranged->strip);
+        $wide = $this->cells->width()->plus($this->arranged->heads->strip);
         foreach ($rows as $row) {
             $canvas->band($this->region->x, $this->cells->down($row), $wide, $this->cells->tall);
         }
@@ -130,7 +130,7 @@ final class TablePage
         $free = $this->cells->rows - \count($this->rows) - ($this->arranged->sum ? 1 : 0);
         if ($free > 0) {
             $y = $this->cells->down(\count($this->rows));
-            [$strip, $line] = [$this->arranged->strip, $this->cells->tall];
+            [$strip, $line] = [$this->arranged->heads->strip, $this->cells->tall];
             if ($strip > 0) {
                 $canvas->room('rows', 'rows to add', $this->region->x, $y, $strip, $line->times($free), $line);
             }
@@ -145,7 +145,7 @@ final class TablePage
                     .$canvas->tally->place($this->cells->y).' down; and '.($this->cells->columns + 1).' lines down.',
                 'rows',
             );
-            $this->cells->ruleRows($canvas, $this->arranged->strip);
+            $this->cells->ruleRows($canvas, $this->arranged->heads->strip);
             $this->cells->ruleColumns($canvas);
         }
         $this->strike($canvas);
@@ -181,12 +181,12 @@ final class TablePage
             $canvas->step(Task::Write, $this->headed(), 'columns');
         }
         foreach (array_filter($this->columns, static fn (TableEntry $column): bool => '' !== $column->name) as $i => $column) {
-            $arranged->stacked ? $this->stack($canvas, $i, $column->name) : $this->cells->words($canvas, $i, -1, $this->heading($column));
+            $arranged->heads->stacked ? $this->stack($canvas, $i, $column->name) : $this->cells->words($canvas, $i, -1, $this->heading($column));
         }
-        if (Axis::WEEKS === $arranged->across->of && 2 === $arranged->head) {
+        if (Axis::WEEKS === $arranged->across->of && 2 === $arranged->heads->tall) {
             $this->monthsAboveWeeks($canvas);
         }
-        if (0 === $arranged->names) {
+        if (0 === $arranged->heads->names) {
             return;
         }
         if ($arranged->sum || '' !== $arranged->down->longestName()) {
@@ -197,7 +197,7 @@ final class TablePage
             );
         }
         foreach ($this->rows as $row => $entry) {
-            $name = Axis::MONTHS === $arranged->down->of && $arranged->names < 4 ? $entry->short : $entry->name;
+            $name = Axis::MONTHS === $arranged->down->of && $arranged->heads->names < 4 ? $entry->short : $entry->name;
             $this->named($canvas, $row, $name);
         }
         if ($arranged->sum) {
@@ -211,7 +211,7 @@ final class TablePage
         if ('' === $name) {
             return;
         }
-        $strip = $this->arranged->names;
+        $strip = $this->arranged->heads->names;
         $y = $this->cells->down($row);
         if ($this->arranged->down->isFigures() && ctype_digit($name)) {
             $canvas->words(Layer::Writing, $this->region->x, $y, $strip, 1, $name, Align::Middle);
@@ -223,7 +223,7 @@ final class TablePage
     public function check(): string
     {
         if ('all' !== $this->asked->settings->choice('shows')) {
-            return $this->arranged->names > 0
+            return $this->arranged->heads->names > 0
                 ? 'Lay a leaf over the page: the strip stays in sight.'
                 : 'Hold the leaf against the strip: the rows are level.';
         }
@@ -240,7 +240,7 @@ final class TablePage
     private function headed(): string
     {
         return match (true) {
-            $this->arranged->stacked => 'Write the headings down their columns, a letter a box.',
+            $this->arranged->heads->stacked => 'Write the headings down their columns, a letter a box.',
             $this->arranged->across->isFigures() => 'Number the columns above them.',
             default => 'Write the headings above the columns.',
         };
@@ -258,7 +258,7 @@ final class TablePage
     /** A heading down its column, ending just above it. */
     private function stack(Canvas $canvas, int $column, string $name): void
     {
-        $letters = mb_str_split(mb_substr($name, 0, $this->arranged->head));
+        $letters = mb_str_split(mb_substr($name, 0, $this->arranged->heads->tall));
         $from = $this->cells->y->minus(\count($letters));
         foreach ($letters as $i => $letter) {
             if ('' !== trim($letter)) {

@@ -21,9 +21,11 @@ use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Spread\Filling\PenLegend;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class Blocks implements Glance
@@ -68,37 +70,38 @@ final class Blocks implements Glance
                 ...$this->split ? PenLegend::sharedPens($asked) : [],
                 ...\count($blocks->pages) > 2 ? $this->manyPages($asked, $region, $blocks, $months) : [],
             ] : [],
-            band: function (Canvas $canvas) use ($legend, $region, $foot, $counted): void {
-                if ($this->split) {
-                    $legend->swatches($canvas, $region->x, $foot, $counted);
-                }
-            },
-            ink: function (Canvas $canvas) use ($painter, $places, $here): void {
-                if ($this->split) {
-                    $painter($canvas)->quarters($places);
-                }
-                if ($this->notes) {
-                    $painter($canvas)->notes($places, $here->across);
-                }
-            },
-            write: function (Canvas $canvas) use ($painter, $places, $here, $blocks, $region, $legend, $foot, $counted): void {
-                $paint = $painter($canvas);
-                $paint->names($places);
-                if (!$blocks->letters) {
-                    $paint->lettersOnce(array_map(
-                        static fn (array $span): int => $span['from']->floor() + $region->x,
-                        $here->across->spans(),
-                    ), $region->y);
-                }
-                foreach ($places as [$x, $y, , $grid]) {
-                    $paint->month($x, $y, $grid);
-                }
-                if ($this->split) {
-                    $legend->names($canvas, $region->x, $foot, $counted);
-                }
-            },
-            check: 'Check each month: its last number stands where its step says, and so does the last column.',
-            checks: $counted->note('down'),
+            layers: new Layers(
+                band: function (Canvas $canvas) use ($legend, $region, $foot, $counted): void {
+                    if ($this->split) {
+                        $legend->swatches($canvas, $region->x, $foot, $counted);
+                    }
+                },
+                ink: function (Canvas $canvas) use ($painter, $places, $here): void {
+                    if ($this->split) {
+                        $painter($canvas)->quarters($places);
+                    }
+                    if ($this->notes) {
+                        $painter($canvas)->notes($places, $here->across);
+                    }
+                },
+                write: function (Canvas $canvas) use ($painter, $places, $here, $blocks, $region, $legend, $foot, $counted): void {
+                    $paint = $painter($canvas);
+                    $paint->names($places);
+                    if (!$blocks->letters) {
+                        $paint->lettersOnce(array_map(
+                            static fn (array $span): int => $span['from']->floor() + $region->x,
+                            $here->across->spans(),
+                        ), $region->y);
+                    }
+                    foreach ($places as [$x, $y, , $grid]) {
+                        $paint->month($x, $y, $grid);
+                    }
+                    if ($this->split) {
+                        $legend->names($canvas, $region->x, $foot, $counted);
+                    }
+                },
+            ),
+            check: new Check('Check each month: its last number stands where its step says, and so does the last column.', $counted->note('down')),
             next: $page + 1 < \count($blocks->pages) ? $page + 1 : null,
         );
     }

@@ -20,9 +20,11 @@ use AmpleMargin\Spread\Filling\PenLegend;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class DayMatrix implements Glance
@@ -71,26 +73,27 @@ final class DayMatrix implements Glance
                     ." of $end down",
             ]],
             findings: 0 === $page ? PenLegend::sharedPens($asked) : [],
-            band: static function (Canvas $canvas) use ($legend, $legendAt, $here): void {
-                if (null !== $legendAt) {
-                    $legend->swatches($canvas, $legendAt[0], $legendAt[1], $here);
-                }
-            },
-            ink: function (Canvas $canvas) use ($here, $cells, $columns, $rows, $share, $turned): void {
-                $text = 'Rule the matrix: '.($columns + 1).' lines down, '.($rows + 1).' across.';
-                $here->step($canvas, Task::Ink, $text, 'cells');
-                $cells->keep($canvas);
-                $cells->rule($canvas);
-                $this->strike($canvas, $here, $cells, $share, $turned);
-            },
-            write: function (Canvas $canvas) use ($asked, $region, $here, $cells, $share, $months, $turned, $legend, $legendAt): void {
-                $this->labels($canvas, $asked, $region, $here, $cells, $share, $months, $turned);
-                if (null !== $legendAt) {
-                    $legend->names($canvas, $legendAt[0], $legendAt[1], $here);
-                }
-            },
-            check: "Count the cells that are left open: $days, one a day.",
-            checks: $here->note('cells'),
+            layers: new Layers(
+                band: static function (Canvas $canvas) use ($legend, $legendAt, $here): void {
+                    if (null !== $legendAt) {
+                        $legend->swatches($canvas, $legendAt[0], $legendAt[1], $here);
+                    }
+                },
+                ink: function (Canvas $canvas) use ($here, $cells, $columns, $rows, $share, $turned): void {
+                    $text = 'Rule the matrix: '.($columns + 1).' lines down, '.($rows + 1).' across.';
+                    $here->step($canvas, Task::Ink, $text, 'cells');
+                    $cells->keep($canvas);
+                    $cells->rule($canvas);
+                    $this->strike($canvas, $here, $cells, $share, $turned);
+                },
+                write: function (Canvas $canvas) use ($asked, $region, $here, $cells, $share, $months, $turned, $legend, $legendAt): void {
+                    $this->labels($canvas, $asked, $region, $here, $cells, $share, $months, $turned);
+                    if (null !== $legendAt) {
+                        $legend->names($canvas, $legendAt[0], $legendAt[1], $here);
+                    }
+                },
+            ),
+            check: new Check("Count the cells that are left open: $days, one a day.", $here->note('cells')),
             next: isset($shares[$page + 1]) ? $page + 1 : null,
         );
     }

@@ -19,9 +19,11 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class DotLines implements Glance
@@ -72,24 +74,25 @@ final class DotLines implements Glance
                 ],
             ],
             findings: 0 === $page ? $legend->tooMany() : [],
-            ink: static function (Canvas $canvas) use ($here, $share, $tops, $region, $layout, $legend): void {
-                $here->step($canvas, Task::Ink, 'Dot a line for each month: as many dots as it has days.', 'across');
-                foreach ($share as $i => $month) {
-                    for ($day = 1; $day <= $month->days(); ++$day) {
-                        [$x, $y] = self::at($region->x, $tops[$i], $layout, $day);
-                        $canvas->day(\sprintf('%s-%02d', $month->iso(), $day), $x, $y + 1, 1, 1);
-                        $third = Fraction::of(1, 3);
-                        $canvas->ring(Layer::Ink, Fraction::of(3 * $x + 1, 3), Fraction::of(3 * $y + 4, 3), $third, $third);
+            layers: new Layers(
+                ink: static function (Canvas $canvas) use ($here, $share, $tops, $region, $layout, $legend): void {
+                    $here->step($canvas, Task::Ink, 'Dot a line for each month: as many dots as it has days.', 'across');
+                    foreach ($share as $i => $month) {
+                        for ($day = 1; $day <= $month->days(); ++$day) {
+                            [$x, $y] = self::at($region->x, $tops[$i], $layout, $day);
+                            $canvas->day(\sprintf('%s-%02d', $month->iso(), $day), $x, $y + 1, 1, 1);
+                            $third = Fraction::of(1, 3);
+                            $canvas->ring(Layer::Ink, Fraction::of(3 * $x + 1, 3), Fraction::of(3 * $y + 4, 3), $third, $third);
+                        }
                     }
-                }
-                $legend->marks($canvas, $here);
-            },
-            write: static function (Canvas $canvas) use ($asked, $here, $share, $months, $tops, $region, $layout, $legend): void {
-                $legend->names($canvas, $here);
-                self::write($canvas, $asked, $here, $share, $months, $tops, $region, $layout);
-            },
-            check: 'The last figure of each line is the number of days of its month.',
-            checks: $here->note('down'),
+                    $legend->marks($canvas, $here);
+                },
+                write: static function (Canvas $canvas) use ($asked, $here, $share, $months, $tops, $region, $layout, $legend): void {
+                    $legend->names($canvas, $here);
+                    self::write($canvas, $asked, $here, $share, $months, $tops, $region, $layout);
+                },
+            ),
+            check: new Check('The last figure of each line is the number of days of its month.', $here->note('down')),
             next: isset($shares[$page + 1]) ? $page + 1 : null,
         );
     }

@@ -24,9 +24,11 @@ use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Filling\MonthFigures;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\FromHere;
+use AmpleMargin\Spread\Part\Layers;
 
 /** @internal to Spread */
 final class PrintedMonths implements Glance
@@ -58,22 +60,23 @@ final class PrintedMonths implements Glance
                 $said,
                 "$wide × $tall boxes of ".self::mm(Fraction::of(1), $pitch).' mm; '.$across->working().'; '.$down->working(),
             ]],
-            pencil: static function (Canvas $canvas) use ($here, $places, $wide, $tall, $said): void {
-                $here->step($canvas, Task::Pencil, "Frame the place of each month, $said.", 'size');
-                foreach ($places as [$x, $y]) {
-                    $canvas->frame(Layer::Pencil, $x, $y, $wide, $tall);
-                }
-            },
-            write: static function (Canvas $canvas) use ($asked, $here, $places, $wide, $said): void {
-                $text = "Stick or stamp the months into their frames: $said each, as the sheet of months to cut out has them. Stamp on the "
-                    .'closed half of the book, or slide a pad under the page.';
-                $here->step($canvas, Task::Write, $text, 'size');
-                foreach ($places as [$x, $y, $month]) {
-                    $canvas->words(Layer::Pencil, $x, $y, $wide, 1, $asked->calendar->names->month($month->month), Align::Middle);
-                }
-            },
-            check: 'Lay a month into a frame before any glue: it is not larger.',
-            checks: $here->note('size'),
+            layers: new Layers(
+                pencil: static function (Canvas $canvas) use ($here, $places, $wide, $tall, $said): void {
+                    $here->step($canvas, Task::Pencil, "Frame the place of each month, $said.", 'size');
+                    foreach ($places as [$x, $y]) {
+                        $canvas->frame(Layer::Pencil, $x, $y, $wide, $tall);
+                    }
+                },
+                write: static function (Canvas $canvas) use ($asked, $here, $places, $wide, $said): void {
+                    $text = "Stick or stamp the months into their frames: $said each, as the sheet of months to cut out has them. Stamp on the "
+                        .'closed half of the book, or slide a pad under the page.';
+                    $here->step($canvas, Task::Write, $text, 'size');
+                    foreach ($places as [$x, $y, $month]) {
+                        $canvas->words(Layer::Pencil, $x, $y, $wide, 1, $asked->calendar->names->month($month->month), Align::Middle);
+                    }
+                },
+            ),
+            check: new Check('Lay a month into a frame before any glue: it is not larger.', $here->note('size')),
             next: isset($pages[$page + 1]) ? $page + 1 : null,
         );
     }

@@ -1,0 +1,37 @@
+<?php
+
+/* The marks of a part, layer by layer, because a page is drawn in the order of work and not part after part. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Part;
+
+use AmpleMargin\Drawing\Canvas;
+
+final class Layers
+{
+    /**
+     * @param \Closure(Canvas): void|null $pencil beside the ticks
+     * @param \Closure(Canvas): void|null $band
+     * @param \Closure(Canvas): void|null $ink
+     * @param \Closure(Canvas): void|null $write
+     */
+    public function __construct(
+        public readonly ?\Closure $pencil = null,
+        public readonly ?\Closure $band = null,
+        public readonly ?\Closure $ink = null,
+        public readonly ?\Closure $write = null,
+    ) {
+    }
+
+    /** @param \Closure(Canvas): void $write after what is written already */
+    public function alsoWriting(\Closure $write): self
+    {
+        $first = $this->write;
+
+        return new self($this->pencil, $this->band, $this->ink, null === $first ? $write : static function (Canvas $canvas) use ($first, $write): void {
+            $first($canvas);
+            $write($canvas);
+        });
+    }
+}
