@@ -24,11 +24,11 @@ use AmpleMargin\Spread\Page\OfBook;
 use AmpleMargin\Spread\Page\PageGrid;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Asker;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\Form;
 use AmpleMargin\Spread\Part\HasCategories;
 use AmpleMargin\Spread\Part\HasLayouts;
-use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\ReadsIndex;
 use AmpleMargin\Spread\Setting\Settings;
@@ -103,7 +103,7 @@ final class Layouts
             return [];
         }
 
-        return array_map(static fn (Leaf $leaf): array => [$leaf->filling, $asker->of($leaf)], $leaves);
+        return array_map(static fn (FilledPart $leaf): array => [$leaf->filling, $asker->of($leaf)], $leaves);
     }
 
     /** Null where nobody knows its kind. */

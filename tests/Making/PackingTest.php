@@ -8,8 +8,8 @@ namespace Tests\Making;
 
 use AmpleMargin\Making\Sitting\Act;
 use AmpleMargin\Making\Sitting\FreeEvening;
-use AmpleMargin\Making\Sitting\Packed;
-use AmpleMargin\Making\Sitting\Packing;
+use AmpleMargin\Making\Sitting\PackedEvenings;
+use AmpleMargin\Making\Sitting\PackingEvenings;
 use AmpleMargin\Making\Sitting\StepTime;
 use AmpleMargin\Making\Sitting\Stint;
 use AmpleMargin\Making\Sitting\Timeline;
@@ -25,7 +25,7 @@ final class PackingTest extends TestCase
             mt_srand($seed);
             $pages = self::pages(mt_rand(1, 4), mt_rand(0, 1) ? 3 : 2);
             $rooms = self::rooms(mt_rand(1, 2), 8, 40);
-            $packed = Packing::of($pages, $rooms, \PHP_INT_MAX);
+            $packed = PackingEvenings::of($pages, $rooms, \PHP_INT_MAX);
             $best = self::cheapest($pages, $rooms);
             self::assertSame($best, $packed->cost, "seed $seed");
             self::assertTrue($packed->proven);
@@ -46,11 +46,11 @@ final class PackingTest extends TestCase
             mt_srand($seed);
             $pages = self::pages(mt_rand(0, 50), mt_rand(2, 6));
             $rooms = self::rooms(mt_rand(0, 12), 5, 180);
-            $packed = Packing::of($pages, $rooms);
+            $packed = PackingEvenings::of($pages, $rooms);
             $this->keepsTheRules($packed, $pages, $rooms, "seed $seed");
-            self::assertEquals($packed, Packing::of($pages, $rooms), "seed $seed: the same pages and evenings give the same packing");
+            self::assertEquals($packed, PackingEvenings::of($pages, $rooms), "seed $seed: the same pages and evenings give the same packing");
             shuffle($pages);
-            self::assertSame($packed->cost, Packing::of($pages, $rooms)->cost, "seed $seed: in whatever order they are given");
+            self::assertSame($packed->cost, PackingEvenings::of($pages, $rooms)->cost, "seed $seed: in whatever order they are given");
         }
     }
 
@@ -60,7 +60,7 @@ final class PackingTest extends TestCase
         for ($i = 0; $i < 400; ++$i) {
             $pages[] = self::page($i + 1, [new StepTime("a$i", 600.0, 0.0, true)]);
         }
-        $packed = Packing::of($pages, [new FreeEvening('e', 0, 90)]);
+        $packed = PackingEvenings::of($pages, [new FreeEvening('e', 0, 90)]);
         self::assertSame(400 * 10 - 90, $packed->bound);
         self::assertGreaterThanOrEqual($packed->bound, $packed->short());
         self::assertNotSame([], $packed->pieces['e']);
@@ -68,7 +68,7 @@ final class PackingTest extends TestCase
 
     public function testAnEveningOfFiveMinutesTakesWhatFits(): void
     {
-        $packed = Packing::of([self::page(1, [new StepTime('a', 240.0)]), self::page(3, [new StepTime('b', 600.0)])], [new FreeEvening('e', 0, 5)]);
+        $packed = PackingEvenings::of([self::page(1, [new StepTime('a', 240.0)]), self::page(3, [new StepTime('b', 600.0)])], [new FreeEvening('e', 0, 5)]);
         self::assertSame([1], array_map(static fn (Stint $piece): int => $piece->page->page, $packed->pieces['e']));
         self::assertSame(10, $packed->short());
     }
@@ -76,7 +76,7 @@ final class PackingTest extends TestCase
     public function testAPageThatIsPutOnAnEveningStaysThereHoweverLongItIs(): void
     {
         $pages = [self::page(1, [new StepTime('a', 3600.0)], put: 'two'), self::page(2, [new StepTime('b', 600.0)])];
-        $packed = Packing::of($pages, [new FreeEvening('one', 0, 30), new FreeEvening('two', 1440, 30)]);
+        $packed = PackingEvenings::of($pages, [new FreeEvening('one', 0, 30), new FreeEvening('two', 1440, 30)]);
         self::assertSame(1, $packed->pieces['two'][0]->page->page);
         self::assertGreaterThan(30, $packed->timelines['two']->length);
         self::assertSame(2, $packed->pieces['one'][0]->page->page);
@@ -87,7 +87,7 @@ final class PackingTest extends TestCase
         $cut = static fn (int $page): ToDraw => self::page($page, [new StepTime("c$page", 240.0, craft: true)]);
         $plain = static fn (int $page): ToDraw => self::page($page, [new StepTime("p$page", 240.0)]);
         $pages = [$cut(1), $plain(3), $cut(5), $plain(7)];
-        $packed = Packing::of($pages, [new FreeEvening('one', 0, 13), new FreeEvening('two', 1440, 13)], \PHP_INT_MAX);
+        $packed = PackingEvenings::of($pages, [new FreeEvening('one', 0, 13), new FreeEvening('two', 1440, 13)], \PHP_INT_MAX);
         self::assertSame(1, $packed->cost[4], 'one evening with the knife');
         self::assertSame(0, $packed->short());
     }
@@ -107,7 +107,7 @@ final class PackingTest extends TestCase
      * @param list<ToDraw> $pages
      * @param list<FreeEvening>   $rooms
      */
-    private function keepsTheRules(Packed $packed, array $pages, array $rooms, string $about): void
+    private function keepsTheRules(PackedEvenings $packed, array $pages, array $rooms, string $about): void
     {
         $drawn = [];
         foreach ($rooms as $room) {

@@ -13,7 +13,7 @@ use AmpleMargin\Drawing\Ring;
 use AmpleMargin\Drawing\Words;
 use AmpleMargin\Spread\Filling\ClockFace;
 use AmpleMargin\Spread\Filling\Lines;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
@@ -28,8 +28,8 @@ final class ClockFaceTest extends TestCase
         foreach (['24', '12'] as $hours) {
             foreach ([[26, 38], [17, 28], [31, 46], [12, 60]] as [$across, $down]) {
                 foreach ([0, 2] as $beside) {
-                    $leaf = Leaf::of(new ClockFace())->with(['clock_hours' => $hours]);
-                    $form = new Parted(0 === $beside ? $leaf : Parting::across([Size::boxes($beside), Leaf::of(new Lines())], [Size::share(), $leaf])->gap(0));
+                    $leaf = FilledPart::of(new ClockFace())->with(['clock_hours' => $hours]);
+                    $form = new Parted(0 === $beside ? $leaf : Parting::across([Size::boxes($beside), FilledPart::of(new Lines())], [Size::share(), $leaf])->gap(0));
                     $laid = $form->layOut(Asking::of($form, [], $across, $down));
                     if (null !== $laid->broken()) {
                         continue;

@@ -22,11 +22,11 @@ use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Page\Laid;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Part\Cuts;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\PartRefused;
-use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
 use PHPUnit\Framework\TestCase;
@@ -88,7 +88,7 @@ final class CutsTest extends TestCase
     public function testFacesCarryTheMonthsInOrder(): void
     {
         foreach ([['month', '2027-06', 3], ['month', '2027-12', 6], ['month', '2027-05', 3], ['quarter', '2027-12', 2], ['half', '2027-12', 1]] as [$for, $end, $leaves]) {
-            $piece = Run::of([Leaf::of(new Lines()), Leaf::of(new Cells())->with(['of' => 'months'])], Cuts::named('doors')?->set(['face_for' => $for]));
+            $piece = Run::of([FilledPart::of(new Lines()), FilledPart::of(new Cells())->with(['of' => 'months'])], Cuts::named('doors')?->set(['face_for' => $for]));
             $laid = (new Parted($piece))->layOut(Asking::of(new Parted($piece), end: $end));
             self::assertSame(2 + 2 * $leaves, $laid->pages, "$for to $end");
             $names = [];
@@ -161,7 +161,7 @@ final class CutsTest extends TestCase
     {
         foreach (Cuts::all() as $word => $cut) {
             $run = Run::of(
-                array_fill(0, $cut->least(), Leaf::of(new Lines(), 'Notes')),
+                array_fill(0, $cut->least(), FilledPart::of(new Lines(), 'Notes')),
                 $cut->set([$cut->all()[0]->name => Asking::value($cut->all()[0])])->open($cut->all()[0]->name),
             );
             self::assertEquals($run, PartingFile::read(json_decode((string) json_encode(PartingFile::written($run)))), $word);
@@ -188,11 +188,11 @@ final class CutsTest extends TestCase
                 $settings[$field->name] = \in_array($field->name, ['tab_names', 'face_for', 'strip_at'], true) ? Asking::value($field) : mt_rand(1, 14);
             }
         }
-        $fill = static fn (): Piece => [
-            Leaf::of(new Lines(), 'A part'),
-            Leaf::of(new Table())->with(['rows_of' => 'days', 'columns_of' => 'months']),
-            Parting::down([Size::needed(), Leaf::of(new \AmpleMargin\Spread\Filling\Title())], [Size::share(), Leaf::of(new Lines())]),
-            Leaf::of(new Cells())->with(['of' => 'months']),
+        $fill = static fn (): Portion => [
+            FilledPart::of(new Lines(), 'A part'),
+            FilledPart::of(new Table())->with(['rows_of' => 'days', 'columns_of' => 'months']),
+            Parting::down([Size::needed(), FilledPart::of(new \AmpleMargin\Spread\Filling\Title())], [Size::share(), FilledPart::of(new Lines())]),
+            FilledPart::of(new Cells())->with(['of' => 'months']),
         ][mt_rand(0, 3)];
         $partings = array_map($fill, range(1, mt_rand($cut->least(), \count($cut->roles()))));
         $run = Run::of($partings, $cut->set($settings));
@@ -205,7 +205,7 @@ final class CutsTest extends TestCase
     private static function laid(string $word, array $settings, int $partings, int $down = 38): Laid
     {
         $cut = Cuts::named($word)?->set($settings) ?? throw new \LogicException($word);
-        $run = Run::of(array_fill(0, $partings, Leaf::of(new Lines(), 'Notes')), $cut);
+        $run = Run::of(array_fill(0, $partings, FilledPart::of(new Lines(), 'Notes')), $cut);
 
         return (new Parted($run))->layOut(Asking::of(new Parted($run), down: $down));
     }

@@ -17,8 +17,8 @@ use AmpleMargin\Spread\Filling\Divisions;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\MiniMonths;
 use AmpleMargin\Spread\Filling\MonthInCells;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Filling;
-use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
@@ -36,7 +36,7 @@ final class FormsInPartsTest extends TestCase
         foreach ([[0, 0, 26, 38], [3, 5, 17, 20], [10, 12, 7, 9], [1, 20, 25, 18]] as [$x, $y, $wide, $tall]) {
             foreach (['2026-02', '2027-01', '2028-02', '2031-11'] as $from) {
                 $fit = intdiv($wide + 1, 8) * intdiv($tall + 1, 9);
-                $form = $this->at(Leaf::of(new MiniMonths())->with(['from' => $from, 'months' => min(3, $fit)]), $x, $y, $wide, $tall);
+                $form = $this->at(FilledPart::of(new MiniMonths())->with(['from' => $from, 'months' => min(3, $fit)]), $x, $y, $wide, $tall);
                 $laid = $form->layOut(Asking::of($form, start: $from, end: $from));
                 self::assertNull($laid->broken(), "$x, $y: ".($laid->broken()->says ?? ''));
                 $months = $this->months($laid->drawings()[0]);
@@ -62,8 +62,8 @@ final class FormsInPartsTest extends TestCase
     public function testItsTicksAreMadeWithThoseOfThePage(): void
     {
         $form = new Parted(Parting::across(
-            [Size::share(), Leaf::of(new MiniMonths())->with(['months' => 4])],
-            [Size::boxes(8), Leaf::of(new Lines())],
+            [Size::share(), FilledPart::of(new MiniMonths())->with(['months' => 4])],
+            [Size::boxes(8), FilledPart::of(new Lines())],
         )->gap(1));
         $page = $form->layOut(Asking::of($form))->drawings()[0];
         foreach ($page->marks as $mark) {
@@ -81,7 +81,7 @@ final class FormsInPartsTest extends TestCase
 
     public function testAMonthInCellsKeepsItsNameAndDividesItsOwnPart(): void
     {
-        $form = $this->at(Leaf::of(new MonthInCells())->with(['from' => '2027-03']), 2, 4, 21, 28);
+        $form = $this->at(FilledPart::of(new MonthInCells())->with(['from' => '2027-03']), 2, 4, 21, 28);
         $page = $form->layOut(Asking::of($form))->drawings()[0];
         $words = array_map(static fn ($mark): string => $mark instanceof Words ? $mark->text : '', $page->marks);
         self::assertContains('March 2027', $words);
@@ -95,13 +95,13 @@ final class FormsInPartsTest extends TestCase
     /** Divisions in a part are those of the page, and not of the part. */
     public function testTheDivisionsAreThoseOfTheWholePage(): void
     {
-        $form = $this->at(Leaf::of(new Divisions()), 0, 14, 26, 24);
+        $form = $this->at(FilledPart::of(new Divisions()), 0, 14, 26, 24);
         $laid = $form->layOut(Asking::of($form));
         $words = array_map(static fn ($mark): string => $mark instanceof Words ? $mark->text : '', $laid->drawings()[0]->marks);
         foreach (['Across: 26 boxes', 'Down: 38 boxes', '2 of 13', '4 of 9, 2 left'] as $expected) {
             self::assertContains($expected, $words);
         }
-        $small = $this->at(Leaf::of(new Divisions()), 0, 34, 26, 4);
+        $small = $this->at(FilledPart::of(new Divisions()), 0, 34, 26, 4);
         self::assertStringContainsString('boxes down; the part has 4', $small->layOut(Asking::of($small))->broken()->says ?? '');
     }
 
@@ -130,15 +130,15 @@ final class FormsInPartsTest extends TestCase
     public function testMonthsThatDoNotFitSayWhy(): void
     {
         foreach ([new MiniMonths(), new MonthInCells()] as $filling) {
-            $form = $this->at(Leaf::of($filling), 0, 0, 6, 6);
+            $form = $this->at(FilledPart::of($filling), 0, 0, 6, 6);
             self::assertMatchesRegularExpression('/needs? \d+ boxes across; the part has 6/', $form->layOut(Asking::of($form))->broken()->says ?? '');
         }
     }
 
     /** A part of that size at that place, lines around it where there is room. */
-    private function at(Leaf $leaf, int $x, int $y, int $wide, int $tall): Parted
+    private function at(FilledPart $leaf, int $x, int $y, int $wide, int $tall): Parted
     {
-        $free = static fn (): Leaf => Leaf::of(new class implements Filling {
+        $free = static fn (): FilledPart => FilledPart::of(new class implements Filling {
             public function name(): string
             {
                 return 'Nothing';

@@ -27,12 +27,12 @@ use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Part\Asker;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
-use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Part\PlacedLeaf;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
 use PHPUnit\Framework\TestCase;
@@ -44,9 +44,9 @@ final class PartingTest extends TestCase
     public function testPartsOfARatioAddUpByLargestRemainder(): void
     {
         $regions = $this->placed(Parting::down(
-            [Size::needed(), Leaf::of(new Title())],
-            [Size::share(2), Leaf::of(new Free())],
-            [Size::share(), Leaf::of(new Free())],
+            [Size::needed(), FilledPart::of(new Title())],
+            [Size::share(2), FilledPart::of(new Free())],
+            [Size::share(), FilledPart::of(new Free())],
         )->gap(1));
         self::assertSame([[0, 0, 26, 3], [0, 4, 26, 22], [0, 27, 26, 11]], $regions, '38 − 3 − 2 gaps = 33 = 22 + 11');
     }
@@ -54,7 +54,7 @@ final class PartingTest extends TestCase
     /** Equal shares are divided as the counting bench divides: 26 in 3 with the best gap is 8, skip 1, 8, skip 1, 8. */
     public function testEqualSharesAreThoseOfTheCountingBench(): void
     {
-        $three = [[Size::share(), Leaf::of(new Free())], [Size::share(), Leaf::of(new Free())], [Size::share(), Leaf::of(new Free())]];
+        $three = [[Size::share(), FilledPart::of(new Free())], [Size::share(), FilledPart::of(new Free())], [Size::share(), FilledPart::of(new Free())]];
         self::assertSame([[0, 0, 8, 38], [9, 0, 8, 38], [18, 0, 8, 38]], $this->placed(Parting::across(...$three)));
         self::assertSame([[1, 0, 8, 38], [9, 0, 8, 38], [17, 0, 8, 38]], $this->placed(Parting::across(...$three)->gap(0)));
         self::assertSame([[0, 0, 8, 38], [8, 0, 8, 38], [16, 0, 8, 38]], $this->placed(Parting::of(Direction::Across, $three, 0, Remainder::After)));
@@ -62,10 +62,10 @@ final class PartingTest extends TestCase
 
     public function testAPartTooSmallForWhatFillsItIsSaidByItsName(): void
     {
-        $form = new Parted(Parting::across([Size::boxes(3), Leaf::of(new Log(), 'Books')], [Size::share(), Leaf::of(new Free())]));
+        $form = new Parted(Parting::across([Size::boxes(3), FilledPart::of(new Log(), 'Books')], [Size::share(), FilledPart::of(new Free())]));
         self::assertSame('“Books” (the log) needs 6 boxes across; the part has 3.', $form->layOut(Asking::of($form))->broken()?->says);
         self::assertGreaterThan(1, \count($form->layOut(Asking::of($form))->drawings()[0]->marks), 'the other part is drawn all the same');
-        $form = new Parted(Parting::down(...array_fill(0, 40, [Size::share(), Leaf::of(new Lines())])));
+        $form = new Parted(Parting::down(...array_fill(0, 40, [Size::share(), FilledPart::of(new Lines())])));
         self::assertSame('40 parts do not fit down 38 boxes.', $form->layOut(Asking::of($form))->broken()?->says);
     }
 
@@ -94,11 +94,11 @@ final class PartingTest extends TestCase
     /** All pencil, then bands, then ink, then writing, whichever part they are of; each tick once. */
     public function testStepsAreThoseOfTheWholePageAndSharedTicksAreMadeOnce(): void
     {
-        $lines = static fn (string $name): Leaf => Leaf::of(new Lines(), $name)->with(['framed' => true, 'look' => 'banded']);
+        $lines = static fn (string $name): FilledPart => FilledPart::of(new Lines(), $name)->with(['framed' => true, 'look' => 'banded']);
         $form = new Parted(Parting::down(
-            [Size::needed(), Leaf::of(new Title())],
-            [Size::share(), Parting::across([Size::share(), Leaf::of(new Free())], [Size::share(), $lines('Why')])],
-            [Size::share(), Parting::across([Size::share(), Leaf::of(new Free())], [Size::share(), $lines('How')])],
+            [Size::needed(), FilledPart::of(new Title())],
+            [Size::share(), Parting::across([Size::share(), FilledPart::of(new Free())], [Size::share(), $lines('Why')])],
+            [Size::share(), Parting::across([Size::share(), FilledPart::of(new Free())], [Size::share(), $lines('How')])],
         ));
         $page = $form->layOut(Asking::of($form))->drawings()[0];
         $order = [Task::Pencil, Task::Band, Task::Ink, Task::Write, Task::Wait, Task::Erase, Task::Check];
@@ -115,17 +115,17 @@ final class PartingTest extends TestCase
     /** Common practice, no source: a leaf is cut from head to foot. */
     public function testADoorOfTheFutureLogStandsAloneOnItsLeaf(): void
     {
-        $log = Leaf::of(new FutureLog())->with(['school' => 'door', 'from' => '2027-01', 'months' => 12]);
-        $title = [Size::needed(), Leaf::of(new Title())];
+        $log = FilledPart::of(new FutureLog())->with(['school' => 'door', 'from' => '2027-01', 'months' => 12]);
+        $title = [Size::needed(), FilledPart::of(new Title())];
         $alone = new Parted(Parting::down($title, [Size::share(), $log]));
         self::assertNotSame([], array_filter(
             $alone->layOut(Asking::of($alone))->drawings()[1]->steps,
             static fn (Step $step): bool => Task::Cut === $step->task,
         ));
         foreach ([
-            Parting::down($title, [Size::share(), $log], [Size::boxes(4), Leaf::of(new Free())]),
-            Parting::down($title, [Size::boxes(4), Leaf::of(new Free())], [Size::share(), $log]),
-            Parting::down($title, [Size::share(), Parting::across([Size::share(), $log], [Size::boxes(4), Leaf::of(new Free())])]),
+            Parting::down($title, [Size::share(), $log], [Size::boxes(4), FilledPart::of(new Free())]),
+            Parting::down($title, [Size::boxes(4), FilledPart::of(new Free())], [Size::share(), $log]),
+            Parting::down($title, [Size::share(), Parting::across([Size::share(), $log], [Size::boxes(4), FilledPart::of(new Free())])]),
         ] as $beside) {
             $form = new Parted($beside);
             $laid = $form->layOut(Asking::of($form));
@@ -212,7 +212,7 @@ final class PartingTest extends TestCase
         return $gap < 0 ? $parting : Parting::of($parting->way, $parting->parts, $gap, [Remainder::Outside, Remainder::After, Remainder::ByRatio][mt_rand(0, 2)]);
     }
 
-    private function leaf(): Piece
+    private function leaf(): Portion
     {
         $all = array_values(Fillings::all());
         $filling = $all[mt_rand(0, \count($all) - 1)];
@@ -223,7 +223,7 @@ final class PartingTest extends TestCase
             }
         }
 
-        return Leaf::of($filling, [null, 'Why', 'A name of some length', '二〇二七年'][mt_rand(0, 3)])->with($settings);
+        return FilledPart::of($filling, [null, 'Why', 'A name of some length', '二〇二七年'][mt_rand(0, 3)])->with($settings);
     }
 
     /** @return list<array{int, int, int, int}> on 26 × 38 */
@@ -264,16 +264,16 @@ final class PartingTest extends TestCase
     public function testATableIsNotTakenUpAndWhatIsTooNarrowLeavesTheListToTheNextPage(): void
     {
         $table = new Parted(Parting::across(
-            [Size::share(), Leaf::of(new Table())->with(['rows_of' => 'numbers', 'row_count' => 100, 'columns_of' => 'numbers', 'column_count' => 5])],
-            [Size::share(), Leaf::of(new GoesOn())],
+            [Size::share(), FilledPart::of(new Table())->with(['rows_of' => 'numbers', 'row_count' => 100, 'columns_of' => 'numbers', 'column_count' => 5])],
+            [Size::share(), FilledPart::of(new GoesOn())],
         ));
         $laid = $table->layOut(Asking::of($table));
         self::assertSame('The table goes on on the next page and not in another part.', ($laid->findings[0][0] ?? null)?->says);
         self::assertSame(3, $laid->pages);
 
         $list = new Parted(Parting::across(
-            [Size::share(), Leaf::of(new Lines())->with(['rows' => 80, 'numbered' => true])],
-            [Size::boxes(2), Leaf::of(new GoesOn())],
+            [Size::share(), FilledPart::of(new Lines())->with(['rows' => 80, 'numbered' => true])],
+            [Size::boxes(2), FilledPart::of(new GoesOn())],
         ));
         $laid = $list->layOut(Asking::of($list));
         self::assertStringContainsString('need 5 boxes across; the part has 2', ($laid->findings[0][0] ?? null)->says ?? '');
@@ -291,8 +291,8 @@ final class PartingTest extends TestCase
     /** An opening: what is longer than its part goes on over the fold where a part takes it up, and says so where none does. */
     public function testOverTheFoldAListGoesOnInThePartThatTakesItUp(): void
     {
-        $left = Parting::down([Size::boxes(4), Leaf::of(new \AmpleMargin\Spread\Filling\Words())], [Size::share(), Leaf::of(new Lines(), 'Pieces')->with(['rows' => 50, 'numbered' => true])]);
-        $right = Parting::across([Size::share(), Leaf::of(new GoesOn())], [Size::share(), Leaf::of(new Lines(), 'Notes')]);
+        $left = Parting::down([Size::boxes(4), FilledPart::of(new \AmpleMargin\Spread\Filling\CentredWords())], [Size::share(), FilledPart::of(new Lines(), 'Pieces')->with(['rows' => 50, 'numbered' => true])]);
+        $right = Parting::across([Size::share(), FilledPart::of(new GoesOn())], [Size::share(), FilledPart::of(new Lines(), 'Notes')]);
         $form = new Parted(Run::of([$left, $right]));
         $laid = $form->layOut(Asking::of($form));
         self::assertSame([2, Side::Left], [$laid->pages, $laid->starts]);
@@ -307,12 +307,12 @@ final class PartingTest extends TestCase
         self::assertCount(33, $numbers[0], '38 boxes less 4 and the row of its name');
         self::assertCount(17, $numbers[1]);
 
-        $lost = new Parted(Run::of([$left, Leaf::of(new Lines())]));
+        $lost = new Parted(Run::of([$left, FilledPart::of(new Lines())]));
         $laid = $lost->layOut(Asking::of($lost));
         self::assertStringContainsString('“Pieces” (the lines) is longer than the part.', $laid->broken()->says ?? '');
 
         // What is longer than both pages goes on on a third, which is the second drawn again.
-        $long = new Parted(Run::of([Leaf::of(new Lines())->with(['rows' => 90, 'numbered' => true]), Leaf::of(new GoesOn())]));
+        $long = new Parted(Run::of([FilledPart::of(new Lines())->with(['rows' => 90, 'numbered' => true]), FilledPart::of(new GoesOn())]));
         self::assertSame(3, $long->layOut(Asking::of($long))->pages);
     }
 

@@ -14,14 +14,14 @@ use AmpleMargin\Spread\Filling\Repart;
 use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Part\Asker;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
-use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Part\PlacedLeaf;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
 use PHPUnit\Framework\TestCase;
@@ -167,7 +167,7 @@ final class RepartTest extends TestCase
         self::assertGreaterThan(20, $kinds);
     }
 
-    private function otherwise(Piece $page): Piece
+    private function otherwise(Portion $page): Portion
     {
         $parts = $this->parts($page);
         $leaf = $parts->leaves[mt_rand(0, \count($parts->leaves) - 1)]->path;
@@ -184,18 +184,18 @@ final class RepartTest extends TestCase
         };
     }
 
-    private function page(): Piece
+    private function page(): Portion
     {
-        return Parting::down([Size::needed(), Leaf::of(new Title())], [Size::share(), Leaf::of(new Lines())]);
+        return Parting::down([Size::needed(), FilledPart::of(new Title())], [Size::share(), FilledPart::of(new Lines())]);
     }
 
-    private function parts(Piece $page): PartsOfPage
+    private function parts(Portion $page): PartsOfPage
     {
         return PartsOfPage::of($page, new Asker(Asking::of(new Parted($page))));
     }
 
     /** @return list<string> "path filling x,y wide×tall" on 26 × 38 */
-    private function stands(Piece $page, ?\AmpleMargin\Spread\Page\Request $asked = null): array
+    private function stands(Portion $page, ?\AmpleMargin\Spread\Page\Request $asked = null): array
     {
         return array_map(
             static fn (PlacedLeaf $leaf): string => "$leaf->path ".Fillings::word($leaf->leaf->filling)
@@ -207,24 +207,24 @@ final class RepartTest extends TestCase
     /** Pages are added behind the one a part stands on, and taken out; the last one stays what it was. */
     public function testAPageIsAddedBehindAnotherAndTakenOut(): void
     {
-        $page = Leaf::of(new Lines(), 'One');
+        $page = FilledPart::of(new Lines(), 'One');
         $two = Repart::of($page)->withPage('');
         self::assertInstanceOf(Run::class, $two);
         $three = Repart::of(Repart::of($two)->named('1', 'Three'))->withPage('0');
-        $names = static fn (Piece $piece): array => array_map(static fn (Leaf $leaf): ?string => $leaf->name, $piece->leaves());
+        $names = static fn (Portion $piece): array => array_map(static fn (FilledPart $leaf): ?string => $leaf->name, $piece->leaves());
         self::assertSame(['One', null, 'Three'], $names($three));
         $divided = Repart::of($three)->divided('1', Direction::Down, 3, 1);
         self::assertCount(5, $divided->leaves());
         self::assertSame(['One', 'Three'], $names(Repart::of($divided)->withoutPage('1.2')));
         $left = Repart::of(Repart::of($divided)->withoutPage('1.0'))->withoutPage('1');
         self::assertSame(['One'], $names($left));
-        self::assertInstanceOf(Leaf::class, $left);
+        self::assertInstanceOf(FilledPart::class, $left);
 
         foreach ([
-            static fn (): Piece => Repart::of($left)->withoutPage(''),
-            static fn (): Piece => Repart::of($three)->withoutPage('7'),
-            static fn (): Piece => Repart::of($three)->joined('1'),
-            static fn (): Piece => Repart::of(Run::of(array_fill(0, Run::MOST, $page)))->withPage('3'),
+            static fn (): Portion => Repart::of($left)->withoutPage(''),
+            static fn (): Portion => Repart::of($three)->withoutPage('7'),
+            static fn (): Portion => Repart::of($three)->joined('1'),
+            static fn (): Portion => Repart::of(Run::of(array_fill(0, Run::MOST, $page)))->withPage('3'),
         ] as $refused) {
             try {
                 $refused();
@@ -237,7 +237,7 @@ final class RepartTest extends TestCase
 
     public function testARunIsWrittenAndReadAgain(): void
     {
-        $run = Run::of([Leaf::of(new Lines(), 'Left'), Parting::down([Size::boxes(3), Leaf::of(new Lines())], [Size::share(), Leaf::of(new Lines(), 'Right')])]);
+        $run = Run::of([FilledPart::of(new Lines(), 'Left'), Parting::down([Size::boxes(3), FilledPart::of(new Lines())], [Size::share(), FilledPart::of(new Lines(), 'Right')])]);
         $written = PartingFile::written($run);
         self::assertEquals($run, PartingFile::read(json_decode((string) json_encode($written))));
 

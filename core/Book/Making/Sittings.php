@@ -8,8 +8,8 @@ namespace AmpleMargin\Book\Making;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Making\Sitting\FreeEvening;
-use AmpleMargin\Making\Sitting\Packed;
-use AmpleMargin\Making\Sitting\Packing;
+use AmpleMargin\Making\Sitting\PackedEvenings;
+use AmpleMargin\Making\Sitting\PackingEvenings;
 use AmpleMargin\Plan\Making\Evening;
 use AmpleMargin\Plan\Making\MakingPlan;
 
@@ -27,7 +27,7 @@ final class Sittings
         public readonly Pending $pending,
         public readonly array $evenings,
         public readonly array $minutes,
-        public readonly Packed $packed,
+        public readonly PackedEvenings $packed,
     ) {
     }
 
@@ -54,7 +54,7 @@ final class Sittings
             }
         }
 
-        return new self($book, $pending, $making->evenings, $minutes, Packing::of($pending->pages, $rooms));
+        return new self($book, $pending, $making->evenings, $minutes, PackingEvenings::of($pending->pages, $rooms));
     }
 
     /** Minutes of an evening that are gone when its first page is begun. */

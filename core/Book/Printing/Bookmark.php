@@ -15,7 +15,7 @@ use AmpleMargin\Spread\Page\CalendarFacts;
 use AmpleMargin\Spread\Page\OfBook;
 use AmpleMargin\Spread\Page\PageGrid;
 use AmpleMargin\Spread\Page\Request;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
@@ -45,7 +45,7 @@ final class Bookmark implements Printable
     {
         $plan = $context->book->plan;
         // A box of air, so that no mark stands on the cut.
-        $page = Parting::down([Size::boxes(1), Leaf::of(new Blank())], [Size::share(), Leaf::of(new KeyMarks())])->gap(0);
+        $page = Parting::down([Size::boxes(1), FilledPart::of(new Blank())], [Size::share(), FilledPart::of(new KeyMarks())])->gap(0);
         $laid = (new Parted($page))->layOut(new Request(
             'key',
             self::name(),

@@ -15,7 +15,7 @@ use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Part\Cuts;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
-use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Part\Size;
 
 /** @internal to editing */
@@ -39,7 +39,7 @@ final class PartChange
 
     /**
      * @param array<string, mixed>                                        $with what the word needs, as it was sent
-     * @param \Closure(Repart, string, PartsOfPage|null): Piece $change
+     * @param \Closure(Repart, string, PartsOfPage|null): Portion $change
      */
     private function __construct(
         private readonly string $do,
@@ -64,11 +64,11 @@ final class PartChange
             'fill' => self::filling($values->text('fill', '', 40)),
             'name' => self::naming($values->textOrNull('name', PartingFile::LONGEST_NAME)),
             'set' => self::setting($values->kept('settings')),
-            'add-page' => [[], static fn (Repart $page, string $at): Piece => $page->withPage($at)],
-            'remove-page' => [[], static fn (Repart $page, string $at): Piece => $page->withoutPage($at)],
+            'add-page' => [[], static fn (Repart $page, string $at): Portion => $page->withPage($at)],
+            'remove-page' => [[], static fn (Repart $page, string $at): Portion => $page->withoutPage($at)],
             'cut' => self::cutting($values),
-            'join' => [[], static fn (Repart $page, string $at): Piece => $page->joined($at)],
-            default => [[], static fn (Repart $page, string $at): Piece => $page->swapped($at)],
+            'join' => [[], static fn (Repart $page, string $at): Portion => $page->joined($at)],
+            default => [[], static fn (Repart $page, string $at): Portion => $page->swapped($at)],
         };
 
         return new self($do, $values->text('at', '', 40), $with, $change);
@@ -79,7 +79,7 @@ final class PartChange
      *
      * @throws PartRefused
      */
-    public function on(Piece $page, ?PartsOfPage $now): Piece
+    public function on(Portion $page, ?PartsOfPage $now): Portion
     {
         return ($this->change)(Repart::of($page), $this->at, $now);
     }
@@ -95,7 +95,7 @@ final class PartChange
         return ['do' => $this->do, 'at' => $this->at] + $this->with;
     }
 
-    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Piece} */
+    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Portion} */
     private static function dividing(Values $values): array
     {
         $way = $values->choice('way', Direction::class);
@@ -104,11 +104,11 @@ final class PartChange
 
         return [
             ['way' => $way->value, 'parts' => $parts, 'gap' => $gap],
-            static fn (Repart $page, string $at): Piece => $page->divided($at, $way, $parts, $gap),
+            static fn (Repart $page, string $at): Portion => $page->divided($at, $way, $parts, $gap),
         ];
     }
 
-    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Piece} */
+    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Portion} */
     private static function moving(Values $values): array
     {
         $part = $values->count('part', 0, 40);
@@ -116,7 +116,7 @@ final class PartChange
 
         return [
             ['part' => $part, 'by' => $by],
-            static fn (Repart $page, string $at, ?PartsOfPage $now): Piece => $page->moved(
+            static fn (Repart $page, string $at, ?PartsOfPage $now): Portion => $page->moved(
                 ($now ?? throw PartRefused::at($at, 'Its parts do not fit on this paper: join some first.'))->division($at),
                 $part,
                 $by,
@@ -124,7 +124,7 @@ final class PartChange
         ];
     }
 
-    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Piece} */
+    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Portion} */
     private static function sizing(Values $values): array
     {
         $said = array_intersect_key($values->all(), ['share' => true, 'boxes' => true, 'needed' => true]);
@@ -134,23 +134,23 @@ final class PartChange
             throw PlanProblem::at($values->path('boxes'), $refused->getMessage());
         }
 
-        return [$size->written(), static fn (Repart $page, string $at): Piece => $page->sized($at, $size)];
+        return [$size->written(), static fn (Repart $page, string $at): Portion => $page->sized($at, $size)];
     }
 
-    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Piece} */
+    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Portion} */
     private static function spacing(Values $values): array
     {
         $gap = $values->has('gap') ? $values->count('gap', 0, 20) : null;
         $leftover = $values->textOrNull('leftover', 20) ?? 'outside';
 
-        return [['gap' => $gap, 'leftover' => $leftover], static fn (Repart $page, string $at): Piece => $page->gapped(
+        return [['gap' => $gap, 'leftover' => $leftover], static fn (Repart $page, string $at): Portion => $page->gapped(
             $at,
             $gap,
             PartingFile::leftover($leftover, $at),
         )];
     }
 
-    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Piece} */
+    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Portion} */
     private static function cutting(Values $values): array
     {
         $word = $values->textOrNull('cut', 20);
@@ -160,31 +160,31 @@ final class PartChange
         );
         $settings = $values->has('settings') ? $values->kept('settings') : [];
 
-        return [['cut' => $word, 'settings' => $settings], static fn (Repart $page): Piece => $page->cut($cut, $settings)];
+        return [['cut' => $word, 'settings' => $settings], static fn (Repart $page): Portion => $page->cut($cut, $settings)];
     }
 
-    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Piece} */
+    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Portion} */
     private static function filling(string $fill): array
     {
-        return [['fill' => $fill], static fn (Repart $page, string $at): Piece => $page->filled(
+        return [['fill' => $fill], static fn (Repart $page, string $at): Portion => $page->filled(
             $at,
             Fillings::named($fill) ?? throw PartRefused::at($at, "Nothing is called “{$fill}” that could fill a part."),
         )];
     }
 
-    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Piece} */
+    /** @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Portion} */
     private static function naming(?string $name): array
     {
-        return [['name' => $name], static fn (Repart $page, string $at): Piece => $page->named($at, $name)];
+        return [['name' => $name], static fn (Repart $page, string $at): Portion => $page->named($at, $name)];
     }
 
     /**
      * @param array<array-key, mixed> $settings
      *
-     * @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Piece}
+     * @return array{array<string, mixed>, \Closure(Repart, string, PartsOfPage|null): Portion}
      */
     private static function setting(array $settings): array
     {
-        return [['settings' => $settings], static fn (Repart $page, string $at): Piece => $page->set($at, $settings)];
+        return [['settings' => $settings], static fn (Repart $page, string $at): Portion => $page->set($at, $settings)];
     }
 }

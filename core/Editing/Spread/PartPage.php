@@ -26,7 +26,7 @@ use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
-use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Setting\Settings;
 
 final class PartPage implements Edit
@@ -90,7 +90,7 @@ final class PartPage implements Edit
     }
 
     /** Where its parts stand now; null where there are more than boxes, on other paper perhaps. */
-    private static function standing(Piece $piece, Request $request): ?PartsOfPage
+    private static function standing(Portion $piece, Request $request): ?PartsOfPage
     {
         try {
             return PartsOfPage::of($piece, new Asker($request));
@@ -104,7 +104,7 @@ final class PartPage implements Edit
      *
      * @throws NoRoom
      */
-    private function mustStand(Piece $changed, Request $request, bool $stood): void
+    private function mustStand(Portion $changed, Request $request, bool $stood): void
     {
         if ($stood) {
             PartsOfPage::of($changed, new Asker($request));

@@ -10,7 +10,7 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Frames;
 use AmpleMargin\Spread\Filling\GluedIn;
 use AmpleMargin\Spread\Filling\Spines;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
 
@@ -64,19 +64,19 @@ final class FrameKinds
             'spines' => static fn (): Kind => Page::spread(
                 'A shelf of books',
                 Section::Trackers,
-                Leaf::of(new Spines())->open('spines', 'shelf', 'thick'),
+                FilledPart::of(new Spines())->open('spines', 'shelf', 'thick'),
             )
                 ->whichIs('Empty spines on shelves; each gets its title and its colour when the book is read.')
                 ->alsoCalled('bookshelf', 'reading', 'books read', 'library', 'to be read')
                 ->goesOpposite('books-read'),
-            'pocket' => static fn (): Kind => Page::spread('A pocket', Section::Back, Leaf::of(new GluedIn())
+            'pocket' => static fn (): Kind => Page::spread('A pocket', Section::Back, FilledPart::of(new GluedIn())
                 ->with(['glued' => 'pocket'])
                 ->open('glued_wide', 'glued_tall'))
                 ->whichIs('A pocket glued in, with its flaps: for tickets, the loose card, what must not be lost.')
                 ->alsoCalled('envelope', 'loose card', 'tickets', 'glued in'),
             'folded-out' => static fn (): Kind => Page::spread('A leaf that folds out', Section::Trackers, Parting::down(
                 [Size::share(2), Page::months()],
-                [Size::share(), Leaf::of(new GluedIn())->with(['glued' => 'flip-out'])->open('hinge', 'glued_wide', 'glued_tall')],
+                [Size::share(), FilledPart::of(new GluedIn())->with(['glued' => 'flip-out'])->open('hinge', 'glued_wide', 'glued_tall')],
             )->gap(1))
                 ->whichIs('Cells for the months, and a leaf taped on that folds out for more.')
                 ->which(Fact::OnlyOfTheYear)
@@ -94,8 +94,8 @@ final class FrameKinds
     }
 
     /** @param array<string, string|bool> $settings */
-    private static function frames(array $settings, string ...$open): Leaf
+    private static function frames(array $settings, string ...$open): FilledPart
     {
-        return Leaf::of(new Frames())->with($settings)->open(...[...array_values($open), 'frame_width', 'frame_height', 'caption']);
+        return FilledPart::of(new Frames())->with($settings)->open(...[...array_values($open), 'frame_width', 'frame_height', 'caption']);
     }
 }

@@ -15,11 +15,11 @@ use AmpleMargin\Spread\Filling\Divisions;
 use AmpleMargin\Spread\Filling\IndexRows;
 use AmpleMargin\Spread\Filling\KeyMarks;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Form;
-use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\PartedBy;
 use AmpleMargin\Spread\Part\PartedLayouts;
-use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Portion;
 
 /** @internal to Spread */
 final class FrontKinds
@@ -36,13 +36,13 @@ final class FrontKinds
                 ->formerly(['lines' => 'words'])
                 ->which(Fact::NeedsNoGrid),
             'cover' => static fn (): Kind => Kind::spread('Cover of the year', Section::Front, PartedLayouts::of(
-                Leaf::of(new CoverLetters())->open('lettering', 'figures', 'subtitle'),
+                FilledPart::of(new CoverLetters())->open('lettering', 'figures', 'subtitle'),
             ))
                 ->whichIs('The year as large as the page takes it, or across the fold of an opening.')
                 ->alsoCalled('title page', 'year in letters', 'opening page')
                 ->goesOpposite('key'),
             'key' => static fn (): Kind => Kind::spread('Key', Section::Front, PartedLayouts::of(Page::under(
-                Leaf::of(new KeyMarks())->with([KeyMarks::WHOSE => KeyMarks::OWN])->open('set', 'key_columns', 'colours', 'row', 'symbols'),
+                FilledPart::of(new KeyMarks())->with([KeyMarks::WHOSE => KeyMarks::OWN])->open('set', 'key_columns', 'colours', 'row', 'symbols'),
             )))
                 ->whichIs('The symbols and the states they turn into by adding strokes.')
                 ->alsoCalled('legend', 'signs', 'symbols', 'bullets')
@@ -50,7 +50,7 @@ final class FrontKinds
                 ->which(Fact::SharesAPage)
                 ->with(Fact::Designer, 'key'),
             'index' => static fn (): Kind => Kind::spread('Index', Section::Front, PartedLayouts::of(Page::under(
-                Leaf::of(new IndexRows())->open('pages', 'columns', 'line'),
+                FilledPart::of(new IndexRows())->open('pages', 'columns', 'line'),
             )))
                 ->whichIs('What stands where, the months’ ranges among it.')
                 ->alsoCalled('contents', 'table of contents', 'page list')
@@ -68,12 +68,12 @@ final class FrontKinds
             'shared-words' => static fn (): Kind => Page::spread(
                 'Words and what they share',
                 Section::Front,
-                Leaf::of(new Circles())->open('circles', 'shared'),
+                FilledPart::of(new Circles())->open('circles', 'shared'),
             )
                 ->whichIs('Circles that overlap: a word in each, and one in the middle.')
                 ->unlessSaid(['circles' => ['Water', 'Voice', 'Hands'], 'shared' => 'Patience'])
                 ->alsoCalled('circles', 'overlap', 'values', 'what matters'),
-            'theme-plan' => static fn (): Kind => Page::spread('Themes of the months', Section::Front, Leaf::of(new Cells())
+            'theme-plan' => static fn (): Kind => Page::spread('Themes of the months', Section::Front, FilledPart::of(new Cells())
                 ->with(['of' => 'months'])
                 ->open('within', 'across', 'line'))
                 ->whichIs('A cell for every month: its theme, its colours, an idea; the theme stands on the month’s divider too.')
@@ -83,7 +83,7 @@ final class FrontKinds
             'swatches' => static fn (): Kind => Page::spread(
                 'Swatches',
                 Section::Back,
-                Leaf::of(new Cells())->with(['of' => 'numbers'])->open('count', 'cell'),
+                FilledPart::of(new Cells())->with(['of' => 'numbers'])->open('count', 'cell'),
             )
                 ->whichIs('A numbered cell for every pen, ink or pencil, in the order you keep them in.')
                 ->unlessSaid(['count' => 54, 'cell' => 3])
@@ -94,9 +94,9 @@ final class FrontKinds
     /** Numbered edges and corners have the whole page; the others a title above them. */
     private static function spacing(): Form
     {
-        $leaf = Leaf::of(new Divisions())->open('school', 'divisors_across', 'divisors_down', 'gaps', 'coloured', 'lines');
+        $leaf = FilledPart::of(new Divisions())->open('school', 'divisors_across', 'divisors_down', 'gaps', 'coloured', 'lines');
 
-        return new PartedBy($leaf, static fn (Request $request): Piece => \in_array(
+        return new PartedBy($leaf, static fn (Request $request): Portion => \in_array(
             $request->settings->choice('school'),
             Divisions::EDGES,
             true,

@@ -9,13 +9,13 @@ namespace AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\CellWords;
+use AmpleMargin\Spread\Filling\CentredWords;
 use AmpleMargin\Spread\Filling\DayStrips;
 use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\GoalChecks;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
-use AmpleMargin\Spread\Filling\Words;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
 
@@ -37,19 +37,19 @@ final class GoalKinds
                 ->alsoCalled('plan of action', 'steps', 'how'),
             'goal-with-steps' => static fn (): Kind => Page::spread('A goal and its steps', Section::Goals, Parting::down(
                 [Size::boxes(6), Page::box('The goal, and how I know that it is reached')],
-                [Size::share(), Leaf::of(new Lines(), 'Steps')
+                [Size::share(), FilledPart::of(new Lines(), 'Steps')
                     ->with(['rows' => 10, 'numbered' => true, 'ticked' => true, 'line' => '2'])
                     ->open('rows', 'line')],
                 [Size::boxes(6), Page::box('What may stand in the way')],
             )->gap(1))
                 ->whichIs('A few lines for the goal, ten numbered steps, and what may stand in the way.')
                 ->alsoCalled('steps', 'milestones'),
-            'goal-checks' => static fn (): Kind => Page::spread('Seven checks of a goal', Section::Goals, Leaf::of(new GoalChecks())
+            'goal-checks' => static fn (): Kind => Page::spread('Seven checks of a goal', Section::Goals, FilledPart::of(new GoalChecks())
                 ->open('items', 'yes', 'strip', 'line'))
                 ->whichIs('A row a goal, a tick for each check of its wording: “take five lessons”, not “improve”.')
                 ->unlessSaid(['line' => '2', 'items' => ['Sing the second part by heart', 'Varnish the hull twice', 'Read a book a month']])
                 ->alsoCalled('specific and measurable', 'wording', 'check list'),
-            'goals-by-quarter' => static fn (): Kind => Page::spread('Goals by quarter', Section::Goals, Leaf::of(new Cells())
+            'goals-by-quarter' => static fn (): Kind => Page::spread('Goals by quarter', Section::Goals, FilledPart::of(new Cells())
                 ->with(['of' => 'quarters'])
                 ->open(CellWords::SETTING, 'across', 'line'))
                 ->whichIs('A few goals for each quarter; later ones may stay open until the earlier ends.')
@@ -60,7 +60,7 @@ final class GoalKinds
             'monthly-challenges' => static fn (): Kind => Page::spread(
                 'A challenge for every month',
                 Section::Goals,
-                Leaf::of(new DayStrips())->open('challenges', 'strip', 'days'),
+                FilledPart::of(new DayStrips())->open('challenges', 'strip', 'days'),
             )
                 ->whichIs('A strip of days for each month’s challenge, and the quarter’s goal it serves.')
                 ->which(Fact::OnlyOfTheYear)
@@ -72,7 +72,7 @@ final class GoalKinds
                 ->unlessSaid(['items' => ['Boat', 'Choir', 'Reading', 'Saving', 'Sleep'], 'line' => '1.5'])
                 ->alsoCalled('goal tracker', 'progress'),
             'word-of-the-year' => static fn (): Kind => Page::spread('A word for the year', Section::Goals, Parting::down(
-                [Size::boxes(7), Leaf::of(new Words())->with(['line' => '3'])->open('words')],
+                [Size::boxes(7), FilledPart::of(new CentredWords())->with(['line' => '3'])->open('words')],
                 [Size::share(2), Page::box('Why this word')],
                 [Size::share(), Page::box('Where I want to meet it')],
             )->gap(1))
@@ -106,27 +106,27 @@ final class GoalKinds
                 ->alsoCalled('before and after', 'prompts', 'time capsule')
                 ->goesOpposite('letter'),
             'letter' => static fn (): Kind => Page::spread('A letter to myself', Section::Goals, Parting::down(
-                [Size::share(2), Leaf::of(new Lines())->with(['line' => '1.5'])->open('line', 'look')],
-                [Size::share(), Leaf::of(new Free())],
+                [Size::share(2), FilledPart::of(new Lines())->with(['line' => '1.5'])->open('line', 'look')],
+                [Size::share(), FilledPart::of(new Free())],
             ))
                 ->whichIs('Lines to write on, and room below for an envelope that is glued in.')
                 ->alsoCalled('letter to self', 'envelope', 'time capsule')
                 ->goesOpposite('then-and-now'),
-            'things-n-times' => static fn (): Kind => Page::spread('So many things, so often', Section::Goals, Leaf::of(new Table())
+            'things-n-times' => static fn (): Kind => Page::spread('So many things, so often', Section::Goals, FilledPart::of(new Table())
                 ->with(['rows_of' => 'numbers', 'columns_of' => 'numbers', 'column' => 1])
                 ->open('row_count', 'column_count', 'line', 'look'))
                 ->whichIs('Rows of boxes: each thing a row, a box each time it was done.')
                 ->unlessSaid(['row_count' => 22, 'column_count' => 22, 'line' => '1.5'])
                 ->alsoCalled('22 by 22', 'n things n times'),
-            'vision-board' => static fn (): Kind => Page::spread('Pictures of the year', Section::Goals, Leaf::of(new Free()))
+            'vision-board' => static fn (): Kind => Page::spread('Pictures of the year', Section::Goals, FilledPart::of(new Free()))
                 ->whichIs('Room kept free for pictures and words.')
                 ->alsoCalled('vision board', 'collage', 'words', 'mood')
                 ->goesOpposite('bucket-list', 'word-of-the-year'),
         ];
     }
 
-    private static function prompts(string $name): Leaf
+    private static function prompts(string $name): FilledPart
     {
-        return Leaf::of(new Lines(), $name)->with(['line' => '3'])->open('items', 'line', 'look');
+        return FilledPart::of(new Lines(), $name)->with(['line' => '3'])->open('items', 'line', 'look');
     }
 }

@@ -9,7 +9,7 @@ namespace AmpleMargin\Spread\Catalogue;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\MonthStrip;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\PartedLayouts;
 
 /** @internal to Spread */
@@ -31,14 +31,14 @@ final class ListKinds
                 'Subscriptions by month',
                 Section::Trackers,
                 PartedLayouts::of(Page::under(
-                    Leaf::of(new MonthStrip())->open('items', 'strip', 'column', 'line', 'sum', 'from', 'months'),
+                    FilledPart::of(new MonthStrip())->open('items', 'strip', 'column', 'line', 'sum', 'from', 'months'),
                 )),
             )
                 ->whichIs('What is paid again and again: a tick for every month behind a strip of names.')
                 ->isARecord()
                 ->alsoCalled('subscriptions', 'direct debits', 'paid each month', 'bills')
                 ->unlessSaid(['items' => ['Tram ticket', 'Telephone', 'Library', 'Choir', 'Weekly paper']]),
-            'ideas' => static fn (): Kind => Page::spread('Ideas', Section::Back, Leaf::of(new Cells())->open('cells', 'across', 'line'))
+            'ideas' => static fn (): Kind => Page::spread('Ideas', Section::Back, FilledPart::of(new Cells())->open('cells', 'across', 'line'))
                 ->whichIs('What comes to mind, by category.')
                 ->unlessSaid(['cells' => ['To read', 'To see', 'To cook', 'To mend', 'To ask', 'To go']])
                 ->alsoCalled('brain dump', 'check it out', 'inbox')

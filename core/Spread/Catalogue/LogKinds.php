@@ -8,7 +8,7 @@ namespace AmpleMargin\Spread\Catalogue;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\GoesOn;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
 
@@ -58,7 +58,7 @@ final class LogKinds
                 ->alsoCalled('24 things', 'challenge', 'list of the year'),
             'long-list' => static fn (): Kind => Page::spread('A long list in two columns', Section::Trackers, Parting::across(
                 [Size::share(), Page::lines()],
-                [Size::share(), Leaf::of(new GoesOn())],
+                [Size::share(), FilledPart::of(new GoesOn())],
             )->gap(1))
                 ->unlessSaid(['rows' => 101, 'numbered' => true, 'ticked' => true])
                 ->whichIs('A hundred things and one, numbered on through both columns and over the pages.')

@@ -10,7 +10,7 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Savings\SavingsAsked;
 use AmpleMargin\Spread\Filling\SavingsList;
 use AmpleMargin\Spread\Filling\SavingsPicture;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
 
@@ -22,7 +22,7 @@ final class MoneyKinds
     {
         return [
             'savings-plan' => static fn (): Kind => Page::spread('Savings by payday', Section::Trackers, Parting::across(
-                [Size::needed(), Leaf::of(new SavingsList())->open('line', ...SavingsAsked::NAMES)],
+                [Size::needed(), FilledPart::of(new SavingsList())->open('line', ...SavingsAsked::NAMES)],
                 [Size::share(), self::picture()->once()],
             )->gap(1))
                 ->whichIs('What to put aside on which payday, and a jar that fills; it meets the aim to the unit.')
@@ -41,8 +41,8 @@ final class MoneyKinds
         ];
     }
 
-    private static function picture(): Leaf
+    private static function picture(): FilledPart
     {
-        return Leaf::of(new SavingsPicture())->open('picture', 'box_worth', ...SavingsAsked::namesOfPicture());
+        return FilledPart::of(new SavingsPicture())->open('picture', 'box_worth', ...SavingsAsked::namesOfPicture());
     }
 }

@@ -12,7 +12,7 @@ use AmpleMargin\Spread\Filling\Free;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\MonthInCells;
 use AmpleMargin\Spread\Filling\Table;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\PartedLayouts;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
@@ -26,7 +26,7 @@ final class MonthKinds
         return [
             'month-divider' => static fn (): Kind => Kind::monthPart(
                 'Divider',
-                PartedLayouts::of(Leaf::of(new CoverLetters())->open('subtitle')),
+                PartedLayouts::of(FilledPart::of(new CoverLetters())->open('subtitle')),
             )
                 ->whichIs('The month’s name in guide boxes, and below it its theme, or the year.')
                 ->with(Fact::Theme, 'subtitle')
@@ -34,7 +34,7 @@ final class MonthKinds
                 ->inPlural('dividers')
                 ->inAMonth(new OfMonth(regret: 3)),
             'month-calendar' => static fn (): Kind => Kind::monthPart('Calendar', PartedLayouts::of(
-                Leaf::of(new MonthInCells())->with([MonthInCells::GIVEN => true])->open('from', 'cells', 'pages', 'week_start'),
+                FilledPart::of(new MonthInCells())->with([MonthInCells::GIVEN => true])->open('from', 'cells', 'pages', 'week_start'),
             ))
                 ->whichIs('A cell a day, on an opening or one page.')
                 ->alsoCalled('month grid', 'dates', 'overview')
@@ -75,16 +75,16 @@ final class MonthKinds
                 ->which(Fact::ReadAcross)->inAMonth(new OfMonth(pages: 2))
                 ->unlessSaid(['items' => ['Scales', 'A walk', 'Ten pages', 'To bed by ten', 'No sugar', 'Stretch'], 'line' => '1.5'])
                 ->inPlural('habits'),
-            'month-line-a-day' => static fn (): Kind => Page::ofMonth('A line a day', Leaf::of(new Table())
+            'month-line-a-day' => static fn (): Kind => Page::ofMonth('A line a day', FilledPart::of(new Table())
                 ->with(['rows_of' => 'days', 'columns_of' => 'items', 'heads' => ['What was']])
                 ->open('look'))
                 ->whichIs('A row for every day of the month, and a line to write on it.')
                 ->alsoCalled('one line', 'gratitude', 'memories', 'days')
                 ->inPlural('lines a day'),
             'month-log' => static fn (): Kind => Page::ofMonth('Read, seen, bought', Parting::down(
-                [Size::share(), Leaf::of(new Lines(), 'Read')],
-                [Size::share(), Leaf::of(new Lines(), 'Seen and heard')],
-                [Size::share(), Leaf::of(new Lines(), 'Bought')],
+                [Size::share(), FilledPart::of(new Lines(), 'Read')],
+                [Size::share(), FilledPart::of(new Lines(), 'Seen and heard')],
+                [Size::share(), FilledPart::of(new Lines(), 'Bought')],
             ))
                 ->whichIs('What the month brought, by kind.')
                 ->alsoCalled('books', 'films', 'bought', 'media')
@@ -123,7 +123,7 @@ final class MonthKinds
                 ->isARecord()
                 ->alsoCalled('workout', 'sport', 'runs', 'steps')
                 ->inPlural('exercise logs'),
-            'month-memories' => static fn (): Kind => Page::ofMonth('Memories', Leaf::of(new Free()))
+            'month-memories' => static fn (): Kind => Page::ofMonth('Memories', FilledPart::of(new Free()))
                 ->whichIs('Room kept free for what is glued in or drawn.')
                 ->alsoCalled('photos', 'pictures', 'glued in')
                 ->inPlural('memories')

@@ -17,7 +17,7 @@ use AmpleMargin\Spread\Part\Form;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
-use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
@@ -37,15 +37,15 @@ final class OwnParts implements Form
     ];
 
     /**
-     * @param Piece|null $usual where the plan says nothing of its parts; null for those of a kind
+     * @param Portion|null $usual where the plan says nothing of its parts; null for those of a kind
      * @param mixed      $kept  the parting of a kind, as it is written
      */
-    private function __construct(private readonly ?Piece $usual, private readonly mixed $kept)
+    private function __construct(private readonly ?Portion $usual, private readonly mixed $kept)
     {
     }
 
-    /** @param Piece $usual where the plan says nothing of its parts */
-    public static function dividedInPlan(Piece $usual): self
+    /** @param Portion $usual where the plan says nothing of its parts */
+    public static function dividedInPlan(Portion $usual): self
     {
         return new self($usual, null);
     }
@@ -92,7 +92,7 @@ final class OwnParts implements Form
         }
     }
 
-    public function parting(Request $request): Piece
+    public function parting(Request $request): Portion
     {
         $written = null === $this->usual ? $this->kept : $request->settings->drawn('parts');
 

@@ -8,19 +8,19 @@ namespace AmpleMargin\Spread\Catalogue;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\CentredWords;
 use AmpleMargin\Spread\Filling\Legend;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Log;
 use AmpleMargin\Spread\Filling\Rows;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
-use AmpleMargin\Spread\Filling\Words;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Form;
-use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\PartedLayouts;
 use AmpleMargin\Spread\Part\Parting;
-use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Part\Size;
 
 /** @internal to Spread */
@@ -32,14 +32,14 @@ final class Page
     /** A few words in the middle of a page. */
     public static function centred(): Form
     {
-        return PartedLayouts::of(Leaf::of(new Words())->with([Words::FOUND => 'counted'])->open('words'));
+        return PartedLayouts::of(FilledPart::of(new CentredWords())->with([CentredWords::FOUND => 'counted'])->open('words'));
     }
 
     /** A container for each of some names. */
     public static function containers(): Form
     {
         return PartedLayouts::of(self::under(
-            Leaf::of(new Cells())->with([Cells::CALLED => 'containers'])->open('cells', 'across', 'line'),
+            FilledPart::of(new Cells())->with([Cells::CALLED => 'containers'])->open('cells', 'across', 'line'),
         ));
     }
 
@@ -47,7 +47,7 @@ final class Page
     public static function ruled(): Form
     {
         return PartedLayouts::of(self::under(
-            Leaf::of(new Lines())->with([Rows::CALLED => 'lines'])->open(Rows::PAGES, 'line', 'look'),
+            FilledPart::of(new Lines())->with([Rows::CALLED => 'lines'])->open(Rows::PAGES, 'line', 'look'),
         ));
     }
 
@@ -58,26 +58,26 @@ final class Page
     }
 
     /** A spread with its title above what fills it. */
-    public static function spread(string $name, Section $section, Piece $piece): Kind
+    public static function spread(string $name, Section $section, Portion $piece): Kind
     {
         return Kind::spread($name, $section, PartedLayouts::of(self::under($piece)))->which(Fact::TurnsThePage, Fact::LiesOnItsSide);
     }
 
     /** A part of a month's pattern with its name above what fills it. */
-    public static function ofMonth(string $name, Piece $piece): Kind
+    public static function ofMonth(string $name, Portion $piece): Kind
     {
         return Kind::monthPart($name, new Parted(self::under($piece)))->which(Fact::LiesOnItsSide);
     }
 
-    public static function under(Piece $piece): Parting
+    public static function under(Portion $piece): Parting
     {
-        return Parting::down([Size::needed(), Leaf::of(new Title())], [Size::share(), $piece]);
+        return Parting::down([Size::needed(), FilledPart::of(new Title())], [Size::share(), $piece]);
     }
 
     /** A framed part with a name, free to write in. */
-    public static function box(string $name): Leaf
+    public static function box(string $name): FilledPart
     {
-        return Leaf::of(new Lines(), $name)->with(['framed' => true, 'look' => 'plain']);
+        return FilledPart::of(new Lines(), $name)->with(['framed' => true, 'look' => 'plain']);
     }
 
     /** Framed parts of equal size, one below another. */
@@ -99,20 +99,20 @@ final class Page
     }
 
     /** A cell for every month of the book. */
-    public static function months(): Leaf
+    public static function months(): FilledPart
     {
-        return Leaf::of(new Cells())->with(['of' => 'months'])->open('across', 'line');
+        return FilledPart::of(new Cells())->with(['of' => 'months'])->open('across', 'line');
     }
 
     /** Rows under columns, as a person writes them down: "Title 10+". */
-    public static function log(): Leaf
+    public static function log(): FilledPart
     {
-        return Leaf::of(new Log())->open('columns', 'items', 'rows', 'line', 'look', 'numbered', 'first', 'ticked');
+        return FilledPart::of(new Log())->open('columns', 'items', 'rows', 'line', 'look', 'numbered', 'first', 'ticked');
     }
 
-    public static function lines(): Leaf
+    public static function lines(): FilledPart
     {
-        return Leaf::of(new Lines())->open('items', 'rows', 'line', 'look', 'numbered', 'first', 'ticked');
+        return FilledPart::of(new Lines())->open('items', 'rows', 'line', 'look', 'numbered', 'first', 'ticked');
     }
 
     /**
@@ -120,9 +120,9 @@ final class Page
      *
      * @param string $columns what the columns are, as the table's setting says it
      */
-    public static function items(string $columns): Leaf
+    public static function items(string $columns): FilledPart
     {
-        return Leaf::of(new Table())
+        return FilledPart::of(new Table())
             ->with(['rows_of' => 'items', 'columns_of' => $columns])
             ->open('items', ...('months' === $columns ? [Kind::BEFORE] : []), ...['strip', 'column', 'line', 'look', 'sum']);
     }
@@ -131,12 +131,12 @@ final class Page
     public static function days(): Parting
     {
         return Parting::across(
-            [Size::share(), Leaf::of(new Table())->with(['rows_of' => 'days', 'columns_of' => 'months'])],
-            [Size::boxes(8), Leaf::of(new Legend())->with(['of' => 'own'])->open('entries')],
+            [Size::share(), FilledPart::of(new Table())->with(['rows_of' => 'days', 'columns_of' => 'months'])],
+            [Size::boxes(8), FilledPart::of(new Legend())->with(['of' => 'own'])->open('entries')],
         )->gap(1);
     }
 
-    /** @return array{Size, Leaf} */
+    /** @return array{Size, FilledPart} */
     private static function equal(string $name): array
     {
         return [Size::share(), self::box($name)];

@@ -18,12 +18,12 @@ use AmpleMargin\Spread\Filling\WeekWords;
 use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Page\Laid;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Form;
-use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\PartsOfPage;
-use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\Setting\Field;
@@ -69,12 +69,12 @@ final class PagesByWeek implements Form
         return (new Parted($this->parting($request)))->parts($this->onOnePage($request));
     }
 
-    public function parting(Request $request): Piece
+    public function parting(Request $request): Portion
     {
         $way = $request->settings->choice('days_as');
         $weeks = $request->calendar->weeks;
         if (self::BELOW === $way || [] === $weeks) {
-            return Leaf::of(new WeekBoxes());
+            return FilledPart::of(new WeekBoxes());
         }
         if (2 === $request->pages && 1 === \count($weeks)) {
             $words = new WeekWords($request->calendar, $weeks[0]);
@@ -96,19 +96,19 @@ final class PagesByWeek implements Form
         return self::BELOW === $request->settings->choice('days_as') || [] === $request->calendar->weeks ? $request : $request->forPages(1);
     }
 
-    /** @return array{Piece, Piece} tasks, and the days' boxes facing them */
+    /** @return array{Portion, Portion} tasks, and the days' boxes facing them */
     private function rollingOpening(Request $request, WeekWords $words): array
     {
         return [$this->tasks($request, $words), self::boxes(Direction::Down, $this->rolling($words))];
     }
 
-    /** @return array{Piece, Piece} the days shared between two pages, notes where a short week leaves room */
+    /** @return array{Portion, Portion} the days shared between two pages, notes where a short week leaves room */
     private function opening(Request $request, WeekWords $words, string $way): array
     {
         $narrow = self::COLUMNS === $way && intdiv($request->grid->across, 4) < self::NARROW;
         $days = self::dated($words, $narrow ? $words->dayShort(...) : $words->day(...));
         $halves = array_map(
-            static fn (array $some): Piece => self::COLUMNS === $way ? self::boxes(Direction::Across, $some) : self::pairs($some),
+            static fn (array $some): Portion => self::COLUMNS === $way ? self::boxes(Direction::Across, $some) : self::pairs($some),
             [self::upTo(4, \array_slice($days, 0, 4)), self::upTo(4, \array_slice($days, 4))],
         );
 
@@ -116,7 +116,7 @@ final class PagesByWeek implements Form
     }
 
     /** A page, or half of one. */
-    private function page(Request $request, WeekWords $words, string $way): Piece
+    private function page(Request $request, WeekWords $words, string $way): Portion
     {
         return match ($way) {
             self::COLUMNS => self::boxes(Direction::Across, self::dated($words, $words->dayShort(...)), 0),
@@ -124,7 +124,7 @@ final class PagesByWeek implements Form
                 [Size::share(), $this->tasks($request, $words)],
                 // Half a page has a row for each of them, and no box.
                 [Size::share(), \count($request->calendar->weeks) > 1
-                    ? Leaf::of(new Lines())->with(['items' => array_column($this->rolling($words), 0)])
+                    ? FilledPart::of(new Lines())->with(['items' => array_column($this->rolling($words), 0)])
                     : self::boxes(Direction::Down, $this->rolling($words))],
             )->gap(1),
             default => self::pairs(self::upTo(8, self::dated($words, $words->day(...)))),
@@ -152,7 +152,7 @@ final class PagesByWeek implements Form
      *
      * @param list<array{string, string}> $names
      */
-    private static function pairs(array $names): Piece
+    private static function pairs(array $names): Portion
     {
         $rows = array_map(
             static fn (array $pair): array => [Size::share(), self::boxes(Direction::Across, $pair)],
@@ -163,23 +163,23 @@ final class PagesByWeek implements Form
     }
 
     /** @param list<array{string, string}> $names of framed boxes of one size, each with its day where it is one */
-    private static function boxes(Direction $way, array $names, ?int $gap = null): Piece
+    private static function boxes(Direction $way, array $names, ?int $gap = null): Portion
     {
         $boxes = array_map(static fn (array $one): array => [
             Size::share(),
-            Leaf::of(new Lines(), $one[0])->with(['framed' => true, 'look' => 'plain'] + ('' === $one[1] ? [] : ['day' => $one[1]])),
+            FilledPart::of(new Lines(), $one[0])->with(['framed' => true, 'look' => 'plain'] + ('' === $one[1] ? [] : ['day' => $one[1]])),
         ], $names);
 
         return Parting::of($way, [] === $boxes ? throw new \LogicException('A week has days.') : $boxes, $gap);
     }
 
     /** A row a task, a column of a box for each day. */
-    private function tasks(Request $request, WeekWords $words): Piece
+    private function tasks(Request $request, WeekWords $words): Portion
     {
         $names = $request->calendar->names;
         $heads = array_map(static fn (Day $day): string => $names->weekdayInitial($day->weekday()), $words->days());
 
-        return Leaf::of(new Table())->with(['rows_of' => 'items', 'columns_of' => 'items', 'heads' => $heads, 'column' => 1]);
+        return FilledPart::of(new Table())->with(['rows_of' => 'items', 'columns_of' => 'items', 'heads' => $heads, 'column' => 1]);
     }
 
     /** @return list<array{string, string}> the days, and boxes that are free */
@@ -199,9 +199,9 @@ final class PagesByWeek implements Form
     }
 
     /** Under a row for the week's name; the facing page leaves the same free. */
-    private function named(?string $name, Piece $piece): Piece
+    private function named(?string $name, Portion $piece): Portion
     {
-        $head = Leaf::of(new Lines(), $name)->with(['look' => 'plain']);
+        $head = FilledPart::of(new Lines(), $name)->with(['look' => 'plain']);
 
         return Parting::down([Size::boxes(2), $head], [Size::share(), $piece])->gap(0);
     }

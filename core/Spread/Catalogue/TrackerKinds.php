@@ -15,7 +15,7 @@ use AmpleMargin\Spread\Filling\Graph;
 use AmpleMargin\Spread\Filling\Lines;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Filling\Title;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
 
@@ -30,8 +30,8 @@ final class TrackerKinds
                 'A page of parts',
                 Section::Trackers,
                 OwnParts::dividedInPlan(Parting::down(
-                    [Size::needed(), Leaf::of(new Title())],
-                    [Size::share(), Leaf::of(new Lines())],
+                    [Size::needed(), FilledPart::of(new Title())],
+                    [Size::share(), FilledPart::of(new Lines())],
                 )),
             )
                 ->whichIs('Divided as you like, each part filled in its own way.')
@@ -67,14 +67,14 @@ final class TrackerKinds
                 ->alsoCalled('habit tracker', 'practice', 'every day', 'pages read', 'steps walked')
                 ->goesOpposite('mood'),
             'dot-lines' => static fn (): Kind => Page::spread('A dot a day', Section::Trackers, Parting::down(
-                [Size::share(), Leaf::of(new DayStrips())->with(['days' => 'dots'])->open('strip')],
-                [Size::needed(), Leaf::of(new DotLegend())->open('marks')],
+                [Size::share(), FilledPart::of(new DayStrips())->with(['days' => 'dots'])->open('strip')],
+                [Size::needed(), FilledPart::of(new DotLegend())->open('marks')],
             )->gap(1))
                 ->whichIs('The dots of the paper are the days; up to six marks go over one another.')
                 ->isARecord()
                 ->unlessSaid(['marks' => ['Rehearsed', 'Walked', 'On the boat', 'Early shift', 'Nothing sweet', 'Read']])
                 ->alsoCalled('dot lines', 'tracker', 'several habits', 'combined marks'),
-            'graph-by-week' => static fn (): Kind => Page::spread('A graph by week', Section::Trackers, Leaf::of(new Graph())
+            'graph-by-week' => static fn (): Kind => Page::spread('A graph by week', Section::Trackers, FilledPart::of(new Graph())
                 ->with(['graph_of' => 'weeks'])
                 ->open('value_from', 'value_to', 'graph_column', 'graph_weeks', 'graph_dates'))
                 ->which(Fact::ReadAcross)
@@ -83,12 +83,12 @@ final class TrackerKinds
                 ->alsoCalled('weight', 'measure', 'line graph', 'curve', 'progress'),
             'graph-and-table' => static fn (): Kind => Page::spread('A graph and its months', Section::Trackers, Parting::down(
                 [Size::boxes(6), Parting::across(
-                    [Size::share(), Leaf::of(new Blank())],
-                    [Size::share(2), Leaf::of(new Table())
+                    [Size::share(), FilledPart::of(new Blank())],
+                    [Size::share(2), FilledPart::of(new Table())
                         ->with(['rows_of' => 'items', 'columns_of' => 'months', 'column' => 1])
                         ->open('items')],
                 )->gap(0)],
-                [Size::share(), Leaf::of(new Graph())->with(['graph_of' => 'weeks'])->open('value_from', 'value_to')],
+                [Size::share(), FilledPart::of(new Graph())->with(['graph_of' => 'weeks'])->open('value_from', 'value_to')],
             )->gap(1))
                 ->which(Fact::ReadAcross, Fact::OnlyOfTheYear)
                 ->whichIs('A column a week, and above it a small table of the months: the lowest, the highest, the days it was done.')
@@ -186,13 +186,13 @@ final class TrackerKinds
                     'line' => '2',
                 ])
                 ->alsoCalled('plants', 'watering', 'pots', 'garden', 'plant care'),
-            'hours-by-week' => static fn (): Kind => Page::spread('Hours by week', Section::Trackers, Leaf::of(new Table())
+            'hours-by-week' => static fn (): Kind => Page::spread('Hours by week', Section::Trackers, FilledPart::of(new Table())
                 ->with(['rows_of' => 'weeks', 'columns_of' => 'weekdays', 'strip' => 5])
                 ->open('line', 'look', 'column'))
                 ->whichIs('A row a week, a column a weekday: hours worked, or slept, or practised.')
                 ->unlessSaid(['column' => 3])
                 ->alsoCalled('work hours', 'timesheet', 'overtime', 'sleep'),
-            'timetable' => static fn (): Kind => Page::spread('Timetable', Section::Year, Leaf::of(new Table())
+            'timetable' => static fn (): Kind => Page::spread('Timetable', Section::Year, FilledPart::of(new Table())
                 ->with(['rows_of' => 'items', 'columns_of' => 'weekdays', 'strip' => 4])
                 ->open('items', 'line', 'look'))
                 ->takes(TakesDates::Classes)
@@ -202,14 +202,14 @@ final class TrackerKinds
         ];
     }
 
-    private static function named(): Leaf
+    private static function named(): FilledPart
     {
-        return Leaf::of(new Cells())->open('cells', 'across', 'line');
+        return FilledPart::of(new Cells())->open('cells', 'across', 'line');
     }
 
-    private static function numbered(): Leaf
+    private static function numbered(): FilledPart
     {
-        return Leaf::of(new Cells())->with(['of' => 'numbers'])->open('count', 'across', 'line');
+        return FilledPart::of(new Cells())->with(['of' => 'numbers'])->open('count', 'across', 'line');
     }
 
     /** @return array<string, \Closure(): Kind> by id */
@@ -251,8 +251,8 @@ final class TrackerKinds
         ];
     }
 
-    private static function monthGraph(string $name): Leaf
+    private static function monthGraph(string $name): FilledPart
     {
-        return Leaf::of(new Graph(), $name)->with(['graph_of' => 'months']);
+        return FilledPart::of(new Graph(), $name)->with(['graph_of' => 'months']);
     }
 }

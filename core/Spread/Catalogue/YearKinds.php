@@ -13,12 +13,12 @@ use AmpleMargin\Spread\Filling\MiniMonths;
 use AmpleMargin\Spread\Filling\MonthInCells;
 use AmpleMargin\Spread\Filling\Title;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Form;
-use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\PartedBy;
 use AmpleMargin\Spread\Part\PartedLayouts;
 use AmpleMargin\Spread\Part\Parting;
-use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
 use AmpleMargin\Spread\Setting\Field;
@@ -52,7 +52,7 @@ final class YearKinds
             )
                 ->alsoCalled('semester', 'study', 'deadlines', 'school'),
             'month-at-a-glance' => static fn (): Kind => Kind::spread('Month at a glance', Section::Year, PartedLayouts::of(
-                Leaf::of(new MonthInCells())->open('from', 'cells', 'pages', 'week_start'),
+                FilledPart::of(new MonthInCells())->open('from', 'cells', 'pages', 'week_start'),
             ))
                 ->unlessSaid(['pages' => 2])
                 ->whichIs('One month in large cells, on an opening or a page.')
@@ -66,7 +66,7 @@ final class YearKinds
             'birthdays' => static fn (): Kind => Page::spread(
                 'Birthdays',
                 Section::Year,
-                Leaf::of(new Cells())->open('of', 'across', 'line'),
+                FilledPart::of(new Cells())->open('of', 'across', 'line'),
             )
                 ->whichIs('A cell for every month, or for every sign; names and days are written in.')
                 ->unlessSaid(['of' => 'months'])
@@ -87,7 +87,7 @@ final class YearKinds
         $months = new MiniMonths();
 
         return Kind::spread($name, Section::Year, PartedLayouts::of(Page::under(
-            Leaf::of($months)->open(...array_column($months->fields(), 'name')),
+            FilledPart::of($months)->open(...array_column($months->fields(), 'name')),
         )))
             ->whichIs($purpose)
             ->unlessSaid($settings)
@@ -99,17 +99,17 @@ final class YearKinds
     private static function futureLog(): Form
     {
         $log = new FutureLog();
-        $leaf = Leaf::of($log)->open(...array_column($log->fields(), 'name'));
+        $leaf = FilledPart::of($log)->open(...array_column($log->fields(), 'name'));
 
-        return new PartedBy($leaf, static function (Request $request) use ($log, $leaf): Piece {
+        return new PartedBy($leaf, static function (Request $request) use ($log, $leaf): Portion {
             if (!$request->settings->flag(self::NEXT_YEAR)) {
                 return Page::under($leaf);
             }
             $next = FutureLog::nextYear($request);
 
             return Run::flowing([Page::under($leaf), Parting::down(
-                [Size::needed(), Leaf::of(new Title(), (string) $next->year)],
-                [Size::share(), Leaf::of($log)->with([
+                [Size::needed(), FilledPart::of(new Title(), (string) $next->year)],
+                [Size::share(), FilledPart::of($log)->with([
                     'school' => 'dates',
                     'from' => $next->iso(),
                     'months' => 12,

@@ -20,7 +20,7 @@ final class Fillings
             'cells' => new Cells(),
             'checks' => new GoalChecks(),
             'strips' => new DayStrips(),
-            'words' => new Words(),
+            'words' => new CentredWords(),
             'legend' => new Legend(),
             'graph' => new Graph(),
             'frames' => new Frames(),

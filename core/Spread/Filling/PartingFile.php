@@ -20,10 +20,10 @@ use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Part\Cut;
 use AmpleMargin\Spread\Part\Cuts;
-use AmpleMargin\Spread\Part\Leaf;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\PartRefused;
-use AmpleMargin\Spread\Part\Piece;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
 
@@ -38,7 +38,7 @@ final class PartingFile
     private int $leaves = 0;
 
     /** @throws PartRefused naming the part */
-    public static function read(mixed $written): Piece
+    public static function read(mixed $written): Portion
     {
         $plain = $written instanceof \stdClass ? get_object_vars($written) : $written;
         $pages = \is_array($plain) ? $plain['pages'] ?? null : null;
@@ -55,7 +55,7 @@ final class PartingFile
         }
 
         $pages = array_map(
-            static fn (mixed $page, int $i): Piece => (new self())->piece($page, (string) $i, 0),
+            static fn (mixed $page, int $i): Portion => (new self())->piece($page, (string) $i, 0),
             $pages,
             array_keys($pages),
         );
@@ -82,9 +82,9 @@ final class PartingFile
     }
 
     /** @return array<string, mixed> */
-    public static function written(Piece $piece): array
+    public static function written(Portion $piece): array
     {
-        if ($piece instanceof Leaf) {
+        if ($piece instanceof FilledPart) {
             return array_filter([
                 'fill' => Fillings::word($piece->filling),
                 'name' => $piece->name,
@@ -147,7 +147,7 @@ final class PartingFile
         return null === $said || '' === trim($said) ? null : trim($said);
     }
 
-    private function piece(mixed $written, string $path, int $deep): Piece
+    private function piece(mixed $written, string $path, int $deep): Portion
     {
         $written = $written instanceof \stdClass ? get_object_vars($written) : $written;
         if (!\is_array($written)) {
@@ -186,7 +186,7 @@ final class PartingFile
     }
 
     /** @param array<array-key, mixed> $written */
-    private function leaf(array $written, string $path): Leaf
+    private function leaf(array $written, string $path): FilledPart
     {
         if (++$this->leaves > Parting::MOST) {
             throw PartRefused::tooMany($path);
@@ -203,7 +203,7 @@ final class PartingFile
             throw PartRefused::at($path, 'The settings of a part are named values.');
         }
         $ask = $written['ask'] ?? [];
-        $leaf = Leaf::of($filling, self::name($written['name'] ?? null, $path))
+        $leaf = FilledPart::of($filling, self::name($written['name'] ?? null, $path))
             ->with($settings)
             ->open(...(\is_array($ask) ? array_values(array_filter($ask, is_string(...))) : []));
 

@@ -12,12 +12,12 @@ namespace AmpleMargin\Spread\Filling;
 use AmpleMargin\Counting\Remainder;
 use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Part\Cut;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Filling;
-use AmpleMargin\Spread\Part\Leaf;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\PartRefused;
-use AmpleMargin\Spread\Part\Piece;
 use AmpleMargin\Spread\Part\PlacedDivision;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Part\Run;
 use AmpleMargin\Spread\Part\Size;
 
@@ -26,24 +26,24 @@ final class Repart
     /** Parts that one division makes of a part. Handbook, "Dividing a side": nothing finer than eighths, twelve months beside. */
     public const MOST_AT_ONCE = 12;
 
-    private function __construct(private readonly Piece $page)
+    private function __construct(private readonly Portion $page)
     {
     }
 
-    public static function of(Piece $page): self
+    public static function of(Portion $page): self
     {
         return new self($page);
     }
 
     /** A part in equal shares; what filled it stays in the first, the others are lines. @throws PartRefused */
-    public function divided(string $path, Direction $way, int $parts, ?int $gap): Piece
+    public function divided(string $path, Direction $way, int $parts, ?int $gap): Portion
     {
         if ($parts < 2 || $parts > self::MOST_AT_ONCE) {
             throw PartRefused::at($path, 'A part is divided into 2 to '.self::MOST_AT_ONCE.'.');
         }
-        $others = array_fill(0, $parts - 1, [Size::share(), Leaf::of(new Lines())]);
+        $others = array_fill(0, $parts - 1, [Size::share(), FilledPart::of(new Lines())]);
 
-        return $this->checked($this->at($path, static fn (Piece $piece): Piece => Parting::of(
+        return $this->checked($this->at($path, static fn (Portion $piece): Portion => Parting::of(
             $way,
             [[Size::share(), $piece], ...$others],
             $gap,
@@ -51,7 +51,7 @@ final class Repart
     }
 
     /** One more page after the one a part stands on, with lines to begin with. @throws PartRefused */
-    public function withPage(string $path): Piece
+    public function withPage(string $path): Portion
     {
         if ($this->page instanceof Run && null !== $this->page->cut) {
             return $this->role(true);
@@ -60,13 +60,13 @@ final class Repart
         if (\count($pages) >= Run::MOST) {
             throw PartRefused::at($path, 'A spread is divided over '.Run::MOST.' pages at most.');
         }
-        array_splice($pages, $this->nth($path, $pages) + 1, 0, [Leaf::of(new Lines())]);
+        array_splice($pages, $this->nth($path, $pages) + 1, 0, [FilledPart::of(new Lines())]);
 
         return Run::of($pages);
     }
 
     /** Without the page a part stands on. @throws PartRefused */
-    public function withoutPage(string $path): Piece
+    public function withoutPage(string $path): Portion
     {
         if ($this->page instanceof Run && null !== $this->page->cut) {
             return $this->role(false);
@@ -92,7 +92,7 @@ final class Repart
      *
      * @throws PartRefused
      */
-    public function cut(?Cut $cut, array $settings = []): Piece
+    public function cut(?Cut $cut, array $settings = []): Portion
     {
         $now = Run::cutOf($this->page);
         $pages = Run::pagesOf($this->page);
@@ -106,14 +106,14 @@ final class Repart
             return Run::of($pages, $now->set($settings));
         }
         $kept = null === $now ? $pages[0] : $pages[$now->main()] ?? $pages[0];
-        $partings = array_fill(0, max($cut->least(), $cut->main() + 1), Leaf::of(new Lines()));
+        $partings = array_fill(0, max($cut->least(), $cut->main() + 1), FilledPart::of(new Lines()));
         $partings[$cut->main()] = $kept;
 
         return Run::of(array_values($partings), $cut->set($settings));
     }
 
     /** One parting more of a cut, or the last one taken out. @throws PartRefused */
-    private function role(bool $more): Piece
+    private function role(bool $more): Portion
     {
         $cut = Run::cutOf($this->page);
         $pages = Run::pagesOf($this->page);
@@ -125,7 +125,7 @@ final class Repart
             throw PartRefused::at('', "{$cut::name()} have ".$cut->least().' to '.\count($cut->roles()).' partings.');
         }
 
-        $pages = $more ? [...$pages, Leaf::of(new Lines())] : \array_slice($pages, 0, $count);
+        $pages = $more ? [...$pages, FilledPart::of(new Lines())] : \array_slice($pages, 0, $count);
 
         return [] === $pages ? throw new \LogicException('A cut has a parting.') : Run::of($pages, $cut);
     }
@@ -133,7 +133,7 @@ final class Repart
     /**
      * Which page a part stands on, from 0.
      *
-     * @param list<Piece> $pages
+     * @param list<Portion> $pages
      *
      * @throws PartRefused
      */
@@ -145,9 +145,9 @@ final class Repart
     }
 
     /** A part with the one after it, or before it where it is the last; what fills the first of them stays. @throws PartRefused */
-    public function joined(string $path): Piece
+    public function joined(string $path): Portion
     {
-        return $this->among($path, static function (Parting $parting, int $i): Piece {
+        return $this->among($path, static function (Parting $parting, int $i): Portion {
             $first = min($i, \count($parting->parts) - 2);
             [[$size], [$next]] = [$parting->parts[$first], $parting->parts[$first + 1]];
             $parts = $parting->parts;
@@ -158,9 +158,9 @@ final class Repart
     }
 
     /** A part changes places with the one after it; each keeps what fills it, and as much room as there is where it comes to. */
-    public function swapped(string $path): Piece
+    public function swapped(string $path): Portion
     {
-        return $this->among($path, static function (Parting $parting, int $i): Piece {
+        return $this->among($path, static function (Parting $parting, int $i): Portion {
             $parts = $parting->parts;
             $j = $i + 1 < \count($parts) ? $i + 1 : $i - 1;
             // What has as much as it needs takes its size along.
@@ -174,9 +174,9 @@ final class Repart
     }
 
     /** A part of so much. @throws PartRefused */
-    public function sized(string $path, Size $size): Piece
+    public function sized(string $path, Size $size): Portion
     {
-        return $this->among($path, static function (Parting $parting, int $i) use ($size): Piece {
+        return $this->among($path, static function (Parting $parting, int $i) use ($size): Portion {
             $parts = $parting->parts;
             $parts[$i] = [$size, $parts[$i][1]];
 
@@ -192,7 +192,7 @@ final class Repart
      *
      * @throws PartRefused
      */
-    public function moved(PlacedDivision $now, int $part, int $by): Piece
+    public function moved(PlacedDivision $now, int $part, int $by): Portion
     {
         $sizes = array_column($now->stretches, 1);
         if (!isset($sizes[$part], $sizes[$part + 1])) {
@@ -216,45 +216,45 @@ final class Repart
         $gap = $now->parting->gap ?? $now->stretches[1][0] - $now->stretches[0][0] - $now->stretches[0][1];
         $parting = Parting::of($now->parting->way, $parts, $gap, $now->parting->policy);
 
-        return $this->at($now->path, static fn (): Piece => $parting);
+        return $this->at($now->path, static fn (): Portion => $parting);
     }
 
     /** @throws PartRefused */
-    public function gapped(string $path, ?int $gap, Remainder $leftover): Piece
+    public function gapped(string $path, ?int $gap, Remainder $leftover): Portion
     {
-        return $this->at($path, static fn (Piece $piece): Piece => $piece instanceof Parting
+        return $this->at($path, static fn (Portion $piece): Portion => $piece instanceof Parting
             ? Parting::of($piece->way, $piece->parts, $gap, $leftover)
             : throw PartRefused::noSuchPart($path));
     }
 
     /** @throws PartRefused */
-    public function filled(string $path, Filling $filling): Piece
+    public function filled(string $path, Filling $filling): Portion
     {
-        return $this->leaf($path, static fn (Leaf $leaf): Leaf => $leaf->filledWith($filling));
+        return $this->leaf($path, static fn (FilledPart $leaf): FilledPart => $leaf->filledWith($filling));
     }
 
     /** @throws PartRefused */
-    public function named(string $path, ?string $name): Piece
+    public function named(string $path, ?string $name): Portion
     {
-        return $this->leaf($path, static fn (Leaf $leaf): Leaf => $leaf->named(PartingFile::name($name, $path)));
+        return $this->leaf($path, static fn (FilledPart $leaf): FilledPart => $leaf->named(PartingFile::name($name, $path)));
     }
 
     /** @param array<array-key, mixed> $settings over its own; null puts one back to its default @throws PartRefused */
-    public function set(string $path, array $settings): Piece
+    public function set(string $path, array $settings): Portion
     {
-        return $this->leaf($path, static fn (Leaf $leaf): Leaf => $leaf->set($settings));
+        return $this->leaf($path, static fn (FilledPart $leaf): FilledPart => $leaf->set($settings));
     }
 
-    /** @param \Closure(Leaf): Leaf $change */
-    private function leaf(string $path, \Closure $change): Piece
+    /** @param \Closure(FilledPart): FilledPart $change */
+    private function leaf(string $path, \Closure $change): Portion
     {
-        return $this->at($path, static fn (Piece $piece): Piece => $piece instanceof Leaf
+        return $this->at($path, static fn (Portion $piece): Portion => $piece instanceof FilledPart
             ? $change($piece)
             : throw PartRefused::at($path, 'This part is divided; choose one of its parts.'));
     }
 
-    /** @param \Closure(Parting, int): Piece $change told the division a part is of, and which of its parts it is */
-    private function among(string $path, \Closure $change): Piece
+    /** @param \Closure(Parting, int): Portion $change told the division a part is of, and which of its parts it is */
+    private function among(string $path, \Closure $change): Portion
     {
         $steps = self::steps($path);
         $part = array_pop($steps);
@@ -262,22 +262,22 @@ final class Repart
             throw PartRefused::at($path, 'The whole page is one part; divide it first.');
         }
 
-        return $this->at(implode('.', $steps), static fn (Piece $piece): Piece => $piece instanceof Parting && isset($piece->parts[$part])
+        return $this->at(implode('.', $steps), static fn (Portion $piece): Portion => $piece instanceof Parting && isset($piece->parts[$part])
             ? $change($piece, $part)
             : throw PartRefused::noSuchPart($path));
     }
 
-    /** @param \Closure(Piece): Piece $change */
-    private function at(string $path, \Closure $change): Piece
+    /** @param \Closure(Portion): Portion $change */
+    private function at(string $path, \Closure $change): Portion
     {
         return self::within($this->page, self::steps($path), $change, $path);
     }
 
     /**
      * @param list<int>               $steps
-     * @param \Closure(Piece): Piece $change
+     * @param \Closure(Portion): Portion $change
      */
-    private static function within(Piece $piece, array $steps, \Closure $change, string $path): Piece
+    private static function within(Portion $piece, array $steps, \Closure $change, string $path): Portion
     {
         if ([] === $steps) {
             return $change($piece);
@@ -301,9 +301,9 @@ final class Repart
     }
 
     /** Not too many parts, and not too deep. */
-    private function checked(Piece $page, string $path): Piece
+    private function checked(Portion $page, string $path): Portion
     {
-        $most = max(array_map(static fn (Piece $one): int => \count($one->leaves()), Run::pagesOf($page)));
+        $most = max(array_map(static fn (Portion $one): int => \count($one->leaves()), Run::pagesOf($page)));
 
         return match (true) {
             $page->deep() > Parting::DEEPEST => throw PartRefused::tooDeep($path),

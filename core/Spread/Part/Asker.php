@@ -11,7 +11,7 @@ use AmpleMargin\Spread\Setting\Settings;
 
 final class Asker
 {
-    /** @var \WeakMap<Leaf, Request> a leaf is asked for its size, its least and its filling: the same each time */
+    /** @var \WeakMap<FilledPart, Request> a leaf is asked for its size, its least and its filling: the same each time */
     private \WeakMap $asked;
 
     public function __construct(public readonly Request $page)
@@ -19,7 +19,7 @@ final class Asker
         $this->asked = new \WeakMap();
     }
 
-    public function of(Leaf $leaf): Request
+    public function of(FilledPart $leaf): Request
     {
         return $this->asked[$leaf] ??= new Request(
             $this->page->id,

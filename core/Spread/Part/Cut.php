@@ -99,7 +99,7 @@ abstract class Cut
     /**
      * Every page of it, in order.
      *
-     * @param non-empty-list<Piece> $partings
+     * @param non-empty-list<Portion> $partings
      *
      * @return non-empty-list<CutPage>
      *

@@ -12,7 +12,7 @@ use AmpleMargin\Spread\Page\Region;
 final class CutPage
 {
     /**
-     * @param list<array{Piece, string, Region}> $pieces   each with its path and where it stands
+     * @param list<array{Portion, string, Region}> $pieces   each with its path and where it stands
      * @param list<Region>                       $removed  what is cut away of it; none where its leaf is whole
      * @param string                             $says     how it is cut, in a sentence; "" where it is not, or where its front said it
      * @param CalendarFacts|null                 $calendar the months it is for; null for all of the book

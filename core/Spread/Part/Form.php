@@ -22,7 +22,7 @@ interface Form
     public function isByMonth(): bool;
 
     /** How its pages are parted. @throws PartRefused where what the plan says of it is no parting */
-    public function parting(Request $request): Piece;
+    public function parting(Request $request): Portion;
 
     /**
      * Where its parts stand.

@@ -28,14 +28,14 @@ final class Parted implements Form
     public const MOST_PAGES = 12;
 
     /** @param bool $byHand whether its parts stand in the plan, and not in a kind */
-    public function __construct(private readonly Piece $piece, private readonly bool $byHand = false)
+    public function __construct(private readonly Portion $piece, private readonly bool $byHand = false)
     {
     }
 
     public function fields(): array
     {
         $cut = Run::cutOf($this->piece);
-        $leaves = array_map(static fn (Leaf $leaf): array => $leaf->fields(), $this->piece->leaves());
+        $leaves = array_map(static fn (FilledPart $leaf): array => $leaf->fields(), $this->piece->leaves());
         $fields = array_merge($cut?->fields() ?? [], ...$leaves);
 
         // What several parts are asked for is asked once, for all of them.
@@ -135,7 +135,7 @@ final class Parted implements Form
         return false;
     }
 
-    public function parting(Request $request): Piece
+    public function parting(Request $request): Portion
     {
         return $this->piece;
     }

@@ -14,11 +14,11 @@ use AmpleMargin\Spread\Setting\Field;
 final class PartedBy implements Form, HasLayouts
 {
     /**
-     * @param Leaf                      $leaf    what is asked; every parting has it
-     * @param \Closure(Request): Piece  $parting
+     * @param FilledPart                      $leaf    what is asked; every parting has it
+     * @param \Closure(Request): Portion  $parting
      * @param list<Field>               $more    asked beside it, of which the parting knows
      */
-    public function __construct(private readonly Leaf $leaf, private readonly \Closure $parting, private readonly array $more = [])
+    public function __construct(private readonly FilledPart $leaf, private readonly \Closure $parting, private readonly array $more = [])
     {
     }
 
@@ -42,7 +42,7 @@ final class PartedBy implements Form, HasLayouts
         return true;
     }
 
-    public function parting(Request $request): Piece
+    public function parting(Request $request): Portion
     {
         return ($this->parting)($request);
     }

@@ -30,9 +30,9 @@ final class PartedLayouts implements Form, HasLayouts
     }
 
     /** With layouts where it asks for something that makes another; without where it does not. */
-    public static function of(Piece $piece): Form
+    public static function of(Portion $piece): Form
     {
-        $asks = array_merge([], ...array_map(static fn (Leaf $leaf): array => $leaf->open, $piece->leaves()));
+        $asks = array_merge([], ...array_map(static fn (FilledPart $leaf): array => $leaf->open, $piece->leaves()));
         $parted = new Parted($piece);
         foreach ($piece->leaves() as $leaf) {
             if ($leaf->filling instanceof HasLayouts) {
@@ -58,7 +58,7 @@ final class PartedLayouts implements Form, HasLayouts
         return $this->parted->isByMonth();
     }
 
-    public function parting(Request $request): Piece
+    public function parting(Request $request): Portion
     {
         return $this->parted->parting($request);
     }

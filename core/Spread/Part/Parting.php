@@ -17,7 +17,7 @@ use AmpleMargin\Counting\Subtraction;
 use AmpleMargin\Spread\Page\Direction;
 use AmpleMargin\Spread\Page\Region;
 
-final class Parting implements Piece
+final class Parting implements Portion
 {
     /** Deeper than this nobody divides a page by hand. From memory. */
     public const DEEPEST = 6;
@@ -26,7 +26,7 @@ final class Parting implements Piece
     public const MOST = 40;
 
     /**
-     * @param non-empty-list<array{Size, Piece}> $parts
+     * @param non-empty-list<array{Size, Portion}> $parts
      * @param int|null                           $gap   boxes between parts; null for the best one between equal shares
      */
     private function __construct(
@@ -38,8 +38,8 @@ final class Parting implements Piece
     }
 
     /**
-     * @param array{Size, Piece} $first
-     * @param array{Size, Piece} ...$others
+     * @param array{Size, Portion} $first
+     * @param array{Size, Portion} ...$others
      */
     public static function across(array $first, array ...$others): self
     {
@@ -47,8 +47,8 @@ final class Parting implements Piece
     }
 
     /**
-     * @param array{Size, Piece} $first
-     * @param array{Size, Piece} ...$others
+     * @param array{Size, Portion} $first
+     * @param array{Size, Portion} ...$others
      */
     public static function down(array $first, array ...$others): self
     {
@@ -56,7 +56,7 @@ final class Parting implements Piece
     }
 
     /**
-     * @param non-empty-list<array{Size, Piece}> $parts
+     * @param non-empty-list<array{Size, Portion}> $parts
      * @param int|null                           $gap   boxes between parts; null for the best one between equal shares
      */
     public static function of(Direction $way, array $parts, ?int $gap = null, Remainder $policy = Remainder::Outside): self
@@ -70,12 +70,12 @@ final class Parting implements Piece
         return new self($this->way, $this->parts, $boxes, $this->policy);
     }
 
-    public function part(int $i): ?Piece
+    public function part(int $i): ?Portion
     {
         return $this->parts[$i][1] ?? null;
     }
 
-    public function withPart(int $i, Piece $part): self
+    public function withPart(int $i, Portion $part): self
     {
         $parts = $this->parts;
         $parts[$i] = [$parts[$i][0], $part];
@@ -164,7 +164,7 @@ final class Parting implements Piece
         [$first, $second] = [$this->parts[0][1], $this->parts[1][0] ?? null];
 
         return Direction::Down === $this->way && 2 === \count($this->parts) && true === $second?->isShare()
-            && $first instanceof Leaf && $first->filling instanceof HeadsPage;
+            && $first instanceof FilledPart && $first->filling instanceof HeadsPage;
     }
 
     /**
@@ -233,7 +233,7 @@ final class Parting implements Piece
         return $division ?? throw NoRoom::parts(\count($weights), $side, $this->way);
     }
 
-    private function fixed(Asker $asker, Region $region, Size $size, Piece $piece): int
+    private function fixed(Asker $asker, Region $region, Size $size, Portion $piece): int
     {
         return match (true) {
             $size->isShare() => 0,

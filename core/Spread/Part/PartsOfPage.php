@@ -46,7 +46,7 @@ final class PartsOfPage
     }
 
     /** @throws NoRoom where there are more parts than boxes */
-    public static function of(Piece $piece, Asker $asker): self
+    public static function of(Portion $piece, Asker $asker): self
     {
         $page = new Region(0, 0, $asker->page->grid->across, $asker->page->grid->down);
 

@@ -15,7 +15,7 @@ final class PlacedLeaf
      * @param string|null $says why it is too small for what fills it; null where it is not
      */
     public function __construct(
-        public readonly Leaf $leaf,
+        public readonly FilledPart $leaf,
         public readonly Region $region,
         public readonly string $path = '',
         public readonly ?string $says = null,

@@ -30,7 +30,7 @@ final class PlacedPage
      *
      * @throws NoRoom where there are more parts than boxes, or a cut leaves too little
      */
-    public static function allOf(Piece $piece, Asker $asker): array
+    public static function allOf(Portion $piece, Asker $asker): array
     {
         if ($piece instanceof Run && null !== $piece->cut) {
             return array_map(static fn (CutPage $page): self => self::cut($page, $asker), $piece->cut->pages($piece->pages, $asker->page));
@@ -38,7 +38,7 @@ final class PlacedPage
         $region = new Region(0, 0, $asker->page->grid->across, $asker->page->grid->down);
         $pages = Run::pagesOf($piece);
 
-        return array_map(static function (Piece $page, int $nth) use ($asker, $region, $piece): self {
+        return array_map(static function (Portion $page, int $nth) use ($asker, $region, $piece): self {
             try {
                 return new self($asker, $page->place($asker, $region, $piece instanceof Run ? (string) $nth : ''));
             } catch (NoRoom $none) {

@@ -11,13 +11,13 @@ namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Spread\Page\Region;
 
-final class Run implements Piece
+final class Run implements Portion
 {
     /** A spread with more pages is a book of its own. From memory. */
     public const MOST = 12;
 
     /**
-     * @param non-empty-list<Piece> $pages of leaves that are cut: what stands on them, in the order of the cut's roles
+     * @param non-empty-list<Portion> $pages of leaves that are cut: what stands on them, in the order of the cut's roles
      * @param bool                  $flows whether what is not done on one of them goes on on pages of its own before the next
      */
     private function __construct(public readonly array $pages, public readonly ?Cut $cut = null, public readonly bool $flows = false)
@@ -27,14 +27,14 @@ final class Run implements Piece
     /**
      * Pages one after another, each as often as it takes.
      *
-     * @param non-empty-list<Piece> $pages of which none is a run
+     * @param non-empty-list<Portion> $pages of which none is a run
      */
     public static function flowing(array $pages): self
     {
         return new self($pages, null, true);
     }
 
-    /** @param non-empty-list<Piece> $pages of which none is a run */
+    /** @param non-empty-list<Portion> $pages of which none is a run */
     public static function of(array $pages, ?Cut $cut = null): self
     {
         return new self($pages, $cut);
@@ -43,25 +43,25 @@ final class Run implements Piece
     /**
      * The pages of a piece: its own where it is a run, else itself.
      *
-     * @return non-empty-list<Piece>
+     * @return non-empty-list<Portion>
      */
-    public static function pagesOf(Piece $piece): array
+    public static function pagesOf(Portion $piece): array
     {
         return $piece instanceof self ? $piece->pages : [$piece];
     }
 
     /** How leaves of a piece are cut; null where none is. */
-    public static function cutOf(Piece $piece): ?Cut
+    public static function cutOf(Portion $piece): ?Cut
     {
         return $piece instanceof self ? $piece->cut : null;
     }
 
-    public function part(int $i): ?Piece
+    public function part(int $i): ?Portion
     {
         return $this->pages[$i] ?? null;
     }
 
-    public function withPart(int $i, Piece $part): self
+    public function withPart(int $i, Portion $part): self
     {
         $pages = $this->pages;
         $pages[$i] = $part;
@@ -71,18 +71,18 @@ final class Run implements Piece
 
     public function leaves(): array
     {
-        return array_merge(...array_map(static fn (Piece $page): array => $page->leaves(), $this->pages));
+        return array_merge(...array_map(static fn (Portion $page): array => $page->leaves(), $this->pages));
     }
 
     public function deep(): int
     {
-        return max(array_map(static fn (Piece $page): int => $page->deep(), $this->pages));
+        return max(array_map(static fn (Portion $page): int => $page->deep(), $this->pages));
     }
 
     public function settled(Asker $asker): self
     {
         return new self(
-            array_map(static fn (Piece $page): Piece => $page->settled($asker), $this->pages),
+            array_map(static fn (Portion $page): Portion => $page->settled($asker), $this->pages),
             $this->cut?->settled($asker),
             $this->flows,
         );
@@ -91,7 +91,7 @@ final class Run implements Piece
     public function asking(array $names): self
     {
         return new self(
-            array_map(static fn (Piece $page): Piece => $page->asking($names), $this->pages),
+            array_map(static fn (Portion $page): Portion => $page->asking($names), $this->pages),
             $this->cut?->open(...array_values(array_intersect($names, array_column($this->cut->all(), 'name')))),
             $this->flows,
         );
@@ -99,12 +99,12 @@ final class Run implements Piece
 
     public function tall(Asker $asker, int $wide): int
     {
-        return max(array_map(static fn (Piece $page): int => $page->tall($asker, $wide), $this->pages));
+        return max(array_map(static fn (Portion $page): int => $page->tall($asker, $wide), $this->pages));
     }
 
     public function narrowest(Asker $asker): int
     {
-        return max(array_map(static fn (Piece $page): int => $page->narrowest($asker), $this->pages));
+        return max(array_map(static fn (Portion $page): int => $page->narrowest($asker), $this->pages));
     }
 
     public function place(Asker $asker, Region $region, string $path = ''): array
@@ -126,7 +126,7 @@ final class Run implements Piece
     /**
      * Each of its partings where it stands first.
      *
-     * @return non-empty-list<array{Piece, string, Region, Asker}> with its path, and who is asked about it there
+     * @return non-empty-list<array{Portion, string, Region, Asker}> with its path, and who is asked about it there
      *
      * @throws NoRoom
      */
@@ -134,7 +134,7 @@ final class Run implements Piece
     {
         if (null === $this->cut) {
             return array_map(
-                static fn (Piece $page, int $i): array => [$page, (string) $i, $region, $asker],
+                static fn (Portion $page, int $i): array => [$page, (string) $i, $region, $asker],
                 $this->pages,
                 array_keys($this->pages),
             );

@@ -6,7 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Making\Sitting;
 
-final class Packed
+final class PackedEvenings
 {
     /**
      * @param array<string, Timeline>    $timelines by the key of the sitting

@@ -10,7 +10,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Making\Sitting;
 
-final class Packing
+final class PackingEvenings
 {
     /** Places tried before the best one found is taken: some 40 ms. */
     public const MOST_TRIED = 1_200;
@@ -82,12 +82,12 @@ final class Packing
      * @param list<ToDraw> $pages
      * @param list<FreeEvening>   $rooms in the order of time
      */
-    public static function of(array $pages, array $rooms, int $most = self::MOST_TRIED): Packed
+    public static function of(array $pages, array $rooms, int $most = self::MOST_TRIED): PackedEvenings
     {
         return (new self($pages, $rooms, $most))->packed();
     }
 
-    private function packed(): Packed
+    private function packed(): PackedEvenings
     {
         $this->ahead[\count($this->pages)] = $this->first[\count($this->pages)] = 0;
         for ($i = \count($this->pages) - 1; $i >= 0; --$i) {
@@ -106,7 +106,7 @@ final class Packing
         $isLeast = $cost[0] + $cost[1] <= $bound && 0 === $cost[2] && $cost[3] <= $this->mustSplit();
         $proven = $isLeast || ($this->isExact() && $this->tried < $this->most);
 
-        return new Packed($timelines, $pieces, $left, $cost, $proven, $bound);
+        return new PackedEvenings($timelines, $pieces, $left, $cost, $proven, $bound);
     }
 
     /**

@@ -24,7 +24,7 @@ use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Words implements Filling, GivesWay
+final class CentredWords implements Filling, GivesWay
 {
     /** Lines kept where nothing is written yet. */
     private const USUAL_LINES = 3;

@@ -8,9 +8,9 @@ namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Spread\Page\Region;
 
-interface Piece
+interface Portion
 {
-    /** @return list<Leaf> all that is filled in it */
+    /** @return list<FilledPart> all that is filled in it */
     public function leaves(): array;
 
     /** What it is divided into; null where there is no such part. @param int $i from 0 */

@@ -10,7 +10,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Leaf implements Piece
+final class FilledPart implements Portion
 {
     /** @var array<class-string, array<array-key, Field>> */
     private static array $known = [];
@@ -78,12 +78,12 @@ final class Leaf implements Piece
         return [$this];
     }
 
-    public function part(int $i): ?Piece
+    public function part(int $i): ?Portion
     {
         return null;
     }
 
-    public function withPart(int $i, Piece $part): Piece
+    public function withPart(int $i, Portion $part): Portion
     {
         throw new \LogicException('What is filled has no parts.');
     }
