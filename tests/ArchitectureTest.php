@@ -127,7 +127,7 @@ final class ArchitectureTest extends TestCase
             $names[basename($file, '.php')][] = $file;
         }
         $twice = array_keys(array_filter($names, static fn (array $files): bool => \count($files) > 1));
-        self::assertSame([], array_values($twice));
+        self::assertSame([], $twice);
     }
 
     /**

@@ -42,7 +42,13 @@ final class FrontKinds
                 ->alsoCalled('title page', 'year in letters', 'opening page')
                 ->goesOpposite('key'),
             'key' => static fn (): Kind => Kind::spread('Key', Section::Front, PartedLayouts::of(Page::under(
-                FilledPart::of(new KeyMarks())->with([KeyMarks::WHOSE => KeyMarks::OWN])->open('set', 'key_columns', 'colours', 'row', 'symbols'),
+                FilledPart::of(new KeyMarks())->with([KeyMarks::WHOSE => KeyMarks::OWN])->open(
+                    'set',
+                    'key_columns',
+                    'colours',
+                    'row',
+                    'symbols',
+                ),
             )))
                 ->whichIs('The symbols and the states they turn into by adding strokes.')
                 ->alsoCalled('legend', 'signs', 'symbols', 'bullets')

@@ -4,7 +4,7 @@
  * A kind of spread, or a part of a month: one entry of the catalogue, data over a form. It reads as a sentence, and says
  * itself all that the rest of the program must know of it, so nothing else asks for a kind by its id.
  *
- *     Kind::spread('Notes', Section::Back, Leaf::of(new Lines()))
+ *     Kind::spread('Notes', Section::Back, FilledPart::of(new Lines()))
  *         ->whichIs('A title and lines; takes what has no page of its own.')
  *         ->which(Fact::TurnsThePage, Fact::FillsEmptyPages, Fact::SharesAPage)
  */

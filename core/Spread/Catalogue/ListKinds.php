@@ -38,7 +38,11 @@ final class ListKinds
                 ->isARecord()
                 ->alsoCalled('subscriptions', 'direct debits', 'paid each month', 'bills')
                 ->unlessSaid(['items' => ['Tram ticket', 'Telephone', 'Library', 'Choir', 'Weekly paper']]),
-            'ideas' => static fn (): Kind => Page::spread('Ideas', Section::Back, FilledPart::of(new Cells())->open('cells', 'across', 'line'))
+            'ideas' => static fn (): Kind => Page::spread(
+                'Ideas',
+                Section::Back,
+                FilledPart::of(new Cells())->open('cells', 'across', 'line'),
+            )
                 ->whichIs('What comes to mind, by category.')
                 ->unlessSaid(['cells' => ['To read', 'To see', 'To cook', 'To mend', 'To ask', 'To go']])
                 ->alsoCalled('brain dump', 'check it out', 'inbox')

@@ -109,7 +109,10 @@ final class ClockFace implements Filling
                     }
                 },
             ),
-            check: new Check("Count the strokes: $hours, a quarter of them between two figures that stand square to one another.", $here->note('clock')),
+            check: new Check(
+                "Count the strokes: $hours, a quarter of them between two figures that stand square to one another.",
+                $here->note('clock'),
+            ),
         );
     }
 

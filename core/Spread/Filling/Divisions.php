@@ -141,7 +141,16 @@ final class Divisions implements Filling, GivesWay, HasLayouts, HasDivisions, Ne
             ]],
             layers: new Layers(
                 write: static function (Canvas $canvas) use ($spacing, $grid, $region, $half): void {
-                    $below = DivisionTable::write($canvas, $spacing, 'Across', $grid->across, $spacing->across, $region->x, $region->y, $half);
+                    $below = DivisionTable::write(
+                        $canvas,
+                        $spacing,
+                        'Across',
+                        $grid->across,
+                        $spacing->across,
+                        $region->x,
+                        $region->y,
+                        $half,
+                    );
                     [$x, $y] = $half < $region->wide ? [$region->x + $half + 1, $region->y] : [$region->x, $below + 1];
                     DivisionTable::write($canvas, $spacing, 'Down', $grid->down, $spacing->down, $x, $y, $half);
                 },

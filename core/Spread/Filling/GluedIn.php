@@ -121,7 +121,10 @@ final class GluedIn implements Filling, GivesWay
                 write: static fn (Canvas $canvas) => PartName::write($canvas, $asked, $region),
             ),
             check: new Check('Close the book on it once the glue is dry: nothing reaches beyond the edge.'),
-            fastened: new Fastened($layers, 'flip-out' !== $what ? null : new FlipOut(new Region($x, $y, $wide, $tall), $asked->settings->choice('hinge'))),
+            fastened: new Fastened(
+                $layers,
+                'flip-out' !== $what ? null : new FlipOut(new Region($x, $y, $wide, $tall), $asked->settings->choice('hinge')),
+            ),
         );
     }
 

@@ -145,7 +145,15 @@ final class Graph implements Filling
                         for ($nth = 0; $nth <= $scale->steps; ++$nth) {
                             $y = Fraction::of(2 * ($base - $nth * $scale->boxes) - 1, 2);
                             $y = $y->compare($region->y) < 0 ? Fraction::of($region->y) : $y;
-                            $canvas->words(Layer::Writing, $region->x, $y, Fraction::of(4 * $before - 1, 4), 1, $scale->at($nth), Align::End);
+                            $canvas->words(
+                                Layer::Writing,
+                                $region->x,
+                                $y,
+                                Fraction::of(4 * $before - 1, 4),
+                                1,
+                                $scale->at($nth),
+                                Align::End,
+                            );
                         }
                     }
                     $this->label($canvas, $asked, $axis, $here, $left, $base, $column);

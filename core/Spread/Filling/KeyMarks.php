@@ -161,7 +161,10 @@ final class KeyMarks implements Filling, HasLayouts, GivesWay
                     }
                 },
             ),
-            check: new Check('Check that each state is its symbol with strokes added, so that it can be reached in ink.', $counted->note('rows')),
+            check: new Check(
+                'Check that each state is its symbol with strokes added, so that it can be reached in ink.',
+                $counted->note('rows'),
+            ),
             next: $from + 1 < $pages ? $from + 1 : null,
         );
     }

@@ -107,7 +107,15 @@ final class LargeLetters implements Filling, GivesWay
                 ink: static function (Canvas $canvas) use ($lettering, $x, $y, $said): void {
                     $canvas->step(Task::Ink, 'Draw the letters '.Heading::quoted($said).' inside their guide boxes.', 'letters');
                     foreach ($lettering->guides() as $place) {
-                        $canvas->words(Layer::Ink, $x + $place['from'], $y, $place['wide'], $lettering->tall, $place['letter'], Align::Middle);
+                        $canvas->words(
+                            Layer::Ink,
+                            $x + $place['from'],
+                            $y,
+                            $place['wide'],
+                            $lettering->tall,
+                            $place['letter'],
+                            Align::Middle,
+                        );
                     }
                 },
             ),

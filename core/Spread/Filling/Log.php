@@ -105,7 +105,14 @@ final class Log implements TakenUp, GivesWay
                 write: static function (Canvas $canvas) use ($asked, $rows, $edges, $region): void {
                     $canvas->step(Task::Write, 'Write the headings above the columns.', 'columns');
                     foreach ($edges as [$x, $wide, $heading]) {
-                        $canvas->words(Layer::Writing, Fraction::of(4 * $x + 1, 4), $region->y, Fraction::of(4 * $wide - 1, 4), 1, $heading);
+                        $canvas->words(
+                            Layer::Writing,
+                            Fraction::of(4 * $x + 1, 4),
+                            $region->y,
+                            Fraction::of(4 * $wide - 1, 4),
+                            1,
+                            $heading,
+                        );
                     }
                     $rows->numbers($canvas, $asked);
                     RowItems::write($canvas, $asked, $rows, $edges[0][1]);

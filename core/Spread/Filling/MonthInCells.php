@@ -275,7 +275,10 @@ final class MonthInCells implements Filling, HasLayouts, GivesWay
                 },
                 write: fn (Canvas $canvas) => $this->line($canvas, $asked, $region, $here, $grid),
             ),
-            check: new Check("The last line is $days, a {$asked->calendar->names->weekday($grid->first->plus($grid->column($days)))}.", $here->note('rows')),
+            check: new Check(
+                "The last line is $days, a {$asked->calendar->names->weekday($grid->first->plus($grid->column($days)))}.",
+                $here->note('rows'),
+            ),
         );
     }
 

@@ -170,7 +170,10 @@ final class MonthStrip implements HasLayouts, GivesWay, ByMonth
                 },
                 write: fn (Canvas $canvas) => $this->write($canvas, $asked, $here, $table, $items, $months, $sum),
             ),
-            check: new Check('Count the columns: '.\count($months).', the last is '.$this->heading($asked, $months[\count($months) - 1], 9).'.', $here->note('across')),
+            check: new Check(
+                'Count the columns: '.\count($months).', the last is '.$this->heading($asked, $months[\count($months) - 1], 9).'.',
+                $here->note('across'),
+            ),
             next: $next,
         );
     }

@@ -262,9 +262,11 @@ final class Repart
             throw PartRefused::at($path, 'The whole page is one part; divide it first.');
         }
 
-        return $this->at(implode('.', $steps), static fn (Portion $piece): Portion => $piece instanceof Parting && isset($piece->parts[$part])
+        $parted = static fn (Portion $piece): Portion => $piece instanceof Parting && isset($piece->parts[$part])
             ? $change($piece, $part)
-            : throw PartRefused::noSuchPart($path));
+            : throw PartRefused::noSuchPart($path);
+
+        return $this->at(implode('.', $steps), $parted);
     }
 
     /** @param \Closure(Portion): Portion $change */

@@ -127,7 +127,9 @@ final class SavingsList implements TakenUp, GivesWay
                 },
                 write: fn (Canvas $canvas) => $this->write($canvas, $asked, $region, $lefts, $widths, $rows, $here),
             ),
-            check: new Check(null === $savings->plan || null !== $next ? '' : 'The last sum is '.($savings->plan->target - $savings->plan->short).'.'),
+            check: new Check(null === $savings->plan || null !== $next
+                ? ''
+                : 'The last sum is '.($savings->plan->target - $savings->plan->short).'.'),
             next: $next,
         );
     }

@@ -92,7 +92,16 @@ final class NumberedEdges implements SpacingSchool
                 },
                 write: static function (Canvas $canvas) use ($region, $spacing, $edge): void {
                     [$x, $wide] = [$region->x + $edge, $region->wide - $edge - 1];
-                    $row = DivisionTable::write($canvas, $spacing, 'Across', $region->wide, $spacing->across, $x, $region->y + $edge, $wide);
+                    $row = DivisionTable::write(
+                        $canvas,
+                        $spacing,
+                        'Across',
+                        $region->wide,
+                        $spacing->across,
+                        $x,
+                        $region->y + $edge,
+                        $wide,
+                    );
                     DivisionTable::write($canvas, $spacing, 'Down', $region->tall, $spacing->down, $x, $row + 1, $wide);
                 },
             ),

@@ -58,7 +58,8 @@ final class PocketPage implements SpacingSchool
                     $canvas->frame(Layer::Pencil, $region->x, $from, $region->wide, $deep);
                 },
                 write: static function (Canvas $canvas) use ($here, $grid, $deep): void {
-                    $text = 'Fold the three flaps of the printed pocket back, glue them down on the page, and let the glue dry under a weight.';
+                    $text = 'Fold the three flaps of the printed pocket back, glue them down on the page, and let the glue dry under a '
+                        .'weight.';
                     $here->step($canvas, Task::Wait, $text, 'pocket');
                     $out = $grid->down - $deep;
                     $text = "Slide the card in: it stands out by $out boxes. Trim it a little at top and bottom if it sticks.";

@@ -79,7 +79,8 @@ final class TablePage
             [
                 'rows',
                 Plural::of($rows, 'row', 'rows'),
-                "{$this->region->tall} boxes − {$arranged->heads->tall} for the headings; $rows × $arranged->line = {$this->cells->height()}"
+                "{$this->region->tall} boxes − {$arranged->heads->tall} for the headings; "
+                    ."$rows × $arranged->line = {$this->cells->height()}"
                     .$this->toAdd().$this->of($arranged->down, \count($this->rows)),
             ],
         ];
@@ -181,7 +182,12 @@ final class TablePage
             $canvas->step(Task::Write, $this->headed(), 'columns');
         }
         foreach (array_filter($this->columns, static fn (TableEntry $column): bool => '' !== $column->name) as $i => $column) {
-            $arranged->heads->stacked ? $this->stack($canvas, $i, $column->name) : $this->cells->words($canvas, $i, -1, $this->heading($column));
+            $arranged->heads->stacked ? $this->stack($canvas, $i, $column->name) : $this->cells->words(
+                $canvas,
+                $i,
+                -1,
+                $this->heading($column),
+            );
         }
         if (Axis::WEEKS === $arranged->across->of && 2 === $arranged->heads->tall) {
             $this->monthsAboveWeeks($canvas);

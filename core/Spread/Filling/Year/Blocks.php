@@ -101,7 +101,10 @@ final class Blocks implements Glance
                     }
                 },
             ),
-            check: new Check('Check each month: its last number stands where its step says, and so does the last column.', $counted->note('down')),
+            check: new Check(
+                'Check each month: its last number stands where its step says, and so does the last column.',
+                $counted->note('down'),
+            ),
             next: $page + 1 < \count($blocks->pages) ? $page + 1 : null,
         );
     }

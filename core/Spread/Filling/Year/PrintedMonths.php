@@ -68,8 +68,8 @@ final class PrintedMonths implements Glance
                     }
                 },
                 write: static function (Canvas $canvas) use ($asked, $here, $places, $wide, $said): void {
-                    $text = "Stick or stamp the months into their frames: $said each, as the sheet of months to cut out has them. Stamp on the "
-                        .'closed half of the book, or slide a pad under the page.';
+                    $text = "Stick or stamp the months into their frames: $said each, as the sheet of months to cut out has them. Stamp "
+                        .'on the closed half of the book, or slide a pad under the page.';
                     $here->step($canvas, Task::Write, $text, 'size');
                     foreach ($places as [$x, $y, $month]) {
                         $canvas->words(Layer::Pencil, $x, $y, $wide, 1, $asked->calendar->names->month($month->month), Align::Middle);
