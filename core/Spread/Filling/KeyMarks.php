@@ -108,7 +108,7 @@ final class KeyMarks implements Filling, HasLayouts, GivesWay
     {
         $own = self::OWN === $asked->settings->choice(self::WHOSE);
         $settings = $own ? $asked->settings : new Settings(
-            [self::WHOSE => self::OWN] + $asked->settings->over([], ['key_columns']) + $asked->book->key,
+            [self::WHOSE => self::OWN] + $asked->settings->over([], ['key_columns' => 'key_columns']) + $asked->book->key,
             $this->fields(),
         );
         $asked = $asked->asking($settings);

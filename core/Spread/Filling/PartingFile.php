@@ -89,7 +89,11 @@ final class PartingFile
                 'fill' => Fillings::word($piece->filling),
                 'name' => $piece->name,
                 'settings' => [] === $piece->settings ? null : (object) $piece->settings,
-                'ask' => [] === $piece->open ? null : $piece->open,
+                'ask' => match (true) {
+                    [] === $piece->open => null,
+                    array_keys($piece->open) === array_values($piece->open) => array_keys($piece->open),
+                    default => $piece->open,
+                },
                 'once' => $piece->once ? true : null,
             ], static fn (mixed $value): bool => null !== $value);
         }
@@ -97,7 +101,7 @@ final class PartingFile
             return array_filter([
                 'cut' => null === $piece->cut ? null : $piece->cut::word(),
                 'settings' => null === $piece->cut || [] === $piece->cut->written() ? null : (object) $piece->cut->written(),
-                'ask' => null === $piece->cut || [] === $piece->cut->open ? null : $piece->cut->open,
+                'ask' => null === $piece->cut || [] === $piece->cut->open ? null : array_keys($piece->cut->open),
                 'flows' => $piece->flows ? true : null,
                 'pages' => array_map(self::written(...), $piece->pages),
             ], static fn (mixed $value): bool => null !== $value);
@@ -203,9 +207,17 @@ final class PartingFile
             throw PartRefused::at($path, 'The settings of a part are named values.');
         }
         $ask = $written['ask'] ?? [];
+        $ask = $ask instanceof \stdClass ? get_object_vars($ask) : $ask;
+        $open = [];
+        foreach (\is_array($ask) ? $ask : [] as $as => $name) {
+            // No setting is called a number.
+            if (\is_string($name) && !is_numeric($name)) {
+                $open[\is_int($as) ? $name : $as] = $name;
+            }
+        }
         $leaf = FilledPart::of($filling, self::name($written['name'] ?? null, $path))
             ->with($settings)
-            ->open(...(\is_array($ask) ? array_values(array_filter($ask, is_string(...))) : []));
+            ->open(...$open);
 
         return true === ($written['once'] ?? false) ? $leaf->once() : $leaf;
     }

@@ -22,7 +22,7 @@ abstract class Cut
 
     /**
      * @param array<array-key, mixed> $said its settings
-     * @param list<string>            $open settings a person is asked for
+     * @param array<string, string>   $open settings a person is asked for: each under its own name
      */
     final private function __construct(protected readonly array $said, public readonly array $open)
     {
@@ -37,7 +37,7 @@ abstract class Cut
     /** Settings a person is asked for; the others are as the kind has them. */
     final public function open(string ...$names): static
     {
-        return new static($this->said, array_values($names));
+        return new static($this->said, array_combine($names, $names));
     }
 
     /**
@@ -63,7 +63,7 @@ abstract class Cut
     {
         $open = array_filter($this->all(), fn (Field $field): bool => \in_array($field->name, $this->open, true));
 
-        return array_values(array_map(fn (Field $field): Field => $field->whenever($this->open), $open));
+        return array_values(array_map(fn (Field $field): Field => $field->on($field->name, $this->open), $open));
     }
 
     /** @return array<array-key, mixed> its settings as they are written */

@@ -17,7 +17,7 @@ final class FilledPart implements Portion
 
     /**
      * @param array<array-key, mixed> $settings the kind's own
-     * @param list<string>         $open     settings the person is asked for
+     * @param array<string, string>   $open     settings the person is asked for: what the page calls it → what its filling does
      * @param string|null          $name     written in it; null for the spread's title
      * @param bool                 $once     on the first page only
      */
@@ -41,10 +41,18 @@ final class FilledPart implements Portion
         return new self($this->filling, $settings + $this->settings, $this->open, $this->name, $this->once);
     }
 
-    /** Settings a person is asked for; the others are as the kind has them. */
+    /**
+     * Settings a person is asked for; the others are as the kind has them. What other parts are asked for under the same name is
+     * asked once, for all of them; `open(lists: 'items')` asks for it under a name of its own.
+     */
     public function open(string ...$names): self
     {
-        return new self($this->filling, $this->settings, array_values($names), $this->name, $this->once);
+        $open = [];
+        foreach ($names as $as => $name) {
+            $open[\is_string($as) ? $as : $name] = $name;
+        }
+
+        return new self($this->filling, $this->settings, $open, $this->name, $this->once);
     }
 
     public function asking(array $names): self
@@ -67,10 +75,15 @@ final class FilledPart implements Portion
     /** @return list<Field> a person is asked for */
     public function fields(): array
     {
-        $fields = $this->known();
-        $open = array_values(array_filter(array_map(static fn (string $name): ?Field => $fields[$name] ?? null, $this->open)));
+        $fields = [];
+        foreach ($this->open as $as => $name) {
+            $field = $this->known()[$name] ?? null;
+            if (null !== $field) {
+                $fields[] = $field->on($as, $this->open);
+            }
+        }
 
-        return array_map(fn (Field $field): Field => $field->whenever($this->open), $open);
+        return $fields;
     }
 
     public function leaves(): array
@@ -147,6 +160,27 @@ final class FilledPart implements Portion
         return "The $filling ".($isPlural ? $many : $one);
     }
 
+    /**
+     * Settings of its filling as the page calls them; null where the person is not asked for one of them.
+     *
+     * @param array<string, mixed> $settings
+     *
+     * @return array<string, mixed>|null
+     */
+    public function asAsked(array $settings): ?array
+    {
+        $called = array_flip($this->open);
+        $asked = [];
+        foreach ($settings as $name => $value) {
+            if (!isset($called[$name])) {
+                return null;
+            }
+            $asked[$called[$name]] = $value;
+        }
+
+        return $asked;
+    }
+
     /** @param array<array-key, mixed> $settings over its own; null puts one back to its default */
     public function set(array $settings): self
     {
@@ -166,9 +200,9 @@ final class FilledPart implements Portion
     {
         $known = array_flip(array_column($filling->fields(), 'name'));
 
-        return new self($filling, array_intersect_key($this->settings, $known), array_values(array_filter(
+        return new self($filling, array_intersect_key($this->settings, $known), array_filter(
             $this->open,
             static fn (string $name): bool => isset($known[$name]),
-        )), $this->name, $this->once);
+        ), $this->name, $this->once);
     }
 }

@@ -29,24 +29,22 @@ final class PartOffers
         $filling = $placed->leaf->filling;
         $offers = [];
         foreach ($filling instanceof GivesWay ? $filling->ways($this->asker->of($placed->leaf), $placed->region) : [] as $way) {
-            if (\count($offers) < self::MOST && $this->mayBeSet($placed, $way['settings']) && $this->fits($placed, $way['settings'])) {
-                $offers[] = $this->offer($placed, $way['say'], $way['settings']);
+            $asked = $this->byHand ? $way['settings'] : $placed->leaf->asAsked($way['settings']);
+            if (\count($offers) < self::MOST && null !== $asked && $this->fits($placed, $way['settings'], $asked)) {
+                $offers[] = $this->offer($placed, $way['say'], $asked);
             }
         }
 
         return [] === $offers && !$this->byHand ? [Offer::leaveOut($this->asker->page->id)] : $offers;
     }
 
-    /** @param array<string, mixed> $settings */
-    private function mayBeSet(PlacedLeaf $placed, array $settings): bool
+    /**
+     * @param array<string, mixed> $settings of the filling
+     * @param array<string, mixed> $asked    as the page calls them
+     */
+    private function fits(PlacedLeaf $placed, array $settings, array $asked): bool
     {
-        return $this->byHand || [] === array_diff(array_keys($settings), $placed->leaf->open);
-    }
-
-    /** @param array<string, mixed> $settings */
-    private function fits(PlacedLeaf $placed, array $settings): bool
-    {
-        $asker = new Asker($this->asker->page->with($settings));
+        $asker = new Asker($this->asker->page->with($asked));
         $leaf = $placed->leaf->set($settings);
         if (null !== $leaf->place($asker, $placed->region)[0]->says) {
             return false;

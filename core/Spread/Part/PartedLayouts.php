@@ -32,7 +32,7 @@ final class PartedLayouts implements Form, HasLayouts
     /** With layouts where it asks for something that makes another; without where it does not. */
     public static function of(Portion $piece): Form
     {
-        $asks = array_merge([], ...array_map(static fn (FilledPart $leaf): array => $leaf->open, $piece->leaves()));
+        $asks = array_merge([], ...array_map(static fn (FilledPart $leaf): array => array_keys($leaf->open), $piece->leaves()));
         $parted = new Parted($piece);
         foreach ($piece->leaves() as $leaf) {
             if ($leaf->filling instanceof HasLayouts) {

@@ -20,7 +20,8 @@ abstract class Field
 
     private bool $asked = true;
 
-    public function __construct(public readonly string $name, public readonly string $label)
+    /** @param string $name only a copy has another */
+    public function __construct(public string $name, public readonly string $label)
     {
     }
 
@@ -121,14 +122,21 @@ abstract class Field
     }
 
     /**
-     * The same where only these settings are asked for: what depends on others does so no more.
+     * The same on a page where only some settings are asked for: what depends on others does so no more.
      *
-     * @param list<string> $settings
+     * @param string                $name what the page calls it
+     * @param array<string, string> $open what the page calls a setting → what its filling does
      */
-    public function whenever(array $settings): static
+    public function on(string $name, array $open): static
     {
         $field = clone $this;
-        $field->when = array_intersect_key($this->when, array_flip($settings));
+        $field->name = $name;
+        $field->when = [];
+        foreach ($open as $as => $other) {
+            if (isset($this->when[$other])) {
+                $field->when[$as] = $this->when[$other];
+            }
+        }
 
         return $field;
     }

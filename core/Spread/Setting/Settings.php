@@ -204,13 +204,19 @@ final class Settings
      * A kind's own settings with what the person said of some of them over them.
      *
      * @param array<array-key, mixed> $settings
-     * @param list<string>            $open     those the person may say something of
+     * @param array<string, string>   $open     those the person may say something of: its name here → its name there
      *
      * @return array<array-key, mixed>
      */
     public function over(array $settings, array $open): array
     {
-        return array_replace($settings, array_intersect_key($this->values, array_flip($open)));
+        foreach ($open as $as => $name) {
+            if (\array_key_exists($as, $this->values)) {
+                $settings[$name] = $this->values[$as];
+            }
+        }
+
+        return $settings;
     }
 
     /** The value as it came; null where it is not given, or not asked for as the other settings stand. */
