@@ -16,7 +16,7 @@ final class ArchitectureTest extends TestCase
         'Colour' => [],
         'Saving' => ['Calendar', 'Counting'],
         'Dates' => ['Calendar', 'Counting'],
-        'Carrying' => ['Spread', 'Plan', 'Dates', 'Calendar', 'Counting'],
+        'Carrying' => ['Spread', 'Plan', 'Dates', 'Calendar', 'Counting', 'Paper'],
         'Drawing' => ['Counting', 'Colour'],
         'Plan' => ['Dates', 'Paper', 'Counting', 'Calendar', 'Colour'],
         'Key' => ['Plan', 'Colour', 'Drawing', 'Counting', 'Paper'],

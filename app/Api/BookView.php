@@ -31,6 +31,7 @@ use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\TakenSplit;
 use AmpleMargin\Plan\Volume;
+use AmpleMargin\Plan\Wardrobe;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\OwnKinds;
 use AmpleMargin\Spread\Page\IndexRow;
@@ -160,7 +161,7 @@ final class BookView
             'palette' => PlanWriter::palette($book->plan->pens),
             'bleeding' => self::bleeding($book),
             'own_palette' => null !== $book->plan->whole->palette,
-            'dress' => (object) $book->plan->whole->dress->written(),
+            'dress' => self::dress($book->plan->whole->dress),
             'hand' => [
                 'sentence' => Hand::SENTENCE,
                 'boxes' => ($book->plan->hand ?? Hand::usual())->boxesOf(Hand::SENTENCE, $book->plan->stock->pitch),
@@ -381,5 +382,14 @@ final class BookView
         }
 
         return $pages;
+    }
+
+    /** As it is written, and what each section that says something is dressed in with what is said for all. */
+    private static function dress(Wardrobe $wardrobe): object
+    {
+        $worn = static fn (string $section): object => (object) $wardrobe->ofSection($section)->written();
+        $sections = array_keys($wardrobe->sections);
+
+        return (object) ($wardrobe->written() + ([] === $sections ? [] : ['worn' => (object) array_combine($sections, array_map($worn, $sections))]));
     }
 }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Carrying;
 
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Paper\Leaf;
 
 final class PlannedMonth
 {
@@ -18,9 +19,9 @@ final class PlannedMonth
     {
     }
 
-    /** @param int $page its first; even ones are on the left */
+    /** @param int $page its first */
     public function pagesFrom(int $page): int
     {
-        return 0 === $page % 2 ? $this->left : $this->right;
+        return Leaf::isLeft($page) ? $this->left : $this->right;
     }
 }

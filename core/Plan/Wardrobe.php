@@ -24,14 +24,18 @@ final class Wardrobe
 
     public function ofSpread(PlannedSpread $spread): Dress
     {
-        $dress = $this->all->under($this->sections[$spread->section->value] ?? new Dress());
-
-        return $dress->under($this->spreads[$spread->id] ?? new Dress());
+        return $this->ofSection($spread->section->value)->under($this->spreads[$spread->id] ?? new Dress());
     }
 
     public function ofMonths(): Dress
     {
-        return $this->all->under($this->sections[self::MONTHS] ?? new Dress());
+        return $this->ofSection(self::MONTHS);
+    }
+
+    /** What a section, or the months, are dressed in; what is said for all where they say nothing. */
+    public function ofSection(string $section): Dress
+    {
+        return $this->all->under($this->sections[$section] ?? new Dress());
     }
 
     /** With another dress for all, a section or a spread; a plain one is taken off. */

@@ -1515,6 +1515,10 @@ export interface components {
             spreads?: {
                 [key: string]: components["schemas"]["Dress"];
             };
+            /** @description by section, what it says over what is said for all */
+            worn?: {
+                [key: string]: components["schemas"]["Dress"];
+            };
         };
         EditSetDress: {
             /**

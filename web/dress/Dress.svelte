@@ -49,7 +49,7 @@
   const above = $derived.by<Dress>(() => {
     if (kind === '') return {};
     const section = kind === 'spread' ? book.spreads.find((one) => one.id === id)?.section : undefined;
-    return { ...book.dress.all, ...(section ? book.dress.sections?.[section] : {}) };
+    return (section ? book.dress.worn?.[section] : undefined) ?? book.dress.all ?? {};
   });
   const shown = $derived<Dress>({ ...above, ...dress });
 

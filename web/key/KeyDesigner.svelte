@@ -4,6 +4,7 @@
   import type { Book } from '../api/client';
   import NextTime from '../parts/NextTime.svelte';
   import Screen from '../parts/Screen.svelte';
+  import { catalogue } from '../state/catalogue.svelte';
   import { route } from '../state/route.svelte';
   import Colours from './Colours.svelte';
   import { KeyState, type Stroke } from './key.svelte';
@@ -12,7 +13,9 @@
 
   let { book }: { book: Book } = $props();
   const draft = new KeyState();
-  const spread = $derived(book.spreads.find((one) => one.id === route.spread && one.kind === 'key') ?? null);
+  const spread = $derived(
+    book.spreads.find((one) => one.id === route.spread && catalogue.kind(book, one.kind)?.designer === 'key') ?? null,
+  );
   let loaded = '';
 
   $effect(() => {

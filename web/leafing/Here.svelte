@@ -1,6 +1,7 @@
 <!-- In the margin while the book is leafed through: what is here, what stands behind it, how thick the book will be. -->
 <script lang="ts">
   import type { Book } from '../api/client';
+  import { reverse } from '../parts/leaf';
   import { route } from '../state/route.svelte';
   import type { LeafingState } from './leafing.svelte';
 
@@ -26,7 +27,7 @@
   <ul class="here">
     {#each shown as number (number)}
       {@const page = leafing.page(number)}
-      {@const back = leafing.page(number % 2 === 0 ? number - 1 : number + 1)}
+      {@const back = leafing.page(reverse(number))}
       <li>
         {#if page && back}Behind {number}: <span dir="auto">{back.title}</span>,
           <span class="figures">{back.marks.length === 0 ? 'nothing drawn' : `${page.through} of 100`}</span>{/if}

@@ -2,6 +2,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import type { Book } from '../api/client';
+  import { isLeft } from '../parts/leaf';
   import { BOX, RIM } from '../parts/marks';
   import NextTime from '../parts/NextTime.svelte';
   import Screen from '../parts/Screen.svelte';
@@ -114,7 +115,7 @@
 
 {#snippet flips(page: number)}
   {#each leafing.page(page)?.flips ?? [] as flip, i (i)}
-    {@const hinge = flip.hinge === 'outer' ? (page % 2 === 0 ? 'left' : 'right') : flip.hinge === 'head' ? 'top' : 'bottom'}
+    {@const hinge = flip.hinge === 'outer' ? (isLeft(page) ? 'left' : 'right') : flip.hinge === 'head' ? 'top' : 'bottom'}
     <button
       class="flip {hinge}"
       class:out={leafing.unfolded}

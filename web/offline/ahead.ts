@@ -1,5 +1,6 @@
 // What the next hours beside the book need is fetched before the network goes: the next sitting's pages, and this month's transfer.
 import { api, now, type Book } from '../api/client';
+import { openingOf } from '../parts/leaf';
 import { nextSitting } from '../parts/nextSitting';
 import { SCREENS } from '../screens';
 import { reach } from './reach.svelte';
@@ -18,7 +19,7 @@ export async function fetchAhead(book: Book): Promise<void> {
     await api.catalogue();
     const sittings = await api.sittings(book);
     const evening = nextSitting(sittings);
-    const pages = new Set((evening?.pages ?? []).map((one) => one.page - (one.page % 2)));
+    const pages = new Set((evening?.pages ?? []).map((one) => openingOf(one.page)));
     for (const page of [...pages].slice(0, MOST_PAGES)) {
       if (fetched !== asked || reach.lost) return;
       await api.opening(book, Math.max(1, page));

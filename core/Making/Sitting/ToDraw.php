@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Making\Sitting;
 
+use AmpleMargin\Paper\Leaf;
+
 final class ToDraw
 {
     /**
@@ -33,7 +35,7 @@ final class ToDraw
     /** The left page of its opening. */
     public function opening(): int
     {
-        return $this->page - $this->page % 2;
+        return Leaf::openingOf($this->page);
     }
 
     public function whole(): Stint

@@ -28,6 +28,18 @@ final class CalendarFacts
     ) {
     }
 
+    /**
+     * A month's name as it stands on a page: with the year only where the months there are of more than one.
+     *
+     * @param list<Month> $among rising
+     */
+    public function monthName(Month $month, array $among): string
+    {
+        $years = array_unique(array_map(static fn (Month $one): int => $one->year, [$month, ...$among]));
+
+        return 1 === \count($years) ? $this->names->month($month->month) : $this->names->monthAndYear($month);
+    }
+
     /** @return list<Month> all of the book, or the one these pages are for */
     public function months(): array
     {

@@ -149,8 +149,8 @@ final class LogPainter
     {
         $period = $this->request->calendar->period;
 
-        return $period->contains($month) && $period->start->year === $period->end->year
-            ? $this->request->calendar->names->month($month->month)
+        return $period->contains($month)
+            ? $this->request->calendar->monthName($month, [$period->start, $period->end])
             : $this->request->calendar->names->monthAndYear($month);
     }
 

@@ -65,7 +65,7 @@ final class BlockPainter
                 $y + $names - 1,
                 $this->asked->wide(),
                 1,
-                YearMonths::name($this->request, $grid->month, $this->months),
+                $this->request->calendar->monthName($grid->month, $this->months),
             );
             if ($this->layout->letters) {
                 $this->letters($x, Fraction::of($y + $names));
@@ -157,7 +157,7 @@ final class BlockPainter
             $tall = $this->asked->tall($rows, $this->layout->letters) - $head;
             $lines = $this->canvas->room(
                 $grid->month->iso(),
-                YearMonths::name($this->request, $grid->month, $this->months),
+                $this->request->calendar->monthName($grid->month, $this->months),
                 $from,
                 $y + $head,
                 $wide,

@@ -188,7 +188,7 @@ final class DayMatrix implements Glance
                 $cells->words($canvas, $i, -1, $short);
                 continue;
             }
-            $name = $label->compare(3) > 0 ? YearMonths::name($request, $month, $months) : $names->monthShort($month->month);
+            $name = $label->compare(3) > 0 ? $request->calendar->monthName($month, $months) : $names->monthShort($month->month);
             $canvas->words(Layer::Writing, $region->x, $cells->down($i), $label->minus(Fraction::of(1, 4)), $cells->tall, $name);
         }
         $here->step(

@@ -116,7 +116,7 @@ final class DotLines implements Glance
         $label = $layout['label'];
         $here->step($canvas, Task::Write, 'Write the name of each month before its dots.', 'across');
         foreach ($share as $i => $month) {
-            $name = $label > 4 ? YearMonths::name($asked, $month, $months) : $asked->calendar->names->monthShort($month->month);
+            $name = $label > 4 ? $asked->calendar->monthName($month, $months) : $asked->calendar->names->monthShort($month->month);
             $canvas->words(Layer::Writing, $region->x, $tops[$i] + 1, Fraction::of(4 * $label - 1, 4), 1, $name);
         }
         $here->step($canvas, Task::Write, 'Number the first dot, every fifth, and the last above it.', 'down');

@@ -100,7 +100,7 @@ final class PrintedMonths implements Glance
             foreach ($places as [$x, $y, $month]) {
                 $grid = new MonthGrid($month, $asked->calendar->first);
                 $canvas->frame(Layer::Ink, $x, $y, $wide, $tall);
-                $canvas->words(Layer::Writing, $x, $y, $wide, $row, YearMonths::name($asked, $month, $months), Align::Middle);
+                $canvas->words(Layer::Writing, $x, $y, $wide, $row, $asked->calendar->monthName($month, $months), Align::Middle);
                 $figures = new MonthFigures($canvas, $asked, $day, $row);
                 $figures->letters($x, $row->plus($y), $row);
                 $figures->days($grid, $x, $row->times(2)->plus($y));
