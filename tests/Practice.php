@@ -1,7 +1,7 @@
 <?php
 
 /*
- * Twelve pages a practitioner timed, first touch of the pen to last erasing (handbook, "Time"; common practice, no source), each as
+ * Twelve pages a practitioner timed, first touch of the pen to last erasing (docs/trade.md, "Time"; common practice, no source), each as
  * the kind of this program that comes nearest to it, undecorated.
  */
 

@@ -1,6 +1,6 @@
 <?php
 
-/* Errors as RFC 9457 problem documents, with the field and the handbook's words. */
+/* Errors as RFC 9457 problem documents, with the field and the words of the trade. */
 
 declare(strict_types=1);
 

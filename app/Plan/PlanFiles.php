@@ -99,7 +99,7 @@ final class PlanFiles
                         .'). Download the plan again from where it came.',
             );
         }
-        // The reader comes first: it says what is wrong in the handbook's words. The schema then refuses what
+        // The reader comes first: it says what is wrong in the words of the trade. The schema then refuses what
         // the reader would not keep, so that nothing in a file is ever dropped unsaid.
         $read = PlanReader::plan($plan);
         $this->check($json);

@@ -210,7 +210,7 @@ final class Over
             : $this->put($listed);
     }
 
-    /** Within each section what is looked at most comes first (handbook, chapter 4); what the new plan had stays in its place. */
+    /** Within each section what is looked at most comes first (docs/trade.md, "Placement"); what the plan had stays. */
     private function order(): void
     {
         $rank = [];

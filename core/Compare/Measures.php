@@ -18,7 +18,7 @@ use AmpleMargin\Plan\Making\Work;
 /** @internal to Compare */
 final class Measures
 {
-    /** A figure needs a box, a line to write on one and a half (handbook, from memory). */
+    /** A figure needs a box, a line to write on one and a half (docs/trade.md, "Titles and figures"; from memory). */
     private const FIGURE = Grain::PER_BOX;
 
     /**

@@ -8,7 +8,7 @@ namespace AmpleMargin\Counting;
 
 final class BlockDigits
 {
-    /** Boxes of a figure at scale 1. The smallest that can be read is 3 × 5 (handbook, from memory). */
+    /** Boxes of a figure at scale 1. The smallest that can be read is 3 × 5 (docs/trade.md, "Titles and figures"; from memory). */
     public const WIDE = 3;
     public const TALL = 5;
 

@@ -35,7 +35,7 @@ final class Division
      * @param int $parts 1 or more
      * @param int $gap   boxes between parts, 0 or more
      *
-     * Source: handbook, "Dividing a side" (common practice, no source)
+     * Source: docs/trade.md, "Dividing a side" (common practice, no source)
      */
     public static function of(int $side, int $parts, int $gap = 0, Remainder $policy = Remainder::Outside): ?self
     {
@@ -69,7 +69,7 @@ final class Division
      * The best gap for equal containers: of the gaps 1 to 3, none wider than a part, the one that leaves
      * least over, then the smallest. Null where not even parts of one box with gaps of one fit.
      *
-     * Source: handbook, "the best gap" (common practice, no source).
+     * Source: docs/trade.md, "The best gap" (common practice, no source).
      */
     public static function containers(int $side, int $parts, Remainder $policy = Remainder::Outside): ?self
     {
@@ -123,7 +123,7 @@ final class Division
      * The smallest gap, `$least` or more, with which the parts are whole boxes and read the same from both
      * ends (27 in 2 → gap 1: 13, skip 1, 13). Null where there is none.
      *
-     * Source: handbook, "Dividing a side" (common practice, no source)
+     * Source: docs/trade.md, "Dividing a side" (common practice, no source)
      */
     public static function smallestSymmetricGap(int $side, int $parts, int $least = 0): ?int
     {

@@ -29,7 +29,7 @@ final class Lettering
      * @param int $tall boxes down at most
      * @param int $widest boxes a letter takes at most
      *
-     * Source: handbook, "Placing titles and figures" (common practice, no source). Letters 7 wide and 10 tall
+     * Source: docs/trade.md, "Titles and figures" (common practice, no source). Letters 7 wide and 10 tall
      * set the proportion.
      */
     public static function largest(string $title, int $side, int $tall, int $widest = 7): ?self

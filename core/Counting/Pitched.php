@@ -26,7 +26,7 @@ final class Pitched
      * @param int      $between left free between two
      * @param int|null $count   null for as many as fit
      *
-     * Source: handbook, "Placing titles and figures" (common practice, no source)
+     * Source: docs/trade.md, "Titles and figures" (common practice, no source)
      */
     public static function on(int $room, int $each, int $between = 0, ?int $count = null): ?self
     {

@@ -18,7 +18,7 @@ final class PocketSize
     /**
      * One box wider than the card, so that it slides in; two thirds as deep, rounded up, so that it does not slide out.
      *
-     * Source: handbook, "The grid spacing sheet" (common practice, no source; the depth from memory)
+     * Source: docs/trade.md, "The grid spacing sheet" (common practice, no source; the depth from memory)
      */
     public static function of(int $across, int $down): self
     {

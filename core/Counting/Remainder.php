@@ -1,6 +1,6 @@
 <?php
 
-/* Where the boxes go that an equal division leaves over: the handbook's schools. */
+/* Where the boxes go that an equal division leaves over: the schools of docs/trade.md, "Dividing a side". */
 
 declare(strict_types=1);
 

@@ -23,7 +23,7 @@ final class Category
     ) {
     }
 
-    /** @return list<self> where nobody has chosen their own (handbook, chapter 2) */
+    /** @return list<self> where nobody has chosen their own (docs/trade.md, "The future log") */
     public static function usual(): array
     {
         return [

@@ -1,6 +1,6 @@
 <?php
 
-/* The layers of a page, in the order they are put on paper (handbook, "Order of work on a page"). */
+/* The layers of a page, in the order they are put on paper (docs/trade.md, "Order of work on a page"). */
 
 declare(strict_types=1);
 

@@ -1,6 +1,6 @@
 <?php
 
-/* The arithmetic behind a figure, in the handbook's words. */
+/* The arithmetic behind a figure, in the words of the trade. */
 
 declare(strict_types=1);
 

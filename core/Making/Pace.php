@@ -2,7 +2,7 @@
 
 /*
  * How fast a hand works, and how well that is known. It starts with seconds for each thing that is drawn, set so that the pages a
- * practitioner timed come out near (handbook, "Time"; common practice, no source; docs/decisions holds the comparison); a person's
+ * practitioner timed come out near (docs/trade.md, "Time"; common practice, no source; docs/decisions holds the comparison); a person's
  * own timed pages pull it to their pace, kind of work by kind of work.
  */
 

@@ -1,6 +1,6 @@
 <?php
 
-/* Puts spreads on pages by the handbook's rules of placement: pins first, everything else flows round them. */
+/* Puts spreads on pages by the rules of docs/trade.md, "Placement": pins first, everything else flows round them. */
 
 declare(strict_types=1);
 

@@ -2,7 +2,7 @@
 
 /*
  * How thick the leaves of a book are together, and what is glued in adds. A leaf that nobody measured is reckoned from its weight:
- * 1.25 cm³ a gram (from memory); a glued layer counts as a leaf (handbook, "Doors, tabs and other cuts"; from memory).
+ * 1.25 cm³ a gram (from memory); a glued layer counts as a leaf (docs/trade.md, "Doors, tabs and other cuts"; from memory).
  */
 
 declare(strict_types=1);

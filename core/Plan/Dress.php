@@ -2,7 +2,7 @@
 
 /*
  * What makes a book look like one hand made it: how tall titles are and where they stand, a band behind them, the pen they are
- * written with, a line round the grid (handbook, "Dressing the book"). Null where nothing is said.
+ * written with, a line round the grid (docs/trade.md, "Dressing the book"). Null where nothing is said.
  */
 
 declare(strict_types=1);

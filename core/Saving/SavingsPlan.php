@@ -2,7 +2,7 @@
 
 /*
  * A sum put aside by payday. The amounts are whole units that add up to the target exactly: each is its share rounded down, and
- * the units left over go to those that lost most by that (largest remainder; handbook, "Money over the year").
+ * the units left over go to those that lost most by that (largest remainder; docs/trade.md, "Money over the year").
  */
 
 declare(strict_types=1);

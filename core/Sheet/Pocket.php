@@ -2,7 +2,7 @@
 
 /*
  * The pocket of the loose card, cut from one piece: a panel one box wider than the card and two thirds as deep, with a
- * flap of two boxes on three sides. Source: handbook, "The grid spacing sheet" (common practice; the depth from memory).
+ * flap of two boxes on three sides. Source: docs/trade.md, "The grid spacing sheet" (common practice; the depth from memory).
  */
 
 declare(strict_types=1);

@@ -14,7 +14,7 @@ use PHPUnit\Framework\TestCase;
 
 final class TitleBenchTest extends TestCase
 {
-    /** Handbook, common practice: four digits 7 wide need 28 boxes before any gap, and do not fit on 26. */
+    /** docs/trade.md, "Titles and figures", practice: four digits 7 wide need 28 boxes before any gap, and do not fit on 26. */
     public function testAYearInDigitsOfSevenIsRefusedWithTheLargestThatFits(): void
     {
         $ways = (new TitleBench(26, 38, 5_000))->title('2027', 7, 1);

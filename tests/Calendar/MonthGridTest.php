@@ -62,7 +62,7 @@ final class MonthGridTest extends TestCase
         }
     }
 
-    /** Published: ISO 8601; years with 53 weeks from the handbook. */
+    /** Published: ISO 8601; a year has 53 weeks where it begins on a Thursday, or on a Wednesday and is long. */
     public function testYearsWith53Weeks(): void
     {
         self::assertSame([53, 53, 52], [
@@ -72,7 +72,7 @@ final class MonthGridTest extends TestCase
         ]);
     }
 
-    /** Common practice, no source: the handbook's six-row months. */
+    /** Common practice, no source: the six-row months of docs/trade.md, "Months and weeks". */
     public function testMonthsThatNeedSixRows(): void
     {
         self::assertSame([3, 8, 11], $this->sixRows(2020, Weekday::Monday));

@@ -22,7 +22,7 @@ final class CountingSplitTest extends TestCase
         );
     }
 
-    public function testBadCountsEndWithTheHandbooksWords(): void
+    public function testBadCountsEndInTheWordsOfTheTrade(): void
     {
         foreach ([
             [['26', '0'], 'Split it into 1 to 60 parts.'],

@@ -53,7 +53,7 @@ final class ComparisonTest extends TestCase
     }
 
     /**
-     * Pages a practitioner timed (handbook, "Time"; common practice, no source): a day matrix of a year 17 minutes; a year of figures is
+     * Pages a practitioner timed (docs/trade.md, "Time"; common practice, no source): a day matrix of a year 17 minutes; a year of figures is
      * about an hour.
      */
     public function testMinutesComeNearThePagesThatWereTimed(): void

@@ -54,7 +54,7 @@ final class DryingTest extends TestCase
     }
 
     /**
-     * What the handbook says of pens and paper ("Paper and ink", practice): alcohol bleeds even on 160 g/m², brush pens and fineliners do
+     * What docs/trade.md, "Paper and ink", says (practice): alcohol bleeds even on 160 g/m², brush pens and fineliners do
      * not.
      */
     public function testWhatWasNotTestedIsSaidFromMemory(): void

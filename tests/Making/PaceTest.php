@@ -131,7 +131,7 @@ final class PaceTest extends TestCase
     }
 
     /**
-     * Twelve pages a practitioner timed (handbook, "Time"; common practice, no source): the cover, which was painted, took nearly five
+     * Twelve pages a practitioner timed (docs/trade.md, "Time"; common practice, no source): the cover, which was painted, took nearly five
      * times
      * as long as its letters; of the others none is further off than two and a half times, and all together they are within a tenth.
      */

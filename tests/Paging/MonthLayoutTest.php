@@ -22,7 +22,7 @@ use AmpleMargin\Spread\Catalogue\Catalogue;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Blocks of months worked out by hand, in the handbook's terms. */
+/** Blocks of months worked out by hand, in the terms of docs/words.md. */
 final class MonthLayoutTest extends TestCase
 {
     /** February 2027, Monday first, most days: four weeks. */

@@ -270,7 +270,7 @@ final class PlacerTest extends TestCase
 
     public function testADoorGroupOfThreeLeavesIsEightPagesFromALeftPage(): void
     {
-        // Left page, 2 × 3 faces, right page: 2 + 2d pages (handbook, chapter 3).
+        // Left page, 2 × 3 faces, right page: 2 + 2d pages (docs/trade.md, "Doors, tabs and other cuts").
         $placement = Placer::place(
             [[self::page('a'), self::page('b'), new Placeable('doors', 'Doors', 16, true), self::page('c')]],
             new PageRules(1, 160),

@@ -297,7 +297,7 @@ final class PdfTest extends TestCase
     }
 
     /**
-     * Card 26 × 38 at 5 mm: the pocket is 27 boxes wide and two thirds of 38 deep, its flaps 2 boxes (handbook, common practice; the depth
+     * Card 26 × 38 at 5 mm: the pocket is 27 boxes wide and two thirds of 38 deep, its flaps 2 boxes (docs/trade.md, "The grid spacing sheet", practice; the depth
      * from memory).
      */
     public function testThePocketIsWiderThanItsCardByABoxAndFoldsWhereItSays(): void
@@ -362,7 +362,7 @@ final class PdfTest extends TestCase
         }
     }
 
-    public function testTheCardsBarsStandAtTheHandbooksCounts(): void
+    public function testTheCardsBarsStandWhereTheTradeCountsThem(): void
     {
         $sheets = (new Printed(Composer::compose(Books::sample()), PaperSize::A4))->of('card');
         $left = (210 - 26 * 5) / 2;

@@ -14,7 +14,7 @@ use Tests\Books;
 final class SpacingCardTest extends TestCase
 {
     /** Common practice, no source: what people read off their sheets for 26 × 38. */
-    public function testTheBarsOfBothFacesAreTheHandbooksDivisions(): void
+    public function testTheBarsOfBothFacesAreTheDivisionsOfTheTrade(): void
     {
         [$widths, $heights] = SpacingCard::faces(Books::a5());
         $across = self::bars($widths, true);

@@ -14,7 +14,7 @@ use PHPUnit\Framework\TestCase;
 
 final class BlockLayoutTest extends TestCase
 {
-    /** Handbook, common practice: on 26 × 38 with a title of 3 twelve blocks stand on one page, 3 + 4 · 8 + 3 · 1 = 38. */
+    /** docs/trade.md, "The year at a glance", practice: on 26 × 38 with a title of 3 twelve blocks stand on one page, 3 + 4 · 8 + 3 · 1 = 38. */
     public function testTwelveMonthsFitExactlyOnAnA5Page(): void
     {
         $layout = BlockLayout::fit(new BlockAsked(Fraction::of(1)), 26, 35, $this->months(2027, 1, 12)) ?? self::fail();

@@ -235,7 +235,7 @@ final class FormsTest extends TestCase
         );
     }
 
-    /** Handbook, chapter 3: 2 + 2d pages from a left page; six months need three leaves; the same strip goes from both faces. */
+    /** docs/trade.md, "Doors, tabs and other cuts": 2 + 2d pages from a left page; six months need three leaves; the same strip goes from both faces. */
     public function testADoorGroupIsCutTheSameOnBothFacesOfALeaf(): void
     {
         $book = Composer::compose(Books::edited(

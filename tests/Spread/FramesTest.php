@@ -1,6 +1,6 @@
 <?php
 
-/* Frames of a real size, with the handbook's sums as cases: common practice, no source. */
+/* Frames of a real size, with the sums of docs/trade.md, "Filling", as cases. */
 
 declare(strict_types=1);
 

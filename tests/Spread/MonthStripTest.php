@@ -1,6 +1,6 @@
 <?php
 
-/* A table of items by month. Sums of the handbook's catalogue, checked by hand (common practice, no source). */
+/* A table of items by month. Sums checked by hand (docs/trade.md, "Filling"). */
 
 declare(strict_types=1);
 

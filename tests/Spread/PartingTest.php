@@ -69,7 +69,7 @@ final class PartingTest extends TestCase
         self::assertSame('40 parts do not fit down 38 boxes.', $form->layOut(Asking::of($form))->broken()?->says);
     }
 
-    /** A list of 52 on 26 × 38: 34 and 18 at one box a row; 22, 22 and 8 at 1½ (handbook, "Trackers, logs, lists"). */
+    /** A list of 52 on 26 × 38: 34 and 18 at one box a row; 22, 22 and 8 at 1½ (docs/trade.md, "Filling"). */
     public function testALogGoesOnOverItsPagesWithItsNumbers(): void
     {
         foreach (['1' => [34, 18], '1.5' => [22, 22, 8], '2' => [17, 17, 17, 1]] as $line => $rows) {

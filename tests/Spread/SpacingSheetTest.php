@@ -61,7 +61,7 @@ final class SpacingSheetTest extends TestCase
     }
 
     /** Common practice, no source: what people read off their sheets for 26 × 38. */
-    public function testTheTableSaysTheHandbooksDivisions(): void
+    public function testTheTableSaysTheDivisionsOfTheTrade(): void
     {
         foreach (['edges', 'half', 'table'] as $school) {
             $words = array_map(

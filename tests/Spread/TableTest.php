@@ -118,7 +118,7 @@ final class TableTest extends TestCase
         self::assertCount(2 * 22, $this->figures($page));
     }
 
-    /** 54 swatches a page: 6 × 9 of 3 × 3 with gaps of 1; 108 on an opening (handbook, "Front"). */
+    /** 54 swatches a page: 6 × 9 of 3 × 3 with gaps of 1; 108 on an opening (docs/trade.md, "Filling"). */
     public function testSwatchesGoOnOverTheOpening(): void
     {
         self::assertCount(1, Asking::drawn('swatches', ['count' => 54]));

@@ -86,7 +86,7 @@ final class DatesInk implements Overlay
         $draw = match ($takes) {
             TakesDates::Months => [
                 ...$this->inMonths($page, $nth, $takes, $categories, $written, $count),
-                // With mini months beside its lines, busy days are ringed (handbook, chapter 2).
+                // With mini months beside its lines, busy days are ringed (docs/trade.md, "The future log").
                 ...$this->marks->on($page),
             ],
             TakesDates::Birthdays,

@@ -17,7 +17,7 @@ use AmpleMargin\Spread\Catalogue\TakesDates;
 /** @internal to Book */
 final class DayMarks
 {
-    /** Categories that can be told apart on one day: a quarter each (handbook, chapter 2). */
+    /** Categories that can be told apart on one day: a quarter each (docs/trade.md, "The year at a glance"). */
     private const QUARTERS = 4;
 
     /** Boxes of a day whose quarters are large enough to be coloured, as a fraction. From memory. */

@@ -10,7 +10,7 @@ namespace AmpleMargin\Book\Fit;
 final class FitChange
 {
     /**
-     * @param int $regret from memory, in the handbook's order: fold, one page a week, dividers, other parts, spreads by worth
+     * @param int $regret from memory, in the order of docs/trade.md, "Running out"
      * @param array<string, string>     $weeks  what changes in the week plan, named as in a plan file
      * @param array{string, int}|null   $part   the pattern's id and the place of the part it gives up
      * @param string                    $spread the spread that is dropped, "" for none

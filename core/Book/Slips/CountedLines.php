@@ -19,7 +19,7 @@ use AmpleMargin\Spread\Page\Region;
 /** @internal to Book */
 final class CountedLines
 {
-    /** Boxes between parts, at most (handbook, "the best gap"). */
+    /** Boxes between parts, at most (docs/trade.md, "The best gap"). */
     private const WIDEST_GAP = 3;
 
     /**

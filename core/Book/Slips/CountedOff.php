@@ -160,7 +160,7 @@ final class CountedOff
         if (max($sizes) - min($sizes) <= 1) {
             $division = Remainder::ByRatio === $policy ? null : Division::of($side, \count($rest), $gap, $policy);
 
-            // A ruler finds no line finer than eighths of a box (handbook, "Dividing a side").
+            // A ruler finds no line finer than eighths of a box (docs/trade.md, "Dividing a side").
             return null === $division || $division->parts[0]->denominator > self::FINEST ? null : $division;
         }
 

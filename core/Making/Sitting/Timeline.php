@@ -12,7 +12,7 @@ namespace AmpleMargin\Making\Sitting;
 
 final class Timeline
 {
-    /** Minutes of figures after which a hand rests (handbook, "Care": every 20 to 30), and for how long. The latter from memory. */
+    /** Minutes of figures after which a hand rests (docs/trade.md, "Care": every 20 to 30), and for how long. The latter from memory. */
     public const FIGURES = 25;
     public const PAUSE = 5;
 

@@ -1,7 +1,7 @@
 <?php
 
 /*
- * Sorts of pens and colours. What each usually does on paper is from memory, with the handbook's "Paper and ink" (practice): it
+ * Sorts of pens and colours. What each usually does on paper is from memory, with docs/trade.md, "Paper and ink" (practice): it
  * stands where nothing was tested, and says so.
  */
 

@@ -1,6 +1,6 @@
 <?php
 
-/* What can go wrong with ink on the page (handbook, "Slips, and what saves them"). */
+/* What can go wrong with ink on the page (docs/trade.md, "Slips, and what saves them"). */
 
 declare(strict_types=1);
 

@@ -22,7 +22,7 @@ enum Looked: string
         };
     }
 
-    /** What is looked at most stands earliest (handbook, chapter 4). */
+    /** What is looked at most stands earliest (docs/trade.md, "Placement"). */
     public function rank(): int
     {
         return match ($this) {

@@ -2,7 +2,7 @@
 
 /*
  * Marks that can be told apart on one dot, and be made over one another: a ring, a filled ring, a stroke either way, a cross, a
- * larger dot (handbook, "Dot lines with combined marks"; common practice, no source).
+ * larger dot (docs/trade.md, "Dot lines"; common practice, no source).
  */
 
 declare(strict_types=1);
@@ -18,7 +18,7 @@ final class DotMarks
 {
     public const MOST = 6;
 
-    /** Every so many dots is marked, so that nobody recounts (handbook, "Dot lines"; common practice, no source). */
+    /** Every so many dots is marked, so that nobody recounts (docs/trade.md, "Dot lines"; common practice, no source). */
     public const FIFTH = 5;
 
     /** A dot made larger, in ink, round a place in boxes. */

@@ -2,7 +2,7 @@
 
 /*
  * Something glued in: a pocket, an envelope, a flip-out, a card. Its place on the page, how it is cut from a sheet and where the
- * glue goes; each layer thickens the book about as a leaf does (handbook, "Cuts and glued things"; from memory).
+ * glue goes; each layer thickens the book about as a leaf does (docs/trade.md, "Doors, tabs and other cuts"; from memory).
  */
 
 declare(strict_types=1);

@@ -25,7 +25,7 @@ use AmpleMargin\Spread\Setting\Settings;
 
 final class GoalChecks implements Filling
 {
-    /** What is asked of a goal's wording (handbook, "Goals"; common practice, no source), and a wording that answers it. */
+    /** What is asked of a goal's wording (docs/trade.md, "Goals"; common practice, no source), and a wording that answers it. */
     private const CHECKS = [
         'Specific' => ['Does it say what exactly is done?', '“take five lessons”, not “improve”'],
         'Measured' => ['Is there a number to count by?', '“swim 40 lengths”, not “swim more”'],

@@ -39,7 +39,7 @@ final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts
     /** The ways that draw a block of days for each month. */
     private const BLOCKS = ['mini', 'notes', 'split'];
 
-    /** Boxes of a mini month at least: seven days, and a name, its weekdays and six weeks (handbook, chapter 2). */
+    /** Boxes of a mini month at least: seven days, and a name, its weekdays and six weeks (docs/trade.md, "The year at a glance"). */
     private const WIDE = 7;
     private const TALL = 8;
 

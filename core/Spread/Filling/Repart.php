@@ -23,7 +23,7 @@ use AmpleMargin\Spread\Part\Size;
 
 final class Repart
 {
-    /** Parts that one division makes of a part. Handbook, "Dividing a side": nothing finer than eighths, twelve months beside. */
+    /** Parts that one division makes of a part. docs/trade.md, "Dividing a side": nothing finer than eighths, twelve months beside. */
     public const MOST_AT_ONCE = 12;
 
     private function __construct(private readonly Portion $page)

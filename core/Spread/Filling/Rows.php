@@ -101,7 +101,7 @@ final class Rows
         return $this->line->times($row)->plus($this->region->y);
     }
 
-    /** Boxes the numbers take: one up to 9, two up to 99, three beyond (handbook, "Filling"; common practice, no source). */
+    /** Boxes the numbers take: one up to 9, two up to 99, three beyond (docs/trade.md, "Filling"; common practice, no source). */
     public static function numberWide(Request $asked, int $all): int
     {
         return $asked->settings->flag('numbered') ? min(3, \strlen((string) ($all + self::first($asked) - 1))) : 0;

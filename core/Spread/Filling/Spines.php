@@ -21,7 +21,7 @@ use AmpleMargin\Spread\Setting\Field;
 
 final class Spines implements TakenUp, GivesWay
 {
-    /** Boxes a spine is thick, and a shelf is tall where nobody says (handbook, "Trackers, logs, lists"; the height from memory). */
+    /** Boxes a spine is thick, and a shelf is tall where nobody says (docs/trade.md, "Filling"; the height from memory). */
     private const THICK = 2;
     private const TALL = 8;
 

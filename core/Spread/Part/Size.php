@@ -1,6 +1,6 @@
 <?php
 
-/* How large a part is, said in one of the five ways people say it (handbook, "A page is parts"). */
+/* How large a part is, said in one of the five ways people say it (docs/trade.md, "A page is parts"). */
 
 declare(strict_types=1);
 

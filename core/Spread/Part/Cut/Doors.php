@@ -2,7 +2,7 @@
 
 /*
  * A door group: a left page, cut leaves, a right page. The leaves are cut narrower or shorter, so that what is written once on
- * the strip stays in sight beside every face; 2 + 2d pages for d leaves (handbook, "Doors, tabs and other cuts").
+ * the strip stays in sight beside every face; 2 + 2d pages for d leaves (docs/trade.md, "Doors, tabs and other cuts").
  */
 
 declare(strict_types=1);

@@ -2,7 +2,7 @@
 
 /*
  * Tabs down the outer edge: each leaf is cut above and below its own, so that all are seen at once. The side is divided without
- * a gap, and what is left over stays below the last one (handbook, "Doors, tabs and other cuts").
+ * a gap, and what is left over stays below the last one (docs/trade.md, "Doors, tabs and other cuts").
  */
 
 declare(strict_types=1);
