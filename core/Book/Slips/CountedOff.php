@@ -34,12 +34,11 @@ final class CountedOff
         'by-ratio' => 'Divide again in the same ratio',
     ];
 
-    /** @return array{string, list<Saving>} where it is, and the ways */
-    public static function ways(Here $here): array
+    public static function ways(Here $here): WaysOut
     {
         $lines = self::nearest($here);
         if (null === $lines) {
-            return ['No line of this page was counted to from its edges.', []];
+            return new WaysOut('No line of this page was counted to from its edges.');
         }
         $ways = [self::pencilled($here)];
         [$at, $i, $begins] = $lines->nearest(self::place($here, $lines));
@@ -51,11 +50,11 @@ final class CountedOff
         $where = "The line at $said $side, drawn at $now.";
         $before = $begins ? ($lines->parts[$i - 1][1] ?? 0) : $lines->parts[$i][0];
         if ($at + $off <= $before && $at + $off > 0 || $at + $off < 0 || $at + $off >= $lines->limit) {
-            return ["$where That is not behind the line before it: say by how many boxes it is off.", $ways];
+            return new WaysOut("$where That is not behind the line before it: say by how many boxes it is off.", $ways);
         }
         $rest = \array_slice($lines->parts, $begins ? $i : $i + 1);
         if ([] === $rest) {
-            return [$where.' Nothing that was counted stands behind it.', $ways];
+            return new WaysOut($where.' Nothing that was counted stands behind it.', $ways);
         }
         // From the line itself, or from the first part behind it.
         $first = $rest[0][0] - $at;
@@ -71,7 +70,7 @@ final class CountedOff
             ? $here->patch('Cover it, and count again', 'a strip', $region->x, $from, $region->wide, $region->y + $region->tall - $from)
             : $here->patch('Cover it, and count again', 'a strip', $from, $region->y, $region->x + $region->wide - $from, $region->tall);
 
-        return [$where, $ways];
+        return new WaysOut($where, $ways);
     }
 
     private static function pencilled(Here $here): Saving

@@ -20,8 +20,7 @@ use AmpleMargin\Plan\Volume;
 /** @internal to Book */
 final class MovedPages
 {
-    /** @return array{string, list<Saving>} */
-    public static function wrongPage(Book $book, Asked $asked): array
+    public static function wrongPage(Book $book, Asked $asked): WaysOut
     {
         $try = new Trial($book, $asked);
         $there = $asked->other ?? 0;
@@ -32,10 +31,10 @@ final class MovedPages
                 .'is drawn '
                 .'where it is planned.', $try->drawing($there), [new SetLost($asked->page, true)]);
 
-            return ["{$book->slot($there)->title}, planned for page $there.", $try->fewestFirst()];
+            return new WaysOut("{$book->slot($there)->title}, planned for page $there.", $try->fewestFirst());
         }
         if (null === $spread || $there === $asked->page) {
-            return ['Say which page it belonged on: the one the plan has it on.', []];
+            return new WaysOut('Say which page it belonged on: the one the plan has it on.');
         }
         [$from, $pages] = $try->placed($spread->id);
         $to = max(1, $asked->page - ($there - $from));
@@ -56,11 +55,10 @@ final class MovedPages
             );
         }
 
-        return ["$title, drawn on $range and planned for page $from.", $try->fewestFirst()];
+        return new WaysOut("$title, drawn on $range and planned for page $from.", $try->fewestFirst());
     }
 
-    /** @return array{string, list<Saving>} */
-    public static function ruined(Book $book, Asked $asked): array
+    public static function ruined(Book $book, Asked $asked): WaysOut
     {
         $try = new Trial($book, $asked);
         $page = $asked->page;
@@ -91,11 +89,10 @@ final class MovedPages
             }
         }
 
-        return ["Page $page: {$book->slot($page)->title}.", $try->fewestFirst()];
+        return new WaysOut("Page $page: {$book->slot($page)->title}.", $try->fewestFirst());
     }
 
-    /** @return array{string, list<Saving>} */
-    public static function leafSkipped(Book $book, Asked $asked): array
+    public static function leafSkipped(Book $book, Asked $asked): WaysOut
     {
         $try = new Trial($book, $asked);
         $right = Leaf::isLeft($asked->page) ? $asked->page - 1 : $asked->page;
@@ -136,11 +133,10 @@ final class MovedPages
             }
         }
 
-        return ["The leaf of pages $front and $back.", $try->fewestFirst()];
+        return new WaysOut("The leaf of pages $front and $back.", $try->fewestFirst());
     }
 
-    /** @return array{string, list<Saving>} */
-    public static function cameThrough(Book $book, Asked $asked): array
+    public static function cameThrough(Book $book, Asked $asked): WaysOut
     {
         $try = new Trial($book, $asked);
         $page = $asked->page;
@@ -172,6 +168,6 @@ final class MovedPages
             $try->gluedShut($behind, "Glue page $behind shut with the page facing it");
         }
 
-        return ["Page $page, seen on page $behind, on the back of its leaf.", $try->fewestFirst()];
+        return new WaysOut("Page $page, seen on page $behind, on the back of its leaf.", $try->fewestFirst());
     }
 }

@@ -17,12 +17,11 @@ use AmpleMargin\Plan\Making\Mend;
 /** @internal to Book */
 final class OnThePage
 {
-    /** @return array{string, list<Saving>} */
-    public static function figure(Here $here): array
+    public static function figure(Here $here): WaysOut
     {
         $figure = Pointed::words($here, true);
         if (null === $figure) {
-            return ['No figure stands near that box.', []];
+            return new WaysOut('No figure stands near that box.');
         }
         [$x, $y, $wide, $tall] = Pointed::boxes($figure);
         $ways = [$here->saving(
@@ -48,11 +47,12 @@ final class OnThePage
             }
         }
 
-        return ["“{$figure->text}” at box $x across, $y down.".(null === $check ? '' : " The check that closes it: $check"), $ways];
+        $closes = null === $check ? '' : " The check that closes it: $check";
+
+        return new WaysOut("“{$figure->text}” at box $x across, $y down.$closes", $ways);
     }
 
-    /** @return array{string, list<Saving>} */
-    public static function last(Here $here): array
+    public static function last(Here $here): WaysOut
     {
         $last = Pointed::words($here, true);
         [$x, $y, $wide, $tall] = null === $last ? [$here->x, $here->y, 1, 1] : Pointed::boxes($last);
@@ -81,11 +81,10 @@ final class OnThePage
             $ways[] = $here->patch('Cover the block, and count it again', 'a patch', ...Pointed::round([] === $all ? [$last] : $all));
         }
 
-        return ["The last one that was drawn stands at box $x across, $y down.", $ways];
+        return new WaysOut("The last one that was drawn stands at box $x across, $y down.", $ways);
     }
 
-    /** @return array{string, list<Saving>} */
-    public static function months(Here $here): array
+    public static function months(Here $here): WaysOut
     {
         $region = RowWrong::region($here);
         $tall = $region->y + $region->tall - $here->y;
@@ -93,21 +92,20 @@ final class OnThePage
         $note = "From $here->y down, ".$here->size($region->wide, $tall).' are for notes: '.Plural::of($tall, 'row', 'rows').' of '
             .Plural::boxes($region->wide).'.';
 
-        return ["From $here->y down.", [
+        return new WaysOut("From $here->y down.", [
             $here->saving('Use the rest for notes', $note, 1, []),
             $here->saving('Strike the rest', $say, 1, [Mend::struck($region->x, $here->y, $region->wide, $tall, $say)]),
             $here->patch('Cover the rest', 'a piece', $region->x, $here->y, $region->wide, $tall),
-        ]];
+        ]);
     }
 
-    /** @return array{string, list<Saving>} */
-    public static function sticker(Here $here): array
+    public static function sticker(Here $here): WaysOut
     {
         $pitch = $here->book->plan->stock->pitch;
         $boxes = static fn (?int $long): int => null === $long ? 1 : max(1, intdiv($long + $pitch - 1, $pitch));
         [$wide, $tall] = [$boxes($here->asked->wide), $boxes($here->asked->tall)];
         if (null === $here->asked->wide || null === $here->asked->tall) {
-            return ['Measure it: how wide and how tall it is, in mm.', []];
+            return new WaysOut('Measure it: how wide and how tall it is, in mm.');
         }
         $place = self::placeAt($here);
         $mm = Millimetres::written($here->asked->wide).' × '.Millimetres::written($here->asked->tall).' mm';
@@ -141,18 +139,17 @@ final class OnThePage
             $ways[] = $here->saving('It fits here', 'The place is '.$here->size(...$place).'.', 1, []);
         }
 
-        return ["It takes $mm: ".$here->size($wide, $tall).'.', $ways];
+        return new WaysOut("It takes $mm: ".$here->size($wide, $tall).'.', $ways);
     }
 
-    /** @return array{string, list<Saving>} */
-    public static function cutTooFar(Here $here): array
+    public static function cutTooFar(Here $here): WaysOut
     {
         $long = abs($here->asked->by);
         [$across, $down] = [$here->drawing->across, $here->drawing->down];
         $pitch = $here->book->plan->stock->pitch;
         $tape = Millimetres::written(($long + 2) * $pitch);
 
-        return ['Cut '.Plural::boxes($long).' too far.', [
+        return new WaysOut('Cut '.Plural::boxes($long).' too far.', [
             $here->saving(
                 'Tape it on the binding side',
                 "Lay the cut edge to edge and tape it on the side that is seen least, $tape mm of tape: ".Plural::boxes($long)
@@ -175,7 +172,7 @@ final class OnThePage
                 6,
                 [],
             ),
-        ]];
+        ]);
     }
 
     /** @return list<Words> the figures that were written in one go with it */

@@ -28,8 +28,7 @@ final class RowWrong
     /** µm a row needs to be written in. From memory. */
     private const LEAST_ROW = 2_500;
 
-    /** @return array{string, list<Saving>} where it is, and the ways */
-    public static function ways(Here $here): array
+    public static function ways(Here $here): WaysOut
     {
         $region = self::region($here);
         $rows = self::rows($here, $region);
@@ -69,7 +68,7 @@ final class RowWrong
         $high = min($high, $region->y + $region->tall - $first);
         $ways[] = $here->patch('Cover the row', 'a strip', $region->x, $first, $region->wide, $high);
 
-        return [$where, $ways];
+        return new WaysOut($where, $ways);
     }
 
     /** @return list<Saving> bands every second row from here on, where there are any */

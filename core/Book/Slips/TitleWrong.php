@@ -14,12 +14,11 @@ use AmpleMargin\Drawing\Grain;
 /** @internal to Book */
 final class TitleWrong
 {
-    /** @return array{string, list<Saving>} */
-    public static function tooWide(Here $here): array
+    public static function tooWide(Here $here): WaysOut
     {
         $title = Pointed::words($here, false);
         if (null === $title) {
-            return ['No title stands near that box.', []];
+            return new WaysOut('No title stands near that box.');
         }
         [$x, $y, $wide, $tall] = Pointed::boxes($title);
         $across = $here->drawing->across;
@@ -50,22 +49,21 @@ final class TitleWrong
                 ."{$lines[0]->tall} tall.", $patch->minutes, $patch->edit);
         }
 
-        return ["“{$title->text}”, ".Plural::boxes($wide)." from box $x.", array_values($ways)];
+        return new WaysOut("“{$title->text}”, ".Plural::boxes($wide)." from box $x.", array_values($ways));
     }
 
-    /** @return array{string, list<Saving>} */
-    public static function off(Here $here): array
+    public static function off(Here $here): WaysOut
     {
         $title = Pointed::words($here, false);
         if (null === $title) {
-            return ['No title stands near that box.', []];
+            return new WaysOut('No title stands near that box.');
         }
         [, $y, , $tall] = Pointed::boxes($title);
         $off = abs($here->asked->by);
         $side = $here->asked->by > 0 ? 'left' : 'right';
         $across = $here->drawing->across;
 
-        return ["“{$title->text}”, ".Plural::boxes($off).' too far '.('left' === $side ? 'right' : 'left').'.', [
+        return new WaysOut("“{$title->text}”, ".Plural::boxes($off).' too far '.('left' === $side ? 'right' : 'left').'.', [
             $here->saving(
                 "Fill the $side side",
                 'A rule or a small drawing '.Plural::boxes(2 * $off)." wide before the $side end of the title brings the whole into the "
@@ -77,6 +75,6 @@ final class TitleWrong
                 .'middle.', 1, [
                 ]),
             $here->patch('Cover it, and write it again', 'a strip', 0, $y, $across, $tall),
-        ]];
+        ]);
     }
 }

@@ -22,7 +22,7 @@ final class WhatNow
         if ($page > $book->plan->stock->pages) {
             return new self("The book has {$book->plan->stock->pages} pages; there is no page $page.", []);
         }
-        [$where, $ways] = match ($asked->kind) {
+        $out = match ($asked->kind) {
             SlipKind::WrongPage => MovedPages::wrongPage($book, $asked),
             SlipKind::Ruined => MovedPages::ruined($book, $asked),
             SlipKind::Leaf => MovedPages::leafSkipped($book, $asked),
@@ -30,15 +30,14 @@ final class WhatNow
             default => self::drawn($book, $asked),
         };
 
-        return new self($where, Saving::cheapestFirst($ways));
+        return new self($out->where, Saving::cheapestFirst($out->ways));
     }
 
-    /** @return array{string, list<Saving>} */
-    private static function drawn(Book $book, Asked $asked): array
+    private static function drawn(Book $book, Asked $asked): WaysOut
     {
         $drawing = $book->drawing($asked->page);
         if (null === $drawing) {
-            return ["Nothing is drawn on page $asked->page by this plan. Point at the page the slip is on.", []];
+            return new WaysOut("Nothing is drawn on page $asked->page by this plan. Point at the page the slip is on.");
         }
         $here = new Here($book, $asked, $drawing);
 

@@ -19,6 +19,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
@@ -143,9 +144,9 @@ final class Cells implements ByMonth, GivesWay, TakenUp
             ],
             workings: static fn (): array => [
                 ...self::cusps($asked),
-                ['across', Plural::boxes($columns->size()).' wide', $columns->working()],
-                ['down', Plural::boxes($rows->size()).' tall', $rows->working()
-                    .(\count($names) > $each ? '; '.\count($here).' of '.\count($names).' here' : '')],
+                new Working('across', Plural::boxes($columns->size()).' wide', $columns->working()),
+                new Working('down', Plural::boxes($rows->size()).' tall', $rows->working()
+                    .(\count($names) > $each ? '; '.\count($here).' of '.\count($names).' here' : '')),
             ],
             layers: new Layers(
                 ink: static function (Canvas $canvas) use ($asked, $places, $columns, $rows, $from, $one): void {
@@ -265,12 +266,12 @@ final class Cells implements ByMonth, GivesWay, TakenUp
         );
     }
 
-    /** @return list<array{string, string, string}> at which hours the sun enters the signs, where the cells are theirs */
+    /** @return list<Working> at which hours the sun enters the signs, where the cells are theirs */
     private static function cusps(Request $asked): array
     {
         return 'signs' !== $asked->settings->choice('of')
             ? []
-            : [['signs', 'the days of the signs', SignSpan::cusps($asked->calendar->period->start)]];
+            : [new Working('signs', 'the days of the signs', SignSpan::cusps($asked->calendar->period->start))];
     }
 
     /** What a cell is known by: its month, its sign, or its place. */

@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -99,11 +100,11 @@ final class CentredWords implements Filling, GivesWay
 
         return new Filled(
             side: $counted ? [] : [$region->y + $above => 'the words', $region->y + $above + $tall->ceil() => 'the words'],
-            workings: static fn (): array => [[
+            workings: static fn (): array => [new Working(
                 $note ?? "words-$region->x-$region->y",
                 Plural::of($lines, 'line', 'lines').' of words',
                 "$region->tall boxes − $lines × $line = ".($above + $below).": $above above, $below below",
-            ]],
+            )],
             findings: self::tooLong($asked, $words, $region->wide),
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($words, $region, $above, $tall, $line, $counted, $note): void {

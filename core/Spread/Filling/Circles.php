@@ -13,6 +13,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -85,11 +86,11 @@ final class Circles implements Filling
         $words = $asked->settings->lines('circles');
 
         return new Filled(
-            workings: fn (): array => [[
+            workings: fn (): array => [new Working(
                 'circles',
                 'radius '.Plural::boxes($radius),
                 "{$this->count($asked)} circles in $region->wide × $region->tall boxes; centres ".Plural::boxes(2 * $half).' apart',
-            ]],
+            )],
             findings: self::findings($asked, $words),
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($circles): void {

@@ -12,6 +12,7 @@ use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Check;
@@ -73,11 +74,11 @@ final class ClockFace implements Filling
         $here = new FromHere($asked, $region, 'the clock');
 
         return new Filled(
-            workings: static fn (): array => [[
+            workings: static fn (): array => [new Working(
                 $here->note('clock'),
                 'radius '.Plural::boxes($outer),
                 "$side boxes ÷ 2 − ".self::FIGURES." for the figures = $outer; half of it inside: $inner",
-            ]],
+            )],
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($here, $x, $y): void {
                     $place = $canvas->tally->place($x).' across, '.$canvas->tally->place($y).' down';

@@ -17,6 +17,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -110,7 +111,7 @@ final class CoverLetters implements Filling, HasLayouts
         $lettering = $left ? $folded->left : $folded->right;
         $x = $region->x + ($left ? $folded->from : $folded->air);
 
-        $sums = [['letters', Plural::boxes($lettering->width), $lettering->working().'; '.$folded->working()]];
+        $sums = [new Working('letters', Plural::boxes($lettering->width), $lettering->working().'; '.$folded->working())];
 
         return $this->guided(
             $asked,
@@ -143,7 +144,7 @@ final class CoverLetters implements Filling, HasLayouts
             $asked,
             $region,
             [[$lettering, $region->x + $centre->before, $this->above($region, $lettering->tall)]],
-            [['letters', $lettering->width.' boxes', $lettering->working().'; '.$centre->working()]],
+            [new Working('letters', $lettering->width.' boxes', $lettering->working().'; '.$centre->working())],
             self::CHECK,
             $lettering->tall,
             $findings,
@@ -163,7 +164,7 @@ final class CoverLetters implements Filling, HasLayouts
         $placed = $workings = [];
         foreach ($lines as $i => $line) {
             $centre = TitlePlace::across($region->wide, $line->width);
-            $workings[] = ["letters-$i", Plural::boxes($line->width), $line->working().'; '.$centre->working()];
+            $workings[] = new Working("letters-$i", Plural::boxes($line->width), $line->working().'; '.$centre->working());
             $placed[] = [$line, $region->x + $centre->before, 0 === $i ? $top : $top + $lines[0]->tall + 1];
         }
 
@@ -191,7 +192,7 @@ final class CoverLetters implements Filling, HasLayouts
                 new EdgeTicks(Edge::Top, [$x, $x + $block->width], Heading::quoted($title).' in block figures', 'letters'),
                 new EdgeTicks(Edge::Side, [$top, $top + $block->tall], "figures $block->tall tall", 'letters'),
             ]),
-            workings: [[$here->note('letters'), Plural::boxes($block->width), $block->working().'; '.$centre->working()]],
+            workings: [new Working($here->note('letters'), Plural::boxes($block->width), $block->working().'; '.$centre->working())],
             layers: new Layers(
                 ink: static function (Canvas $canvas) use ($here, $block, $x, $top): void {
                     $text = 'Fill '.Plural::boxes($block->filled()).' with ink, row by row, as drawn.';
@@ -218,7 +219,7 @@ final class CoverLetters implements Filling, HasLayouts
      * Letters in their guide boxes.
      *
      * @param list<array{Lettering, int, int}>           $lines    each with the box across and the box down where it begins
-     * @param list<array{string, string, string}>        $workings
+     * @param list<Working>        $workings
      * @param int|null                                   $tall     boxes of all lines, with words below them; null for none
      * @param list<Finding>                              $findings
      */
@@ -252,7 +253,10 @@ final class CoverLetters implements Filling, HasLayouts
                 new EdgeTicks(Edge::Top, $across, "$words in guide boxes", 'letters'),
                 new EdgeTicks(Edge::Side, $down, "letters $each tall", 'letters'),
             ]),
-            workings: array_map(static fn (array $one): array => [$here->note($one[0]), $one[1], $one[2]], $workings),
+            workings: array_map(
+                static fn (Working $one): Working => new Working($here->note($one->note), $one->figure, $one->arithmetic),
+                $workings,
+            ),
             findings: $findings,
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($here, $letters): void {

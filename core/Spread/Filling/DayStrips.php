@@ -19,6 +19,7 @@ use AmpleMargin\Drawing\CellGrid;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
@@ -94,12 +95,12 @@ final class DayStrips implements TakenUp
         return new Filled(
             top: array_fill_keys([$region->x + $strip, $region->x + $strip + $columns], "the days: $strip for the names, then $columns"),
             side: $ticks,
-            workings: static fn (): array => [[
+            workings: static fn (): array => [new Working(
                 'strips',
                 "rows of $lengths",
                 "$region->wide boxes = $strip for the names + $columns".self::over($region->wide - $strip - $columns)
                     .'; '.self::DAYS.' days = '.implode(' + ', self::lengths($rows)),
-            ]],
+            )],
             findings: 0 === $from ? $this->findings($asked, $strip, $rows) : [],
             layers: new Layers(
                 ink: static fn (Canvas $canvas) => $dots

@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Filling;
 use AmpleMargin\Counting\Division;
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Filling\Spacing\ContainerTable;
 use AmpleMargin\Spread\Filling\Spacing\DivisionTable;
 use AmpleMargin\Spread\Filling\Spacing\FourCorners;
@@ -134,11 +135,11 @@ final class Divisions implements Filling, GivesWay, HasLayouts, HasDivisions, Ne
 
         return new Filled(
             side: [$region->y => 'the divisions'],
-            workings: fn (): array => [[
+            workings: fn (): array => [new Working(
                 'divisions',
                 Plural::of($this->least($asked, $region->wide), 'row', 'rows'),
                 'a row for each division of a side, and one for its heading',
-            ]],
+            )],
             layers: new Layers(
                 write: static function (Canvas $canvas) use ($spacing, $grid, $region, $half): void {
                     $below = DivisionTable::write(

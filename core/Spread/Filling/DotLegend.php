@@ -12,6 +12,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
@@ -63,7 +64,9 @@ final class DotLegend implements Filling
 
         return new Filled(
             side: [$region->y => 'the marks'],
-            workings: static fn (): array => [['marks', Plural::of(\count($marks), 'mark', 'marks'), "$perRow a row of $wide boxes"]],
+            workings: static fn (): array => [
+                new Working('marks', Plural::of(\count($marks), 'mark', 'marks'), "$perRow a row of $wide boxes"),
+            ],
             findings: $all <= DotMarks::MOST ? [] : [new Finding(
                 $asked->id,
                 "$all marks; ".DotMarks::MOST.' can be told apart on one dot. Leave some out, or give them a line of their own.',

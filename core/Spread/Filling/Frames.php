@@ -18,6 +18,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Inset;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -122,10 +123,10 @@ final class Frames implements TakenUp, GivesWay
             top: self::ticks($places, 1, $wide, "frames: $across × $wide, $beside between"),
             side: self::ticks($places, 2, $tall, "frames: $down × $tall"),
             workings: fn (): array => [
-                ['frames', "$wide × $tall boxes", $this->rounded($asked, $wide, $tall)],
-                ['across', "$across across", self::sum($region->wide, $across, $wide, $beside)],
-                ['down', Plural::of($down, 'row', 'rows'), self::sum($region->tall, $down, $tall + $caption, $below)
-                    .(null === $next && 0 === $from ? '' : '; '.\count($here).' of '.\count($names).' here, '.$across * $down.' a page')],
+                new Working('frames', "$wide × $tall boxes", $this->rounded($asked, $wide, $tall)),
+                new Working('across', "$across across", self::sum($region->wide, $across, $wide, $beside)),
+                new Working('down', Plural::of($down, 'row', 'rows'), self::sum($region->tall, $down, $tall + $caption, $below)
+                    .(null === $next && 0 === $from ? '' : '; '.\count($here).' of '.\count($names).' here, '.$across * $down.' a page')),
             ],
             findings: 0 === $from ? $this->findings($asked, $wide) : [],
             layers: new Layers(

@@ -9,6 +9,7 @@ namespace AmpleMargin\Spread\Filling;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -54,11 +55,11 @@ final class Free implements Filling
 
         return new Filled(
             side: [$region->y => 'the free room', $region->y + $region->tall => 'the free room'],
-            workings: static fn (): array => [[
+            workings: static fn (): array => [new Working(
                 "free-$region->x-$region->y",
                 "$region->wide × $region->tall boxes",
                 "$mm mm, at ".Millimetres::written($asked->grid->pitch).' mm a box',
-            ]],
+            )],
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($region, $mm): void {
                     $canvas->step(Task::Pencil, "Mark the room kept free: $region->wide × $region->tall boxes, $mm mm.");

@@ -15,6 +15,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Inset;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Page\FlipOut;
 use AmpleMargin\Spread\Page\Region;
@@ -104,8 +105,12 @@ final class GluedIn implements Filling, GivesWay
             top: [$x => 'what is glued in', $x + $wide => 'what is glued in'],
             side: [$y => 'what is glued in', $y + $tall => 'what is glued in'],
             workings: static fn (): array => [
-                ["glued-$x-$y", "$wide × $tall boxes", "$mm mm, at ".Millimetres::written($pitch).' mm a box'],
-                ["layers-$x-$y", Plural::of($layers, 'layer', 'layers'), 'each thickens the book about as a leaf does, from memory'],
+                new Working("glued-$x-$y", "$wide × $tall boxes", "$mm mm, at ".Millimetres::written($pitch).' mm a box'),
+                new Working(
+                    "layers-$x-$y",
+                    Plural::of($layers, 'layer', 'layers'),
+                    'each thickens the book about as a leaf does, from memory',
+                ),
             ],
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($x, $y, $wide, $tall): void {

@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Filling\Table\TableEntry;
 use AmpleMargin\Spread\Page\Pages;
@@ -103,13 +104,17 @@ final class Graph implements Filling
             top: [$left => 'the axis of the graph'],
             side: [$base => 'the base of the graph'],
             workings: fn (): array => [
-                [
+                new Working(
                     'columns',
                     Plural::of(\count($here), 'column', 'columns').' of '.Plural::boxes($column),
                     "$region->wide boxes".($before > 0 ? " − $before for the values" : '').'; '.\count($here)." × $column = $wide"
                         .(null === $next && 0 === $from ? '' : "; $counted in all, $each a page"),
-                ],
-                ['scale', null === $scale ? 'axis left open' : Plural::boxes($scale->boxes).' a step', $this->said($scale, $rows)],
+                ),
+                new Working(
+                    'scale',
+                    null === $scale ? 'axis left open' : Plural::boxes($scale->boxes).' a step',
+                    $this->said($scale, $rows),
+                ),
             ],
             findings: 0 === $from ? $this->findings($asked) : [],
             layers: new Layers(

@@ -15,6 +15,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\IndexRow;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -106,8 +107,8 @@ final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
         return new Filled(
             ticks: $two ? $here->ticks([EdgeTicks::division(Edge::Top, $columns, 'columns', $region->x)]) : [],
             workings: static fn (): array => [
-                ...$two ? [[$here->note('columns'), Plural::boxes($columns->size()).' wide', $columns->working()]] : [],
-                ...0 < $from ? [] : [[
+                ...$two ? [new Working($here->note('columns'), Plural::boxes($columns->size()).' wide', $columns->working())] : [],
+                ...0 < $from ? [] : [new Working(
                     $here->note('rows'),
                     Plural::of($room, 'row', 'rows').' a page',
                     "{$region->sum()}; $region->tall ÷ $line a row = $rows"
@@ -115,7 +116,7 @@ final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
                         .'; '.Plural::of($entries, 'entry', 'entries').', '
                         .Plural::of(max(0, $room * $pages - $entries), 'row', 'rows')
                         .' to add',
-                ]],
+                )],
             ],
             findings: 0 === $from ? $this->tooFew($asked, $room * $pages, $needed) : [],
             layers: new Layers(

@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Key\KeyCheck;
 use AmpleMargin\Key\KeyMark;
 use AmpleMargin\Key\KeyReader;
@@ -137,8 +138,8 @@ final class KeyMarks implements Filling, HasLayouts, GivesWay
         return new Filled(
             ticks: $columns > 1 ? $counted->ticks([EdgeTicks::division(Edge::Top, $across, 'columns', $region->x)]) : [],
             workings: fn (): array => [
-                [$counted->note('rows'), ...$this->working($asked, $region, $row, $columns, \count($marks), $each * $pages)],
-                ...$columns > 1 ? [[$counted->note('columns'), Plural::boxes($across->size()).' wide', $across->working()]] : [],
+                new Working($counted->note('rows'), ...$this->working($asked, $region, $row, $columns, \count($marks), $each * $pages)),
+                ...$columns > 1 ? [new Working($counted->note('columns'), Plural::boxes($across->size()).' wide', $across->working())] : [],
             ],
             findings: $findings,
             layers: new Layers(

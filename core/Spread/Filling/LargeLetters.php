@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -96,7 +97,7 @@ final class LargeLetters implements Filling, GivesWay
         return new Filled(
             top: $top,
             side: [$y => 'the letters', $y + $lettering->tall => 'the letters'],
-            workings: static fn (): array => [['letters', Plural::boxes($lettering->width), $lettering->working()]],
+            workings: static fn (): array => [new Working('letters', Plural::boxes($lettering->width), $lettering->working())],
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($lettering, $x, $y): void {
                     $canvas->step(Task::Pencil, 'Draw a guide box for each letter.', 'letters');

@@ -13,6 +13,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
@@ -85,11 +86,11 @@ final class Legend implements Filling
 
         return new Filled(
             side: [$region->y => 'the legend'],
-            workings: static fn (): array => [[
+            workings: static fn (): array => [new Working(
                 'legend',
                 Plural::of(\count($pens), 'entry', 'entries'),
                 "$perRow a row of ".self::ENTRY." boxes, $room in all; ".($room - \count($pens)).' to add',
-            ]],
+            )],
             findings: self::shared($asked, $pens),
             layers: new Layers(
                 band: static function (Canvas $canvas) use ($pens, $places): void {

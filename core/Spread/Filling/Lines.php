@@ -10,6 +10,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Check;
@@ -81,7 +82,9 @@ final class Lines implements TakenUp, GivesWay
         $working = ($named ? "$asked->title: " : '').$rows->working($named ? ' below the name' : '');
 
         return new Filled(
-            workings: static fn (): array => [["rows-$region->x-$region->y", Plural::of($rows->count, 'line', 'lines'), $working]],
+            workings: static fn (): array => [
+                new Working("rows-$region->x-$region->y", Plural::of($rows->count, 'line', 'lines'), $working),
+            ],
             findings: 0 === $from ? RowItems::findings($asked, $rows, $wide, $named ? $asked->title : null) : [],
             layers: new Layers(
                 band: $rows->band(...),

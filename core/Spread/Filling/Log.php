@@ -11,6 +11,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Check;
@@ -78,12 +79,12 @@ final class Log implements TakenUp, GivesWay
             top: $top,
             side: [$below->y => 'below the headings'],
             workings: fn (): array => [
-                [
+                new Working(
                     'columns',
                     Plural::of(\count($widths), 'column', 'columns'),
                     $this->sum($before, $columns->headings(), $widths, $region->wide),
-                ],
-                ['rows', Plural::of($rows->count, 'row', 'rows'), $rows->working(' below the headings')],
+                ),
+                new Working('rows', Plural::of($rows->count, 'row', 'rows'), $rows->working(' below the headings')),
             ],
             findings: 0 === $from ? RowItems::findings($asked, $rows, $edges[0][1]) : [],
             layers: new Layers(

@@ -18,6 +18,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -168,9 +169,9 @@ final class MonthInCells implements Filling, HasLayouts, GivesWay
                 EdgeTicks::division(Edge::Side, $down, 'down', $top),
             ]),
             workings: static fn (): array => [
-                [$here->note('rows'), Plural::of($grid->rows, 'row', 'rows'), $grid->working()],
-                [$here->note('across'), Plural::boxes($across->size()).' wide', $across->working()],
-                [$here->note('down'), Plural::boxes($down->size()).' tall', "$below; ".$down->working()],
+                new Working($here->note('rows'), Plural::of($grid->rows, 'row', 'rows'), $grid->working()),
+                new Working($here->note('across'), Plural::boxes($across->size()).' wide', $across->working()),
+                new Working($here->note('down'), Plural::boxes($down->size()).' tall', "$below; ".$down->working()),
             ],
             findings: 0 === $page ? Heading::findings($asked, $this->title($asked, $grid), $region->wide) : [],
             layers: new Layers(
@@ -258,11 +259,11 @@ final class MonthInCells implements Filling, HasLayouts, GivesWay
             ticks: $here->ticks([
                 new EdgeTicks(Edge::Side, array_map(static fn (int $day): int => $top + $day, $ends), 'where a week ends', 'rows'),
             ]),
-            workings: static fn (): array => [[
+            workings: static fn (): array => [new Working(
                 $here->note('rows'),
                 "$days lines",
                 "$below; $days × 1 + ".($below->left - $days).' left over',
-            ]],
+            )],
             findings: Heading::findings($asked, $name, $region->wide),
             layers: new Layers(
                 ink: static function (Canvas $canvas) use ($here, $region, $ends, $top, $days): void {

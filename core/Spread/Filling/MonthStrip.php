@@ -21,6 +21,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\RuledTable;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\MonthsShown;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
@@ -145,17 +146,17 @@ final class MonthStrip implements HasLayouts, GivesWay, ByMonth
                 $below = $region->sum()->less(1, 'the months');
 
                 return [
-                    [
+                    new Working(
                         $here->note('across'),
                         Plural::of(\count($months), 'column', 'columns').' of '.Plural::boxes($wide),
                         "$strip for the strip + ".\count($months)." × $wide = $end of ".Plural::boxes($region->wide),
-                    ],
-                    [
+                    ),
+                    new Working(
                         $here->note('down'),
                         Plural::of($rows, 'row', 'rows'),
                         "$below; $below->left ÷ $line a row = $rows: ".\count($items).' for the items'.($sum ? ' + 1 for the sum' : '')
                             .' + '.($rows - \count($items) - ($sum ? 1 : 0)).' to add',
-                    ],
+                    ),
                 ];
             },
             layers: new Layers(

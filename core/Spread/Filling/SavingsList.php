@@ -15,6 +15,7 @@ use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Saving\Deposit;
 use AmpleMargin\Spread\Filling\Savings\SavingsAsked;
 use AmpleMargin\Spread\Page\Region;
@@ -100,9 +101,13 @@ final class SavingsList implements TakenUp, GivesWay
             top: self::edges($lefts, $widths),
             side: [$region->y + self::HEAD => 'below the headings'],
             workings: static fn (): array => [
-                ['amounts', Plural::of(\count($deposits), 'amount', 'amounts'), $savings->working()],
-                ['rows', Plural::of(\count($here), 'payday', 'paydays'), $said],
-                ['columns', Plural::boxes($wide).' a row', implode(' + ', $widths)." = $wide: to tick, the day, the amount, the sum"],
+                new Working('amounts', Plural::of(\count($deposits), 'amount', 'amounts'), $savings->working()),
+                new Working('rows', Plural::of(\count($here), 'payday', 'paydays'), $said),
+                new Working(
+                    'columns',
+                    Plural::boxes($wide).' a row',
+                    implode(' + ', $widths)." = $wide: to tick, the day, the amount, the sum",
+                ),
             ],
             findings: 0 === $from ? $savings->findings() : [],
             layers: new Layers(

@@ -10,6 +10,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Check;
@@ -87,8 +88,8 @@ final class Spines implements TakenUp, GivesWay
         return new Filled(
             side: $side,
             workings: static fn (): array => [
-                ['spines', "$each a shelf", "$region->wide boxes ÷ $thick, rounded down: $each"],
-                ['shelves', Plural::of($used, 'shelf', 'shelves'), "$shelf boxes and one between; $here of $all books here"],
+                new Working('spines', "$each a shelf", "$region->wide boxes ÷ $thick, rounded down: $each"),
+                new Working('shelves', Plural::of($used, 'shelf', 'shelves'), "$shelf boxes and one between; $here of $all books here"),
             ],
             layers: new Layers(
                 ink: static function (Canvas $canvas) use ($region, $foot, $shelf, $thick, $each, $used, $here): void {

@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -85,11 +86,11 @@ final class WeekBoxes implements Filling
                 static fn (array $week): EdgeTicks => self::ticks($rows, $week[3], $note($week[2]), $week[2] + $head),
                 $placed,
             )),
-            workings: static fn (): array => array_map(static fn (array $week): array => [
+            workings: static fn (): array => array_map(static fn (array $week): Working => new Working(
                 $here->note($note($week[2])),
                 Plural::boxes($rows->size()).' a day',
                 Subtraction::from($share)->less($head, 'the title').'; '.$rows->working(),
-            ], $placed),
+            ), $placed),
             layers: new Layers(
                 ink: static function (Canvas $canvas) use ($here, $region, $placed, $parts, $note): void {
                     foreach ($placed as [, $days, $top, $containers]) {

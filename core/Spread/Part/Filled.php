@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
+use AmpleMargin\Drawing\Working;
 
 final class Filled
 {
@@ -25,7 +26,7 @@ final class Filled
     /**
      * @param \Closure(): array<int, string>|array<int, string> $top boxes from the page's left edge → what is ticked there
      * @param \Closure(): array<int, string>|array<int, string> $side boxes from its upper edge → what is ticked there
-     * @param \Closure(): list<array{string, string, string}>|list<array{string, string, string}> $workings note, figure, arithmetic
+     * @param \Closure(): list<Working>|list<Working> $workings note, figure, arithmetic
      * @param list<Finding>                       $findings
      * @param Check                         $check    when it is done
      * @param int|null                      $next     entry it goes on with on the next page; null where it is done
@@ -56,7 +57,7 @@ final class Filled
         return $this->side instanceof \Closure ? ($this->side)() : $this->side;
     }
 
-    /** @return list<array{string, string, string}> note, figure, arithmetic */
+    /** @return list<Working> note, figure, arithmetic */
     public function workings(): array
     {
         return $this->workings instanceof \Closure ? ($this->workings)() : $this->workings;

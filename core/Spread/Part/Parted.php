@@ -176,8 +176,8 @@ final class Parted implements Form
         $this->tick($canvas, Edge::Top, $parts);
         $this->tick($canvas, Edge::Side, $parts);
         foreach ($parts as $part) {
-            foreach ($part->workings() as [$note, $figure, $arithmetic]) {
-                $canvas->working($note, $figure, $arithmetic);
+            foreach ($part->workings() as $one) {
+                $canvas->working($one->note, $one->figure, $one->arithmetic);
             }
         }
         foreach (['pencil', 'band', 'ink', 'write'] as $layer) {

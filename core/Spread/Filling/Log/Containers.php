@@ -12,6 +12,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -50,8 +51,8 @@ final class Containers implements LogSchool
                 EdgeTicks::division(Edge::Side, $rows, 'down', $region->y),
             ]),
             workings: static fn (): array => [
-                [$here->note('across'), Plural::boxes($columns->size()).' wide', $columns->working()],
-                [$here->note('down'), Plural::boxes($rows->size()).' tall', $region->sum().'; '.$rows->working()],
+                new Working($here->note('across'), Plural::boxes($columns->size()).' wide', $columns->working()),
+                new Working($here->note('down'), Plural::boxes($rows->size()).' tall', $region->sum().'; '.$rows->working()),
                 ...LogPainter::lines($asked->calendar->names, $places, $here),
             ],
             layers: new Layers(

@@ -19,6 +19,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -75,12 +76,12 @@ final class HalfDoor implements LogSchool
                 ),
             ]),
             workings: static fn (): array => [
-                [$here->note('across'), Plural::boxes($halves->size()).' wide', $halves->working()],
-                ...array_map(static fn (Division $some, int $count): array => [
+                new Working($here->note('across'), Plural::boxes($halves->size()).' wide', $halves->working()),
+                ...array_map(static fn (Division $some, int $count): Working => new Working(
                     $here->note("down-$count"),
                     Plural::boxes($some->size()).' tall',
                     $region->sum().'; '.$some->working(),
-                ], $rows, array_keys($rows)),
+                ), $rows, array_keys($rows)),
                 ...LogPainter::lines($asked->calendar->names, $places, $here),
             ],
             layers: new Layers(

@@ -14,6 +14,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Filling\MonthFigures;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -71,17 +72,17 @@ final class LogPainter
      *
      * @param list<MonthPlace> $places
      *
-     * @return list<array{string, string, string}>
+     * @return list<Working>
      */
     public static function lines(Names $names, array $places, FromHere $here): array
     {
         $groups = self::alike($places);
 
-        return array_map(static fn (array $group, int $i): array => [
+        return array_map(static fn (array $group, int $i): Working => new Working(
             $here->note(0 === $i ? 'lines' : "lines-$i"),
             self::lineWords($group[0]->lines()).' a month',
             $group[0]->working().(\count($group) < \count($places) ? ' ('.self::named($names, $group).')' : ''),
-        ], $groups, array_keys($groups));
+        ), $groups, array_keys($groups));
     }
 
     /**

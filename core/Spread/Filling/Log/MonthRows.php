@@ -23,6 +23,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\RuledTable;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
@@ -141,17 +142,17 @@ final class MonthRows implements LogSchool
                 EdgeTicks::division(Edge::Side, $rows, 'down', $region->y + $head),
             ]),
             workings: fn (): array => [
-                [
+                new Working(
                     $here->note('across'),
                     Plural::boxes($columns->size()).' wide',
                     Subtraction::from($region->wide)->less($name, 'the names').'; '.$columns->working(),
-                ],
-                [$here->note('down'), Plural::boxes($rows->size()).' tall', $this->below($region).'; '.$rows->working()],
-                [
+                ),
+                new Working($here->note('down'), Plural::boxes($rows->size()).' tall', $this->below($region).'; '.$rows->working()),
+                new Working(
                     $here->note('lines'),
                     self::lines($lines).' a month'.($this->byCategory ? ' and category' : ''),
                     Plural::boxes($rows->size())." ÷ $log->line a line = ".self::lines($lines).' of '.Plural::boxes($columns->size()),
-                ],
+                ),
             ],
             findings: $findings,
             layers: new Layers(

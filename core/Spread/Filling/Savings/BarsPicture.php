@@ -12,6 +12,7 @@ use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Saving\SavingsPlan;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -53,13 +54,13 @@ final class BarsPicture implements Picture
             top: [$region->x + $count * $wide => "bars: $count × $wide"],
             side: [$foot => 'the foot of the bars'],
             workings: static fn (): array => [
-                ['bars', Plural::of($count, 'bar', 'bars').' of '.Plural::boxes($wide), "$count × $wide = ".$count * $wide
-                    ." of $region->wide boxes; one for $bars->said"],
-                [
+                new Working('bars', Plural::of($count, 'bar', 'bars').' of '.Plural::boxes($wide), "$count × $wide = ".$count * $wide
+                    ." of $region->wide boxes; one for $bars->said"),
+                new Working(
                     'heights',
                     Plural::boxes($rows).' for the aim',
                     "$region->tall boxes − 1 for the sums − 1 for the months = $rows; each bar in proportion, to the nearest half box",
-                ],
+                ),
             ],
             layers: new Layers(
                 ink: static function (Canvas $canvas) use ($region, $heights, $wide, $foot, $rows, $count, $said): void {

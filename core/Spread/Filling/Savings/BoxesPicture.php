@@ -12,6 +12,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Saving\SavingsPlan;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -43,12 +44,12 @@ final class BoxesPicture implements Picture
         return new Filled(
             top: [$region->x + $across * $size => "boxes to colour: $across × $size"],
             side: [$foot - $rows * $size => 'boxes to colour', $foot => 'boxes to colour'],
-            workings: static fn (): array => [[
+            workings: static fn (): array => [new Working(
                 'boxes',
                 Plural::of($count, 'box', 'boxes').' to colour',
                 "$plan->target in steps of $worth: $count".($last === $worth ? '' : ", the last one of $last")
                     ."; $across a row, each ".Plural::boxes($size).' wide and tall',
-            ]],
+            )],
             findings: $count > $fit ? [new Finding($asked->id, "$count boxes of $worth need more than the $fit there are. "
                 .'Let a box be worth '.self::worth($plan->target, $fit).'.')] : [],
             layers: new Layers(

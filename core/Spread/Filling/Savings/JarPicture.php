@@ -11,6 +11,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Saving\Jar;
 use AmpleMargin\Saving\SavingsPlan;
 use AmpleMargin\Spread\Page\Region;
@@ -57,17 +58,17 @@ final class JarPicture implements Picture
             top: [$middle => 'the middle of the jar'],
             side: [$foot => 'the foot of the jar', $foot - $jar->full() => 'its neck'],
             workings: static fn (): array => [
-                [
+                new Working(
                     'jar',
                     Plural::boxes($jar->wide).' × '.Plural::boxes($jar->full()),
                     "$region->wide boxes − $label for the sums, in halves of ".intdiv($jar->wide, 2)
                         ."; {$jar->full()} up to where it is full, then ".Jar::NECK.' for the neck and '.Jar::LID.' for the lid',
-                ],
-                [
+                ),
+                new Working(
                     'levels',
                     Plural::of(\count($levels), 'level', 'levels'),
                     "one at $marks->said; each divides the area of the jar as its sum divides the aim, to the nearest half box",
-                ],
+                ),
             ],
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($jar): void {

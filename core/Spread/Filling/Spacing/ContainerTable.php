@@ -11,6 +11,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Check;
@@ -45,7 +46,7 @@ final class ContainerTable implements SpacingSchool
 
         return new Filled(
             workings: array_map(
-                static fn (array $bar, int $i): array => [$here->note("bar-$i"), $bar[1]->run(), $bar[1]->working()],
+                static fn (array $bar, int $i): Working => new Working($here->note("bar-$i"), $bar[1]->run(), $bar[1]->working()),
                 $bars,
                 array_keys($bars),
             ),

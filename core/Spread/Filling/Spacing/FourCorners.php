@@ -18,6 +18,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Check;
@@ -49,7 +50,7 @@ final class FourCorners implements SpacingSchool
         $here = new FromHere($asked, $region, 'the spacing sheet');
 
         return new Filled(
-            workings: array_map(static fn (int $divisor): array => self::working($region, $divisor, $here), $divisors),
+            workings: array_map(static fn (int $divisor): Working => self::working($region, $divisor, $here), $divisors),
             layers: new Layers(
                 ink: function (Canvas $canvas) use ($divisors, $spacing, $region, $here): void {
                     foreach ($divisors as $i => $divisor) {
@@ -70,19 +71,18 @@ final class FourCorners implements SpacingSchool
         );
     }
 
-    /** @return array{string, string, string} */
-    private static function working(Region $region, int $divisor, FromHere $here): array
+    private static function working(Region $region, int $divisor, FromHere $here): Working
     {
         $gapped = self::gapped($region, $divisor);
 
-        return [
+        return new Working(
             $here->note("corner-$divisor"),
             Fraction::of($region->wide, $divisor).' × '.Fraction::of($region->tall, $divisor),
             "$region->wide ÷ $divisor across, $region->tall ÷ $divisor down".([] === $gapped ? '' : '; with gaps '.implode(
                 ' and ',
                 array_map(DivisionTable::said(...), $gapped),
             )),
-        ];
+        );
     }
 
     private function rule(

@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -47,7 +48,7 @@ final class HalfPage implements SpacingSchool
 
         return new Filled(
             ticks: $here->ticks([EdgeTicks::division(Edge::Top, $halves, 'halves', $region->x)]),
-            workings: [[$here->note('halves'), Plural::boxes($wide).' each', $halves->working()]],
+            workings: [new Working($here->note('halves'), Plural::boxes($wide).' each', $halves->working())],
             findings: self::withoutRoom($asked, \count($lines), \count($fitting)),
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($here, $lines, $region, $right, $wide): void {

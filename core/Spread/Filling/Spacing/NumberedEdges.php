@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Check;
@@ -50,11 +51,11 @@ final class NumberedEdges implements SpacingSchool
         $edge = 2 + max(\count($spacing->across), \count($spacing->down));
         $room = DivisionTable::tall($spacing, $spacing->across) + 1 + DivisionTable::tall($spacing, $spacing->down);
         $here = new FromHere($asked, $region, 'the spacing sheet');
-        $workings = [[
+        $workings = [new Working(
             $here->note('numbers'),
             ($region->wide + $region->tall - 1).' figures',
             "$region->wide across + $region->tall down − 1, for the corner serves both",
-        ]];
+        )];
         if ($region->wide < $edge + self::TABLE || $region->tall < $edge + $room) {
             return new Filled(
                 workings: $workings,
@@ -145,14 +146,14 @@ final class NumberedEdges implements SpacingSchool
         return $divided;
     }
 
-    /** @return list<array{string, string, string}> */
+    /** @return list<Working> */
     private static function sums(SpacingAsked $spacing, Edge $edge, int $side, FromHere $here): array
     {
-        return array_map(static fn (array $one): array => [
+        return array_map(static fn (array $one): Working => new Working(
             $here->note("{$edge->value}-$one[1]"),
             Fraction::of(1, $one[1])." = {$one[2]->parts[0]}",
             Plural::boxes($side)." ÷ $one[1] = {$one[2]->parts[0]}",
-        ], self::divided($spacing, $edge, $side));
+        ), self::divided($spacing, $edge, $side));
     }
 
     private static function shares(Canvas $canvas, SpacingAsked $spacing, Edge $edge, Region $region, FromHere $here): void

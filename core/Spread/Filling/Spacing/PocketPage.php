@@ -13,6 +13,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\EdgeTicks;
@@ -41,7 +42,7 @@ final class PocketPage implements SpacingSchool
             ticks: $here->ticks([
                 new EdgeTicks(Edge::Side, [$from], 'the pocket’s mouth, '.Plural::boxes($deep).' above the lower edge', 'pocket'),
             ]),
-            workings: [[
+            workings: [new Working(
                 $here->note('pocket'),
                 "$wide × $deep boxes",
                 "the card is $grid->across × $grid->down; $grid->across + 1 = "
@@ -49,7 +50,7 @@ final class PocketPage implements SpacingSchool
                     ." wide; ⅔ of $grid->down, rounded up = "
                     .Plural::boxes($deep)
                     .' deep, so that the card does not slide out',
-            ]],
+            )],
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($here, $region, $from, $wide, $deep): void {
                     $text = 'Draw where the pocket goes: its mouth '.Plural::boxes($from).' down. It is '.Plural::boxes($wide)

@@ -13,6 +13,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\CellGrid;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Filling\DotMarks;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -61,7 +62,7 @@ final class TablePage
         return [$this->cells->y->floor() => 'the table'] + ($end->isWhole() ? [$end->floor() => 'the table'] : []);
     }
 
-    /** @return list<array{string, string, string}> */
+    /** @return list<Working> */
     public function workings(): array
     {
         [$columns, $rows] = [\count($this->columns), $this->cells->rows];
@@ -69,20 +70,24 @@ final class TablePage
         $left = $this->region->wide - $arranged->heads->strip - $columns * $arranged->wide;
 
         return [
-            $arranged->isStrip() ? ['columns', 'a strip of '.Plural::boxes($arranged->heads->names), 'for the names, written once'] : [
+            $arranged->isStrip() ? new Working(
+                'columns',
+                'a strip of '.Plural::boxes($arranged->heads->names),
+                'for the names, written once',
+            ) : new Working(
                 'columns',
                 Plural::of($columns, 'column', 'columns').' of '.Plural::boxes($arranged->wide),
                 "{$this->region->wide} boxes = ".(0 === $arranged->heads->strip ? '' : "{$arranged->heads->strip} for the names + ")
                     ."$columns × $arranged->wide"
                     .($left > 0 ? " + $left left over" : '').$this->of($arranged->across, $columns),
-            ],
-            [
+            ),
+            new Working(
                 'rows',
                 Plural::of($rows, 'row', 'rows'),
                 "{$this->region->tall} boxes − {$arranged->heads->tall} for the headings; "
                     ."$rows × $arranged->line = {$this->cells->height()}"
                     .$this->toAdd().$this->of($arranged->down, \count($this->rows)),
-            ],
+            ),
         ];
     }
 

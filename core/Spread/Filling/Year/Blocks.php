@@ -18,6 +18,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Filling\PenLegend;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -59,12 +60,12 @@ final class Blocks implements Glance
                 EdgeTicks::division(Edge::Side, $here->down, 'down', $from),
             ]),
             workings: fn (): array => [
-                [$counted->note('across'), self::gap($here->across), $here->across->working()],
-                [$counted->note('down'), self::gap($here->down), $below.'; '.$here->down->working()],
-                ...$this->notes ? [[
+                new Working($counted->note('across'), self::gap($here->across), $here->across->working()),
+                new Working($counted->note('down'), self::gap($here->down), $below.'; '.$here->down->working()),
+                ...$this->notes ? [new Working(
                     $counted->note('notes'),
                     ...BlockPainter::noted($blocks, $line, $places[0][2] ?? 0, $here->across),
-                ]] : [],
+                )] : [],
             ],
             findings: 0 === $page ? [
                 ...$this->split ? PenLegend::sharedPens($asked) : [],

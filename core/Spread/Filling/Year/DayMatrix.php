@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Filling\PenLegend;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
@@ -60,7 +61,7 @@ final class DayMatrix implements Glance
                 new EdgeTicks(Edge::Top, [$left, $left + $columns * $wide], 'the matrix', 'cells'),
                 new EdgeTicks(Edge::Side, [$top, $top + $rows * $tall], 'the matrix', 'cells'),
             ]),
-            workings: static fn (): array => [[
+            workings: static fn (): array => [new Working(
                 $here->note('cells'),
                 "$columns × $rows cells",
                 ($turned ? 'days across, months down, for 31 rows do not fit; ' : 'months across, days down; ')
@@ -71,7 +72,7 @@ final class DayMatrix implements Glance
                     ." across; $top + $rows × $tall = "
                     .($top + $rows * $tall)
                     ." of $end down",
-            ]],
+            )],
             findings: 0 === $page ? PenLegend::sharedPens($asked) : [],
             layers: new Layers(
                 band: static function (Canvas $canvas) use ($legend, $legendAt, $here): void {

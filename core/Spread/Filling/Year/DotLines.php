@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -60,18 +61,18 @@ final class DotLines implements Glance
                 EdgeTicks::division(Edge::Side, $down, 'down', $region->y),
             ]),
             workings: static fn (): array => [
-                [
+                new Working(
                     $here->note('down'),
                     2 * $lines.' boxes a month',
                     (1 === $lines ? 'one line' : "$lines lines")
                         ." of at most $dots dots, each with a row above it for its figures; "
                         .$down->working(),
-                ],
-                [
+                ),
+                new Working(
                     $here->note('across'),
                     "$dots dots a line",
                     Plural::boxes($label)." for the names + $dots dots, one a box = ".($label + $dots)." of $region->wide",
-                ],
+                ),
             ],
             findings: 0 === $page ? $legend->tooMany() : [],
             layers: new Layers(

@@ -20,6 +20,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Drawing\Working;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Filling\MonthFigures;
 use AmpleMargin\Spread\Page\Region;
@@ -55,11 +56,11 @@ final class PrintedMonths implements Glance
                 EdgeTicks::division(Edge::Top, $across, 'across', $region->x),
                 EdgeTicks::division(Edge::Side, $down, 'down', $region->y),
             ]),
-            workings: static fn (): array => [[
+            workings: static fn (): array => [new Working(
                 $here->note('size'),
                 $said,
                 "$wide × $tall boxes of ".self::mm(Fraction::of(1), $pitch).' mm; '.$across->working().'; '.$down->working(),
-            ]],
+            )],
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($here, $places, $wide, $tall, $said): void {
                     $here->step($canvas, Task::Pencil, "Frame the place of each month, $said.", 'size');
