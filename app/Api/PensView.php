@@ -44,7 +44,7 @@ final class PensView
     private static function testPage(Book $book): ?int
     {
         foreach ($book->plan->spreads as $spread) {
-            if (true === $book->catalogue()->kind($spread->kind)?->is(Fact::TriesPens)) {
+            if (true === $book->catalogue()->of($spread)?->is(Fact::TriesPens)) {
                 return $book->pageOf($spread->id);
             }
         }

@@ -11,6 +11,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Fact;
+use AmpleMargin\Spread\Catalogue\Listed;
 use AmpleMargin\Spread\Filling\Challenge;
 
 /** @internal to Book */
@@ -73,9 +74,9 @@ final class GoalsServed implements SaysFindings
     {
         $written = [];
         foreach ($this->plan->spreads as $spread) {
-            $kind = $this->catalogue->kind($spread->kind);
-            $setting = $kind?->says($goals ? Fact::Goals : Fact::Challenges);
-            foreach (null === $setting || null === $kind ? [] : $kind->settings($spread->settings)->lines($setting) as $line) {
+            $kind = $this->catalogue->of($spread);
+            $lines = null === $kind ? [] : Listed::of($kind, $goals ? Fact::Goals : Fact::Challenges, $spread->settings);
+            foreach ($lines as $line) {
                 $written[] = [$spread->id, $line];
             }
         }

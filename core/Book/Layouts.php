@@ -16,7 +16,7 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Fact;
 use AmpleMargin\Spread\Catalogue\Kind;
-use AmpleMargin\Spread\Catalogue\Themes;
+use AmpleMargin\Spread\Catalogue\Listed;
 use AmpleMargin\Spread\Page\CalendarFacts;
 use AmpleMargin\Spread\Page\IndexRow;
 use AmpleMargin\Spread\Page\Laid;
@@ -148,8 +148,8 @@ final class Layouts
     private function theme(Month $month): ?string
     {
         foreach ($this->plan->whole->spreads as $spread) {
-            $kind = $this->catalogue->kind($spread->kind);
-            $themes = null === $kind ? [] : Themes::of($kind, $spread->settings);
+            $kind = $this->catalogue->of($spread);
+            $themes = null === $kind ? [] : Listed::themes($kind, $spread->settings);
             $said = $themes[$month->index() - $this->plan->period->start->index()] ?? null;
             if (null !== $said) {
                 return $said;

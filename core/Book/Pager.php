@@ -258,7 +258,7 @@ final class Pager
     /** @param list<IndexRow> $rows */
     private function placeable(PlannedSpread $spread, array $rows): Placeable
     {
-        $kind = $this->layouts->catalogue->kind($spread->kind);
+        $kind = $this->layouts->catalogue->of($spread);
         $make = fn (): Placeable => $this->sized($spread, $kind, $rows);
 
         return $this->known?->placeable($spread->id.($this->layouts->readsIndex($spread) ? ' '.\count($rows) : ''), $make) ?? $make();

@@ -44,7 +44,7 @@ final class CatalogueTest extends TestCase
         foreach ((new Catalogue())->spreads() as $kind) {
             $asked = array_values(array_diff(array_column($kind->fields(), 'name'), ['half', 'turned']));
             // What is drawn on a screen of its own, or chosen among layouts, is not asked for in a field.
-            $expected = array_values(array_diff($told[$kind->id] ?? [], $kind->is(Fact::DividedByHand) || 'key' === $kind->id ? ['symbols', 'row', 'parts'] : []));
+            $expected = array_values(array_diff($told[$kind->id] ?? [], $kind->is(Fact::DividedByHand) || 'key' === $kind->id ? ['symbols', 'row', 'parts', 'was'] : []));
             self::assertEqualsCanonicalizing($expected, $asked, $kind->id);
         }
     }

@@ -150,9 +150,12 @@
         />
         {#if group.copying.length > 0}<a href={route.to('copy', group.copying[0]?.page ?? route.page)}>Copying view</a>{/if}
       </p>
-      {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}{#if kindOf(one.kind)?.record}<p class="quiet">
-            {kindOf(one.kind)?.record}
-          </p>{/if}{#if kindOf(one.kind)?.private}<p class="caution">{kindOf(one.kind)?.private}</p>{/if}{/each}
+      {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}{@const holds = catalogue.holds(
+          book,
+          one,
+        )}{#if holds?.record}<p class="quiet">
+            {holds.record}
+          </p>{/if}{#if holds?.private}<p class="caution">{holds.private}</p>{/if}{/each}
       <Findings findings={group.findings} />
       <ol class="steps">
         {#each group.steps as step (step.key)}

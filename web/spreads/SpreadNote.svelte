@@ -19,6 +19,7 @@
   let { book, spread, edit, shift, close }: Props = $props();
 
   const kind = $derived(catalogue.kind(book, spread.kind));
+  const holds = $derived(catalogue.holds(book, spread));
   const fields = $derived(kind?.fields.filter((field) => spread.asked.includes(field.name)) ?? []);
   const others = $derived(book.spreads.filter((one) => one.id !== spread.id && one.pages === 1));
   /** Every setting as it counts: what is said, or what is usual of what is written in lines. */
@@ -41,8 +42,8 @@
   <button class="btn small plain" onclick={close}>Close</button>
 </div>
 <p class="quiet">{spread.kind_name}, {spread.range || 'without a page'}</p>
-{#if kind?.record}<p class="quiet">{kind.record}</p>{/if}
-{#if kind?.private}<p class="caution">{kind.private}</p>{/if}
+{#if holds?.record}<p class="quiet">{holds.record}</p>{/if}
+{#if holds?.private}<p class="caution">{holds.private}</p>{/if}
 {#if spread.why}<p class="note">{spread.why}</p>{/if}
 <Findings findings={open.findingsOn(spread.id)} />
 

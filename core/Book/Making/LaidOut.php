@@ -73,7 +73,7 @@ final class LaidOut
             if (null !== $spread && $book->prints($spread)) {
                 $sheets[$name] = "{$book->catalogue()->title($spread)}: what is cut out and stuck in";
             }
-            $record = null === $spread ? '' : $book->catalogue()->kind($spread->kind)?->says(Fact::KeepsARecord) ?? '';
+            $record = null === $spread ? '' : $book->catalogue()->of($spread)?->says(Fact::KeepsARecord) ?? '';
             if ('' !== $record && null !== $spread) {
                 $private[$name] = "{$book->catalogue()->title($spread)} is private: think of who may see it before the book is carried "
                     .'around.';

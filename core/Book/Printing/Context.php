@@ -91,9 +91,11 @@ final class Context
     public function privacy(int $page): string
     {
         $slot = $this->book->slot($page);
-        $kind = $slot->part->kind ?? $this->book->plan->spread($slot->spread)->kind ?? '';
+        $spread = $this->book->plan->spread($slot->spread);
+        $catalogue = $this->book->catalogue();
+        $kind = null === $spread ? $catalogue->kind($slot->part->kind ?? '') : $catalogue->of($spread);
 
-        return $this->book->catalogue()->kind($kind)?->privacy() ?? '';
+        return $kind?->privacy() ?? '';
     }
 
     public function title(int $page): string

@@ -77,14 +77,15 @@ final class PartPage implements Edit
     }
 
     /**
-     * @return array<string, mixed> what is still true of a page that is parted otherwise: how it lies, whether it shares its page, whether
+     * @return array<string, mixed> what is still true of a page that is parted otherwise: what it was, how it lies, whether it shares its page, whether
      *                              its pages lie open together, which dates it takes
      */
     private static function kept(Kind $kind, PlannedSpread $spread): array
     {
         $takes = $kind->takesIn($spread->settings);
 
-        return array_intersect_key($spread->settings, [Settings::TURNED => true, Kind::HALF => true])
+        return [Kind::WAS => $kind->id]
+            + array_intersect_key($spread->settings, [Settings::TURNED => true, Kind::HALF => true])
             + ($kind->opensFlat($spread->settings) ? [Kind::FLAT => true] : [])
             + (null === $takes ? [] : [TakesDates::SETTING => $takes->value]);
     }

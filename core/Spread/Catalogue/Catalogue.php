@@ -81,6 +81,16 @@ final class Catalogue
         return $kind instanceof \Closure ? $this->kinds[$id] = $kind()->under($id) : $kind;
     }
 
+    /** The kind of a spread; of a page that a person divided, with what is still true of the kind it was. */
+    public function of(PlannedSpread $spread): ?Kind
+    {
+        $kind = $this->kind($spread->kind);
+        $was = $spread->settings[Kind::WAS] ?? null;
+        $was = \is_string($was) && true === $kind?->is(Fact::DividedByHand) ? $this->kind($was) : null;
+
+        return null === $was ? $kind : $kind?->whichWas($was);
+    }
+
     /** @return list<Kind> */
     private function all(): array
     {

@@ -8,6 +8,17 @@ namespace AmpleMargin\Spread\Catalogue;
 
 enum Fact: string
 {
+    /** What stays true of a page however it is divided. */
+    public const OF_WHAT_IT_HOLDS = [
+        self::NeedsNoGrid,
+        self::HoldsAnAddress,
+        self::KeepsARecord,
+        self::TriesPens,
+        self::Goals,
+        self::Challenges,
+        self::Themes,
+    ];
+
     /** Its pages may stand anywhere: they need not open flat. */
     case TurnsThePage = 'turns the page';
     /** Its pages are read across the fold: they must open flat, whatever kinds like it do. */

@@ -28,6 +28,9 @@ final class Kind
     /** The setting of a page that a person divided: its pages lie open together. */
     public const FLAT = 'flat';
 
+    /** The setting of a page that a person divided: the kind it was, whose facts stay true of it. */
+    public const WAS = 'was';
+
     /** The setting of a spread that shares its page. */
     public const HALF = 'half';
 
@@ -165,6 +168,14 @@ final class Kind
             'facts' => [...$this->facts, $fact->value => $word],
             'settings' => null === $own || $this->is($fact) ? $this->settings : $this->settings->withOwn($own),
         ]);
+    }
+
+    /** The page that a kind became when a person divided it otherwise: what it holds, it still holds. */
+    public function whichWas(self $other): self
+    {
+        $still = array_intersect_key($other->facts, array_flip(array_column(Fact::OF_WHAT_IT_HOLDS, 'value')));
+
+        return $this->but(['facts' => [...$still, ...$this->facts]]);
     }
 
     public function is(Fact $fact): bool

@@ -60,7 +60,12 @@ final class OwnParts implements Form
     {
         $dates = Field::choice(TakesDates::SETTING, 'Known dates written in', self::TAKES);
         if (null !== $this->usual) {
-            return [Field::drawn('parts', 'Parts'), $dates, Field::flag(Kind::FLAT, 'Its pages lie open together', false)];
+            return [
+                Field::drawn('parts', 'Parts'),
+                Field::drawn(Kind::WAS, 'The kind it was'),
+                $dates,
+                Field::flag(Kind::FLAT, 'Its pages lie open together', false),
+            ];
         }
         try {
             $parted = new Parted(PartingFile::read($this->kept));
