@@ -11,9 +11,12 @@ use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\FitsAnywhere;
 
 final class Blank implements Filling
 {
+    use FitsAnywhere;
+
     public function name(): string
     {
         return 'Nothing';
@@ -27,16 +30,6 @@ final class Blank implements Filling
     public function fields(): array
     {
         return [];
-    }
-
-    public function narrowest(Request $asked): int
-    {
-        return 1;
-    }
-
-    public function least(Request $asked, int $wide): int
-    {
-        return 1;
     }
 
     public function tall(Request $asked, int $wide): int

@@ -25,6 +25,7 @@ use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\FitsAnywhere;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\Layers;
@@ -33,6 +34,8 @@ use AmpleMargin\Spread\Setting\Field;
 
 final class CoverLetters implements Filling, HasLayouts
 {
+    use FitsAnywhere;
+
     public const WAYS = [
         'guide' => 'guide boxes, on one line',
         'two' => 'guide boxes, on two lines',
@@ -59,16 +62,6 @@ final class CoverLetters implements Filling, HasLayouts
             Field::choice('figures', 'Drawn in', self::WAYS),
             Field::text('subtitle', 'Line below'),
         ];
-    }
-
-    public function narrowest(Request $asked): int
-    {
-        return 1;
-    }
-
-    public function least(Request $asked, int $wide): int
-    {
-        return 1;
     }
 
     public function tall(Request $asked, int $wide): int

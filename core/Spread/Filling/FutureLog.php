@@ -17,6 +17,7 @@ use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\FitsAnywhere;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasCategories;
 use AmpleMargin\Spread\Part\HasLayouts;
@@ -25,6 +26,8 @@ use AmpleMargin\Spread\Setting\Field;
 
 final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth
 {
+    use FitsAnywhere;
+
     public const SCHOOLS = [
         'months' => 'Containers, so many months a page',
         'columns' => 'A column per month',
@@ -77,16 +80,6 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth
             Field::count('months', 'Months', 1, Period::LONGEST),
             Field::count('months_beyond', 'Months beyond the last', 0, 12, 0),
         ];
-    }
-
-    public function narrowest(Request $asked): int
-    {
-        return 1;
-    }
-
-    public function least(Request $asked, int $wide): int
-    {
-        return 1;
     }
 
     public function tall(Request $asked, int $wide): int

@@ -12,11 +12,14 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\FitsAnywhere;
 use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\TakesUp;
 
 final class GoesOn implements TakesUp
 {
+    use FitsAnywhere;
+
     public function name(): string
     {
         return 'Goes on';
@@ -30,16 +33,6 @@ final class GoesOn implements TakesUp
     public function fields(): array
     {
         return [];
-    }
-
-    public function narrowest(Request $asked): int
-    {
-        return 1;
-    }
-
-    public function least(Request $asked, int $wide): int
-    {
-        return 1;
     }
 
     public function tall(Request $asked, int $wide): int

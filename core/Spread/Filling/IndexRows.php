@@ -22,6 +22,7 @@ use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\FitsAnywhere;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
@@ -32,6 +33,8 @@ use AmpleMargin\Spread\Setting\Field;
 
 final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
 {
+    use FitsAnywhere;
+
     /** Rows kept free for what will be added. From memory. */
     private const SPARE = 6;
 
@@ -58,16 +61,6 @@ final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
             Field::count('columns', 'Columns', 1, 2, 1),
             Field::boxes('line', 'Boxes a row'),
         ];
-    }
-
-    public function narrowest(Request $asked): int
-    {
-        return 1;
-    }
-
-    public function least(Request $asked, int $wide): int
-    {
-        return 1;
     }
 
     public function tall(Request $asked, int $wide): int

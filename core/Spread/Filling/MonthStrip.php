@@ -30,6 +30,7 @@ use AmpleMargin\Spread\Part\ByMonth;
 use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
+use AmpleMargin\Spread\Part\FitsAnywhere;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
@@ -39,6 +40,8 @@ use AmpleMargin\Spread\Setting\Field;
 
 final class MonthStrip implements HasLayouts, GivesWay, ByMonth
 {
+    use FitsAnywhere;
+
     /** Boxes an amount needs across: "1250" (common practice, no source). */
     public const AMOUNT = 4;
 
@@ -55,16 +58,6 @@ final class MonthStrip implements HasLayouts, GivesWay, ByMonth
     public function purpose(): string
     {
         return 'Names on a strip and a column for every month: a tick, or an amount.';
-    }
-
-    public function narrowest(Request $asked): int
-    {
-        return 1;
-    }
-
-    public function least(Request $asked, int $wide): int
-    {
-        return 1;
     }
 
     public function tall(Request $asked, int $wide): int

@@ -24,11 +24,14 @@ use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\FitsAnywhere;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\Layers;
 
 final class WeekBoxes implements Filling
 {
+    use FitsAnywhere;
+
     public function name(): string
     {
         return 'Days of a week';
@@ -42,16 +45,6 @@ final class WeekBoxes implements Filling
     public function fields(): array
     {
         return [];
-    }
-
-    public function narrowest(Request $asked): int
-    {
-        return 1;
-    }
-
-    public function least(Request $asked, int $wide): int
-    {
-        return 1;
     }
 
     public function tall(Request $asked, int $wide): int
