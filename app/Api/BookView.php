@@ -160,6 +160,7 @@ final class BookView
             'spare' => $book->plan->months->spare->value,
             'palette' => PlanWriter::palette($book->plan->pens),
             'bleeding' => self::bleeding($book),
+            'samples' => SamplesKey::of($book),
             'own_palette' => null !== $book->plan->whole->palette,
             'dress' => self::dress($book->plan->whole->dress),
             'hand' => [

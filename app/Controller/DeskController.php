@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Fit\Patience;
 use AmpleMargin\Book\Fit\WaysToFit;
 use AmpleMargin\Book\Fit\WayToLast;
@@ -15,9 +16,11 @@ use AmpleMargin\Book\Slips\WhatNow;
 use AmpleMargin\Compare\Candidate;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\OwnKind;
+use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Catalogue\OwnKinds;
 use App\Api\AskedBook;
 use App\Api\Body;
@@ -27,6 +30,7 @@ use App\Api\DrawingView;
 use App\Api\KindView;
 use App\Api\LeavesView;
 use App\Api\NotFound;
+use App\Api\SamplesKey;
 use App\Api\SmallDrawings;
 use App\Api\TickChange;
 use App\Api\TimingView;
@@ -44,6 +48,9 @@ final class DeskController
 
     /** Pages that are answered at once when somebody leafs through the book. */
     private const LEAVES_AT_ONCE = 64;
+
+    /** Kinds whose samples are answered at once: those that are in sight. */
+    private const SAMPLES_AT_ONCE = 60;
 
     public function __construct(
         private readonly Notebooks $notebooks,
@@ -85,30 +92,29 @@ final class DeskController
         return new JsonResponse(['version' => $notebook->version()] + LeavesView::of($book, $from, $to));
     }
 
-    /** Every kind of spread, or of a month's part, as it would stand on this book's paper: its first page, small. */
+    /** Every kind of spread or of a month's part, as it would stand on this book's paper; its picture is asked for in sight. */
     #[Route('/drawer', methods: 'GET')]
     public function drawer(string $id, Request $request, Kinds $own): JsonResponse
     {
         $notebook = $this->notebooks->get($id);
         $book = $this->view->compose($notebook, AskedBook::of($request));
-        $kept = array_values(array_filter($own->all(), static fn (OwnKind $kind): bool => null === $book->plan->whole->kind($kind->id)));
-        $kinds = [];
+        $kept = self::kept($book, $own);
         $all = $book->catalogue()->with(...array_map(OwnKinds::kind(...), $kept));
         $month = 'month' === $request->query->get('for');
-        foreach ($month ? $all->ofMonths() : $all->spreads() as $kind) {
+        $kinds = array_map(static function (Kind $kind) use ($book, $month): array {
             $sample = $month ? $book->sampleOfPart($kind) : $book->sampleOf($kind);
-            $laid = $sample->laid;
-            $kinds[] = [
+
+            return [
                 'kind' => $kind->id,
-                'pages' => $laid->pages,
-                'marks' => DrawingView::marks($laid->drawings()[0]),
-                'says' => $laid->broken()?->says,
+                'pages' => $sample->laid->pages,
+                'says' => $sample->laid->broken()?->says,
                 'settings' => (object) $sample->settings,
             ];
-        }
+        }, $month ? $all->ofMonths() : $all->spreads());
 
         return new JsonResponse([
             'version' => $notebook->version(),
+            'samples' => SamplesKey::of($book),
             'across' => $book->plan->stock->across,
             'down' => $book->plan->stock->down,
             'kinds' => $kinds,
@@ -117,6 +123,34 @@ final class DeskController
                 $kept,
             ),
         ]);
+    }
+
+    /** The first pages of some kinds as they would stand on this book's paper. */
+    #[Route('/samples', methods: 'GET')]
+    public function samples(string $id, Request $request, Kinds $own): JsonResponse
+    {
+        $book = $this->view->compose($this->notebooks->get($id), AskedBook::of($request));
+        $said = explode(',', (string) $request->query->get('kinds'));
+        $asked = array_values(array_unique(array_filter($said, static fn (string $one): bool => '' !== $one)));
+        if ([] === $asked || \count($asked) > self::SAMPLES_AT_ONCE) {
+            throw PlanProblem::at('kinds', 'Samples are asked for by their kinds: 1 to '.self::SAMPLES_AT_ONCE.' at once.');
+        }
+        $all = $book->catalogue()->with(...array_map(OwnKinds::kind(...), self::kept($book, $own)));
+        $month = 'month' === $request->query->get('for');
+        $marks = [];
+        foreach ($asked as $name) {
+            $kind = $all->kind($name) ?? throw new NotFound('The catalogue has no such kind.');
+            $laid = ($month ? $book->sampleOfPart($kind) : $book->sampleOf($kind))->laid;
+            $marks[$kind->id] = DrawingView::marks($laid->drawings()[0]);
+        }
+
+        return new JsonResponse(['samples' => SamplesKey::of($book), 'marks' => (object) $marks]);
+    }
+
+    /** @return list<OwnKind> of other notebooks */
+    private static function kept(Book $book, Kinds $own): array
+    {
+        return array_values(array_filter($own->all(), static fn (OwnKind $kind): bool => null === $book->plan->whole->kind($kind->id)));
     }
 
     /** The layouts a kind would have on this book's paper, before it is added. */

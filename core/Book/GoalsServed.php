@@ -11,7 +11,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Fact;
-use AmpleMargin\Spread\Catalogue\Listed;
+use AmpleMargin\Spread\Catalogue\HeldLists;
 use AmpleMargin\Spread\Filling\Challenge;
 
 /** @internal to Book */
@@ -75,7 +75,7 @@ final class GoalsServed implements SaysFindings
         $written = [];
         foreach ($this->plan->spreads as $spread) {
             $kind = $this->catalogue->of($spread);
-            $lines = null === $kind ? [] : Listed::of($kind, $goals ? Fact::Goals : Fact::Challenges, $spread->settings);
+            $lines = null === $kind ? [] : HeldLists::of($kind, $goals ? Fact::Goals : Fact::Challenges, $spread->settings);
             foreach ($lines as $line) {
                 $written[] = [$spread->id, $line];
             }

@@ -15,8 +15,8 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Fact;
+use AmpleMargin\Spread\Catalogue\HeldLists;
 use AmpleMargin\Spread\Catalogue\Kind;
-use AmpleMargin\Spread\Catalogue\Listed;
 use AmpleMargin\Spread\Page\CalendarFacts;
 use AmpleMargin\Spread\Page\IndexRow;
 use AmpleMargin\Spread\Page\Laid;
@@ -149,7 +149,7 @@ final class Layouts
     {
         foreach ($this->plan->whole->spreads as $spread) {
             $kind = $this->catalogue->of($spread);
-            $themes = null === $kind ? [] : Listed::themes($kind, $spread->settings);
+            $themes = null === $kind ? [] : HeldLists::themes($kind, $spread->settings);
             $said = $themes[$month->index() - $this->plan->period->start->index()] ?? null;
             if (null !== $said) {
                 return $said;

@@ -21,6 +21,37 @@ final class DrawerTest extends ApiTestCase
         }
     }
 
+    /** Pictures come for those that are in sight; how they look depends on the paper, the time and the dress, and on nothing else. */
+    public function testSamplesAreAskedForByTheirKindsAndStayTheSameWhileTheBookLooksTheSame(): void
+    {
+        $book = $this->make();
+        $at = "/notebooks/{$book['id']}/samples";
+        $samples = $this->call('GET', "$at?kinds=quote,mood");
+        self::assertSame(['quote', 'mood'], array_keys($samples['marks']));
+        self::assertSame([$book['samples'], $book['samples']], [$samples['samples'], $this->call('GET', "/notebooks/{$book['id']}/drawer")['samples']]);
+        self::assertNotSame([], $this->call('GET', "$at?kinds=month-divider&for=month")['marks']['month-divider']);
+        foreach (['', '?kinds=', '?kinds=,', '?kinds='.implode(',', array_map(static fn (int $i): string => "k$i", range(0, 60)))] as $asked) {
+            $this->call('GET', "$at$asked", null, 422);
+        }
+        $this->call('GET', "$at?kinds=quote,nothing", null, 404);
+
+        $same = $this->edit($book, ['type' => 'add-spread', 'kind' => 'quote', 'title' => 'Ebb']);
+        $same = $this->edit($same, ['type' => 'set-spread', 'spread' => 'quote', 'title' => 'Flow']);
+        $same = $this->edit($same, ['type' => 'add-date', 'day' => '12 June', 'words' => 'regatta', 'is' => 'date']);
+        self::assertSame($book['samples'], $same['samples'] ?? $book['samples']);
+        $seen = [$book['samples']];
+        foreach ([
+            ['type' => 'set-period', 'period' => ['start' => '2027-03', 'end' => '2027-12']],
+            ['type' => 'set-weeks', 'weeks' => ['first' => 7]],
+            ['type' => 'set-language', 'language' => 'fr'],
+            ['type' => 'set-dress', 'dress' => ['band' => true]],
+        ] as $edit) {
+            $same = $this->edit($same, $edit);
+            self::assertNotContains($same['samples'], $seen, $edit['type']);
+            $seen[] = $same['samples'];
+        }
+    }
+
     public function testWhatTakesTwoPagesSaysSo(): void
     {
         $book = $this->make();
@@ -66,7 +97,8 @@ final class DrawerTest extends ApiTestCase
         $drawer = array_column($this->call('GET', "/notebooks/{$book['id']}/drawer")['kinds'], null, 'kind');
         self::assertSame(['turned' => true], $drawer['books-read']['settings']);
         self::assertNull($drawer['books-read']['says']);
-        self::assertContains('upwards', array_column($drawer['books-read']['marks'], 0));
+        $marks = $this->call('GET', "/notebooks/{$book['id']}/samples?kinds=books-read")['marks'];
+        self::assertContains('upwards', array_column($marks['books-read'], 0));
         self::assertSame([], $drawer['things-in-a-year']['settings']);
         // 31 days do not stand down a face of 28 boxes, and a face has no page to go on on.
         self::assertStringContainsString('longer than the part', (string) $drawer['care-by-day']['says']);

@@ -10,8 +10,8 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Fact;
+use AmpleMargin\Spread\Catalogue\HeldLists;
 use AmpleMargin\Spread\Catalogue\Kind;
-use AmpleMargin\Spread\Catalogue\Listed;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
 
@@ -36,8 +36,8 @@ final class HeldTest extends TestCase
                 self::assertSame($held->says($fact), $holds->says($fact), "$kind->id: {$fact->value}");
                 if (\in_array($fact, [Fact::Goals, Fact::Challenges, Fact::Themes], true)) {
                     self::assertSame(
-                        Listed::of($held, $fact, $was->settings),
-                        Listed::of($holds, $fact, $now->settings),
+                        HeldLists::of($held, $fact, $was->settings),
+                        HeldLists::of($holds, $fact, $now->settings),
                         "$kind->id: {$fact->value}",
                     );
                 }

@@ -214,8 +214,12 @@ export const api = {
   takeBack: (id: string, version: number) => call<Partial<Book>>('POST', `/notebooks/${id}/undo`, { version }),
   ways: (ref: Ref) => call<Ways>('GET', about(ref, '/ways')),
   drawings: (ref: Ref) => call<Drawings>('GET', about(ref, '/drawings')),
-  drawer: (ref: Ref) => call<Drawer>('GET', about(ref, '/drawer')),
-  monthDrawer: (ref: Ref) => call<Drawer>('GET', about(ref, '/drawer?for=month')),
+  drawer: (ref: Ref, month: boolean) => call<Drawer>('GET', about(ref, `/drawer${month ? '?for=month' : ''}`)),
+  samples: (ref: Ref, kinds: string[], month: boolean) =>
+    call<{ samples: string; marks: Record<string, Mark[]> }>(
+      'GET',
+      about(ref, `/samples?kinds=${kinds.map(encodeURIComponent).join(',')}${month ? '&for=month' : ''}`),
+    ),
   variants: (ref: Ref, kind: string) => call<Comparison>('GET', about(ref, `/drawer/${encodeURIComponent(kind)}`)),
   parts: (ref: Ref, spread: string) => call<Parts>('GET', about(ref, `/parts/${encodeURIComponent(spread)}`)),
   partsChanged: (ref: Ref, spread: string, change: PartChange) =>

@@ -627,6 +627,28 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/samples": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** The first pages of some kinds as they would stand on this book's paper */
+        get: operations["samples"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/drawer/{kind}": {
         parameters: {
             query?: {
@@ -3102,6 +3124,8 @@ export interface components {
             /** @enum {unknown} */
             spare: "end" | "even" | "weights";
             palette: components["schemas"]["Palette"];
+            /** @description what the samples of the drawer depend on */
+            samples: string;
             /** @description whether the pens are the book's own or the usual ones */
             own_palette: boolean;
             /** @description ticks from the counting bench */
@@ -3159,13 +3183,13 @@ export interface components {
         Drawer: {
             /** @description of the notebook it was drawn for */
             version: number;
+            /** @description what it depends on: while a book says the same, it need not be fetched again */
+            samples: string;
             across: number;
             down: number;
             kinds: {
                 kind: string;
                 pages: number;
-                /** @description of its first page */
-                marks: components["schemas"]["Mark"][];
                 /** @description why it cannot be drawn on this paper */
                 says: string | null;
                 /** @description those that make it fit this paper, where the usual ones do not: the page turned */
@@ -4278,6 +4302,44 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Drawer"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    samples: {
+        parameters: {
+            query: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                /** @description 1 to 60 of the drawer, with commas between */
+                kinds: string;
+                /** @description as they would stand in the first month */
+                for?: "month";
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the samples */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description what they depend on */
+                        samples: string;
+                        /** @description by kind */
+                        marks: {
+                            [key: string]: components["schemas"]["Mark"][];
+                        };
+                    };
                 };
             };
             404: components["responses"]["Problem"];

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { watch } from '../offline/watch.svelte';
-  import { api, type Book, type Edit } from '../api/client';
+  import { type Book, type Edit } from '../api/client';
   import Findings from '../parts/Findings.svelte';
   import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
@@ -263,7 +263,6 @@
     drawer={filling.drawer}
     label="Fill page {filling.page}"
     where="page {filling.page}"
-    drawn={() => api.drawer(book)}
     add={fill}
     close={() => (filling = null)}
   />{/if}

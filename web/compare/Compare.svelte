@@ -3,6 +3,7 @@
   import { untrack } from 'svelte';
   import { api, type Book, type Candidate, type Mark } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
+  import Small from '../parts/Small.svelte';
   import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
@@ -83,7 +84,7 @@
                   onclick={() => (state.looked = state.looked === one.name ? '' : one.name)}
                   style:aspect-ratio="{found.across + 1} / {found.down + 1}"
                 >
-                  <Drawing across={found.across} down={found.down} marks={(one.drawings[0] ?? []) as Mark[]} label="" />
+                  <Small across={found.across} down={found.down} marks={(one.drawings[0] ?? []) as Mark[]} />
                 </button>
                 <span class="name">{one.name}</span>
                 {#if one === best}<span class="tag">recommended</span>{/if}

@@ -5,7 +5,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { api, type Book, type Drawings, type Edit, type Mark } from '../api/client';
-  import Drawing from '../parts/Drawing.svelte';
+  import Small from '../parts/Small.svelte';
   import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
@@ -231,7 +231,7 @@
           style:aspect-ratio="{book.stock.across + 1} / {book.stock.down + 1}"
           onclick={() => (whose = whose === `spread:${spread.id}` ? '' : `spread:${spread.id}`)}
         >
-          <Drawing across={book.stock.across} down={book.stock.down} marks={marks.get(page) ?? []} label="" />
+          <Small across={book.stock.across} down={book.stock.down} marks={marks.get(page) ?? []} />
         </button>
         <span class="figures">{page}</span> <a href={route.to('bench', page)} dir="auto">{spread.title}</a>
       </li>

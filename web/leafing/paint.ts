@@ -1,6 +1,9 @@
-// One side of a leaf painted as a picture: hundreds of words take a moment so, where as many elements would hold a turn up.
+// One side of a leaf painted as a picture.
 import type { LeafPage, Mark } from '../api/client';
-import { BOX, gather, paper, RIM } from '../parts/marks';
+import { BOX, paper, RIM } from '../parts/marks';
+import { later, type Look, painted, words } from '../parts/paint';
+
+export { type Look, lookOf } from '../parts/paint';
 
 /** Paper below the grid for the page's number. */
 export const FOOT = 700;
@@ -18,63 +21,8 @@ export interface Side {
   left: boolean;
 }
 
-/** The colours and letters of the theme, read off an element. */
-export interface Look {
-  sheet: string;
-  ink: string;
-  pencil: string;
-  band: string;
-  dot: string;
-  family: string;
-}
-
-export function lookOf(element: Element): Look {
-  const style = getComputedStyle(element);
-  const colour = (name: string) => style.getPropertyValue(name).trim();
-  return {
-    sheet: colour('--sheet'),
-    ink: colour('--ink'),
-    pencil: colour('--pencil'),
-    band: colour('--band'),
-    dot: colour('--dot'),
-    family: style.fontFamily,
-  };
-}
-
-/** Milliseconds of a frame that may go into painting pages that are not in sight yet. */
-const SHARE = 5;
-/** Marks painted before anybody looks at the clock. */
-const AT_ONCE = 12;
-
-/** What is painted bit by bit, one after another, while something else is looked at. */
-const waiting: Generator<void>[] = [];
-let ticking = false;
-
-function work() {
-  ticking = false;
-  const until = performance.now() + SHARE;
-  while (waiting.length > 0 && performance.now() < until) {
-    if (waiting[0]?.next().done) waiting.shift();
-  }
-  wake();
-}
-
-function wake() {
-  if (ticking || waiting.length === 0) return;
-  ticking = true;
-  setTimeout(work, 10);
-}
-
 /** Paints a side when there is time. @returns what takes it back */
-export function paintLater(...side: Parameters<typeof painting>): () => void {
-  const one = painting(...side);
-  waiting.push(one);
-  wake();
-  return () => {
-    const at = waiting.indexOf(one);
-    if (at >= 0) waiting.splice(at, 1);
-  };
-}
+export const paintLater = (...side: Parameters<typeof painting>) => later(painting(...side));
 
 /** Paints a side at once. */
 export function paint(...side: Parameters<typeof painting>) {
@@ -94,6 +42,7 @@ function* painting(canvas: HTMLCanvasElement, side: Side, look: Look, width: num
   const to = canvas.getContext('2d');
   if (!to || width < 1) return;
   const thin = 1 / scale;
+  const lines = { ink: 1.1 * thin, pencil: 0 };
   // Lines lie on pixels, not between two.
   const rim = Math.round(RIM * scale) + 0.5;
   to.setTransform(scale, 0, 0, scale, rim, rim);
@@ -107,11 +56,11 @@ function* painting(canvas: HTMLCanvasElement, side: Side, look: Look, width: num
     to.save();
     to.globalAlpha = page.through / 100;
     to.transform(-1, 0, 0, 1, wide, 0);
-    yield* marks(to, reverse.marks as Mark[], look, thin);
+    yield* painted(to, reverse.marks as Mark[], look, lines);
     to.restore();
   }
   yield;
-  if (page) yield* marks(to, page.marks as Mark[], look, thin);
+  if (page) yield* painted(to, page.marks as Mark[], look, lines);
   const quiet = page && page.marks.length === 0 ? QUIET[page.is] : undefined;
   if (quiet) words(to, quiet, wide / 2, tall / 2, 900, 'center', look.pencil, look);
   words(to, String(number), left ? 0 : wide, tall + FOOT + 60, 620, left ? 'left' : 'right', look.pencil, look);
@@ -153,51 +102,4 @@ function dots(to: CanvasRenderingContext2D, across: number, down: number, colour
   }
   to.fillStyle = patterns.get(key) ?? colour;
   to.fillRect(-BOX / 4, -BOX / 4, (across + 0.5) * BOX, (down + 0.5) * BOX);
-}
-
-function* marks(to: CanvasRenderingContext2D, all: Mark[], look: Look, thin: number): Generator<void> {
-  const drawn = gather(all);
-  yield;
-  for (const one of drawn.bands) {
-    to.fillStyle = one.colour ?? look.band;
-    to.fill(new Path2D(one.path));
-  }
-  yield;
-  to.lineWidth = 1.1 * thin;
-  for (const one of drawn.strokes) {
-    if (one.layer === 'pencil') continue;
-    to.strokeStyle = one.colour ?? look.ink;
-    to.stroke(new Path2D(one.path));
-    yield;
-  }
-  for (const [i, one] of drawn.words.entries()) {
-    if (i % AT_ONCE === AT_ONCE - 1) yield;
-    const align = { start: 'left', middle: 'center', end: 'right' } as const;
-    if (!one.upwards) {
-      words(to, one.text, one.x, one.y, one.size, align[one.anchor], one.colour ?? look.ink, look);
-      continue;
-    }
-    to.save();
-    to.translate(one.x, one.y);
-    to.rotate(-Math.PI / 2);
-    words(to, one.text, 0, 0, one.size, align[one.anchor], one.colour ?? look.ink, look);
-    to.restore();
-  }
-}
-
-function words(
-  to: CanvasRenderingContext2D,
-  said: string,
-  x: number,
-  y: number,
-  size: number,
-  align: CanvasTextAlign,
-  colour: string,
-  look: Look,
-) {
-  const font = `${size}px ${look.family}`;
-  if (to.font !== font) to.font = font;
-  to.textAlign = align;
-  to.fillStyle = colour;
-  to.fillText(said, x, y);
 }

@@ -4,7 +4,6 @@
   import type { Book, Edit, Pattern } from '../api/client';
   import { open } from '../state/book.svelte';
   import { catalogue } from '../state/catalogue.svelte';
-  import { api } from '../api/client';
   import DrawerDialog from '../spreads/DrawerDialog.svelte';
   import { DrawerState } from '../spreads/drawer.svelte';
   import SettingField from '../spreads/SettingField.svelte';
@@ -171,7 +170,6 @@
     drawer={adding}
     label="Add a part to {pattern.name}"
     where="the pattern"
-    drawn={() => api.monthDrawer(book)}
     {add}
     close={() => (adding = null)}
   />{/if}

@@ -1,7 +1,7 @@
 <!-- The chosen part in the margin: what fills it, how large it is, and how it could be divided. -->
 <script lang="ts">
   import type { Filling, Finding, Mark, PartChange } from '../api/client';
-  import Drawing from '../parts/Drawing.svelte';
+  import Small from '../parts/Small.svelte';
   import Findings from '../parts/Findings.svelte';
   import SettingField from '../spreads/SettingField.svelte';
   import type { Part, PartingState } from './parting.svelte';
@@ -46,7 +46,7 @@
         onclick={() => one.fill !== part.fill && change({ do: 'fill', fill: one.fill })}
       >
         <span class="small-page"
-          >{#if choices && drawn}<Drawing across={choices.wide} down={choices.tall} marks={drawn.marks as Mark[]} label="" />{/if}</span
+          >{#if choices && drawn}<Small across={choices.wide} down={choices.tall} marks={drawn.marks as Mark[]} />{/if}</span
         >
         <span>{one.name}</span>
       </button>

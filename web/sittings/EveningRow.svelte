@@ -1,7 +1,7 @@
 <!-- One evening: a bar as long as it is, filled minute by minute; what to lay out; its pages, each of which may go to another. -->
 <script lang="ts">
   import type { Mark, Sitting } from '../api/client';
-  import Drawing from '../parts/Drawing.svelte';
+  import Small from '../parts/Small.svelte';
   import { dates } from '../parts/said';
   import { route } from '../state/route.svelte';
   import PutInTray from '../tray/PutInTray.svelte';
@@ -106,7 +106,7 @@
             ondragstart={(event) =>
               event.dataTransfer?.setData('application/json', JSON.stringify({ drawing: one?.drawing, nth: one?.nth }))}
           >
-            <span class="thumb"><Drawing {across} {down} marks={marks.get(act.page) ?? []} label="" /></span>
+            <span class="thumb"><Small {across} {down} marks={marks.get(act.page) ?? []} /></span>
             <span class="number figures">{act.page}</span>
           </span>
         {/if}

@@ -3,7 +3,7 @@
   import PutInTray from '../tray/PutInTray.svelte';
   import { untrack } from 'svelte';
   import { about, type Book, type Mark, type SittingPage } from '../api/client';
-  import Drawing from '../parts/Drawing.svelte';
+  import Small from '../parts/Small.svelte';
   import { edges } from '../parts/edges';
   import ForeEdge from '../parts/ForeEdge.svelte';
   import NextTime from '../parts/NextTime.svelte';
@@ -155,7 +155,7 @@
         {#each all.left as one (one.drawing + one.nth)}
           <li>
             <a href={route.to('desk', one.page)}
-              ><span class="thumb"><Drawing across={all.across} down={all.down} marks={marks.get(one.page) ?? []} label="" /></span><span
+              ><span class="thumb"><Small across={all.across} down={all.down} marks={marks.get(one.page) ?? []} /></span><span
                 class="figures">{one.page}</span
               >
               {one.minutes} min<span class="sr-only">, {one.title}</span></a

@@ -1,7 +1,6 @@
 <!-- The drawer: every kind of spread as it would stand on this paper, found by any word for it. -->
 <script lang="ts">
-  import type { Mark } from '../api/client';
-  import Drawing from '../parts/Drawing.svelte';
+  import Small from '../parts/Small.svelte';
   import type { DrawerState } from './drawer.svelte';
 
   interface Props {
@@ -38,7 +37,12 @@
           onclick={() => drawer.look(kind.kind)}
           style:aspect-ratio="{(drawn?.across ?? 26) + 1} / {(drawn?.down ?? 38) + 1}"
         >
-          {#if drawn && sample}<Drawing across={drawn.across} down={drawn.down} marks={sample.marks as Mark[]} label="" />{/if}
+          {#if drawn}<Small
+              across={drawn.across}
+              down={drawn.down}
+              marks={drawer.picture(kind.kind)}
+              seen={() => drawer.want(kind.kind)}
+            />{/if}
         </button>
         <span class="name">{kind.name}</span>
         <span class="quiet"

@@ -1,7 +1,7 @@
 <!-- The drawer in front of another screen: a part for a month's pattern, a spread for an empty page. -->
 <script lang="ts">
   import { untrack } from 'svelte';
-  import type { Book, Drawer as Drawn, Edit } from '../api/client';
+  import type { Book, Edit } from '../api/client';
   import Dialog from '../parts/Dialog.svelte';
   import Drawer from './Drawer.svelte';
   import type { DrawerState } from './drawer.svelte';
@@ -13,15 +13,14 @@
     label: string;
     /** What a kind is added to. */
     where: string;
-    drawn: () => Promise<Drawn>;
     /** @param first what has to be taken into the plan before */
     add: (kind: string, settings: Record<string, unknown>, first: Edit | null) => Promise<boolean>;
     close: () => void;
   }
-  let { book, drawer, label, where, drawn, add, close }: Props = $props();
+  let { book, drawer, label, where, add, close }: Props = $props();
 
   $effect(() => {
-    untrack(() => drawer.drawn.load(drawn));
+    untrack(() => void drawer.load());
   });
 
   async function put(kind: string) {

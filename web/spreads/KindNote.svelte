@@ -3,6 +3,7 @@
   import { untrack } from 'svelte';
   import { api, type Book, type Kind, type Mark } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
+  import Small from '../parts/Small.svelte';
   import { open } from '../state/book.svelte';
   import { keys } from '../state/keys.svelte';
   import type { DrawerState } from './drawer.svelte';
@@ -27,7 +28,10 @@
   $effect(() => keys.use([{ on: ['a'], shown: 'a', says: 'add the kind that is looked at', press: () => add(kind.kind) }]));
   $effect(() => {
     const asked = kind;
-    untrack(() => asked.layouts && drawer.variants.load(() => api.variants(book, asked.kind)));
+    untrack(() => {
+      drawer.want(asked.kind);
+      if (asked.layouts) void drawer.variants.load(() => api.variants(book, asked.kind));
+    });
   });
 </script>
 
@@ -42,7 +46,7 @@
     <Drawing
       across={drawn.across}
       down={drawn.down}
-      marks={(variant?.drawings[0] ?? sample.marks) as Mark[]}
+      marks={(variant?.drawings[0] ?? drawer.picture(kind.kind) ?? []) as Mark[]}
       label="{kind.name} on this paper"
     />
   </div>
@@ -61,7 +65,7 @@
         <li>
           <button aria-pressed={chosen} onclick={() => (drawer.variant = one.current ? null : i)}>
             <span class="small" style:aspect-ratio="{variants.across + 1} / {variants.down + 1}"
-              ><Drawing across={variants.across} down={variants.down} marks={(one.drawings[0] ?? []) as Mark[]} label="" /></span
+              ><Small across={variants.across} down={variants.down} marks={(one.drawings[0] ?? []) as Mark[]} /></span
             >
             {one.name}{one.pages > 1 ? `, ${one.pages} pages` : ''}{i === variants.best ? ', fits best' : ''}
           </button>

@@ -1,7 +1,7 @@
 <!-- One page of an opening: its small drawing, its number, and the spread it belongs to. -->
 <script lang="ts">
   import type { Book, Mark, Page, Spread } from '../api/client';
-  import Drawing from '../parts/Drawing.svelte';
+  import Small from '../parts/Small.svelte';
 
   interface Props {
     book: Book;
@@ -54,7 +54,7 @@
         over = '';
       }}
     >
-      <Drawing across={book.stock.across} down={book.stock.down} {marks} label="" />
+      <Small across={book.stock.across} down={book.stock.down} {marks} />
     </button>
     <p class="under">
       <span class="number">{page.page}</span>

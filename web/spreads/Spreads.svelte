@@ -50,7 +50,7 @@
   $effect(() => {
     const ref = book;
     untrack(async () => {
-      drawer.drawn.load(() => api.drawer(ref));
+      void drawer.load();
       const found = await drawn.load(() => api.drawings(ref));
       if (found) await open.outdated(found.version);
     });
@@ -114,7 +114,7 @@
 
   async function forget(kind: string) {
     await api.forgetKind(kind);
-    await drawer.drawn.load(() => api.drawer(book));
+    await drawer.load(true);
   }
 
   async function add(kind: string) {

@@ -1,9 +1,20 @@
 // The drawer of kinds: what is found by a word, which one is looked at, and what else it could look like.
-import type { Book, Catalogue, Comparison, Drawer, Edit, Kind } from '../api/client';
+import { api, type Book, type Catalogue, type Comparison, type Drawer, type Edit, type Kind, type Mark } from '../api/client';
+import { SvelteMap } from 'svelte/reactivity';
 import { Loader } from '../state/loader.svelte';
+
+/** Pictures fetched at once. */
+const MOST = 60;
 
 export class DrawerState {
   readonly drawn = new Loader<Drawer>();
+  /** The first page of each kind that was looked at, as it would stand on this paper. */
+  private readonly pictures = new SvelteMap<string, Mark[]>();
+  /** Kinds whose pictures were asked for, and those that wait for their turn. */
+  private readonly asked = new Set<string>();
+  private waiting: string[] = [];
+  /** What is shown depends on this: a book that says the same needs nothing fetched. */
+  private shown = '';
   /** The layouts of the kind looked at. */
   readonly variants = new Loader<Comparison>();
   /** Which of them is chosen. */
@@ -68,6 +79,42 @@ export class DrawerState {
     if (this.book().kinds.some((one) => one.kind === kind) && !(await edit({ type: 'remove-kind', kind }))) return;
     await forget(kind);
     this.looked = null;
+  }
+
+  /** Fetches what the drawer holds, unless it is there already. @param again even then: a kind was taken out, or came in */
+  async load(again = false) {
+    const book = this.book();
+    if (!again && this.shown === `${book.id} ${book.book} ${book.samples}`) return;
+    this.shown = `${book.id} ${book.book} ${book.samples}`;
+    const loaded = await this.drawn.load(() => api.drawer(book, this.parts !== null));
+    if (loaded === null) return void (this.drawn.wrong && (this.shown = ''));
+    this.asked.clear();
+    this.pictures.clear();
+  }
+
+  /** A kind comes into sight: its picture is fetched, with those of others that came with it. */
+  want(kind: string) {
+    if (this.asked.has(kind)) return;
+    this.asked.add(kind);
+    if (this.waiting.push(kind) === 1) setTimeout(() => this.fetch());
+  }
+
+  private async fetch() {
+    const [book, kinds, shown] = [this.book(), this.waiting.slice(0, MOST), this.shown];
+    this.waiting = this.waiting.slice(MOST);
+    if (this.waiting.length > 0) setTimeout(() => this.fetch());
+    try {
+      const { marks } = await api.samples(book, kinds, this.parts !== null);
+      if (shown === this.shown) for (const [kind, page] of Object.entries(marks)) this.pictures.set(kind, page);
+    } catch {
+      // What is still in sight asks again when it comes back into it.
+      for (const kind of kinds) this.asked.delete(kind);
+    }
+  }
+
+  /** Null until it is fetched. */
+  picture(kind: string): Mark[] | null {
+    return this.pictures.get(kind) ?? null;
   }
 
   sample(kind: string): Drawer['kinds'][number] | null {

@@ -2,7 +2,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { api, type Beginning, type Head, type Mark, wholeShelf } from '../api/client';
-  import Drawing from '../parts/Drawing.svelte';
+  import Small from '../parts/Small.svelte';
   import ForeEdge from '../parts/ForeEdge.svelte';
 
   interface Props {
@@ -87,7 +87,7 @@
       {#if chosen(way)}
         <span class="front" aria-hidden="true">
           {#each way.front as page (page.page)}<span class="leaf" style:aspect-ratio="{across + 1} / {down + 1}"
-              ><Drawing {across} {down} marks={page.marks as Mark[]} label="" /></span
+              ><Small {across} {down} marks={page.marks as Mark[]} /></span
             >{/each}
         </span>
         <span class="figures" class:short={!way.fits}>{way.sentence}</span>

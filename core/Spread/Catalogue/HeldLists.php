@@ -12,7 +12,7 @@ use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Setting\LinesField;
 use AmpleMargin\Spread\Setting\Settings;
 
-final class Listed
+final class HeldLists
 {
     /**
      * @param array<array-key, mixed> $values what the person said of the spread
