@@ -13,12 +13,34 @@ final class SmallDrawings
     /** Marks of all pages together; a book of two hundred pages has half as many. */
     public const MOST = 80_000;
 
+    /** Of a page's mark: two pages in four thousand million have the same. */
+    private const LETTERS = 8;
+
     /**
-     * @param list<int> $pages
+     * What a request says it has: "3.0a1b2c3d,4.99887766".
      *
-     * @return array{list<array{page: int, marks: list<list<int|string|null>>}>, int} those that are drawn, and how many more there are
+     * @return array<int, string> page → mark
      */
-    public static function of(Book $book, array $pages): array
+    public static function had(string $said): array
+    {
+        preg_match_all('/(\d{1,4})\.([0-9a-f]{8})/', $said, $found, \PREG_SET_ORDER);
+
+        $had = [];
+        foreach ($found as [, $page, $mark]) {
+            $had[(int) $page] = $mark;
+        }
+
+        return $had;
+    }
+
+    /**
+     * @param list<int>             $pages
+     * @param array<int, string> $have  page → its mark, as an answer before gave it: what is drawn there is not sent again
+     *
+     * @return array{list<array{page: int, mark: string, marks?: list<list<int|string|null>>}>, int} those that are drawn, and how many
+     *     more there are
+     */
+    public static function of(Book $book, array $pages, array $have = []): array
     {
         $drawn = [];
         $marks = $left = 0;
@@ -27,7 +49,9 @@ final class SmallDrawings
             $left += $marks > self::MOST ? 1 : 0;
             if (null !== $drawing) {
                 $marks += \count($drawing->marks);
-                $drawn[] = ['page' => $page, 'marks' => DrawingView::marks($drawing)];
+                $all = DrawingView::marks($drawing);
+                $mark = substr(hash('xxh3', (string) json_encode($all)), 0, self::LETTERS);
+                $drawn[] = ['page' => $page, 'mark' => $mark] + (($have[$page] ?? null) === $mark ? [] : ['marks' => $all]);
             }
         }
 

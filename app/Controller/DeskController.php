@@ -65,7 +65,11 @@ final class DeskController
     {
         $notebook = $this->notebooks->get($id);
         $book = $this->view->compose($notebook, AskedBook::of($request));
-        [$pages, $left] = SmallDrawings::of($book, $book->spreadPages());
+        [$pages, $left] = SmallDrawings::of(
+            $book,
+            $book->spreadPages(),
+            SmallDrawings::had((string) $request->query->get('have')),
+        );
 
         return new JsonResponse([
             'version' => $notebook->version(),

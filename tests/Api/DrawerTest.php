@@ -52,6 +52,28 @@ final class DrawerTest extends ApiTestCase
         }
     }
 
+    /** After a new title only its page, and the index, are sent again. */
+    public function testPagesThatAreAsTheyWereAreNotSentAgain(): void
+    {
+        $book = $this->call('POST', '/notebooks/sample', null, 201);
+        $at = "/notebooks/{$book['id']}/drawings";
+        $before = array_column($this->call('GET', $at)['pages'], null, 'page');
+        $have = implode(',', array_map(static fn (array $one): string => "{$one['page']}.{$one['mark']}", $before));
+        foreach ($this->call('GET', "$at?have=$have")['pages'] as $one) {
+            self::assertArrayNotHasKey('marks', $one);
+        }
+        $after = $this->edit($book, ['type' => 'set-spread', 'spread' => 'goals-by-area', 'title' => 'Ebb and flow']);
+        $pages = array_column($this->call('GET', "$at?have=$have")['pages'], null, 'page');
+        self::assertSame(array_keys($before), array_keys($pages));
+        $sent = array_keys(array_filter($pages, static fn (array $one): bool => isset($one['marks'])));
+        $index = array_column($after['spreads'] ?? $book['spreads'], 'page', 'id');
+        self::assertEqualsCanonicalizing([$index['goals-by-area'], $index['index']], $sent);
+        // What nobody said in this form says nothing.
+        foreach (['x', '3', '3.zz', '99999.00000000', str_repeat('3.00000000,', 200)] as $odd) {
+            self::assertCount(\count($before), array_filter($this->call('GET', "$at?have=$odd")['pages'], static fn (array $one): bool => isset($one['marks'])));
+        }
+    }
+
     public function testWhatTakesTwoPagesSaysSo(): void
     {
         $book = $this->make();

@@ -187,6 +187,9 @@ export async function wholeShelf(): Promise<Head[]> {
   return found;
 }
 
+/** Pages a request says it has: as many as an address holds. */
+const MOST_HAD = 300;
+
 export const api = {
   shelf: (from = 0) => call<Shelf>('GET', `/notebooks?from=${from}`),
   catalogue: () => call<Catalogue>('GET', '/catalogue'),
@@ -213,7 +216,13 @@ export const api = {
   /** Takes the last edit of a notebook back that cannot be opened. */
   takeBack: (id: string, version: number) => call<Partial<Book>>('POST', `/notebooks/${id}/undo`, { version }),
   ways: (ref: Ref) => call<Ways>('GET', about(ref, '/ways')),
-  drawings: (ref: Ref) => call<Drawings>('GET', about(ref, '/drawings')),
+  /** @param before those shown until now: pages that are as they were keep their marks, and are not sent again */
+  drawings: async (ref: Ref, before: Drawings | null = null): Promise<Drawings> => {
+    const had = new Map(before?.pages.map((one) => [one.page, one]) ?? []);
+    const have = [...had.values()].slice(0, MOST_HAD).map((one) => `${one.page}.${one.mark}`);
+    const now = await call<Drawings>('GET', about(ref, `/drawings${have.length > 0 ? `?have=${have.join(',')}` : ''}`));
+    return { ...now, pages: now.pages.map((one) => (one.marks ? one : { ...one, marks: had.get(one.page)?.marks ?? [] })) };
+  },
   drawer: (ref: Ref, month: boolean) => call<Drawer>('GET', about(ref, `/drawer${month ? '?for=month' : ''}`)),
   samples: (ref: Ref, kinds: string[], month: boolean) =>
     call<{ samples: string; marks: Record<string, Mark[]> }>(

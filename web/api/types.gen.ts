@@ -2454,6 +2454,7 @@ export interface components {
             undrawn: number;
             drawings: {
                 page: number;
+                mark: string;
                 marks: components["schemas"]["Mark"][];
             }[];
         };
@@ -3249,7 +3250,10 @@ export interface components {
             down: number;
             pages: {
                 page: number;
-                marks: components["schemas"]["Mark"][];
+                /** @description of what is drawn on it */
+                mark: string;
+                /** @description left out where whoever asked has them */
+                marks?: components["schemas"]["Mark"][];
             }[];
         };
         Step: {
@@ -3894,6 +3898,8 @@ export interface operations {
             query?: {
                 /** @description which of the plan's books */
                 book?: components["parameters"]["book"];
+                /** @description pages whoever asks has, each with its mark, as 3.0a1b2c3d: what is drawn there is not sent again */
+                have?: string;
             };
             header?: never;
             path: {

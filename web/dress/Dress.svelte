@@ -34,7 +34,7 @@
   const drawn = new Loader<Drawings>();
   $effect(() => {
     const now = book;
-    untrack(() => drawn.load(() => api.drawings(now)));
+    untrack(() => drawn.load(() => api.drawings(now, drawn.value)));
   });
   const marks = $derived(new Map(drawn.value?.pages.map((page) => [page.page, page.marks as Mark[]]) ?? []));
 

@@ -51,7 +51,7 @@
     const ref = book;
     untrack(async () => {
       void drawer.load();
-      const found = await drawn.load(() => api.drawings(ref));
+      const found = await drawn.load(() => api.drawings(ref, drawn.value));
       if (found) await open.outdated(found.version);
     });
   });
