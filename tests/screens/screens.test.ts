@@ -2,6 +2,7 @@ import { expect, test } from 'vitest';
 import type { Book, Catalogue, Comparison, Edit } from '../../web/api/client';
 import { CompareState } from '../../web/compare/compare.svelte';
 import { MonthsState } from '../../web/months/months.svelte';
+import { merged } from '../../web/api/client';
 import { DrawerState } from '../../web/spreads/drawer.svelte';
 import { SpreadsState } from '../../web/spreads/spreads.svelte';
 
@@ -200,4 +201,31 @@ test('what the person made stands in the drawer too, taken into the plan before 
   await kinds.takeOut('own-there', edit, forget);
   await kinds.takeOut('own-here', edit, forget);
   expect(done, 'only what the plan has is taken out of it').toEqual(['own-there', 'edit', 'own-here']);
+});
+
+test('of a long list only the stretches that are others are sent, and put in their places', () => {
+  const pages = (from: number, to: number) => Array.from({ length: to - from }, (_, i) => ({ page: from + i }));
+  const whole = {
+    id: 'a',
+    version: 1,
+    pages: pages(1, 21),
+    parts: { pages: 'x', 'pages/0': 'a', 'pages/1': 'b', 'pages/2': 'c', index: 'i' },
+  };
+  const after = merged(
+    whole as never,
+    {
+      version: 2,
+      parts: { pages: 'y', 'pages/1': 'd' },
+      some: { pages: { of: 10, each: 8, at: { 1: [{ page: 90 }, { page: 91 }] } } },
+    } as never,
+  );
+  expect(after.pages.map((one) => one.page)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 90, 91]);
+  // The third stretch is gone; were it kept as known, it would not be sent when the list grows again.
+  expect(after.parts).toEqual({ pages: 'y', 'pages/0': 'a', 'pages/1': 'd', index: 'i' });
+  const longer = merged(after, {
+    parts: { pages: 'z', 'pages/1': 'e', 'pages/2': 'f' },
+    some: { pages: { of: 18, each: 8, at: { 1: pages(9, 17), 2: pages(17, 19) } } },
+  } as never);
+  expect(longer.pages).toEqual(pages(1, 19));
+  expect((whole.pages as unknown[]).length).toBe(20);
 });

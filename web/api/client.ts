@@ -165,9 +165,25 @@ export function about({ id, book }: Ref, of = ''): string {
   return book === '1' ? address : `${address}${address.includes('?') ? '&' : '?'}book=${book}`;
 }
 
-/** The book after an answer that leaves out the parts that are as they were. */
-function merged(book: Book, changes: Partial<Book>): Book {
-  return { ...book, ...changes };
+/** An answer that leaves out the parts that are as they were; of long lists it has only the stretches that are not. */
+export type Changes = Partial<Book> & { some?: Record<string, { of: number; each: number; at: Record<string, unknown[]> }> };
+
+/** The book after an answer that leaves something out. */
+export function merged(book: Book, { some = {}, ...changes }: Changes): Book {
+  const next: Book = { ...book, ...changes, parts: { ...book.parts, ...changes.parts } };
+  const lists = next as unknown as Record<string, unknown[]>;
+  for (const [part, { of, each, at }] of Object.entries(some)) {
+    const list = (lists[part] ?? []).slice(0, of);
+    for (const [i, stretch] of Object.entries(at)) list.splice(Number(i) * each, each, ...stretch);
+    lists[part] = list;
+  }
+  // What a list has no more is forgotten: it may come back as something else.
+  for (const name of Object.keys(next.parts ?? {})) {
+    const [part, i] = name.split('/');
+    const each = part ? some[part]?.each : undefined;
+    if (part && each && Number(i) * each >= (lists[part]?.length ?? 0)) delete next.parts?.[name];
+  }
+  return next;
 }
 
 /** The time by the person's own clock, as 2026-12-20T19:20. */
@@ -207,12 +223,10 @@ export const api = {
   book: (ref: Ref) => call<Book>('GET', about(ref)),
   remove: (id: string, version: number) => call<void>('DELETE', `/notebooks/${id}?version=${version}`),
   edit: async (book: Book, edit: Edit) =>
-    merged(book, await call<Partial<Book>>('POST', about(book, '/edits'), { version: book.version, edit, have: book.parts })),
+    merged(book, await call<Changes>('POST', about(book, '/edits'), { version: book.version, edit, have: book.parts })),
   would: (ref: Ref, edit: Edit) => call<{ version: number; says: string[] }>('POST', about(ref, '/would'), { edit }),
-  undo: async (book: Book) =>
-    merged(book, await call<Partial<Book>>('POST', about(book, '/undo'), { version: book.version, have: book.parts })),
-  redo: async (book: Book) =>
-    merged(book, await call<Partial<Book>>('POST', about(book, '/redo'), { version: book.version, have: book.parts })),
+  undo: async (book: Book) => merged(book, await call<Changes>('POST', about(book, '/undo'), { version: book.version, have: book.parts })),
+  redo: async (book: Book) => merged(book, await call<Changes>('POST', about(book, '/redo'), { version: book.version, have: book.parts })),
   /** Takes the last edit of a notebook back that cannot be opened. */
   takeBack: (id: string, version: number) => call<Partial<Book>>('POST', `/notebooks/${id}/undo`, { version }),
   ways: (ref: Ref) => call<Ways>('GET', about(ref, '/ways')),

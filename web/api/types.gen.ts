@@ -1436,8 +1436,19 @@ export interface components {
             id: string;
             version: number;
             book: string;
+            /** @description marks that are others now */
             parts: {
                 [key: string]: string;
+            };
+            /** @description lists of which only some stretches are others: how many there are now, how many a stretch has, and the stretches by their number from 0 */
+            some?: {
+                [key: string]: {
+                    of: number;
+                    each: number;
+                    at: {
+                        [key: string]: unknown[];
+                    };
+                };
             };
         } & {
             [key: string]: unknown;
