@@ -10,7 +10,8 @@ export default defineConfig({
   outputDir: 'var/test-results',
   workers: WORKERS,
   fullyParallel: true,
-  timeout: 60_000,
+  // Long, so that a slow machine only takes longer.
+  timeout: 180_000,
   expect: { timeout: 10_000 },
   reporter: [['list']],
   use: {
