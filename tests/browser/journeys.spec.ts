@@ -252,3 +252,28 @@ test('finding a page and going to screens by keys', async ({ page }) => {
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
 });
+
+/** What one title causes: its own page and the index are sent again, and nothing of the drawer. */
+test('a new title on Spreads costs a few kB, and no sample is fetched again', async ({ page }) => {
+  const said = complaints(page);
+  const made = await sample(page);
+  await page.goto(`/notebooks/${made.id}/spreads`, { waitUntil: 'networkidle' });
+  await page.getByRole('button', { name: /^Goals by area, / }).click();
+  const asked: string[] = [];
+  let bytes = 0;
+  page.on('response', async (answer) => {
+    const path = new URL(answer.url()).pathname.replace(/^\/api\/notebooks\/[^/]+\/?/, '');
+    if (path === 'state' || !answer.url().includes('/api/')) return;
+    asked.push(path);
+    bytes += (await answer.body()).length;
+  });
+  await page.getByLabel('Title').first().fill('Ebb and flow');
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('button', { name: /^Ebb and flow, page \d+$/ })).toBeVisible();
+  await page.waitForLoadState('networkidle');
+  await expect.poll(() => asked).toEqual(['edits', 'drawings']);
+  await expect.poll(() => bytes).toBeGreaterThan(1_000);
+  expect(bytes).toBeLessThan(15_000);
+  expect(await page.evaluate(() => document.querySelectorAll('*').length)).toBeLessThan(4_000);
+  expect(said).toEqual([]);
+});
