@@ -382,7 +382,8 @@ printf("%-52s %8.1f times\n", 'a book opened against an empty answer', median($o
 $answer = (string) json_encode($made);
 printf("%-52s %8.1f kB, %5.1f kB gzip\n", 'the whole book', strlen($answer) / 1000, strlen((string) gzencode($answer)) / 1000);
 $at = "$base/notebooks/{$made['id']}";
-$had = static fn (array $pages): string => implode(',', array_map(static fn (array $one): string => "{$one['page']}.{$one['mark']}", $pages));
+$mark = static fn (array $one): string => "{$one['page']}.{$one['mark']}";
+$had = static fn (array $pages): string => implode(',', array_map($mark, $pages));
 $have = $made['parts'];
 $pages = $had(json_decode(ask($curl, 'GET', "$at/drawings")[1], true)['pages']);
 $titles = $sent = $drawn = [];

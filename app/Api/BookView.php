@@ -160,7 +160,7 @@ final class BookView
             'spare' => $book->plan->months->spare->value,
             'palette' => PlanWriter::palette($book->plan->pens),
             'bleeding' => self::bleeding($book),
-            'samples' => SamplesKey::of($book),
+            'samples' => SamplesKey::of($book, $plan),
             'own_palette' => null !== $book->plan->whole->palette,
             'dress' => self::dress($book->plan->whole->dress),
             'hand' => [
@@ -388,9 +388,11 @@ final class BookView
     /** As it is written, and what each section that says something is dressed in with what is said for all. */
     private static function dress(Wardrobe $wardrobe): object
     {
-        $worn = static fn (string $section): object => (object) $wardrobe->ofSection($section)->written();
-        $sections = array_keys($wardrobe->sections);
+        $worn = [];
+        foreach (array_keys($wardrobe->sections) as $section) {
+            $worn[$section] = (object) $wardrobe->ofSection($section)->written();
+        }
 
-        return (object) ($wardrobe->written() + ([] === $sections ? [] : ['worn' => (object) array_combine($sections, array_map($worn, $sections))]));
+        return (object) ($wardrobe->written() + ([] === $worn ? [] : ['worn' => (object) $worn]));
     }
 }

@@ -17,30 +17,11 @@ final class SmallDrawings
     private const LETTERS = 8;
 
     /**
-     * What a request says it has: "3.0a1b2c3d,4.99887766".
+     * @param list<int> $pages
      *
-     * @return array<int, string> page → mark
+     * @return array{list<array{page: int, marks: list<list<int|string|null>>}>, int} those that are drawn, and how many more there are
      */
-    public static function had(string $said): array
-    {
-        preg_match_all('/(\d{1,4})\.([0-9a-f]{8})/', $said, $found, \PREG_SET_ORDER);
-
-        $had = [];
-        foreach ($found as [, $page, $mark]) {
-            $had[(int) $page] = $mark;
-        }
-
-        return $had;
-    }
-
-    /**
-     * @param list<int>             $pages
-     * @param array<int, string> $have  page → its mark, as an answer before gave it: what is drawn there is not sent again
-     *
-     * @return array{list<array{page: int, mark: string, marks?: list<list<int|string|null>>}>, int} those that are drawn, and how many
-     *     more there are
-     */
-    public static function of(Book $book, array $pages, array $have = []): array
+    public static function of(Book $book, array $pages): array
     {
         $drawn = [];
         $marks = $left = 0;
@@ -49,12 +30,30 @@ final class SmallDrawings
             $left += $marks > self::MOST ? 1 : 0;
             if (null !== $drawing) {
                 $marks += \count($drawing->marks);
-                $all = DrawingView::marks($drawing);
-                $mark = substr(hash('xxh3', (string) json_encode($all)), 0, self::LETTERS);
-                $drawn[] = ['page' => $page, 'mark' => $mark] + (($have[$page] ?? null) === $mark ? [] : ['marks' => $all]);
+                $drawn[] = ['page' => $page, 'marks' => DrawingView::marks($drawing)];
             }
         }
 
         return [$drawn, $left];
+    }
+
+    /**
+     * Each with a mark of what is drawn on it, and without that where whoever asks has it.
+     *
+     * @param list<array{page: int, marks: list<list<int|string|null>>}> $drawn
+     * @param string                                                     $have  pages and their marks: "3.0a1b2c3d,4.99887766"
+     *
+     * @return list<array{page: int, mark: string, marks?: list<list<int|string|null>>}>
+     */
+    public static function unlessHad(array $drawn, string $have): array
+    {
+        preg_match_all('/(\d{1,4})\.([0-9a-f]{8})/', $have, $found);
+        $had = array_combine($found[1], $found[2]);
+
+        return array_map(static function (array $one) use ($had): array {
+            $mark = substr(hash('xxh3', (string) json_encode($one['marks'])), 0, self::LETTERS);
+
+            return ['page' => $one['page'], 'mark' => $mark] + (($had[$one['page']] ?? null) === $mark ? [] : $one);
+        }, $drawn);
     }
 }

@@ -65,17 +65,13 @@ final class DeskController
     {
         $notebook = $this->notebooks->get($id);
         $book = $this->view->compose($notebook, AskedBook::of($request));
-        [$pages, $left] = SmallDrawings::of(
-            $book,
-            $book->spreadPages(),
-            SmallDrawings::had((string) $request->query->get('have')),
-        );
+        [$pages, $left] = SmallDrawings::of($book, $book->spreadPages());
 
         return new JsonResponse([
             'version' => $notebook->version(),
             'across' => $book->plan->stock->across,
             'down' => $book->plan->stock->down,
-            'pages' => $pages,
+            'pages' => SmallDrawings::unlessHad($pages, (string) $request->query->get('have')),
             'left' => $left,
         ]);
     }
@@ -118,7 +114,7 @@ final class DeskController
 
         return new JsonResponse([
             'version' => $notebook->version(),
-            'samples' => SamplesKey::of($book),
+            'samples' => SamplesKey::of($book, PlanWriter::plan($book->plan->whole)),
             'across' => $book->plan->stock->across,
             'down' => $book->plan->stock->down,
             'kinds' => $kinds,
@@ -148,7 +144,10 @@ final class DeskController
             $marks[$kind->id] = DrawingView::marks($laid->drawings()[0]);
         }
 
-        return new JsonResponse(['samples' => SamplesKey::of($book), 'marks' => (object) $marks]);
+        return new JsonResponse([
+            'samples' => SamplesKey::of($book, PlanWriter::plan($book->plan->whole)),
+            'marks' => (object) $marks,
+        ]);
     }
 
     /** @return list<OwnKind> of other notebooks */

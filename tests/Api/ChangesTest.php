@@ -12,13 +12,14 @@ final class ChangesTest extends ApiTestCase
     {
         $book = $known = $this->call('POST', '/notebooks/sample', null, 201);
         $sizes = [];
+        $paper = ['width' => 148, 'height' => 210, 'pitch' => 5, 'across' => 26, 'down' => 38];
         foreach ([
             ['type' => 'set-title', 'title' => 'Harbour'],
             ['type' => 'move-spread', 'spread' => 'quote', 'section' => 'front', 'before' => 'key'],
             ['type' => 'set-spread', 'spread' => 'key', 'worth' => 5],
             ['type' => 'set-spread', 'spread' => 'quote', 'title' => 'Ebb and flow'],
-            ['type' => 'set-stock', 'stock' => ['width' => 148, 'height' => 210, 'pitch' => 5, 'across' => 26, 'down' => 38, 'pages' => 160]],
-            ['type' => 'set-stock', 'stock' => ['width' => 148, 'height' => 210, 'pitch' => 5, 'across' => 26, 'down' => 38, 'pages' => 240]],
+            ['type' => 'set-stock', 'stock' => $paper + ['pages' => 160]],
+            ['type' => 'set-stock', 'stock' => $paper + ['pages' => 240]],
             ['type' => 'remove-spread', 'spread' => 'goals-by-area'],
             ['type' => 'add-spread', 'kind' => 'goals-by-area'],
             ['type' => 'add-book', 'from' => '2027-09'],

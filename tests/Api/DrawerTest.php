@@ -28,9 +28,11 @@ final class DrawerTest extends ApiTestCase
         $at = "/notebooks/{$book['id']}/samples";
         $samples = $this->call('GET', "$at?kinds=quote,mood");
         self::assertSame(['quote', 'mood'], array_keys($samples['marks']));
-        self::assertSame([$book['samples'], $book['samples']], [$samples['samples'], $this->call('GET', "/notebooks/{$book['id']}/drawer")['samples']]);
+        $drawer = $this->call('GET', "/notebooks/{$book['id']}/drawer");
+        self::assertSame([$book['samples'], $book['samples']], [$samples['samples'], $drawer['samples']]);
         self::assertNotSame([], $this->call('GET', "$at?kinds=month-divider&for=month")['marks']['month-divider']);
-        foreach (['', '?kinds=', '?kinds=,', '?kinds='.implode(',', array_map(static fn (int $i): string => "k$i", range(0, 60)))] as $asked) {
+        $many = implode(',', array_map(static fn (int $i): string => "k$i", range(0, 60)));
+        foreach (['', '?kinds=', '?kinds=,', "?kinds=$many"] as $asked) {
             $this->call('GET', "$at$asked", null, 422);
         }
         $this->call('GET', "$at?kinds=quote,nothing", null, 404);
@@ -70,7 +72,7 @@ final class DrawerTest extends ApiTestCase
         self::assertEqualsCanonicalizing([$index['goals-by-area'], $index['index']], $sent);
         // What nobody said in this form says nothing.
         foreach (['x', '3', '3.zz', '99999.00000000', str_repeat('3.00000000,', 200)] as $odd) {
-            self::assertCount(\count($before), array_filter($this->call('GET', "$at?have=$odd")['pages'], static fn (array $one): bool => isset($one['marks'])));
+            self::assertCount(\count($before), array_filter(array_column($this->call('GET', "$at?have=$odd")['pages'], 'marks'), is_array(...)));
         }
     }
 

@@ -25,7 +25,7 @@ final class HeldTest extends TestCase
         foreach ($catalogue->spreads() as $kind) {
             $before = Books::edited(Books::starter(), [['type' => 'add-spread', 'kind' => $kind->id]]);
             $was = self::added($before);
-            $after = Books::edited($before, [['type' => 'part-page', 'spread' => $was->id, 'do' => 'divide', 'at' => self::last($before, $was), 'way' => 'down', 'parts' => 2]]);
+            $after = self::divided($before, $was->id, self::last($before, $was), 'down');
             $now = $after->spread($was->id) ?? throw new \LogicException('It was divided.');
             [$held, $holds] = [$catalogue->of($was), $catalogue->of($now)];
             self::assertNotNull($held);
@@ -50,14 +50,18 @@ final class HeldTest extends TestCase
     public function testAChallengeStillServesItsGoalWhenBothPagesAreDivided(): void
     {
         $plan = Books::edited(Books::starter(), [
-            ['type' => 'add-spread', 'kind' => 'goals-by-quarter', 'settings' => ['within' => ['First quarter:', 'Learn the low notes', 'Mend the boat']]],
-            ['type' => 'add-spread', 'kind' => 'monthly-challenges', 'settings' => ['challenges' => ['Scales → Learn the low notes', 'Tar → Paint the roof']]],
+            ['type' => 'add-spread', 'kind' => 'goals-by-quarter', 'settings' => [
+                'within' => ['First quarter:', 'Learn the low notes', 'Mend the boat'],
+            ]],
+            ['type' => 'add-spread', 'kind' => 'monthly-challenges', 'settings' => [
+                'challenges' => ['Scales → Learn the low notes', 'Tar → Paint the roof'],
+            ]],
         ]);
         $said = self::aboutGoals($plan);
         self::assertCount(2, $said);
         foreach (['goals-by-quarter', 'monthly-challenges'] as $kind) {
             $spread = array_values(array_filter($plan->spreads, static fn (PlannedSpread $one): bool => $one->kind === $kind))[0];
-            $plan = Books::edited($plan, [['type' => 'part-page', 'spread' => $spread->id, 'do' => 'divide', 'at' => '0', 'way' => 'across', 'parts' => 2]]);
+            $plan = self::divided($plan, $spread->id);
             self::assertSame($said, self::aboutGoals($plan), $kind);
         }
     }
@@ -65,7 +69,7 @@ final class HeldTest extends TestCase
     public function testASavedPlanKeepsIt(): void
     {
         $plan = Books::edited(Books::starter(), [['type' => 'add-spread', 'kind' => 'mood']]);
-        $plan = Books::edited($plan, [['type' => 'part-page', 'spread' => self::added($plan)->id, 'do' => 'divide', 'at' => '0', 'way' => 'across', 'parts' => 2]]);
+        $plan = self::divided($plan, self::added($plan)->id);
         [$read] = Books::files()->read(Books::files()->file($plan, []));
         self::assertSame('mood', self::added($read)->settings[Kind::WAS] ?? null);
         // A kind that nobody knows any more, or nonsense, is nothing.
@@ -74,6 +78,13 @@ final class HeldTest extends TestCase
             $odd = $spread->with(['settings' => [Kind::WAS => $was] + $spread->settings]);
             self::assertNull((new Catalogue())->of($odd)?->privacy());
         }
+    }
+
+    private static function divided(Plan $plan, string $spread, string $at = '0', string $way = 'across'): Plan
+    {
+        return Books::edited($plan, [
+            ['type' => 'part-page', 'spread' => $spread, 'do' => 'divide', 'at' => $at, 'way' => $way, 'parts' => 2],
+        ]);
     }
 
     /** @return list<string> */

@@ -2465,7 +2465,6 @@ export interface components {
             undrawn: number;
             drawings: {
                 page: number;
-                mark: string;
                 marks: components["schemas"]["Mark"][];
             }[];
         };

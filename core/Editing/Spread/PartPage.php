@@ -77,8 +77,10 @@ final class PartPage implements Edit
     }
 
     /**
-     * @return array<string, mixed> what is still true of a page that is parted otherwise: what it was, how it lies, whether it shares its page, whether
-     *                              its pages lie open together, which dates it takes
+     * What is still true of a page that is parted otherwise: what it was, how it lies, whether it shares its page, whether its pages
+     * lie open together, which dates it takes.
+     *
+     * @return array<string, mixed>
      */
     private static function kept(Kind $kind, PlannedSpread $spread): array
     {

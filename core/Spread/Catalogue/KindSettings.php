@@ -20,7 +20,7 @@ final class KindSettings
      * @param \Closure(): list<Field>     $fields   of its form, asked for once
      * @param array<array-key, mixed>     $defaults where the person gives none
      * @param list<string>|null           $asks     settings of its form it asks for; null for all of them
-     * @param array<string, string|\Closure(mixed): array<string, mixed>> $formerly setting of an older plan → its name now, or what it says
+     * @param array<string, string|\Closure(mixed): array<string, mixed>> $formerly older plans' name → its name now, or what it says
      * @param TakesDates|string|null      $takes    what of the known dates is written into it, or the setting that says so
      * @param list<Field>                 $own      of the kind, behind those of its form
      * @param list<Field>|null            $all      made when they are first asked for; nothing else here changes
@@ -92,12 +92,6 @@ final class KindSettings
         }
 
         return new Settings(array_replace($this->defaults, $values), $this->all());
-    }
-
-    /** What of the known dates is written into every spread of it; null for nothing, and where a setting says. */
-    public function takes(): ?TakesDates
-    {
-        return $this->takes instanceof TakesDates ? $this->takes : null;
     }
 
     /**

@@ -114,7 +114,8 @@ final class IndexRows implements Filling, HasLayouts, GivesWay, ReadsIndex
             findings: 0 === $from ? $this->tooFew($asked, $room * $pages, $needed) : [],
             layers: new Layers(
                 write: function (Canvas $canvas) use ($asked, $region, $from, $here, $columns, $rows, $room, $line): void {
-                    foreach (0 === $from ? $asked->book->numbering : ['Leave the title’s boxes free and go on with the index.'] as $step) {
+                    $goesOn = ['Leave the title’s boxes free and go on with the index.'];
+                    foreach (0 === $from ? $asked->book->numbering : $goesOn as $step) {
                         $here->step($canvas, Task::Write, $step, 0 === $from ? 'rows' : null);
                     }
                     $this->write($canvas, $here, \array_slice($asked->book->rows, $from * $room, $room), $region, $columns, $rows, $line);

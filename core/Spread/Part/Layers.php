@@ -28,10 +28,11 @@ final class Layers
     public function alsoWriting(\Closure $write): self
     {
         $first = $this->write;
-
-        return new self($this->pencil, $this->band, $this->ink, null === $first ? $write : static function (Canvas $canvas) use ($first, $write): void {
+        $both = null === $first ? $write : static function (Canvas $canvas) use ($first, $write): void {
             $first($canvas);
             $write($canvas);
-        });
+        };
+
+        return new self($this->pencil, $this->band, $this->ink, $both);
     }
 }
