@@ -8,6 +8,7 @@ namespace App\Api;
 
 use AmpleMargin\Book\Book;
 use AmpleMargin\Book\ComposedPlan;
+use AmpleMargin\Book\Memory;
 use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Carrying\LastingWords;
@@ -39,6 +40,7 @@ use App\Entity\Notebook;
 use App\Plan\Composing;
 use App\Plan\PlanFiles;
 use App\Plan\Unreadable;
+use App\Repository\Memories;
 use App\Repository\Notebooks;
 
 final class BookView
@@ -47,6 +49,7 @@ final class BookView
         private readonly Notebooks $notebooks,
         private readonly PlanFiles $files,
         private readonly Composing $composing,
+        private readonly Memories $memories,
     ) {
     }
 
@@ -76,13 +79,13 @@ final class BookView
     /** @throws Unreadable */
     public function composed(Notebook $notebook): ComposedPlan
     {
-        return $this->safely($this->files->stored($notebook->plan()));
+        return $this->safely($this->files->stored($notebook->plan()), $this->memories->of($notebook->id));
     }
 
-    private function safely(Plan $plan): ComposedPlan
+    private function safely(Plan $plan, Memory $memory = new Memory()): ComposedPlan
     {
         try {
-            return $this->composing->asKept($plan);
+            return $this->composing->asKept($plan, $memory);
         } catch (\Throwable $failure) {
             throw new Unreadable($failure);
         }

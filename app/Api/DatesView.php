@@ -51,7 +51,7 @@ final class DatesView
             'name' => $names->monthAndYear($month),
             'entries' => array_map(
                 static fn (Occurrence $once): array => self::occurrence($book, $once, $names, $rules),
-                $dates->all->agenda->in($month),
+                $dates->all->agenda()->in($month),
             ),
             'duties' => self::duties($book, $rules),
             'elsewhere' => self::elsewhere($book, $rules),
@@ -136,7 +136,7 @@ final class DatesView
     private static function elsewhere(Book $book, RuleWords $rules): array
     {
         $seen = [];
-        foreach ($book->dates->all->agenda->all() as $once) {
+        foreach ($book->dates->all->agenda()->all() as $once) {
             $seen[$once->entry->id] = true;
         }
         $missing = array_filter($book->dates->all->known->entries, static fn (Entry $entry): bool => !isset($seen[$entry->id]));

@@ -35,6 +35,7 @@ use App\Api\SmallDrawings;
 use App\Api\TickChange;
 use App\Api\TimingView;
 use App\Repository\Kinds;
+use App\Repository\Memories;
 use App\Repository\Notebooks;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -56,6 +57,7 @@ final class DeskController
         private readonly Notebooks $notebooks,
         private readonly BookView $view,
         private readonly Catalogue $catalogue,
+        private readonly Memories $memories,
     ) {
     }
 
@@ -199,6 +201,7 @@ final class DeskController
             $this->view->plan($this->notebooks->get($id), AskedBook::of($request)),
             patience: new Patience(self::PATIENCE, static fn (): float => hrtime(true) / 1e9),
             catalogue: $this->catalogue,
+            memory: $this->memories->of($id),
         );
         $written = static fn (WayToLast $way): array => [
             'say' => $way->say,

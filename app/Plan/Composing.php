@@ -8,6 +8,7 @@ namespace App\Plan;
 
 use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Book\Faults;
+use AmpleMargin\Book\Memory;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Spread\Catalogue\Catalogue;
@@ -25,16 +26,17 @@ final class Composing
     /**
      * Books that are to be kept. Where something of them breaks that did not before, they are not.
      *
-     * @param Plan|null $was before the change, where there was one
+     * @param Plan|null $was    before the change, where there was one
+     * @param Memory    $memory what was worked out of the books before
      *
      * @throws PlanProblem
      */
-    public function of(Plan $plan, ?Plan $was = null): ComposedPlan
+    public function of(Plan $plan, ?Plan $was = null, Memory $memory = new Memory()): ComposedPlan
     {
         try {
-            $composed = $this->asKept($plan)->laidOut();
+            $composed = $this->asKept($plan, $memory)->laidOut();
             $broken = $composed->faults->met();
-            $before = [] === $broken || null === $was ? [] : $this->asKept($was)->laidOut()->faults->met();
+            $before = [] === $broken || null === $was ? [] : $this->asKept($was, $memory)->laidOut()->faults->met();
         } catch (\Throwable $failure) {
             $this->tell($failure);
             throw self::refused();
@@ -44,9 +46,9 @@ final class Composing
     }
 
     /** Books of a plan that is kept already; what breaks in them is a finding on its page, and is written down. */
-    public function asKept(Plan $plan): ComposedPlan
+    public function asKept(Plan $plan, Memory $memory = new Memory()): ComposedPlan
     {
-        return ComposedPlan::of($plan, $this->catalogue, new Faults($this->tell(...)));
+        return ComposedPlan::of($plan, $this->catalogue, new Faults($this->tell(...)), $memory);
     }
 
     private function tell(\Throwable $failure): void

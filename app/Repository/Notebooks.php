@@ -35,6 +35,7 @@ final class Notebooks
         private readonly Composing $composing,
         private readonly DatabaseFile $file,
         private readonly Kinds $kinds,
+        private readonly Memories $memories,
         private readonly Catalogue $catalogue = new Catalogue(),
     ) {
     }
@@ -86,7 +87,7 @@ final class Notebooks
             $this->put($entities, $notebook, $plan, $ticked);
             $entities->flush();
 
-            return $answer($notebook, $composed);
+            return $this->answered($notebook, $composed, $answer);
         });
     }
 
@@ -161,7 +162,7 @@ final class Notebooks
         $was = $this->files->stored($before);
         $edited = Edits::apply($was, $edit, $this->catalogue);
         $after = $this->files->write($edited->plan);
-        $composed = $this->composing->of($edited->plan, $was);
+        $composed = $this->composing->of($edited->plan, $was, $this->memories->of($notebook->id));
         if ($after === $before) {
             return $answer($notebook, $composed);
         }
@@ -180,7 +181,7 @@ final class Notebooks
             $this->flush($notebook);
             $this->kinds->keep($edited->plan, $was);
 
-            return $answer($notebook, $composed);
+            return $this->answered($notebook, $composed, $answer);
         });
     }
 
@@ -340,7 +341,7 @@ final class Notebooks
         [$plan, $edits] = $state ?? [$notebook->plan(), $notebook->edits()];
         // What was kept once can be come back to, whatever of it breaks today.
         $kept = $this->files->stored($plan);
-        $composed = $this->composing->of($kept, $kept);
+        $composed = $this->composing->of($kept, $kept, $this->memories->of($notebook->id));
 
         return null === $state
             ? $answer($notebook, $composed)
@@ -348,8 +349,25 @@ final class Notebooks
                 $notebook->become($plan, $edits, ShelfEntry::of($composed), ShelfEntry::FORM);
                 $this->flush($notebook);
 
-                return $answer($notebook, $composed);
+                return $this->answered($notebook, $composed, $answer);
             });
+    }
+
+    /**
+     * The answer, and beside the notebook what was worked out for it.
+     *
+     * @template T
+     *
+     * @param \Closure(Notebook, ComposedPlan): T $answer
+     *
+     * @return T
+     */
+    private function answered(Notebook $notebook, ComposedPlan $composed, \Closure $answer): mixed
+    {
+        $answered = $answer($notebook, $composed);
+        $this->memories->keep($notebook->id, $composed->memory);
+
+        return $answered;
     }
 
     /**

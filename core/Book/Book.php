@@ -210,13 +210,7 @@ final class Book
     /** Whether there is something to print and stick into a spread. */
     public function prints(PlannedSpread $spread): bool
     {
-        foreach ($this->drawings->layouts->fillings($spread) as [$filling, $asked]) {
-            if ($filling instanceof HasCutOuts && $filling->hasCutOut($asked)) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->drawings->layouts->prints($spread);
     }
 
     /** @return list<PageDrawing> the months to print and stick into a spread; empty where it has no room for any */
@@ -330,6 +324,12 @@ final class Book
     public function names(): Names
     {
         return $this->drawings->layouts->names;
+    }
+
+    /** What was worked out of it. */
+    public function memory(): Memory
+    {
+        return $this->drawings->layouts->memory;
     }
 
     /** The kinds this book was composed with. */

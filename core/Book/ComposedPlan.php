@@ -12,13 +12,21 @@ use AmpleMargin\Spread\Catalogue\Catalogue;
 final class ComposedPlan
 {
     /** @param non-empty-array<array-key, Book> $books by id, the first first */
-    private function __construct(public readonly Plan $plan, private readonly array $books, public readonly Faults $faults)
-    {
+    private function __construct(
+        public readonly Plan $plan,
+        private readonly array $books,
+        public readonly Faults $faults,
+        public readonly Memory $memory,
+    ) {
     }
 
-    public static function of(Plan $plan, Catalogue $catalogue = new Catalogue(), Faults $faults = new Faults()): self
-    {
-        return new self($plan, Composer::all($plan, $catalogue, $faults), $faults);
+    public static function of(
+        Plan $plan,
+        Catalogue $catalogue = new Catalogue(),
+        Faults $faults = new Faults(),
+        Memory $memory = new Memory(),
+    ): self {
+        return new self($plan, Composer::all($plan, $catalogue, $faults, $memory), $faults, $memory);
     }
 
     /** The book of that id; the first where an edit has taken it away. */

@@ -32,8 +32,9 @@ final class Composer
         string $book = Volume::FIRST,
         Catalogue $catalogue = new Catalogue(),
         Faults $faults = new Faults(),
+        Memory $memory = new Memory(),
     ): Book {
-        return self::books($plan, [$book], $catalogue, $faults)[$book] ?? throw new \OutOfRangeException("There is no book $book.");
+        return self::books($plan, [$book], $catalogue, $faults, $memory)[$book] ?? throw new \OutOfRangeException("There is no book $book.");
     }
 
     /**
@@ -41,9 +42,13 @@ final class Composer
      *
      * @return non-empty-array<array-key, Book> by id
      */
-    public static function all(Plan $plan, Catalogue $catalogue = new Catalogue(), Faults $faults = new Faults()): array
-    {
-        $books = self::books($plan, $plan->books(), $catalogue, $faults);
+    public static function all(
+        Plan $plan,
+        Catalogue $catalogue = new Catalogue(),
+        Faults $faults = new Faults(),
+        Memory $memory = new Memory(),
+    ): array {
+        $books = self::books($plan, $plan->books(), $catalogue, $faults, $memory);
 
         return [] === $books ? throw new \LogicException('Every plan has a first book.') : $books;
     }
@@ -55,7 +60,7 @@ final class Composer
      *
      * @return array<array-key, Book> by id; those the plan has
      */
-    private static function books(Plan $plan, array $ids, Catalogue $catalogue, Faults $faults): array
+    private static function books(Plan $plan, array $ids, Catalogue $catalogue, Faults $faults, Memory $memory): array
     {
         $parts = [];
         $names = null;
@@ -63,7 +68,7 @@ final class Composer
         foreach ($plan->books() as $id) {
             $one = $plan->inBook($id);
             if (null !== $one) {
-                $layouts = new Layouts($one, $catalogue, $names ??= new Names($plan->language), $faults);
+                $layouts = new Layouts($one, $catalogue, $names ??= new Names($plan->language), $faults, $memory);
                 $parts[$id] = [new self($one, $layouts), (new Pager($one, $layouts))->page()];
             }
         }
@@ -101,7 +106,7 @@ final class Composer
             }
         }
         $names = $this->layouts->names;
-        $was = (new Pager($inked, new Layouts($inked, $this->layouts->catalogue, $names)))->page()->months;
+        $was = (new Pager($inked, $this->layouts->for($inked)))->page()->months;
 
         return IndexCorrection::ofMoved($was, $paged->months, $elsewhere, $names);
     }

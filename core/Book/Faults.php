@@ -33,6 +33,11 @@ final class Faults
         return array_map(strval(...), array_keys($this->met));
     }
 
+    public function isMet(string $about): bool
+    {
+        return isset($this->met[$about]);
+    }
+
     /**
      * A layout; where making it breaks, pages with nothing on them but why.
      *

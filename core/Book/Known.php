@@ -22,7 +22,7 @@ final class Known
     private array $placements = [];
 
     /** @param int $nodes that one placement may walk; fewer than a book's own, for hundreds are tried */
-    public function __construct(public readonly int $nodes = 15_000)
+    public function __construct(public readonly int $nodes = 15_000, public readonly Memory $memory = new Memory())
     {
     }
 

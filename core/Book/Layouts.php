@@ -28,6 +28,7 @@ use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\Form;
 use AmpleMargin\Spread\Part\HasCategories;
+use AmpleMargin\Spread\Part\HasCutOuts;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\ReadsIndex;
@@ -43,6 +44,8 @@ final class Layouts
     /** @var array<string, bool> by spread */
     private array $half = [];
 
+    private readonly Remembering $remembering;
+
     /** @var array<string, bool> spread → whether it reads the index */
     private array $reads = [];
 
@@ -52,8 +55,22 @@ final class Layouts
         public readonly Catalogue $catalogue,
         ?Names $names = null,
         public readonly Faults $faults = new Faults(),
+        public readonly Memory $memory = new Memory(),
     ) {
         $this->names = $names ?? new Names($plan->language);
+        $this->remembering = new Remembering($plan, $memory, $faults);
+    }
+
+    /** Names all of the book that its pages are laid out from. */
+    public function ofBook(): string
+    {
+        return $this->remembering->ofBook();
+    }
+
+    /** The same for a book that is like this one, and looked at only. */
+    public function for(BookPlan $plan): self
+    {
+        return new self($plan, $this->catalogue, $this->names, memory: $this->memory);
     }
 
     /**
@@ -66,21 +83,21 @@ final class Layouts
     {
         $form = $this->form($spread);
         if (null !== $form && $this->readsIndex($spread)) {
-            return $this->safely($spread, $form, $this->request($spread)->reading($index, $numbering));
+            $request = $this->request($spread)->reading($index, $numbering);
+
+            return $this->remembering->spread($spread, static fn (): Laid => $form->layOut($request), [$index, $numbering]);
         }
 
-        return null === $form ? null : $this->laid[$spread->id] ??= $this->safely($spread, $form, $this->request($spread));
-    }
-
-    private function safely(PlannedSpread $spread, Form $form, Request $request): Laid
-    {
-        return $this->faults->layingOut($spread->id, $this->grid(), static fn (): Laid => $form->layOut($request));
+        return null === $form ? null : $this->laid[$spread->id] ??= $this->remembering->spread(
+            $spread,
+            fn (): Laid => $form->layOut($this->request($spread)),
+        );
     }
 
     /** Whether what a spread draws depends on the index of its book. */
     public function readsIndex(PlannedSpread $spread): bool
     {
-        return $this->reads[$spread->id] ??= $this->hasIndex($spread);
+        return $this->reads[$spread->id] ??= $this->remembering->is('reads', $spread, fn (): bool => $this->hasIndex($spread));
     }
 
     private function hasIndex(PlannedSpread $spread): bool
@@ -113,7 +130,12 @@ final class Layouts
 
         return null === $kind
             ? null
-            : $this->faults->layingOut($month->iso(), $this->grid(), fn (): Laid => $this->part($kind, $month, $part), $part->pages);
+            : $this->remembering->part(
+                $month,
+                $part,
+                null === $kind->says(Fact::Theme) ? null : $this->theme($month),
+                fn (): Laid => $this->part($kind, $month, $part),
+            );
     }
 
     private function part(Kind $kind, Month $month, MonthPart $part): Laid
@@ -275,8 +297,28 @@ final class Layouts
     /** Whether it takes half a page and may share it: only what would fill a single page can. */
     public function isHalf(PlannedSpread $spread): bool
     {
-        return $this->half[$spread->id] ??= $this->isHalfAsked($spread)
-            && 1 === $this->form($spread)?->layOut($this->on($this->grid(), $spread))->pages;
+        return $this->half[$spread->id] ??= $this->isHalfAsked($spread) && $this->remembering->is(
+            'half',
+            $spread,
+            fn (): bool => 1 === $this->form($spread)?->layOut($this->on($this->grid(), $spread))->pages,
+        );
+    }
+
+    /** Whether there is something to print and stick into a spread. */
+    public function prints(PlannedSpread $spread): bool
+    {
+        return $this->remembering->is('prints', $spread, fn (): bool => $this->hasCutOut($spread));
+    }
+
+    private function hasCutOut(PlannedSpread $spread): bool
+    {
+        foreach ($this->fillings($spread) as [$filling, $asked]) {
+            if ($filling instanceof HasCutOuts && $filling->hasCutOut($asked)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function on(PageGrid $grid, PlannedSpread $spread): Request

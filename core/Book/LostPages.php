@@ -50,6 +50,6 @@ final class LostPages implements SaysFindings
             return 0;
         }
 
-        return \count((new Pager($plan, new Layouts($plan, $this->layouts->catalogue, $this->layouts->names)))->page()->corrections);
+        return \count((new Pager($plan, $this->layouts->for($plan)))->page()->corrections);
     }
 }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Carrying\Lasting;
 use AmpleMargin\Paging\Forecast;
 use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
@@ -75,9 +76,35 @@ final class Pager
             RunOut::of($months, $last, $front->next - 1),
             [...IndexCorrection::ofSpreads($inkedFront, $front), ...IndexCorrection::ofMonths($inked, $months, $this->layouts->names)],
             Forecast::of($inked, $months, $inUse->used, $last),
-            fn (int $more, int $books): array => (new HowSure($this->plan, $this->parts))
-                ->lasting($inked, $months, $front->next, $last + $more, $books),
+            fn (int $more, int $books): array => $this->lasting($inked, $months, $front->next, $last + $more, $books),
         );
+    }
+
+    /**
+     * As it was reckoned before from the same, or now.
+     *
+     * @param list<MonthBlock> $planned as HowSure reads them
+     * @param list<MonthBlock> $now
+     *
+     * @return list<Lasting>
+     */
+    private function lasting(array $planned, array $now, int $first, int $last, int $books): array
+    {
+        $whole = $this->plan->whole;
+        $from = Memory::from(
+            'sure',
+            [$this->plan->months, $this->plan->weeks, $this->plan->period, $whole->kinds, $this->plan->inUse],
+            [$whole->old?->months, $whole->old?->period],
+            [$planned, $now, $first, $last, $books],
+        );
+        /** @var list<Lasting>|null $known */
+        $known = $this->layouts->memory->recall($from);
+        if (null === $known) {
+            $known = (new HowSure($this->plan, $this->parts))->lasting($planned, $now, $first, $last, $books);
+            $this->layouts->memory->keep($from, $known);
+        }
+
+        return $known;
     }
 
     /** The last page that is not the back's; a back page that was pinned further forward is passed over like any pin. */

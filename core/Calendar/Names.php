@@ -8,6 +8,16 @@ namespace AmpleMargin\Calendar;
 
 final class Names
 {
+    /** The names most books and all the program's own sentences are in, as ICU has them, by pattern: it takes a millisecond to begin. */
+    private const ENGLISH = [
+        'LLLL' => ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'],
+        'LLL' => ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
+        'LLLLL' => ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D'],
+        'cccc' => ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'],
+        'ccc' => ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'],
+        'ccccc' => ['M', 'T', 'W', 'T', 'F', 'S', 'S'],
+    ];
+
     /** @var array<string, list<string>> by pattern; these three are filled as names are asked for */
     private array $known = [];
 
@@ -26,6 +36,9 @@ final class Names
     /** Whether ICU has data of its own for this language. */
     public static function knows(string $locale): bool
     {
+        if (self::isEnglish($locale)) {
+            return true;
+        }
         $all = \ResourceBundle::getLocales('');
 
         return false !== $all && \in_array(str_replace('-', '_', $locale), $all, true);
@@ -91,9 +104,17 @@ final class Names
         return $this->list('ccccc')[$day->value - 1];
     }
 
+    private static function isEnglish(string $locale): bool
+    {
+        return 'en' === $locale;
+    }
+
     /** "January 2027", "2027年1月": as the language writes it. */
     public function monthAndYear(Month $month): string
     {
+        if (self::isEnglish($this->locale)) {
+            return self::ENGLISH['LLLL'][$month->month - 1]." $month->year";
+        }
         $this->withYear ??= new \IntlDateFormatter(
             // With the figures of the rest of the page.
             $this->locale.(str_contains($this->locale, '@') ? ';' : '@').'numbers=latn',
@@ -129,6 +150,9 @@ final class Names
     /** @return list<string> twelve months or seven weekdays from Monday */
     private function list(string $pattern): array
     {
+        if (self::isEnglish($this->locale)) {
+            return self::ENGLISH[$pattern] ?? throw new \LogicException("Nobody asked for $pattern before.");
+        }
         if (isset($this->known[$pattern])) {
             return $this->known[$pattern];
         }

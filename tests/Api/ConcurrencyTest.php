@@ -10,6 +10,7 @@ use App\Kernel;
 use App\Plan\Composing;
 use App\Repository\DatabaseFile;
 use App\Repository\Kinds;
+use App\Repository\Memories;
 use App\Repository\Notebooks;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\Persistence\ManagerRegistry;
@@ -80,6 +81,6 @@ final class ConcurrencyTest extends ApiTestCase
         $entities = $registry->getManagerForClass(Notebook::class);
         self::assertInstanceOf(EntityManagerInterface::class, $entities);
 
-        return [new Notebooks($registry, Books::files(), new Composing(), new DatabaseFile(), new Kinds($entities->getConnection())), $entities];
+        return [new Notebooks($registry, Books::files(), new Composing(), new DatabaseFile(), new Kinds($entities->getConnection()), new Memories($entities->getConnection(), 'test')), $entities];
     }
 }

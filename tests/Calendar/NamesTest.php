@@ -6,6 +6,7 @@ namespace Tests\Calendar;
 
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
+use AmpleMargin\Calendar\Weekday;
 use PHPUnit\Framework\TestCase;
 
 final class NamesTest extends TestCase
@@ -47,5 +48,33 @@ final class NamesTest extends TestCase
             $whole = new \IntlDateFormatter("$locale@numbers=latn", \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', \IntlDateFormatter::GREGORIAN, $pattern);
             self::assertSame($whole->format(new \DateTimeImmutable('2027-05-01')), (new Names($locale))->monthAndYear(new Month(2027, 5)), $locale);
         }
+    }
+
+    /** Source: CLDR as ICU has it; English names are written down in the program, for most books ask for no others. */
+    public function testEnglishNamesAreThoseOfIcu(): void
+    {
+        $icu = new \IntlDateFormatter('en', \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, 'UTC', \IntlDateFormatter::GREGORIAN);
+        $said = static function (string $pattern, string $day) use ($icu): string {
+            $icu->setPattern($pattern);
+
+            return (string) $icu->format(new \DateTimeImmutable($day));
+        };
+        $names = new Names('en');
+        for ($month = 1; $month <= 12; ++$month) {
+            $first = \sprintf('2027-%02d-01', $month);
+            self::assertSame(
+                [$said('LLLL', $first), $said('LLL', $first), $said('LLLLL', $first), $said('LLLL y', $first)],
+                [$names->month($month), $names->monthShort($month), $names->monthInitial($month), $names->monthAndYear(new Month(2027, $month))],
+            );
+        }
+        foreach (Weekday::cases() as $day) {
+            $date = '2027-02-0'.$day->value;
+            self::assertSame(
+                [$said('cccc', $date), $said('ccc', $date), $said('ccccc', $date)],
+                [$names->weekday($day), $names->weekdayShort($day), $names->weekdayInitial($day)],
+            );
+        }
+        self::assertTrue(Names::knows('en'));
+        self::assertFalse(Names::knows('en-nowhere'));
     }
 }

@@ -8,6 +8,7 @@ namespace AmpleMargin\Book\Dates;
 
 use AmpleMargin\Book\Drawings;
 use AmpleMargin\Book\Layouts;
+use AmpleMargin\Book\Memory;
 use AmpleMargin\Book\SaysFindings;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\Fraction;
@@ -78,13 +79,54 @@ final class BookDates implements SaysFindings
     /** @return list<Finding> */
     public function findings(): array
     {
-        return $this->review()->findings($this->now());
+        return $this->known('dates', fn (): array => $this->review()->findings($this->now()));
     }
 
     /** @return list<Finding> with the layouts that would hold everything, which takes their drawing */
     public function findingsWithLayouts(): array
     {
-        return [...$this->review()->findings($this->now(), $this->layoutsOfLog(...)), ...$this->withoutRoom()];
+        return $this->known(
+            'dates and layouts',
+            fn (): array => [...$this->review()->findings($this->now(), $this->layoutsOfLog(...)), ...$this->withoutRoom()],
+        );
+    }
+
+    /**
+     * What was found before from the same, or now.
+     *
+     * @param \Closure(): list<Finding> $find
+     *
+     * @return list<Finding>
+     */
+    private function known(string $what, \Closure $find): array
+    {
+        $plan = $this->all->plan;
+        if ([] === $plan->dates->entries) {
+            return $find();
+        }
+        $catalogue = $this->layouts->catalogue;
+        $memory = $this->layouts->memory;
+        $from = Memory::from(
+            $what,
+            $this->layouts->ofBook(),
+            $this->plan->id,
+            $plan->dates,
+            $plan->months->patterns,
+            array_filter(
+                $plan->spreads,
+                static fn (PlannedSpread $spread): bool => null !== $catalogue->kind($spread->kind)?->takesIn($spread->settings),
+            ),
+        );
+        /** @var list<Finding>|null $known */
+        $known = $memory->recall($from);
+        if (null === $known) {
+            $known = $find();
+            if ([] === $this->layouts->faults->met()) {
+                $memory->keep($from, $known);
+            }
+        }
+
+        return $known;
     }
 
     /** @return list<Finding> what the pages that take dates have no room for; of the future log it is said already */

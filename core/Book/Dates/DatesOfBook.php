@@ -35,7 +35,7 @@ final class DatesOfBook
 
     public readonly KnownDates $known;
 
-    public readonly Agenda $agenda;
+    private ?Agenda $agenda = null;
 
     public readonly Wording $wording;
 
@@ -48,7 +48,6 @@ final class DatesOfBook
     public function __construct(public readonly Plan $plan, public readonly Catalogue $catalogue, public readonly Names $names)
     {
         $this->known = $plan->dates;
-        $this->agenda = Agenda::of($plan->dates, $plan->period->start, $plan->period->end->plus(self::BEYOND));
         $this->wording = new Wording($names);
         $taken = [];
         foreach ($plan->spreads as $spread) {
@@ -63,6 +62,12 @@ final class DatesOfBook
         );
     }
 
+    /** Everything known, on its days; worked out when somebody asks. */
+    public function agenda(): Agenda
+    {
+        return $this->agenda ??= Agenda::of($this->plan->dates, $this->plan->period->start, $this->plan->period->end->plus(self::BEYOND));
+    }
+
     public function isTaken(TakesDates $takes): bool
     {
         return isset($this->taken[$takes->name]);
@@ -72,7 +77,7 @@ final class DatesOfBook
     public function in(Month $month, TakesDates $takes): array
     {
         return array_values(array_filter(
-            $this->agenda->in($month),
+            $this->agenda()->in($month),
             fn (Occurrence $once): bool => $this->goes($once, $takes) && !$this->isDropped($once),
         ));
     }
@@ -157,7 +162,7 @@ final class DatesOfBook
     public function deadlines(Month $month): array
     {
         return array_values(array_filter(
-            $this->agenda->in($month),
+            $this->agenda()->in($month),
             fn (Occurrence $once): bool => !$once->isAhead() && !$this->isDropped($once)
                 && (EntryKind::Duty === $once->entry->is || self::DEADLINES === $once->entry->category),
         ));
@@ -183,7 +188,7 @@ final class DatesOfBook
     public function classes(): array
     {
         $classes = [];
-        foreach ($this->agenda->all() as $once) {
+        foreach ($this->agenda()->all() as $once) {
             $rule = $once->entry->repeat;
             $weekly = null !== $rule && Frequency::Weekly === $rule->every && $once->entry->isOfEveryWeek();
             if ($weekly && !$this->isDropped($once) && null !== $once->entry->time && null !== $once->day) {

@@ -60,7 +60,7 @@ final class DatesReview
             return [];
         }
 
-        $cutOff = !$this->dates->agenda->isCutOff ? [] : [new Finding(
+        $cutOff = !$this->dates->agenda()->isCutOff ? [] : [new Finding(
             self::ABOUT,
             'Everything known happens more than '.number_format(Agenda::MOST).' times: what comes every day has no room on paper. '
                 .'Some of it is left out.',
@@ -184,7 +184,7 @@ final class DatesReview
     {
         $lost = 0;
         foreach ($this->dates->plan->period->months() as $month) {
-            foreach ($this->dates->agenda->in($month) as $once) {
+            foreach ($this->dates->agenda()->in($month) as $once) {
                 // What comes every week stands in the weeks.
                 $lost += [] === $this->dates->places($once) && !$once->entry->isOfEveryWeek() ? 1 : 0;
             }

@@ -30,12 +30,12 @@ final class Transfer
 
     public static function of(DatesOfBook $all, Month $month): self
     {
-        $here = $all->agenda->in($month);
+        $here = $all->agenda()->in($month);
         $left = [];
         foreach ($all->plan->period->months() as $before) {
             if ($before->index() < $month->index() && self::wasSetUp($all, $before)) {
                 array_push($left, ...array_filter(
-                    $all->agenda->in($before),
+                    $all->agenda()->in($before),
                     static fn (Occurrence $once): bool => !self::isSettled($all, $once),
                 ));
             }
@@ -58,7 +58,7 @@ final class Transfer
     /** Somebody went through a month once something of it was copied. */
     private static function wasSetUp(DatesOfBook $all, Month $month): bool
     {
-        foreach ($all->agenda->in($month) as $once) {
+        foreach ($all->agenda()->in($month) as $once) {
             if (KnownDates::COPIED === ($all->known->settled[$once->key()] ?? null)) {
                 return true;
             }

@@ -123,6 +123,6 @@ final class MoreBooks
     {
         $one = $plan->inBook($book) ?? throw new \LogicException("Book $book was made just now.");
 
-        return (new Pager($one, new Layouts($one, $this->catalogue, $this->names), $this->known))->page()->runOut;
+        return (new Pager($one, new Layouts($one, $this->catalogue, $this->names, memory: $this->known->memory), $this->known))->page()->runOut;
     }
 }

@@ -16,6 +16,7 @@ namespace AmpleMargin\Book\Fit;
 
 use AmpleMargin\Book\Known;
 use AmpleMargin\Book\Layouts;
+use AmpleMargin\Book\Memory;
 use AmpleMargin\Book\Paged;
 use AmpleMargin\Book\Pager;
 use AmpleMargin\Book\PartsOfCatalogue;
@@ -58,9 +59,10 @@ final class WaysToFit
         private int $tries = 600,
         private readonly Patience $patience = new Patience(),
         private readonly Catalogue $catalogue = new Catalogue(),
+        Memory $memory = new Memory(),
     ) {
         $this->changes = new FitChanges($plan, $catalogue);
-        $this->known = new Known();
+        $this->known = new Known(memory: $memory);
         $this->names = new Names($plan->language);
         $this->paged = $this->paged($plan);
         // Once months are in use their pages are settled: dropping what stands before them would save nothing.
@@ -328,7 +330,7 @@ final class WaysToFit
 
     private function paged(BookPlan $plan): Paged
     {
-        return (new Pager($plan, new Layouts($plan, $this->catalogue, $this->names), $this->known))->page();
+        return (new Pager($plan, new Layouts($plan, $this->catalogue, $this->names, memory: $this->known->memory), $this->known))->page();
     }
 
     /** @param list<FitChange> $changes */

@@ -62,7 +62,7 @@ final class Trial
             foreach ($edits as $edit) {
                 $plan = $edit->on($plan, $this->book->catalogue())->plan;
             }
-            $after = Composer::compose($plan, $this->book->plan->id, $this->book->catalogue());
+            $after = Composer::compose($plan, $this->book->plan->id, $this->book->catalogue(), memory: $this->book->memory());
         } catch (PlanProblem|\OutOfRangeException) {
             return;
         }

@@ -28,6 +28,16 @@ final class Laid extends Measured
         parent::__construct($as->pages, $as->findings, $as->starts, $as->removed, $as->glued, $as->flips);
     }
 
+    /**
+     * As it was measured before; it is laid out when somebody asks for its pages.
+     *
+     * @param \Closure(): self $layOut
+     */
+    public static function recalled(Measured $as, \Closure $layOut): self
+    {
+        return new self($as, static fn (int $page, int $done): array => ($layOut()->draw)($page, $done));
+    }
+
     /** Its pages belong together as they lie open: it begins on a left page. */
     public function openingFlat(): self
     {

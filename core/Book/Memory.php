@@ -1,0 +1,61 @@
+<?php
+
+/*
+ * What was worked out of a book before, each under a hash of all it was worked out from: asked for again, it is not worked out again.
+ * Whoever keeps books may keep this beside them. Where it is lost, nothing is lost but time.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+final class Memory
+{
+    /** Things kept at most; what was not asked for longest goes first. */
+    public const MOST = 1_000;
+
+    /** @var array<string, mixed> by what it was worked out from; asked for since */
+    private array $now = [];
+
+    /** @param array<string, mixed> $before what `all` gave, of the same program */
+    public function __construct(private readonly array $before = [])
+    {
+    }
+
+    /** What was worked out from this, or null. */
+    public function recall(string $from): mixed
+    {
+        return $this->now[$from] ??= $this->before[$from] ?? null;
+    }
+
+    /** @param mixed $worked not null, and only of values: it may be written down */
+    public function keep(string $from, mixed $worked): void
+    {
+        $this->now[$from] = $worked;
+    }
+
+    /** @return array<string, mixed> what was asked for last first */
+    public function all(): array
+    {
+        $now = array_filter($this->now, static fn (mixed $one): bool => null !== $one);
+
+        return \array_slice($now + $this->before, 0, self::MOST, true);
+    }
+
+    /** Whether there is something that was not there before. */
+    public function hasMore(): bool
+    {
+        return [] !== array_diff_key(array_filter($this->now, static fn (mixed $one): bool => null !== $one), $this->before);
+    }
+
+    /**
+     * A name for what something is worked out from.
+     *
+     * @param string $what sort of thing it is
+     * @param mixed  ...$from values only
+     */
+    public static function from(string $what, mixed ...$from): string
+    {
+        return "$what ".hash('xxh128', serialize($from));
+    }
+}
