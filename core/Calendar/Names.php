@@ -8,9 +8,12 @@ namespace AmpleMargin\Calendar;
 
 final class Names
 {
-    /** The names most books and all the program's own sentences are in, as ICU has them, by pattern: it takes a millisecond to begin. */
+    /** What most books and all the program's own sentences are in, by pattern, as ICU has it, which takes a millisecond to begin. */
     private const ENGLISH = [
-        'LLLL' => ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'],
+        'LLLL' => [
+            'January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November',
+            'December',
+        ],
         'LLL' => ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'],
         'LLLLL' => ['J', 'F', 'M', 'A', 'M', 'J', 'J', 'A', 'S', 'O', 'N', 'D'],
         'cccc' => ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'],

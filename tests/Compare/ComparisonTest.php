@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Compare;
 
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Book\Memory;
 use AmpleMargin\Compare\Candidate;
 use AmpleMargin\Compare\Comparison;
 use AmpleMargin\Compare\Measures;
@@ -80,6 +81,8 @@ final class ComparisonTest extends TestCase
         $papers = [[26, 38, 5_000], [17, 26, 5_000], [31, 46, 5_000], [35, 50, 3_700]];
         foreach (\array_slice($papers, 0, Thorough::of(2, 4)) as [$across, $down, $pitch]) {
             $plan = Books::starter(new Stock($across * $pitch + 12_000, $down * $pitch + 14_000, $pitch, $across, $down, 240));
+            // Of these books only the compared spread differs: the others are laid out once.
+            $memory = new Memory();
             foreach ((new Catalogue())->spreads() as $kind) {
                 if (!$kind->form instanceof HasLayouts) {
                     continue;
@@ -88,7 +91,7 @@ final class ComparisonTest extends TestCase
                 $about = "$kind->id on $across × $down";
                 self::assertLessThanOrEqual(6, \count($comparison->candidates), $about);
                 // A log of 25 boxes fits no page of 17 that is upright, whatever its rows; that is refused, and says so.
-                $now = Composer::compose($with)->spreadDrawings($id);
+                $now = Composer::compose($with, memory: $memory)->spreadDrawings($id);
                 $broken = array_filter(array_merge(...array_column($now, 'findings')), static fn ($one): bool => $one->broken);
                 self::assertCount(
                     [] === $broken ? 1 : 0,
@@ -100,11 +103,10 @@ final class ComparisonTest extends TestCase
                     $drawn = Composer::compose(Books::edited(
                         $with,
                         [['type' => 'set-spread', 'spread' => $id, 'settings' => $one->layout->settings]],
-                    ))->spreadDrawings($id);
+                    ), memory: $memory)->spreadDrawings($id);
                     // An index that takes other pages than before lists other pages.
-                    'index' === $kind->id ? self::assertCount(\count($drawn), $one->pages) : self::assertEquals(
-                        $drawn,
-                        $one->pages,
+                    self::assertTrue(
+                        'index' === $kind->id ? \count($drawn) === \count($one->pages) : $drawn == $one->pages,
                         "$about: {$one->layout->name}",
                     );
                     self::assertSame(\count($drawn), $one->measures->pages);

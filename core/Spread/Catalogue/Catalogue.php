@@ -33,6 +33,9 @@ final class Catalogue
         'days' => 'month-at-a-glance',
     ];
 
+    /** @var array<string, Kind> the program's own, each made once: they never change */
+    private static array $made = [];
+
     /** @var array<array-key, Kind|\Closure(): Kind> by id, in the order people make them; each is made when somebody asks for it */
     private array $kinds;
 
@@ -78,7 +81,7 @@ final class Catalogue
     {
         $kind = $this->kinds[$id] ?? null;
 
-        return $kind instanceof \Closure ? $this->kinds[$id] = $kind()->under($id) : $kind;
+        return $kind instanceof \Closure ? $this->kinds[$id] = self::$made[$id] ??= $kind()->under($id) : $kind;
     }
 
     /** The kind of a spread; of a page that a person divided, with what is still true of the kind it was. */
