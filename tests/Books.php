@@ -6,12 +6,14 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use AmpleMargin\Book\Layouts;
 use AmpleMargin\Book\StarterPlan;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Calendar\WeekSchool;
 use AmpleMargin\Counting\Tally;
+use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Paper\FirstLeaf;
 use AmpleMargin\Paper\Stock;
@@ -30,6 +32,9 @@ final class Books
     /** It reads the schema once. */
     private static ?PlanFiles $files = null;
 
+    /** @var array<string, Plan> made once: they never change */
+    private static array $starters = [];
+
     public static function files(): PlanFiles
     {
         return self::$files ??= new PlanFiles(\dirname(__DIR__).'/docs/plan.schema.json');
@@ -37,7 +42,7 @@ final class Books
 
     public static function sample(): Plan
     {
-        return (new SamplePlans(self::files()))->fullYear();
+        return self::$starters['sample'] ??= (new SamplePlans(self::files()))->fullYear();
     }
 
     public static function a5(int $pages = 192, FirstLeaf $leaf = FirstLeaf::Ordinary): Stock
@@ -47,10 +52,25 @@ final class Books
 
     public static function starter(?Stock $stock = null, string $start = '2027-01', string $end = '2027-12'): Plan
     {
-        return StarterPlan::for('A notebook', $stock ?? self::a5(), new Period(
+        $stock ??= self::a5();
+
+        return self::$starters[serialize([$stock, $start, $end])] ??= StarterPlan::for('A notebook', $stock, new Period(
             Month::read($start) ?? throw new \LogicException(),
             Month::read($end) ?? throw new \LogicException(),
         ), Weekday::Monday);
+    }
+
+    /**
+     * The pages of one spread as its first book draws them, without composing that: no index is read and no date written.
+     *
+     * @return list<PageDrawing>
+     */
+    public static function pagesOf(Plan $plan, string $spread): array
+    {
+        $book = self::first($plan);
+        $planned = $book->spread($spread);
+
+        return null === $planned ? [] : (new Layouts($book, (new Catalogue())->having($plan)))->ofSpread($planned, [])?->drawings() ?? [];
     }
 
     /** The first book of a plan. */

@@ -9,7 +9,6 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use AmpleMargin\Book\Composer;
 use AmpleMargin\Making\Pace;
 use AmpleMargin\Making\Worked;
 
@@ -38,7 +37,7 @@ final class Practice
         foreach (self::PAGES as [$took, $what, $kind, $settings]) {
             $plan = Books::starter()->with(['spreads' => []]);
             $plan = Books::edited($plan, [['type' => 'add-spread', 'kind' => $kind, 'settings' => $settings]]);
-            $drawn = Composer::compose($plan)->spreadDrawings($plan->spreads[0]->id);
+            $drawn = Books::pagesOf($plan, $plan->spreads[0]->id);
             $pages[] = [$what, (float) $took, Pace::starting()->minutes(Worked::of($drawn))->likely];
         }
 

@@ -11,8 +11,8 @@ namespace AmpleMargin\Book;
 
 final class Memory
 {
-    /** Things kept at most; what was not asked for longest goes first. */
-    public const MOST = 1_000;
+    /** Things kept at least, where there are so many; else twice what was asked for last. What was not asked for longest goes first. */
+    public const LEAST = 60;
 
     /** @var array<string, mixed> by what it was worked out from; asked for since */
     private array $now = [];
@@ -39,7 +39,7 @@ final class Memory
     {
         $now = array_filter($this->now, static fn (mixed $one): bool => null !== $one);
 
-        return \array_slice($now + $this->before, 0, self::MOST, true);
+        return \array_slice($now + $this->before, 0, max(self::LEAST, 2 * \count($now)), true);
     }
 
     /** Whether there is something that was not there before. */

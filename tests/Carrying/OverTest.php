@@ -201,7 +201,7 @@ final class OverTest extends TestCase
         $plan = Over::into(Books::starter()->with(['old' => $old]), new Catalogue());
         self::assertSame([32, 21], [$plan->spread('books-read')?->settings['first'], $plan->spread('books-read')?->settings['rows']]);
         $figures = [];
-        foreach (Composer::compose($plan)->spreadDrawings('books-read') as $page) {
+        foreach (Books::pagesOf($plan, 'books-read') as $page) {
             foreach ($page->marks as $mark) {
                 if ($mark instanceof Words && 1 === preg_match('/^\d+$/', $mark->text)) {
                     $figures[] = (int) $mark->text;
@@ -221,7 +221,7 @@ final class OverTest extends TestCase
             ->with(['period' => new Period(new Month(2027, 1), new Month(2027, 6))]);
         $plan = Over::into(Books::starter(null, '2027-07', '2027-12')->with(['old' => $half]), new Catalogue());
         self::assertSame('Jan–Jun', $plan->spread('numbers-of-the-year')?->settings['before']);
-        $page = Composer::compose($plan)->spreadDrawings('numbers-of-the-year')[0];
+        $page = Books::pagesOf($plan, 'numbers-of-the-year')[0];
         $heads = array_map(static fn ($mark): string => $mark->text, array_values(array_filter($page->marks, static fn ($mark): bool => $mark instanceof Words)));
         self::assertSame([], array_diff(['Jan', 'Jul', 'Dec'], $heads));
         $next = Over::into(Books::starter(null, '2028-01', '2028-06')->with(['old' => $half]), new Catalogue());

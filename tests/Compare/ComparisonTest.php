@@ -65,7 +65,7 @@ final class ComparisonTest extends TestCase
                 Books::starter(),
                 [['type' => 'set-spread', 'spread' => 'year-at-a-glance', 'settings' => ['way' => $way]]],
             );
-            $minutes[$way] = Pace::starting()->minutes(Worked::of(Composer::compose($plan)->spreadDrawings('year-at-a-glance')))->likely;
+            $minutes[$way] = Pace::starting()->minutes(Worked::of(Books::pagesOf($plan, 'year-at-a-glance')))->likely;
         }
         self::assertEqualsWithDelta(17, $minutes['matrix'], 6);
         self::assertEqualsWithDelta(60, $minutes['mini'], 10);
@@ -174,7 +174,7 @@ final class ComparisonTest extends TestCase
                 $now = array_values(array_filter($comparison->candidates, static fn (Candidate $one): bool => $one->current));
                 self::assertCount(1, $now, "$id ".json_encode($settings));
                 $marks = static fn (PageDrawing $page): array => $page->marks;
-                self::assertEquals(array_map($marks, Composer::compose($plan)->spreadDrawings($id)), array_map($marks, $now[0]->pages));
+                self::assertEquals(array_map($marks, Books::pagesOf($plan, $id)), array_map($marks, $now[0]->pages));
             }
         }
     }

@@ -220,7 +220,7 @@ final class KeyCheckTest extends TestCase
         $files = Books::files();
         [$again] = $files->read($files->file($plan, []));
         self::assertEquals($plan, $again);
-        $drawing = \AmpleMargin\Book\Composer::compose($plan)->spreadDrawings('key')[0];
+        $drawing = Books::pagesOf($plan, 'key')[0];
         $words = array_map(static fn ($mark): string => $mark instanceof \AmpleMargin\Drawing\Words ? $mark->text : '', $drawing->marks);
         self::assertContains('shift swapped', $words);
         self::assertContains('tram', $words);

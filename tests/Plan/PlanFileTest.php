@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Plan;
 
-use AmpleMargin\Book\Composer;
 use AmpleMargin\Plan\PlanProblem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -70,7 +69,7 @@ final class PlanFileTest extends TestCase
         [$read] = Books::files()->read(Books::files()->file($plan, []));
         self::assertSame(Books::files()->write($plan), Books::files()->write($read));
         self::assertSame([5, true, 'middle'], [$read->dress->ofMonths()->title, $read->dress->ofMonths()->larger, $read->dress->ofMonths()->place]);
-        self::assertCount(14, Composer::compose($read)->spreadDrawings('page-of-parts'));
+        self::assertCount(14, Books::pagesOf($read, 'page-of-parts'));
         foreach ([['title' => 9], ['title' => 0], ['place' => 'right'], ['pen' => 'red'], ['band' => 'yes']] as $wrong) {
             try {
                 Books::edited($plan, [['type' => 'set-dress', 'dress' => $wrong]]);

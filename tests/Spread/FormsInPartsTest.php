@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
-use AmpleMargin\Book\Composer;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Line;
@@ -116,7 +115,7 @@ final class FormsInPartsTest extends TestCase
                 ['boxes' => 10, 'fill' => 'key-marks'],
             ]]]],
         ]);
-        $page = Composer::compose($plan)->spreadDrawings('page-of-parts')[0];
+        $page = Books::pagesOf($plan, 'page-of-parts')[0];
         $words = array_map(static fn ($mark): string => $mark instanceof Words ? $mark->text : '', $page->marks);
         self::assertContains('Rehearse', $words);
         self::assertContains('Sail', $words);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
-use AmpleMargin\Book\Composer;
 use AmpleMargin\Drawing\Band;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Line;
@@ -144,7 +143,7 @@ final class KeyPageTest extends TestCase
         foreach ([$plan, $parted, Books::files()->stored(Books::files()->write($parted))] as $one) {
             $words = array_map(
                 static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '',
-                Composer::compose($one)->spreadDrawings('page-of-parts')[0]->marks,
+                Books::pagesOf($one, 'page-of-parts')[0]->marks,
             );
             self::assertContains('Rehearse', $words);
         }

@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
-use AmpleMargin\Book\Composer;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Plan;
@@ -83,7 +82,7 @@ final class OffersTest extends TestCase
     private function broken(Plan $plan, string $id): array
     {
         $findings = [];
-        foreach (Composer::compose($plan)->spreadDrawings($id) as $page) {
+        foreach (Books::pagesOf($plan, $id) as $page) {
             array_push($findings, ...array_filter($page->findings, static fn (Finding $finding): bool => $finding->broken));
         }
 
@@ -99,7 +98,7 @@ final class OffersTest extends TestCase
 
         $turned = Books::edited($plan, [$offers[0]->edit]);
         self::assertSame([], $this->broken($turned, 'books-read'));
-        self::assertNotSame([], Composer::compose($turned)->spreadDrawings('books-read')[0]->marks);
+        self::assertNotSame([], Books::pagesOf($turned, 'books-read')[0]->marks);
 
         // On 20 × 22 it fits neither way, and nothing of the kind is offered.
         $small = Books::edited(Books::starter(new Stock(210_000, 297_000, 5_000, 20, 22, 240)), [['type' => 'add-spread', 'kind' => 'books-read']]);

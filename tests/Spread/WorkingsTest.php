@@ -68,7 +68,7 @@ final class WorkingsTest extends TestCase
                                 Books::starter(),
                                 [['type' => 'set-spread', 'spread' => 'future-log', 'settings' => $settings]],
                             );
-                            foreach (Composer::compose($plan)->spreadDrawings('future-log') as $page) {
+                            foreach (Books::pagesOf($plan, 'future-log') as $page) {
                                 $this->check($page, (string) json_encode($settings));
                                 $this->linesAreWhatIsLeft($page, (string) json_encode($settings));
                             }

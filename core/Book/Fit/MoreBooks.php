@@ -123,6 +123,8 @@ final class MoreBooks
     {
         $one = $plan->inBook($book) ?? throw new \LogicException("Book $book was made just now.");
 
-        return (new Pager($one, new Layouts($one, $this->catalogue, $this->names, memory: $this->known->memory), $this->known))->page()->runOut;
+        $layouts = new Layouts($one, $this->catalogue, $this->names, memory: $this->known->memory);
+
+        return (new Pager($one, $layouts, $this->known))->page()->runOut;
     }
 }

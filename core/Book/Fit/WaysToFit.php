@@ -330,7 +330,9 @@ final class WaysToFit
 
     private function paged(BookPlan $plan): Paged
     {
-        return (new Pager($plan, new Layouts($plan, $this->catalogue, $this->names, memory: $this->known->memory), $this->known))->page();
+        $layouts = new Layouts($plan, $this->catalogue, $this->names, memory: $this->known->memory);
+
+        return (new Pager($plan, $layouts, $this->known))->page();
     }
 
     /** @param list<FitChange> $changes */
