@@ -34,7 +34,9 @@ final class Composer
         Faults $faults = new Faults(),
         Memory $memory = new Memory(),
     ): Book {
-        return self::books($plan, [$book], $catalogue, $faults, $memory)[$book] ?? throw new \OutOfRangeException("There is no book $book.");
+        $books = self::books($plan, [$book], $catalogue, $faults, $memory);
+
+        return $books[$book] ?? throw new \OutOfRangeException("There is no book $book.");
     }
 
     /**

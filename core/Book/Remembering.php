@@ -1,6 +1,6 @@
 <?php
 
-/* What is known of a book's spreads and months from before: what each was laid out from names it, so that only what is others is laid out. */
+/* What is known of a book's spreads and months from before: all that one is laid out from is its name, so it is laid out once. */
 
 declare(strict_types=1);
 
