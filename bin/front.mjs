@@ -4,6 +4,7 @@
 //
 //   AMPLE_FRONT=secret node bin/front.mjs 0.0.0.0:8080 127.0.0.1:8081
 import { createServer, request } from 'node:http';
+import { createConnection } from 'node:net';
 
 const [listens, inner] = process.argv.slice(2).map((one) => {
   const [, host, port] = /^(.*):(\d+)$/.exec(one ?? '') ?? [];
@@ -72,7 +73,15 @@ function isHere(asked) {
 }
 
 server.maxConnections = 200;
-server.listen(listens.port, listens.host);
+/** Nothing is asked in before there is somebody to answer. */
+const opens = () =>
+  createConnection(inner.port, inner.host)
+    .on('connect', function () {
+      this.destroy();
+      server.listen(listens.port, listens.host);
+    })
+    .on('error', () => setTimeout(opens, 50));
+opens();
 // It goes with the program it stands before.
 const parent = process.ppid;
 setInterval(() => process.ppid !== parent && process.exit(0), 1_000).unref();

@@ -33,7 +33,7 @@ final class TimingView
             $work = Worked::of([$drawing], $decoration);
             $key = MakingPlan::page($name, $nth);
             foreach ($drawing->steps as $step) {
-                $known[$name][$step->key] = $key;
+                $known[$name] = array_fill_keys([$step->key, ...$step->formerly], $key) + ($known[$name] ?? []);
             }
             $usual[$key] = $book->pace()->likely($work) / max(1, \count($drawing->steps));
             $timed = array_values(array_filter(

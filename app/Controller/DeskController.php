@@ -33,6 +33,7 @@ use App\Api\NotFound;
 use App\Api\SamplesKey;
 use App\Api\SmallDrawings;
 use App\Api\TickChange;
+use App\Api\TickedView;
 use App\Api\TimingView;
 use App\Repository\Kinds;
 use App\Repository\Memories;
@@ -178,18 +179,16 @@ final class DeskController
             throw new NotFound("The book has {$book->plan->stock->pages} pages; there is no page $page.");
         }
 
+        $pages = array_values(array_filter(
+            [Leaf::openingOf($page), Leaf::openingOf($page) + 1],
+            static fn (int $one): bool => $one > 0,
+        ));
+
         return new JsonResponse(DrawingView::opening($book, $page) + [
             'version' => $notebook->version(),
             'ticks' => $notebook->ticks(),
-            'ticked' => $this->notebooks->ticked($notebook),
-            'timing' => TimingView::of(
-                $book,
-                array_values(array_filter(
-                    [Leaf::openingOf($page), Leaf::openingOf($page) + 1],
-                    static fn (int $one): bool => $one > 0,
-                )),
-                $this->notebooks->tickedAt($notebook),
-            ),
+            'ticked' => TickedView::of($book, $pages, $this->notebooks->doneSteps($notebook)),
+            'timing' => TimingView::of($book, $pages, $this->notebooks->tickedAt($notebook)),
         ]);
     }
 

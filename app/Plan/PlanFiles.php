@@ -114,7 +114,7 @@ final class PlanFiles
      *
      * @param list<array{drawing: string, step: string}> $ticked
      *
-     * @return array<string, array<string, true>> drawing → keys of the steps that are done
+     * @return array<string, array<string, bool>> drawing → true for steps that are done, by key
      */
     public static function done(array $ticked): array
     {

@@ -251,13 +251,22 @@ final class Notebooks
     }
 
     /**
-     * The same as a core reads them: drawing → keys of the steps that are done.
+     * As the core reads them, with what was taken back: a step whose words were others has another key now, and what is said under that
+     * one counts.
      *
-     * @return array<string, array<string, true>>
+     * @return array<string, array<string, bool>> drawing → whether a step is done, by key
      */
     public function doneSteps(Notebook $notebook): array
     {
-        return PlanFiles::done($this->ticked($notebook));
+        /** @var list<array{drawing: string, step: string, done: bool}> $rows */
+        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step, t.done FROM '.TickedStep::class.' t WHERE t.notebook = :notebook')
+            ->execute(['notebook' => $notebook]);
+        $said = [];
+        foreach ($rows as $row) {
+            $said[$row['drawing']][$row['step']] = $row['done'];
+        }
+
+        return $said;
     }
 
     /**

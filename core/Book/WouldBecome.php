@@ -15,7 +15,7 @@ use AmpleMargin\Plan\PlannedSpread;
 final class WouldBecome
 {
     /**
-     * @param array<string, array<string, true>> $done drawing → keys of the steps that are ticked
+     * @param array<string, array<string, bool>> $done drawing → what was said of its steps, by key
      *
      * @return list<string> sentences, what stays first
      */
@@ -61,7 +61,7 @@ final class WouldBecome
             .(1 === \count($come) ? ' comes.' : ' come.'));
     }
 
-    /** @param array<string, array<string, true>> $done */
+    /** @param array<string, array<string, bool>> $done */
     private static function ticks(Book $before, Book $after, array $done): string
     {
         $all = self::steps($before, $done);
@@ -76,7 +76,7 @@ final class WouldBecome
     }
 
     /**
-     * @param array<string, array<string, true>> $done
+     * @param array<string, array<string, bool>> $done
      *
      * @return list<string> the steps that are there and ticked
      */
@@ -86,7 +86,7 @@ final class WouldBecome
         for ($page = 1; [] !== $done && $page <= $book->plan->stock->pages; ++$page) {
             $name = $book->drawingName($page);
             foreach (isset($done[$name]) ? $book->drawing($page)->steps ?? [] : [] as $step) {
-                if (isset($done[$name][$step->key])) {
+                if ($step->isDone($done[$name])) {
                     $ticked[] = "$name $step->key";
                 }
             }

@@ -87,22 +87,15 @@ final class Canvas
      * Begins a step: the marks that follow belong to it.
      *
      * @param list<int|Fraction> $ticks boxes from the edge
+     * @param list<string>       $was   what the program said of it before, with the same counts: ticks made then stay
      */
-    public function step(Task $task, string $text, ?string $note = null, ?Edge $edge = null, array $ticks = []): void
+    public function step(Task $task, string $text, ?string $note = null, ?Edge $edge = null, array $ticks = [], array $was = []): void
     {
         $this->note = $note;
         $words = "$this->page $task->value $text";
         $again = $this->said[$words] = ($this->said[$words] ?? 0) + 1;
-        $this->steps[] = new Step(
-            $this->done + \count($this->steps) + 1,
-            substr(hash('xxh3', 1 === $again ? $words : "$words $again"), 0, 12),
-            $task,
-            $text,
-            $edge,
-            array_map($this->tally->place(...), $ticks),
-            $note,
-            $this->page,
-        );
+        $this->steps[] = Step::of($this->done + \count($this->steps) + 1, $task, $text, $this->page, $was, $again)
+            ->counting($edge, array_map($this->tally->place(...), $ticks), $note);
     }
 
     /**

@@ -6,14 +6,18 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Drawing;
 
+use AmpleMargin\Copies;
 use AmpleMargin\Counting\Plural;
 
 final class Step
 {
+    use Copies;
+
     /**
-     * @param string       $key   stays the same as long as the words do, so that a tick is never kept for other counts
-     * @param list<string> $ticks boxes from the edge, as written
-     * @param int          $page  0 for the first page of the spread, 1 for the next
+     * @param string       $key      stays the same as long as the words do, so that a tick is never kept for other counts
+     * @param list<string> $ticks    boxes from the edge, as written
+     * @param int          $page     0 for the first page of the spread, 1 for the next
+     * @param list<string> $formerly keys under which the same act was ticked when the program said it in other words
      */
     public function __construct(
         public readonly int $number,
@@ -24,34 +28,65 @@ final class Step
         public readonly array $ticks,
         public readonly ?string $note,
         public readonly int $page,
+        public readonly array $formerly = [],
     ) {
+    }
+
+    /** @param list<string> $was what the program said of this act before, with the same counts */
+    public static function of(int $number, Task $task, string $text, int $page, array $was = [], int $again = 1): self
+    {
+        $key = static fn (string $said): string => self::hashed("$page $task->value $said".(1 === $again ? '' : " $again"));
+
+        return new self($number, $key($text), $task, $text, null, [], null, $page, array_map($key, $was));
+    }
+
+    /**
+     * The same step with its counts.
+     *
+     * @param list<string> $ticks boxes from the edge, as written
+     */
+    public function counting(?Edge $edge, array $ticks, ?string $note): self
+    {
+        return $this->but(['edge' => $edge, 'ticks' => $ticks, 'note' => $note]);
+    }
+
+    /**
+     * Whether it is done: as was said under its own key, else under one it had.
+     *
+     * @param array<string, bool> $said by key
+     */
+    public function isDone(array $said): bool
+    {
+        foreach ([$this->key, ...$this->formerly] as $key) {
+            if (isset($said[$key])) {
+                return $said[$key];
+            }
+        }
+
+        return false;
+    }
+
+    private static function hashed(string $said): string
+    {
+        return substr(hash('xxh3', $said), 0, 12);
     }
 
     /** The same step with a higher number. */
     public function later(int $by): self
     {
-        return new self($this->number + $by, $this->key, $this->task, $this->text, $this->edge, $this->ticks, $this->note, $this->page);
+        return $this->but(['number' => $this->number + $by]);
     }
 
     /** The same step to do again on another page: ticking one does not tick the other. */
     public function onPage(int $page): self
     {
-        return new self(
-            $this->number,
-            self::keyOnPage($this->key, $page),
-            $this->task,
-            $this->text,
-            $this->edge,
-            $this->ticks,
-            $this->note,
-            $page,
-        );
+        return $this->keyed(static fn (string $key): string => self::keyOnPage($key, $page))->but(['page' => $page]);
     }
 
     /** The key that a step has where its page is drawn again as another. */
     public static function keyOnPage(string $key, int $page): string
     {
-        return substr(hash('xxh3', "$page $key"), 0, 12);
+        return self::hashed("$page $key");
     }
 
     /**
@@ -61,31 +96,28 @@ final class Step
      */
     public function retold(string $text, array $ticks): self
     {
-        $key = substr(hash('xxh3', "$this->page {$this->task->value} $text"), 0, 12);
-
-        return new self($this->number, $key, $this->task, $text, $this->edge, $ticks, $this->note, $this->page);
+        return self::of($this->number, $this->task, $text, $this->page)->counting($this->edge, $ticks, $this->note);
     }
 
     /** The same step with more said behind its words. */
     public function adding(string $more): self
     {
-        return new self($this->number, $this->key, $this->task, "$this->text $more", $this->edge, $this->ticks, $this->note, $this->page);
+        return $this->but(['text' => "$this->text $more"]);
     }
 
     /** The same step further down the page; its counts begin at its own part's upper edge, and the words say where that is. */
     public function below(int $boxes, int $after, string $prefix, string $where): self
     {
-        $note = null === $this->note ? null : $prefix.$this->note;
+        return $this->keyed(static fn (string $key): string => $prefix.$key)->but([
+            'number' => $this->number + $after,
+            'text' => ucfirst($where).', counted from '.Plural::boxes($boxes)." down: $this->text",
+            'note' => null === $this->note ? null : $prefix.$this->note,
+        ]);
+    }
 
-        return new self(
-            $this->number + $after,
-            $prefix.$this->key,
-            $this->task,
-            ucfirst($where).', counted from '.Plural::boxes($boxes)." down: $this->text",
-            $this->edge,
-            $this->ticks,
-            $note,
-            $this->page,
-        );
+    /** @param \Closure(string): string $as of its key and of those it had */
+    private function keyed(\Closure $as): self
+    {
+        return $this->but(['key' => $as($this->key), 'formerly' => array_map($as, $this->formerly)]);
     }
 }

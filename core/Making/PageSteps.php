@@ -13,7 +13,7 @@ use AmpleMargin\Making\Sitting\StepTime;
 final class PageSteps
 {
     /**
-     * @param array<string, true> $done       keys of steps
+     * @param array<string, bool> $done       what was said of steps, by key
      * @param int                 $decoration minutes
      *
      * @return list<StepTime>
@@ -37,7 +37,7 @@ final class PageSteps
         $steps = [];
         foreach ($page->steps as $i => $step) {
             $seconds = $pace->likely($work[$step->number]) + $more[$i];
-            if (isset($done[$step->key])) {
+            if ($step->isDone($done)) {
                 continue;
             }
             $steps[] = new StepTime(

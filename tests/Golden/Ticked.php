@@ -52,7 +52,9 @@ final class Ticked
                 foreach ($page->steps as $step) {
                     $of = $marks[$step->number] ?? [];
                     sort($of);
-                    $acts["$name $step->key"] = [$step->task->value, [] === $of ? '-' : substr(hash('xxh3', implode("\n", $of)), 0, 8)];
+                    foreach ([$step->key, ...$step->formerly] as $key) {
+                        $acts["$name $key"] = [$step->task->value, [] === $of ? '-' : substr(hash('xxh3', implode("\n", $of)), 0, 8)];
+                    }
                 }
             }
         }

@@ -43,7 +43,7 @@ final class TickedTest extends ApiTestCase
                 ++$seen;
                 [$drawing, $key] = explode(' ', $name);
                 $is = $now[$name] ?? null;
-                if (null === $is || ($is[1] !== $marks && '-' !== $marks) || isset($done[$drawing][$key]) !== ('done' === $was)) {
+                if (null === $is || ($is[1] !== $marks && '-' !== $marks) || ($done[$drawing][$key] ?? false) !== ('done' === $was)) {
                     $lost[] = "$title: $name ($task) ".(null === $is ? 'is gone' : 'draws something else');
                 }
             }

@@ -23,6 +23,8 @@ export async function start({ port, database, fresh, listens = '127.0.0.1', work
     ...process.env,
     APP_ENV: 'prod',
     AMPLE_DATABASE: file,
+    // Stopped and started again many times: that takes longer than answers gain.
+    AMPLE_PRELOAD: '',
     ...(workers > 1 ? { PHP_CLI_SERVER_WORKERS: String(workers) } : {}),
     ...more,
   };

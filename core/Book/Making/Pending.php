@@ -36,7 +36,7 @@ final class Pending
     ) {
     }
 
-    /** @param array<string, array<string, true>> $ticked drawing → keys of the steps that are done */
+    /** @param array<string, array<string, bool>> $ticked drawing → what was said of its steps, by key */
     public static function of(Book $book, array $ticked = []): self
     {
         $making = $book->plan->whole->making;
@@ -76,11 +76,11 @@ final class Pending
     /**
      * How far a page is: "done", "inked", "pencilled", or "" where nothing is done.
      *
-     * @param array<string, true> $ticked
+     * @param array<string, bool> $ticked
      */
     private static function state(PageDrawing $drawing, array $ticked): string
     {
-        $done = array_filter($drawing->steps, static fn (Step $step): bool => isset($ticked[$step->key]));
+        $done = array_filter($drawing->steps, static fn (Step $step): bool => $step->isDone($ticked));
         $inked = array_filter($done, static fn (Step $step): bool => \in_array($step->task, [Task::Band, Task::Ink, Task::Write], true));
 
         return match (true) {

@@ -32,7 +32,7 @@ final class Sittings
     }
 
     /**
-     * @param array<string, array<string, true>> $ticked drawing → keys of the steps that are done
+     * @param array<string, array<string, bool>> $ticked drawing → what was said of its steps, by key
      * @param int|null                           $now    minutes from the first midnight of 1970; null before everything
      */
     public static function of(Book $book, array $ticked = [], ?int $now = null, ?MakingPlan $making = null): self

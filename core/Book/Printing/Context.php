@@ -26,7 +26,7 @@ final class Context
     private int $drawn = 0;
 
     /**
-     * @param array<string, array<string, true>> $done  drawing → keys of the steps that are done
+     * @param array<string, array<string, bool>> $done  drawing → what was said of its steps, by key
      * @param int|null $now minutes from the first midnight of 1970 by the person's clock; null before everything
      * @param bool                               $dates whether what is known already stands on the guides
      */
