@@ -4,7 +4,6 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test, type Download, type Locator, type Page } from '@playwright/test';
 import { address, clearShelf, complaints, edit, type Made } from './support';
 
-
 /** A notebook that stands on the shelf before the rehearsal begins. */
 async function made(page: Page, asked: Record<string, unknown>): Promise<Made> {
   const answer = await page.request.post('/api/notebooks', { headers: { Origin: address() }, data: asked });
