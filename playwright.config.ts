@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test';
 import { chromium } from './tests/browser/chromium.mjs';
 
 // Debian's Chromium against the real program. Two tests run beside one another, each against a program and a database of its own.
-const WORKERS = 2;
+const WORKERS = 3;
 const port = (nth: number) => 8191 + 10 * nth;
 
 export default defineConfig({
