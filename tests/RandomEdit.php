@@ -11,6 +11,9 @@ use AmpleMargin\Plan\Plan;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Filling\Fillings;
+use AmpleMargin\Spread\Page\PageGrid;
+use AmpleMargin\Spread\Part\OfParts;
+use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Setting\Field;
 use PHPUnit\Framework\Assert;
 use Symfony\Component\Yaml\Yaml;
@@ -80,6 +83,29 @@ final class RandomEdit
         ];
     }
 
+    /**
+     * What is said of one part of a spread, by its name, of all that what fills it can be asked.
+     *
+     * @return array{part: string, settings: array<string, mixed>}
+     */
+    private static function partSaid(Plan $plan, mixed $spread): array
+    {
+        $planned = \is_string($spread) ? $plan->spread($spread) : null;
+        $book = null === $planned ? null : $plan->inBook($planned->book);
+        $catalogue = (new Catalogue())->having($plan);
+        $form = null === $planned ? null : $catalogue->kind($planned->kind)?->form;
+        try {
+            $parts = null === $form || null === $planned || null === $book ? [] : OfParts::of(
+                $form->parting($catalogue->request($planned, $book, PageGrid::of($book->stock, $book->counting))),
+            );
+        } catch (PartRefused) {
+            $parts = [];
+        }
+        $part = [] === $parts ? 'none' : (string) array_rand($parts);
+
+        return ['part' => $part, 'settings' => isset($parts[$part]) ? self::settings(array_values($parts[$part]->known())) : []];
+    }
+
     /** A part that nothing divides yet, as deep down as there is one, of a page that is parted by hand; "" where none is. */
     private static function leaf(Plan $plan): string
     {
@@ -108,7 +134,7 @@ final class RandomEdit
             }
         }
 
-        return $edit;
+        return 'set-part' === $type && 0 !== mt_rand(0, 9) ? array_replace($edit, self::partSaid($plan, $edit['spread'] ?? null)) : $edit;
     }
 
     private static function value(string $name, Plan $plan): mixed

@@ -30,7 +30,7 @@ final class PartsView
         $says = null;
         $parts = null;
         try {
-            $parts = $book->parts($spread) ?? throw new NotFound($book->catalogue()->title($spread).' is not made of parts.');
+            $parts = $book->partsOf($spread)->placed() ?? throw new NotFound($book->catalogue()->title($spread).' is not made of parts.');
         } catch (\DomainException $refused) {
             $says = $refused instanceof Refused ? $refused->getMessage() : throw $refused;
         }

@@ -16,6 +16,7 @@ use App\Api\AskedBook;
 use App\Api\Body;
 use App\Api\BookView;
 use App\Api\NotFound;
+use App\Api\PartSettingsView;
 use App\Api\PartsView;
 use App\Plan\PlanFiles;
 use App\Repository\Notebooks;
@@ -44,6 +45,17 @@ final class PartsController
         return new JsonResponse(['version' => $notebook->version()] + PartsView::of($book, $planned));
     }
 
+    /** Every setting of every part, as it is now. */
+    #[Route('/settings', methods: 'GET')]
+    public function settings(string $id, string $spread, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
+        $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
+
+        return new JsonResponse(['version' => $notebook->version()] + PartSettingsView::of($book, $planned));
+    }
+
     /** What could be made of one part: fillings drawn in its place, and divisions. */
     #[Route('/choices', methods: 'GET')]
     public function choices(string $id, string $spread, Request $request): JsonResponse
@@ -52,7 +64,7 @@ final class PartsController
         $book = $this->view->compose($notebook, AskedBook::of($request));
         $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
         try {
-            $choices = $book->choices($planned, $request->query->getString('at'))
+            $choices = $book->partsOf($planned)->choices($request->query->getString('at'))
                 ?? throw new NotFound('This spread is not made of parts.');
         } catch (PartRefused|NoRoom $refused) {
             // Changed meanwhile: the page that is fetched next has other parts.

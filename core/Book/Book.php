@@ -25,16 +25,12 @@ use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Filling\HasDivisions;
-use AmpleMargin\Spread\Filling\PartChoices;
 use AmpleMargin\Spread\Filling\Spacing\SpacingAsked;
 use AmpleMargin\Spread\Page\FlipOut;
 use AmpleMargin\Spread\Page\IndexRow;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Asker;
 use AmpleMargin\Spread\Part\HasCutOuts;
-use AmpleMargin\Spread\Part\NoRoom;
-use AmpleMargin\Spread\Part\PartRefused;
-use AmpleMargin\Spread\Part\PartsOfPage;
 
 final class Book
 {
@@ -221,7 +217,7 @@ final class Book
         }
         $cutOut = [];
         $asker = new Asker($this->asked($spread));
-        foreach ($this->parts($spread)->leaves ?? [] as $placed) {
+        foreach ($this->partsOf($spread)->placed()->leaves ?? [] as $placed) {
             $filling = $placed->leaf->filling;
             if ($filling instanceof HasCutOuts && null === $placed->says) {
                 array_push($cutOut, ...$filling->cutOut($asker->of($placed->leaf), $placed->region));
@@ -245,38 +241,10 @@ final class Book
         return null === $form ? null : Comparison::of($form, $this->asked($spread), $this->pace());
     }
 
-    /**
-     * The parts a spread's pages are divided into; null where nobody knows its kind.
-     *
-     * @throws PartRefused where the plan's parting is none
-     * @throws NoRoom      where it has more parts than boxes
-     */
-    public function parts(PlannedSpread $spread): ?PartsOfPage
+    /** How the pages of a spread are divided, and into what. */
+    public function partsOf(PlannedSpread $spread): SpreadParts
     {
-        return $this->drawings->layouts->form($spread)?->parts($this->asked($spread));
-    }
-
-    /** The same; null too where it cannot be parted as the plan says. */
-    public function partsDrawn(PlannedSpread $spread): ?PartsOfPage
-    {
-        try {
-            return $this->parts($spread);
-        } catch (PartRefused|NoRoom) {
-            return null;
-        }
-    }
-
-    /**
-     * What could be made of one of those parts.
-     *
-     * @throws PartRefused where there is no such part
-     * @throws NoRoom      as above
-     */
-    public function choices(PlannedSpread $spread, string $part): ?PartChoices
-    {
-        $parts = $this->parts($spread);
-
-        return null === $parts ? null : PartChoices::at($parts, $part, $this->asked($spread));
+        return new SpreadParts($this->drawings->layouts->form($spread), $this->asked($spread));
     }
 
     /** Layers glued in on the pages of all spreads and months, each where it is thickest. */

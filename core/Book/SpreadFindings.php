@@ -8,9 +8,13 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
+use AmpleMargin\Editing\Spread\SetPart;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue\Kind;
+use AmpleMargin\Spread\Part\OfParts;
+use AmpleMargin\Spread\Part\PartRefused;
+use AmpleMargin\Spread\Setting\Settings;
 
 /** @internal to Book */
 final class SpreadFindings implements SaysFindings
@@ -67,7 +71,29 @@ final class SpreadFindings implements SaysFindings
             ], false);
         }
 
-        return $findings;
+        return [...$findings, ...$this->wrongParts($spread)];
+    }
+
+    /** @return list<Finding> the same of what is said of single parts */
+    private function wrongParts(PlannedSpread $spread): array
+    {
+        $said = OfParts::settings($spread->settings[Settings::OF_PARTS] ?? null);
+        $form = [] === $said ? null : $this->layouts->form($spread);
+        if (null === $form) {
+            return [];
+        }
+        try {
+            $wrong = OfParts::wrong($form->parting($this->layouts->request($spread)), $said);
+        } catch (PartRefused) {
+            return [];
+        }
+
+        return array_map(static fn (array $one): Finding => new Finding(
+            $spread->id,
+            ucfirst($one[0]).": $one[2] Until then it counts as not given.",
+            [new Offer('Put it back to the usual', (new SetPart($spread->id, $one[0], [$one[1] => null]))->written())],
+            false,
+        ), $wrong);
     }
 
     /**

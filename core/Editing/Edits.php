@@ -54,6 +54,7 @@ use AmpleMargin\Editing\Spread\MoveSpread;
 use AmpleMargin\Editing\Spread\PartPage;
 use AmpleMargin\Editing\Spread\RemoveSpread;
 use AmpleMargin\Editing\Spread\SetKey;
+use AmpleMargin\Editing\Spread\SetPart;
 use AmpleMargin\Editing\Spread\SetSpread;
 use AmpleMargin\Editing\Spread\ShiftSpread;
 use AmpleMargin\Editing\Volume\AddBook;
@@ -87,6 +88,7 @@ final class Edits
         SetSpread::class,
         SetKey::class,
         PartPage::class,
+        SetPart::class,
         KeepKind::class,
         AddKind::class,
         RemoveKind::class,

@@ -231,6 +231,11 @@ final class RandomJourneyTest extends ApiTestCase
                 'parts' => ['divide' => 'down', 'parts' => [['needed' => true, 'fill' => 'title'], ['fill' => 'log']]],
             ])],
             'remove-kind' => ['kind' => $or($one(array_column($book['kinds'], 'kind') ?: ['own-a']))],
+            'set-part' => [
+                'spread' => $or($one($ids)),
+                'part' => $or($one(['lines', 'lines', 'table', 'cells', 'title', 'log'])),
+                'settings' => $one([['line' => '1.5'], ['line' => '2'], ['line' => null], ['rows' => 12], ['look' => 'ruled']]),
+            ],
             'part-page' => ['spread' => $or($one($parted ?: ['page-of-parts']))] + $this->partChange($one, $or),
             'add-date' => [
                 'day' => $or($one(['12 March', '12 April', '3-9 July', '1.5.', '7 June 2027', '31 April', '2027-05', '29 February', ''])),

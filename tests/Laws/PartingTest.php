@@ -89,7 +89,7 @@ final class PartingTest extends TestCase
     {
         $spread = $plan->spreads[\count($plan->spreads) - 1];
         $book = Composer::compose($plan);
-        $parts = $book->partsDrawn($spread);
+        $parts = $book->partsOf($spread)->drawn();
         if (null === $parts || [] === $parts->leaves) {
             return null;
         }

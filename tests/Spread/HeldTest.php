@@ -105,7 +105,7 @@ final class HeldTest extends TestCase
     /** The last part of its first page, which divides where there is room. */
     private static function last(Plan $plan, PlannedSpread $spread): string
     {
-        $leaves = Composer::compose($plan)->parts($spread)->leaves ?? [];
+        $leaves = Composer::compose($plan)->partsOf($spread)->placed()->leaves ?? [];
 
         return [] === $leaves ? '' : $leaves[0]->path;
     }

@@ -110,7 +110,7 @@ final class CountedLines
     private static function ofParts(Book $book, Here $here): array
     {
         $spread = $here->spread();
-        $parts = null === $spread ? null : $book->partsDrawn($spread);
+        $parts = null === $spread ? null : $book->partsOf($spread)->drawn();
         if (null === $parts || null !== $parts->cut) {
             return [];
         }

@@ -119,7 +119,7 @@ final class RowWrong
     public static function region(Here $here): Region
     {
         $spread = $here->spread();
-        $parts = null === $spread ? null : $here->book->partsDrawn($spread);
+        $parts = null === $spread ? null : $here->book->partsOf($spread)->drawn();
         if (null === $parts || null !== $parts->cut) {
             return self::ticked($here);
         }

@@ -14,6 +14,7 @@ use AmpleMargin\Spread\Filling\PartingFile;
 use AmpleMargin\Spread\Page\Laid;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Form;
+use AmpleMargin\Spread\Part\OfParts;
 use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
@@ -101,7 +102,9 @@ final class OwnParts implements Form
     {
         $written = null === $this->usual ? $this->kept : $request->settings->drawn('parts');
 
-        return null === $written && null !== $this->usual ? $this->usual : PartingFile::read($written);
+        $piece = null === $written && null !== $this->usual ? $this->usual : PartingFile::read($written);
+
+        return OfParts::over($piece, $request->settings->ofParts());
     }
 
     public function parts(Request $request): PartsOfPage

@@ -106,6 +106,11 @@ final class FilledPart implements Portion
         return 0;
     }
 
+    public function each(\Closure $as): self
+    {
+        return $as($this);
+    }
+
     public function settled(Asker $asker): self
     {
         $settings = $asker->page->settings->over($this->settings, $this->open);

@@ -44,6 +44,11 @@ final class Parted implements Form
 
     public function layOut(Request $request): Laid
     {
+        if ([] !== $request->settings->ofParts()) {
+            $plain = $request->asking($request->settings->with([Settings::OF_PARTS => null]));
+
+            return (new self($this->parting($request), $this->byHand))->layOut($plain);
+        }
         $cut = Run::cutOf($this->piece);
         $request = $this->onItsPage($request);
         $asker = new Asker($request);
@@ -137,12 +142,12 @@ final class Parted implements Form
 
     public function parting(Request $request): Portion
     {
-        return $this->piece;
+        return OfParts::over($this->piece, $request->settings->ofParts());
     }
 
     public function parts(Request $request): PartsOfPage
     {
-        return PartsOfPage::of($this->piece, new Asker($this->onItsPage($request)));
+        return PartsOfPage::of($this->parting($request), new Asker($this->onItsPage($request)));
     }
 
     /**

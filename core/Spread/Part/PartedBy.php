@@ -44,7 +44,7 @@ final class PartedBy implements Form, HasLayouts
 
     public function parting(Request $request): Portion
     {
-        return ($this->parting)($request);
+        return OfParts::over(($this->parting)($request), $request->settings->ofParts());
     }
 
     public function parts(Request $request): PartsOfPage

@@ -83,18 +83,21 @@ final class Parting implements Portion
         return new self($this->way, array_values($parts), $this->gap, $this->policy);
     }
 
-    public function settled(Asker $asker): self
+    public function each(\Closure $as): self
     {
-        $parts = array_map(static fn (array $part): array => [$part[0], $part[1]->settled($asker)], $this->parts);
+        $parts = array_map(static fn (array $part): array => [$part[0], $part[1]->each($as)], $this->parts);
 
         return new self($this->way, $parts, $this->gap, $this->policy);
     }
 
+    public function settled(Asker $asker): self
+    {
+        return $this->each(static fn (FilledPart $leaf): FilledPart => $leaf->settled($asker));
+    }
+
     public function asking(array $names): self
     {
-        $parts = array_map(static fn (array $part): array => [$part[0], $part[1]->asking($names)], $this->parts);
-
-        return new self($this->way, $parts, $this->gap, $this->policy);
+        return $this->each(static fn (FilledPart $leaf): FilledPart => $leaf->asking($names));
     }
 
     public function tall(Asker $asker, int $wide): int

@@ -22,6 +22,13 @@ interface Portion
     /** Divisions one inside another; 0 where it is not divided. */
     public function deep(): int;
 
+    /**
+     * The same with each of these made another, in their order.
+     *
+     * @param \Closure(FilledPart): FilledPart $as
+     */
+    public function each(\Closure $as): self;
+
     /** With what the person said of its open settings in its own, so that it can stand alone. */
     public function settled(Asker $asker): self;
 

@@ -79,6 +79,11 @@ final class Run implements Portion
         return max(array_map(static fn (Portion $page): int => $page->deep(), $this->pages));
     }
 
+    public function each(\Closure $as): self
+    {
+        return new self(array_map(static fn (Portion $page): Portion => $page->each($as), $this->pages), $this->cut, $this->flows);
+    }
+
     public function settled(Asker $asker): self
     {
         return new self(

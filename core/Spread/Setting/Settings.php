@@ -19,6 +19,9 @@ final class Settings
     public const WEEK_START = 'week_start';
     public const TURNED = 'turned';
 
+    /** What is said of single parts of the page: part → its settings. */
+    public const OF_PARTS = 'of_parts';
+
     /** @var array<array-key, Field> by name */
     private readonly array $fields;
 
@@ -156,6 +159,15 @@ final class Settings
         $this->field($name, DrawnField::class);
 
         return $this->value($name);
+    }
+
+    /** @return array<array-key, mixed> what is said of single parts of the page, as it came */
+    public function ofParts(): array
+    {
+        $said = $this->values[self::OF_PARTS] ?? null;
+        $said = $said instanceof \stdClass ? get_object_vars($said) : $said;
+
+        return \is_array($said) ? $said : [];
     }
 
     /** Whether a setting matters while the others are what they are. */

@@ -1,0 +1,67 @@
+<?php
+
+/* How the pages of a spread are divided, where its parts stand, and what could be made of one. */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Book;
+
+use AmpleMargin\Spread\Filling\PartChoices;
+use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Form;
+use AmpleMargin\Spread\Part\NoRoom;
+use AmpleMargin\Spread\Part\PartRefused;
+use AmpleMargin\Spread\Part\PartsOfPage;
+use AmpleMargin\Spread\Part\Portion;
+
+final class SpreadParts
+{
+    /** @param Form|null $form null where nobody knows the kind */
+    public function __construct(private readonly ?Form $form, private readonly Request $asked)
+    {
+    }
+
+    /**
+     * Where they stand; null where nobody knows the kind.
+     *
+     * @throws PartRefused where the plan's parting is none
+     * @throws NoRoom      where it has more parts than boxes
+     */
+    public function placed(): ?PartsOfPage
+    {
+        return $this->form?->parts($this->asked);
+    }
+
+    /** The same; null too where it cannot be parted as the plan says. */
+    public function drawn(): ?PartsOfPage
+    {
+        try {
+            return $this->placed();
+        } catch (PartRefused|NoRoom) {
+            return null;
+        }
+    }
+
+    /** The parts without their places; null where there are none, or where the plan's parting is none. */
+    public function parting(): ?Portion
+    {
+        try {
+            return $this->form?->parting($this->asked);
+        } catch (PartRefused) {
+            return null;
+        }
+    }
+
+    /**
+     * What could be made of one of them.
+     *
+     * @throws PartRefused where there is no such part
+     * @throws NoRoom      as above
+     */
+    public function choices(string $part): ?PartChoices
+    {
+        $parts = $this->placed();
+
+        return null === $parts ? null : PartChoices::at($parts, $part, $this->asked);
+    }
+}
