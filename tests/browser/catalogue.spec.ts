@@ -186,3 +186,46 @@ test('goals are checked by the person, and challenges name the goal they serve',
   await expect(page.getByText('No month’s challenge serves “Varnish the hull twice”.')).toBeVisible();
   expect(said).toEqual([]);
 });
+
+test('one part of a spread is set for this spread alone, and as the kind has it again, without any other screen', async ({ page }) => {
+  const said = complaints(page);
+  const first = await make(page);
+  const both = await edit(page, await edit(page, first, { type: 'add-spread', kind: 'notes' }), { type: 'add-spread', kind: 'notes' });
+  await page.goto(`/notebooks/${both.id}/spreads`);
+  await page
+    .getByRole('button', { name: /^Notes, page/ })
+    .first()
+    .click();
+  const parts = page.getByRole('region', { name: 'Parts of the page' });
+  await parts.getByText('Lines', { exact: true }).click();
+  await parts.getByLabel('Numbered').check();
+  await saved(page);
+  await expect(parts.getByText('1 of its own')).toBeVisible();
+  // On paper: its rows have numbers, and those of the other have none.
+  const numbers = async (nth: number) => {
+    const spread = both.spreads.filter((one) => one.id.startsWith('notes'))[nth]!;
+    const at = ((await (await page.request.get(`/api/notebooks/${both.id}`)).json()) as Book).spreads.find(
+      (one) => one.id === spread.id,
+    )!.page;
+    const opening = (await (await page.request.get(`/api/notebooks/${both.id}/openings/${at}`)).json()) as {
+      pages: ({ page: number; marks: (string | number | null)[][] } | null)[];
+    };
+    return opening.pages.find((one) => one?.page === at)!.marks.filter((mark) => mark.some((one) => one === '12')).length;
+  };
+  expect(await numbers(0)).toBe(1);
+  expect(await numbers(1)).toBe(0);
+  await isAccessible(page);
+
+  await parts.getByRole('button', { name: 'As the kind has it' }).click();
+  await saved(page);
+  await expect(parts.getByText('1 of its own')).toHaveCount(0);
+  await expect(parts.getByLabel('Numbered')).not.toBeChecked();
+  expect(await numbers(0)).toBe(0);
+
+  // What makes no sense is said where it was typed, and nothing is lost.
+  await parts.getByLabel('Rows in all').fill('9999');
+  await parts.getByLabel('Rows in all').press('Tab');
+  await expect(parts.getByRole('alert')).toContainText('Rows in all: ');
+  await expect(parts.getByLabel('Rows in all')).toHaveValue('9999');
+  expect(said).toEqual([]);
+});

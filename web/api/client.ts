@@ -29,6 +29,7 @@ export type LeafPage = Leaves['pages'][number];
 export type Drawer = Schemas['Drawer'];
 export type Parts = Schemas['Parts'];
 export type PartChoices = Schemas['PartChoices'];
+export type PartSettings = Schemas['PartSettings'];
 export type PartChange = Omit<Schemas['EditPartPage'], 'type' | 'spread'>;
 export type Filling = Catalogue['fillings'][number];
 export type Kind = Catalogue['spreads'][number];
@@ -247,6 +248,7 @@ export const api = {
   parts: (ref: Ref, spread: string) => call<Parts>('GET', about(ref, `/parts/${encodeURIComponent(spread)}`)),
   partsChanged: (ref: Ref, spread: string, change: PartChange) =>
     call<Parts>('POST', about(ref, `/parts/${encodeURIComponent(spread)}`), { change }),
+  partSettings: (ref: Ref, spread: string) => call<PartSettings>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/settings`)),
   partChoices: (ref: Ref, spread: string, at: string) =>
     call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),
   forgetKind: (kind: string) => call<void>('DELETE', `/kinds/${encodeURIComponent(kind)}`),

@@ -721,6 +721,29 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/parts/{spread}/settings": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                spread: string;
+            };
+            cookie?: never;
+        };
+        /** The parts of a spread's pages by name, each with all its settings */
+        get: operations["partSettings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/openings/{page}": {
         parameters: {
             query?: {
@@ -1453,7 +1476,7 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditSetOld"] | components["schemas"]["EditJudge"] | components["schemas"]["EditSetReview"] | components["schemas"]["EditCarryOver"] | components["schemas"]["EditAddNote"] | components["schemas"]["EditRemoveNote"] | components["schemas"]["EditAddSlip"] | components["schemas"]["EditRemoveSlip"] | components["schemas"]["EditSetEvenings"] | components["schemas"]["EditSetTray"] | components["schemas"]["EditLeaveForLater"] | components["schemas"]["EditPutPage"] | components["schemas"]["EditDecorate"] | components["schemas"]["EditTimePage"] | components["schemas"]["EditSetPen"] | components["schemas"]["EditRemovePen"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
+        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPart"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditSetOld"] | components["schemas"]["EditJudge"] | components["schemas"]["EditSetReview"] | components["schemas"]["EditCarryOver"] | components["schemas"]["EditAddNote"] | components["schemas"]["EditRemoveNote"] | components["schemas"]["EditAddSlip"] | components["schemas"]["EditRemoveSlip"] | components["schemas"]["EditSetEvenings"] | components["schemas"]["EditSetTray"] | components["schemas"]["EditLeaveForLater"] | components["schemas"]["EditPutPage"] | components["schemas"]["EditDecorate"] | components["schemas"]["EditTimePage"] | components["schemas"]["EditSetPen"] | components["schemas"]["EditRemovePen"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
         EditSetTitle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1747,6 +1770,20 @@ export interface components {
                 [key: string]: unknown;
             };
         };
+        EditSetPart: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-part";
+            spread: string;
+            /** @description as PartSettings names it */
+            part: string;
+            /** @description null puts one back to what the kind has */
+            settings: {
+                [key: string]: unknown;
+            };
+        };
         /** @enum {unknown} */
         PartDo: "divide" | "join" | "swap" | "move" | "size" | "gap" | "fill" | "name" | "set" | "add-page" | "remove-page" | "cut";
         /** @description an edit of type part-page without its type and spread */
@@ -1817,6 +1854,23 @@ export interface components {
                     boxes?: number;
                     needed?: boolean;
                 }[];
+            }[];
+        };
+        PartSettings: {
+            version: number;
+            parts: {
+                /** @description the name it is known by */
+                part: string;
+                /** @description written in it */
+                title: string | null;
+                /** @description all it can be asked, but for what the whole page is asked */
+                fields: components["schemas"]["Field"][];
+                /** @description as they are now */
+                settings: {
+                    [key: string]: unknown;
+                };
+                /** @description settings said for this spread alone */
+                own: string[];
             }[];
         };
         PartChoices: {
@@ -4476,6 +4530,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PartChoices"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    partSettings: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the parts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartSettings"];
                 };
             };
             404: components["responses"]["Problem"];

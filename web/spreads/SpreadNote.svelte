@@ -6,6 +6,7 @@
   import { route, type Screen } from '../state/route.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import PutInTray from '../tray/PutInTray.svelte';
+  import PartSettings from './PartSettings.svelte';
   import SettingField from './SettingField.svelte';
   import { kept } from '../parts/kept';
 
@@ -70,6 +71,9 @@
   {#each fields as field (field.name)}
     <SettingField {field} value={spread.settings[field.name]} all={said} change={(value) => set({ settings: { [field.name]: value } })} />
   {/each}
+</div>
+{#if kind}<PartSettings {book} spread={spread.id} {edit} />{/if}
+<div class="grid gap-2.5">
   <div class="grid grid-cols-2 gap-2.5">
     <label class="field"
       ><span>Pin to page</span><input
