@@ -162,7 +162,7 @@ final class RandomEdit
             'counting' => $one(['boxes', 'dots', 'beads']),
             'language' => $one(['fi', 'hi', 'zz', 'ar_EG']),
             'kind' => $one([$kind->id, $kind->id, $one(array_column($plan->kinds, 'id') ?: ['own-none'])]),
-            'own' => ['id' => $one(['own-spring', 'own-a', 'b']), 'name' => $one(['Spring', '']), 'section' => 'goals', 'parts' => $one([['fill' => 'lines'], ['fill' => 'soup'], []])],
+            'own' => ['id' => $one(['own-spring', 'own-a', 'b']), 'name' => $one(['Spring', 'Spring', '']), 'section' => 'goals', 'parts' => $one([['fill' => 'lines'], ['fill' => 'lines'], ['fill' => 'soup'], []])],
             'purpose' => $one([null, 'For the boat']),
             'ask' => $one([[], ['line', 'rows', 'soup'], 'line']),
             'section' => $one(['front', 'year', 'goals', 'trackers', 'back', 'attic']),

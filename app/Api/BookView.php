@@ -298,7 +298,7 @@ final class BookView
             'must_face' => $spread->mustFace,
             'worth' => $spread->worth,
             'book' => $spread->book,
-            'settings' => (object) array_replace($kind->settings->defaults ?? [], $spread->settings),
+            'settings' => (object) ($kind?->settings->now($spread->settings) ?? $spread->settings),
             'prints' => $book->prints($spread),
             'asked' => null === $kind ? [] : $kind->asked($spread->settings),
         ];

@@ -30,7 +30,7 @@ final class PartSettingsView
             static fn (string|int $name, FilledPart $leaf): array => self::part(
                 (string) $name,
                 $leaf,
-                array_replace($kind->settings->defaults ?? [], $spread->settings),
+                $kind?->settings->now($spread->settings) ?? $spread->settings,
                 $byHand ? $leaf->settings : OfParts::settings($said[$name] ?? null),
             ),
             array_keys($parts),

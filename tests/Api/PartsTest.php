@@ -119,4 +119,40 @@ final class PartsTest extends ApiTestCase
     {
         return $this->call('GET', "/notebooks/{$book['id']}/parts/$spread");
     }
+
+    /** What an older plan said under another name stands in its field, where somebody would change it. */
+    public function testWhatOlderPlansSaidIsShownUnderTheNameOfToday(): void
+    {
+        $book = $this->make();
+        $book = $this->edit($book, ['type' => 'add-spread', 'kind' => 'goals-by-area', 'settings' => ['areas' => ['Tram', 'Choir']]]);
+        $spread = $book['spreads'][array_key_last(array_column($book['spreads'], 'id'))];
+        foreach ($book['spreads'] as $one) {
+            $spread = ['Tram', 'Choir'] === ($one['settings']['areas'] ?? null) ? $one : $spread;
+        }
+        self::assertSame(['Tram', 'Choir'], $spread['settings']['cells']);
+        $changed = $this->edit($book, ['type' => 'set-spread', 'spread' => $spread['id'], 'settings' => ['cells' => ['Tram', 'Choir', 'Boat']]]);
+        $now = array_column($changed['spreads'], null, 'id')[$spread['id']];
+        self::assertSame(['Tram', 'Choir', 'Boat'], $now['settings']['cells']);
+    }
+
+    public function testAPartIsSetForOneSpreadAloneAndItsSettingsSaySo(): void
+    {
+        $book = $this->edit($this->make(), ['type' => 'add-spread', 'kind' => 'notes']);
+        $notes = array_values(array_filter(array_column($book['spreads'], 'id'), static fn (string $id): bool => str_starts_with($id, 'notes')))[0];
+        $settings = fn (): array => array_column($this->call('GET', "/notebooks/{$book['id']}/parts/$notes/settings")['parts'], null, 'part')['lines'];
+        self::assertSame([], $settings()['own']);
+        $book = $this->edit($book, ['type' => 'set-part', 'spread' => $notes, 'part' => 'lines', 'settings' => ['numbered' => true]]);
+        self::assertSame(['numbered'], $settings()['own']);
+        self::assertTrue($settings()['settings']['numbered']);
+        $this->edit($book, ['type' => 'set-part', 'spread' => $notes, 'part' => 'lines', 'settings' => ['numbered' => null]]);
+        self::assertSame([], $settings()['own']);
+        $refused = $this->call(
+            'POST',
+            "/notebooks/{$book['id']}/edits",
+            ['version' => $book['version'] + 1, 'edit' => ['type' => 'set-part', 'spread' => $notes, 'part' => 'roof', 'settings' => ['numbered' => true]]],
+            422,
+        );
+        self::assertSame('edit/part', $refused['field']);
+        $this->call('GET', "/notebooks/{$book['id']}/parts/none/settings", null, 404);
+    }
 }

@@ -12,6 +12,7 @@
   import { catalogue } from '../state/catalogue.svelte';
   import { route, type Screen as ScreenName } from '../state/route.svelte';
   import DrawerDialog from '../spreads/DrawerDialog.svelte';
+  import SpreadSettings from '../spreads/SpreadSettings.svelte';
   import { DrawerState } from '../spreads/drawer.svelte';
   import { BenchState } from './bench.svelte';
   import { SlipState } from '../slips/slips.svelte';
@@ -30,6 +31,8 @@
   );
   /** Something went wrong: what saves it stands before the steps. */
   let helping = $state(false);
+  /** Spreads whose words and settings are unfolded. */
+  let setting = $state<Record<string, boolean>>({});
   /** On a phone, whether the margin is in sight. */
   let up = $state(false);
   const shownPages = $derived((bench.opening?.pages ?? []).flatMap((page) => (page ? [page.page] : [])));
@@ -201,6 +204,12 @@
           {/each}
         </ul>
       {/if}
+      {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}
+        <details class="mt-3" bind:open={setting[one.id]}>
+          <summary>Words and settings of {one.title}</summary>
+          {#if setting[one.id]}<div class="py-2"><SpreadSettings {book} spread={one} edit={(edit) => open.edit(edit)} /></div>{/if}
+        </details>
+      {/each}
     {:else}
       {#if opening}<p class="quiet">Nothing is drawn on this opening.</p>{/if}
     {/each}

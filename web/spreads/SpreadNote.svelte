@@ -6,8 +6,7 @@
   import { route, type Screen } from '../state/route.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import PutInTray from '../tray/PutInTray.svelte';
-  import PartSettings from './PartSettings.svelte';
-  import SettingField from './SettingField.svelte';
+  import SpreadSettings from './SpreadSettings.svelte';
   import { kept } from '../parts/kept';
 
   interface Props {
@@ -21,15 +20,7 @@
 
   const kind = $derived(catalogue.kind(book, spread.kind));
   const holds = $derived(catalogue.holds(book, spread));
-  const fields = $derived(kind?.fields.filter((field) => spread.asked.includes(field.name)) ?? []);
   const others = $derived(book.spreads.filter((one) => one.id !== spread.id && one.pages === 1));
-  /** Every setting as it counts: what is said, or what is usual of what is written in lines. */
-  const said = $derived({
-    ...Object.fromEntries(
-      fields.filter((field) => field.type === 'lines').map((field) => [field.name, field.usually.split('\n').filter(Boolean)]),
-    ),
-    ...spread.settings,
-  });
   const set = (changes: Record<string, unknown>) => edit({ type: 'set-spread', spread: spread.id, ...changes });
 
   function pin(event: Event) {
@@ -59,20 +50,7 @@
   <button class="btn small" onclick={() => edit({ type: 'remove-spread', spread: spread.id })}>Remove</button>
 </div>
 
-<div class="grid gap-2.5">
-  <label class="field"
-    ><span>Title</span><input
-      class="input"
-      value={spread.title}
-      {@attach kept}
-      onchange={(event) => set({ title: event.currentTarget.value })}
-    /></label
-  >
-  {#each fields as field (field.name)}
-    <SettingField {field} value={spread.settings[field.name]} all={said} change={(value) => set({ settings: { [field.name]: value } })} />
-  {/each}
-</div>
-{#if kind}<PartSettings {book} spread={spread.id} {edit} />{/if}
+<SpreadSettings {book} {spread} {edit} />
 <div class="grid gap-2.5">
   <div class="grid grid-cols-2 gap-2.5">
     <label class="field"

@@ -85,13 +85,25 @@ final class KindSettings
     /** @param array<array-key, mixed> $values what the person said */
     public function of(array $values): Settings
     {
+        return new Settings($this->now($values), $this->all());
+    }
+
+    /**
+     * Every setting as it is: what the person said, under the names it has today, over what the kind has.
+     *
+     * @param array<array-key, mixed> $values what the person said
+     *
+     * @return array<array-key, mixed>
+     */
+    public function now(array $values): array
+    {
         foreach ($this->formerly as $old => $new) {
             if (isset($values[$old])) {
                 $values += $new instanceof \Closure ? $new($values[$old]) : [$new => $values[$old]];
             }
         }
 
-        return new Settings(array_replace($this->defaults, $values), $this->all());
+        return array_replace($this->defaults, $values);
     }
 
     /**
