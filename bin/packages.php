@@ -5,7 +5,7 @@
  * year is what is installed today, as far as a registry still carries it, and what differs is said. (npm's own lock does the same for the
  * front end.)
  *
- *   php bin/packages.php install   what composer.json asks for, in these versions
+ *   php bin/packages.php install   what composer.json asks for, in these versions; "install run" leaves out what only tests need
  *   php bin/packages.php differ    prints what is installed otherwise
  *   php bin/packages.php write     writes down what is installed
  */
@@ -15,15 +15,15 @@ declare(strict_types=1);
 chdir(dirname(__DIR__));
 
 exit(match ($argv[1] ?? '') {
-    'install' => install(),
-    'differ' => differ(),
+    'install' => install('run' !== ($argv[2] ?? 'all')),
+    'differ' => differ('run' !== ($argv[2] ?? 'all')),
     'write' => write(),
     default => usage(),
 });
 
 function usage(): int
 {
-    fwrite(\STDERR, "php bin/packages.php install|differ|write\n");
+    fwrite(\STDERR, "php bin/packages.php install|differ [run|all], php bin/packages.php write\n");
 
     return 2;
 }
@@ -60,12 +60,12 @@ function json(string $file): array
 }
 
 /** All of them; where some are not carried, without those, and in the end whatever composer.json allows. */
-function install(): int
+function install(bool $all): int
 {
     $pins = known();
     while (true) {
         $with = array_map(static fn (string $name, string $version): string => escapeshellarg("$name:$version"), array_keys($pins), $pins);
-        $command = 'composer update --no-interaction --no-progress --no-ansi '.implode(' ', array_map(static fn (string $one): string => "--with $one", $with));
+        $command = 'composer update --no-interaction --no-progress --no-ansi '.($all ? '' : '--no-dev ').implode(' ', array_map(static fn (string $one): string => "--with $one", $with));
         $said = [];
         exec("$command 2>&1", $said, $code);
         file_put_contents('var/composer.log', implode("\n", $said)."\n", \FILE_APPEND);
@@ -79,11 +79,11 @@ function install(): int
     }
 }
 
-function differ(): int
+function differ(bool $all): int
 {
     [$known, $installed] = [known(), installed()];
     $other = [];
-    foreach ($known + $installed as $name => $version) {
+    foreach ($all ? $known + $installed : $installed as $name => $version) {
         if (($known[$name] ?? null) !== ($installed[$name] ?? null)) {
             $other[] = "$name ".($installed[$name] ?? 'not at all').(isset($known[$name]) ? ", not {$known[$name]}" : ', new');
         }
@@ -92,7 +92,8 @@ function differ(): int
     $here = json('node_modules/.package-lock.json')['packages'] ?? [];
     foreach (json('package-lock.json')['packages'] ?? [] as $path => $package) {
         $version = $here[$path]['version'] ?? null;
-        if ('' !== $path && [] !== $here && $version !== $package['version'] && !($package['optional'] ?? false)) {
+        if ('' !== $path && [] !== $here && $version !== $package['version'] && !($package['optional'] ?? false)
+            && ($all || !($package['dev'] ?? false))) {
             $other[] = substr($path, strlen('node_modules/')).' '.($version ?? 'not at all').", not {$package['version']}";
         }
     }

@@ -11,7 +11,11 @@ const ROOT = new URL('../../node_modules/@expo-google-fonts/', import.meta.url);
 /** Letters of every script may stand beside Latin ones and figures. */
 const PLAIN = 'noto-sans';
 /** Script names that the names of the faces do not tell. Chinese letters are sought in this order. */
-const FOREIGN = { 'noto-sans-kr': ['Hangul'], 'noto-sans-jp': ['Hiragana', 'Katakana', 'Bopomofo', 'Han'], 'noto-sans-sc': ['Han'] };
+const FOREIGN = {
+  'gowun-dodum': ['Hangul'],
+  'biz-udgothic': ['Hiragana', 'Katakana', 'Bopomofo', 'Han'],
+  'chocolate-classical-sans': ['Han'],
+};
 
 const scripts = readdirSync(ROOT)
   .filter((name) => name !== PLAIN)

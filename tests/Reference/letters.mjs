@@ -25,9 +25,9 @@ const WORDS = [
   ['noto-sans-adlam', '𞤀𞤨𞤪𞤭𞤤', 'rtl'],
   ['noto-sans-chakma', '𑄎𑄚𑄪𑄠𑄢𑄨'],
   // Chromium sets each word alone and so loses this face's kerning with the space.
-  ['noto-sans-kr', '2027년열두달'],
-  ['noto-sans-jp', '二〇二七年の予定'],
-  ['noto-sans-sc', '计划与习惯'],
+  ['gowun-dodum', '2027년열두달'],
+  ['biz-udgothic', '二〇二七年の予定'],
+  ['chocolate-classical-sans', '计划与习惯'],
 ];
 const file = (name) => {
   const folder = new URL(`../../node_modules/@expo-google-fonts/${name}/400Regular/`, import.meta.url);
