@@ -21,6 +21,7 @@ final class PublicFile
         'woff2' => 'font/woff2',
         'png' => 'image/png',
         'json' => 'application/json',
+        'txt' => 'text/plain; charset=UTF-8',
         'webmanifest' => 'application/manifest+json',
     ];
 

@@ -251,6 +251,13 @@ test('finding a page and going to screens by keys', async ({ page }) => {
   await expect(page.getByRole('main').getByRole('button', { pressed: true }).first()).toBeInViewport({ ratio: 0.5 });
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  // Whose work ships with the program, and under which licence.
+  const credited = await page.request.get((await page.getByRole('link', { name: 'Makers and licences' }).getAttribute('href'))!);
+  expect(credited.headers()['content-type']).toContain('text/plain');
+  const makers = await credited.text();
+  for (const one of ['svelte', 'daisyui', 'harfbuzzjs', 'noto-sans-hebrew', 'literata', 'doctrine/orm', 'tecnickcom/tcpdf', 'CC-BY-3.0'])
+    expect(makers).toContain(one);
+  expect(makers.match(/SIL OPEN FONT LICENSE/gi)?.length).toBeGreaterThan(20);
 });
 
 /** What one title causes: its own page and the index are sent again, and nothing of the drawer. */

@@ -18,6 +18,7 @@
   </table>
   <p class="mt-3 flex flex-wrap gap-2">
     <button class="btn small" onclick={close}>Close</button>
+    <a class="btn small plain" href="/build/makers.txt" target="_blank" rel="noopener">Makers and licences</a>
     <button class="btn small plain" onclick={() => (purposes.again(), close())}>Say on every screen again what it is for</button>
   </p>
 </Dialog>

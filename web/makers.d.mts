@@ -1,0 +1,1 @@
+export function makers(bundled: Iterable<string>): string;
