@@ -1,5 +1,7 @@
 import tailwindcss from '@tailwindcss/vite';
 import { svelte } from '@sveltejs/vite-plugin-svelte';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
 import { defineConfig, type Plugin } from 'vite';
 import { makers } from './web/makers.mjs';
 
@@ -27,10 +29,22 @@ const credited: Plugin = {
   },
 };
 
+/** What is built, squeezed once beside itself. */
+const squeezed: Plugin = {
+  name: 'squeezed',
+  writeBundle(options, bundle) {
+    for (const name of Object.keys(bundle).filter((one) => /\.(js|css|svg|html|json|txt)$/.test(one))) {
+      const file = `${options.dir}/${name}`;
+      const whole = readFileSync(file);
+      if (whole.length > 1_400) writeFileSync(`${file}.gz`, gzipSync(whole, { level: 9 }));
+    }
+  },
+};
+
 export default defineConfig({
   root: 'web',
   base: '/build/',
-  plugins: [tailwindcss(), svelte(), listed, credited],
+  plugins: [tailwindcss(), svelte(), listed, credited, squeezed],
   build: {
     outDir: '../public/build',
     emptyOutDir: true,

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace App\Security;
 
+use Symfony\Component\HttpFoundation\AcceptHeader;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\RedirectResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -25,6 +26,12 @@ final class PublicFile
         'webmanifest' => 'application/manifest+json',
     ];
 
+    /** Whether whoever asks unpacks what is squeezed. */
+    public static function isUnpacked(Request $request): bool
+    {
+        return (AcceptHeader::fromString($request->headers->get('Accept-Encoding'))->get('gzip')?->getQuality() ?? 0) > 0;
+    }
+
     /** Null where the address names no such file. The script itself is not one. */
     public static function at(string $public, Request $request): ?Response
     {
@@ -37,7 +44,13 @@ final class PublicFile
         if (false === $file || null === $type || !is_file($file) || !str_starts_with($file, $public.'/') || !$request->isMethodSafe()) {
             return null;
         }
-        $response = new BinaryFileResponse($file, 200, ['Content-Type' => $type], true, null, true);
+        // What is built is squeezed beside itself, for whoever can unpack it.
+        $squeezed = is_file("$file.gz") && self::isUnpacked($request);
+        $response = new BinaryFileResponse($squeezed ? "$file.gz" : $file, 200, ['Content-Type' => $type], true, null, true);
+        $response->setVary('Accept-Encoding', false);
+        if ($squeezed) {
+            $response->headers->set('Content-Encoding', 'gzip');
+        }
         // The names of built files change with what is in them.
         $response->headers->set(
             'Cache-Control',

@@ -6,7 +6,9 @@ namespace Tests\Api;
 
 use App\Security\OwnPagesOnly;
 use App\Security\PublicFile;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 
 /** No answer can be framed or read by another site: not a page, not a file of the interface, not behind nginx. */
 final class HeadersTest extends ApiTestCase
@@ -53,5 +55,53 @@ final class HeadersTest extends ApiTestCase
     {
         $this->browser->request('GET', '/api/notebooks');
         self::assertFalse($this->browser->getResponse()->headers->has('X-Powered-By'));
+    }
+
+    /** Who can unpack it is sent a fifth, and the same; who cannot, or asks for little, is sent it as it is. */
+    public function testLongAnswersAreSqueezedForWhoCanUnpackThem(): void
+    {
+        $book = $this->make();
+        $ask = function (string $path, string $accepts): array {
+            $this->browser->request('GET', "/api$path", [], [], ['HTTP_ACCEPT_ENCODING' => $accepts]);
+            $answer = $this->browser->getResponse();
+
+            return [(string) $answer->getContent(), $answer->headers->get('Content-Encoding'), $answer->headers->get('Vary')];
+        };
+        [$plain, $none] = $ask("/notebooks/{$book['id']}", '');
+        self::assertNull($none);
+        foreach (['gzip', 'br;q=1.0, gzip;q=0.8, *;q=0.1', 'gzip, deflate, br'] as $accepts) {
+            [$squeezed, $as, $vary] = $ask("/notebooks/{$book['id']}", $accepts);
+            self::assertSame('gzip', $as, $accepts);
+            self::assertSame('Accept-Encoding', $vary);
+            self::assertSame($plain, gzdecode($squeezed));
+            self::assertLessThan(\strlen($plain) / 3, \strlen($squeezed));
+        }
+        self::assertNull($ask("/notebooks/{$book['id']}", 'br')[1]);
+        self::assertNull($ask("/notebooks/{$book['id']}", 'gzip;q=0')[1]);
+        self::assertNull($ask('/devices', 'gzip')[1], 'what is short stays as it is');
+    }
+
+    public function testBuiltFilesAreSentSqueezedWithTheTypeOfTheFile(): void
+    {
+        $public = sys_get_temp_dir().'/ample-public-'.bin2hex(random_bytes(4));
+        mkdir("$public/build", recursive: true);
+        file_put_contents("$public/build/one.js", 'let one = 1;');
+        file_put_contents("$public/build/one.js.gz", (string) gzencode('let one = 1;'));
+        $get = static fn (string $accepts): ?Response => PublicFile::at(
+            $public,
+            Request::create('/build/one.js', server: ['HTTP_ACCEPT_ENCODING' => $accepts]),
+        );
+        [$plain, $squeezed] = [$get(''), $get('gzip')];
+        self::assertInstanceOf(BinaryFileResponse::class, $plain);
+        self::assertInstanceOf(BinaryFileResponse::class, $squeezed);
+        self::assertSame(['one.js', 'one.js.gz'], [$plain->getFile()->getFilename(), $squeezed->getFile()->getFilename()]);
+        self::assertSame('gzip', $squeezed->headers->get('Content-Encoding'));
+        foreach ([$plain, $squeezed] as $one) {
+            self::assertSame(['text/javascript; charset=UTF-8', 'Accept-Encoding'], [$one->headers->get('Content-Type'), $one->headers->get('Vary')]);
+        }
+        self::assertNotSame($plain->getEtag(), $squeezed->getEtag());
+        self::assertNull(PublicFile::at($public, Request::create('/build/one.js.gz')), 'not by its own name');
+        array_map(unlink(...), ["$public/build/one.js", "$public/build/one.js.gz"]);
+        array_map(rmdir(...), ["$public/build", $public]);
     }
 }
