@@ -8,7 +8,6 @@ namespace App\Api;
 
 use App\Security\PublicFile;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
-use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
 final class Squeezed
@@ -16,12 +15,15 @@ final class Squeezed
     /** Bytes below which unpacking takes longer than is won. */
     private const LEAST = 1_400;
 
+    /** What is words. */
+    private const TYPES = ['application/json', 'application/problem+json', 'image/svg+xml'];
+
     /** After everybody who looks at an answer. */
     #[AsEventListener(priority: -100)]
     public function __invoke(ResponseEvent $event): void
     {
         $response = $event->getResponse();
-        $content = $response instanceof JsonResponse ? (string) $response->getContent() : '';
+        $content = \in_array($response->headers->get('Content-Type'), self::TYPES, true) ? (string) $response->getContent() : '';
         if (!$event->isMainRequest() || \strlen($content) < self::LEAST || $response->headers->has('Content-Encoding')) {
             return;
         }
