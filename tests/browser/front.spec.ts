@@ -18,7 +18,7 @@ test('a future log is chosen by the lines it leaves in December', async ({ page 
   expect(lines).toEqual([...lines].sort((a, b) => b - a));
   // By category leaves most, on short lines; the door leaves most on lines of 12 boxes.
   await expect(page.getByRole('columnheader').first()).toContainText('By category');
-  await page.getByRole('button', { name: 'Use With a door' }).click();
+  await page.getByRole('button', { name: 'Use this: With a door' }).click();
   await expect(page.getByRole('columnheader', { name: /With a door/ })).toContainText('as it is now');
   await page.getByRole('link', { name: 'Back to the bench' }).click();
   await expect(page.getByText('draw the line to cut along', { exact: false }).first()).toBeAttached();
@@ -243,7 +243,7 @@ test('the year in another way of drawing and another language, with its months t
     await page.getByRole('button', { name: 'Put in the tray' }).click();
   }
   const waiting = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Print Mini months alone' }).click();
+  await page.getByRole('button', { name: 'PDF of it alone: Mini months' }).click();
   expect((await waiting).suggestedFilename()).toBe('Harbour book - months.pdf');
   const both = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Download all as PDF' }).click();

@@ -14,13 +14,13 @@ test('an evening’s sheets from four screens on the fewest sheets of paper, for
     evenings: [{ day: '2099-12-13', from: '19:00', minutes: 90 }],
   });
   await page.goto(`/notebooks/${made.id}/bench/8`);
-  await page.getByRole('button', { name: 'Put the guide of Future log in the print tray' }).click();
-  await expect(page.getByRole('link', { name: 'the guide of Future log: in the print tray' })).toBeVisible();
+  await page.getByRole('button', { name: 'Put in the tray: the guide of Future log' }).click();
+  await expect(page.getByRole('link', { name: 'In the print tray: the guide of Future log' })).toBeVisible();
   await page.getByRole('link', { name: 'Sittings' }).click();
-  await page.getByRole('button', { name: 'Put the steps of the next evening in the print tray' }).click();
+  await page.getByRole('button', { name: 'Put in the tray: the steps of the next evening' }).click();
   await page.getByRole('link', { name: 'Spreads', exact: true }).click();
   await page.getByRole('button', { name: /^Year at a glance, page/ }).click();
-  await page.getByRole('button', { name: 'Put the guide of Year at a glance in the print tray' }).click();
+  await page.getByRole('button', { name: 'Put in the tray: the guide of Year at a glance' }).click();
 
   // The printer draws 0.53 % too wide; what is no printer's doing is refused where it was typed.
   await page.getByRole('link', { name: 'Printer', exact: true }).click();
@@ -63,7 +63,7 @@ test('an evening’s sheets from four screens on the fewest sheets of paper, for
   await page.getByRole('button', { name: 'Side 1 as SVG' }).click();
   const drawing = readFileSync((await (await svg).path())!, 'utf8');
   for (const layer of ['pencil', 'ink', 'writing', 'cut']) expect(drawing).toContain(`<g id="${layer}"`);
-  await page.getByRole('button', { name: 'Take Mini months out' }).click();
+  await page.getByRole('button', { name: 'Take out: Mini months' }).click();
   await expect(page.getByText('12 pieces')).toHaveCount(0);
   await page.getByRole('button', { name: 'Take back' }).click();
   await expect(page.getByText('12 pieces')).toBeVisible();

@@ -533,7 +533,7 @@ test('the collector: a book without months on small paper, kept whole as a file'
   ).toBeVisible();
   // One stands on a page of 17 × 28; on the page turned, without captions, two do: twelve months on six pages.
   await hand.click(margin(page).getByRole('link', { name: 'Compare layouts' }));
-  await hand.click(button(page, 'Use Page turned, no captions'));
+  await hand.click(button(page, 'Use this: Page turned, no captions'));
   await expect(page.getByText('All edits saved.')).toBeVisible();
   await hand.go('p', 'Spreads');
   await expect.poll(() => pagesOf(page, 'A photo of every month').then(([first, last]) => last - first + 1)).toBe(6);

@@ -90,7 +90,7 @@
                 {#if one === best}<span class="tag">recommended</span>{/if}
                 {#if one.current}<span class="now">as it is now</span>{:else}<button
                     class="btn small"
-                    aria-label="Use {one.name}"
+                    aria-label="Use this: {one.name}"
                     onclick={() => use(one)}>Use this</button
                   >{/if}
               </th>

@@ -36,8 +36,8 @@
           <span class="lines" style:height="{tall(Math.min(one.lines, one.room ?? one.lines))}px"></span>
           {#if one.over > 0}<span class="over" style:height="{tall(one.over)}px" style:bottom="{tall(one.room ?? 0)}px"></span>{/if}
         </span>
-        <span class="name">{one.short}</span>
-        <span class="figures" class:full={one.over > 0}>{one.lines}{one.room === null ? '' : `/${one.room}`}</span>
+        <span class="name" aria-hidden="true">{one.short}</span>
+        <span class="figures" aria-hidden="true" class:full={one.over > 0}>{one.lines}{one.room === null ? '' : `/${one.room}`}</span>
       </button>
     </li>
   {/each}

@@ -9,7 +9,7 @@
 </script>
 
 {#if book?.tray.includes(print)}
-  <a href={route.to('tray')} aria-label="{what}: in the print tray">In the print tray</a>
+  <a href={route.to('tray')} aria-label="In the print tray: {what}">In the print tray</a>
 {:else if book}
-  <button class="btn small" aria-label="Put {what} in the print tray" onclick={() => putInTray(book, print)}>Put in the tray</button>
+  <button class="btn small" aria-label="Put in the tray: {what}" onclick={() => putInTray(book, print)}>Put in the tray</button>
 {/if}

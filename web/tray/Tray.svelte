@@ -131,11 +131,11 @@
               <span class="quiet figures">{one.pieces === 0 ? 'nothing' : pages(one.pieces, 'piece')}</span>
               <button
                 class="btn small plain"
-                aria-label="Print {one.says} alone"
+                aria-label="PDF of it alone: {one.says}"
                 disabled={printing.busy !== '' || one.pieces === 0}
                 onclick={() => printing.save(book, '.pdf', { print: one.print })}>PDF of it alone</button
               >
-              <button class="btn small plain" aria-label="Take {one.says} out" onclick={() => takeFromTray(book, one.print)}
+              <button class="btn small plain" aria-label="Take out: {one.says}" onclick={() => takeFromTray(book, one.print)}
                 >Take out</button
               >
             </li>
