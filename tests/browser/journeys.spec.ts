@@ -266,6 +266,7 @@ test('a new title on Spreads costs a few kB, and no sample is fetched again', as
   const made = await sample(page);
   await page.goto(`/notebooks/${made.id}/spreads`, { waitUntil: 'networkidle' });
   await page.getByRole('button', { name: /^Goals by area, / }).click();
+  await expect(page.getByRole('region', { name: 'Parts of the page' })).toBeVisible();
   const asked: string[] = [];
   let bytes = 0;
   page.on('response', async (answer) => {

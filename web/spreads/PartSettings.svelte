@@ -1,13 +1,13 @@
 <!-- The parts of a spread's pages by name, each unfolding to all that it can be asked; what is said here is of this spread alone. -->
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { api, type Book, type Edit, type PartSettings } from '../api/client';
+  import { api, type Book, type Edit, type PartSettings, type Spread } from '../api/client';
   import { Loader } from '../state/loader.svelte';
   import SettingField from './SettingField.svelte';
 
   interface Props {
     book: Book;
-    spread: string;
+    spread: Spread;
     edit: (edit: Edit) => Promise<boolean>;
   }
   let { book, spread, edit }: Props = $props();
@@ -15,17 +15,20 @@
   /** Of which spread the answer is: another one's parts never stand under this title. */
   let of = $state('');
   let unfolded = $state<Record<string, boolean>>({});
-  const parts = $derived(of === spread ? (known.value?.parts.filter((one) => one.fields.length > 0) ?? []) : []);
+  const parts = $derived(of === spread.id ? (known.value?.parts.filter((one) => one.fields.length > 0) ?? []) : []);
 
+  /** What the answer depends on: a new title or a moved page asks nothing again. */
+  const from = $derived(JSON.stringify([book.id, book.book, book.samples, spread.id, spread.kind, spread.settings]));
   $effect(() => {
-    const [asked, about] = [spread, { id: book.id, book: book.book, version: book.version }];
-    untrack(async () => {
-      if (of !== asked) unfolded = {};
-      if (await known.load(() => api.partSettings(about, asked))) of = asked;
-    });
+    if (from) untrack(load);
   });
+  async function load() {
+    const asked = spread.id;
+    if (of !== asked) unfolded = {};
+    if (await known.load(() => api.partSettings(book, asked))) of = asked;
+  }
 
-  const set = (part: string, settings: Record<string, unknown>) => edit({ type: 'set-part', spread, part, settings });
+  const set = (part: string, settings: Record<string, unknown>) => edit({ type: 'set-part', spread: spread.id, part, settings });
   const name = (part: PartSettings['parts'][number]) =>
     part.part.charAt(0).toUpperCase() + part.part.slice(1) + (part.title ? ` “${part.title}”` : '');
 </script>
@@ -61,7 +64,7 @@
     {/each}
   </section>
 {/if}
-{#if known.wrong && of !== spread}<p class="wrong" role="alert">{known.wrong}</p>{/if}
+{#if known.wrong && of !== spread.id}<p class="wrong" role="alert">{known.wrong}</p>{/if}
 
 <style>
   .part {

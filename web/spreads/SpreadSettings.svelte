@@ -38,4 +38,4 @@
     <SettingField {field} value={spread.settings[field.name]} all={said} change={(value) => set({ settings: { [field.name]: value } })} />
   {/each}
 </div>
-{#if kind}<PartSettings {book} spread={spread.id} {edit} />{/if}
+{#if kind}<PartSettings {book} {spread} {edit} />{/if}
