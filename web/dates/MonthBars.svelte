@@ -24,13 +24,8 @@
 <ul class="bars" style:--tall="{TALL}px">
   {#each months as one (one.month)}
     <li>
-      <button
-        class="month"
-        class:beyond={!one.within}
-        aria-pressed={one.month === chosen}
-        aria-label={says(one)}
-        onclick={() => choose(one.month)}
-      >
+      <button class="month" class:beyond={!one.within} aria-pressed={one.month === chosen} onclick={() => choose(one.month)}>
+        <span class="sr-only">{says(one)}</span>
         <span class="bar" aria-hidden="true">
           {#if one.room !== null}<span class="room" style:height="{tall(one.room)}px"></span>{/if}
           <span class="lines" style:height="{tall(Math.min(one.lines, one.room ?? one.lines))}px"></span>
@@ -55,6 +50,8 @@
     max-width: 5rem;
   }
   .month {
+    /* What is only heard stays with its month. */
+    position: relative;
     display: grid;
     justify-items: center;
     width: 100%;
