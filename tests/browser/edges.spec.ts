@@ -149,7 +149,7 @@ test('an offer in the margin is taken with one press, and the spread fits', asyn
   await page.getByRole('button', { name: 'Let it take the pages it needs' }).click();
   await expect(words).toHaveCount(0);
   await expect(page.getByText(/12 months take 6 pages this way, more than an opening shows at once. On one opening: /)).toBeVisible();
-  await page.getByRole('button', { name: 'Use this: 1 box a day' }).click();
+  await page.getByRole('button', { name: 'Use 1 box a day' }).click();
   await expect(page.getByRole('button', { name: /^Year at a glance, pages? / }).first()).toBeVisible();
   await expect(page.getByText(/more than an opening/)).toHaveCount(0);
 });
