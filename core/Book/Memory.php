@@ -25,7 +25,36 @@ final class Memory
     /** What was worked out from this, or null. */
     public function recall(string $from): mixed
     {
-        return $this->now[$from] ??= $this->before[$from] ?? null;
+        $known = $this->now[$from] ?? $this->before[$from] ?? null;
+        if (null !== $known) {
+            $this->now[$from] = $known;
+        }
+
+        return $known;
+    }
+
+    /**
+     * What was worked out from this before, or now.
+     *
+     * @template T
+     *
+     * @param \Closure(): T         $work
+     * @param (\Closure(): bool)|null $may  whether what was worked out now may be kept; null where it always may
+     *
+     * @return T
+     */
+    public function of(string $from, \Closure $work, ?\Closure $may = null): mixed
+    {
+        /** @var T|null $known kept under this name before */
+        $known = $this->recall($from);
+        if (null === $known) {
+            $known = $work();
+            if (null === $may || $may()) {
+                $this->keep($from, $known);
+            }
+        }
+
+        return $known;
     }
 
     /** @param mixed $worked not null, and only of values: it may be written down */
@@ -37,15 +66,13 @@ final class Memory
     /** @return array<string, mixed> what was asked for last first */
     public function all(): array
     {
-        $now = array_filter($this->now, static fn (mixed $one): bool => null !== $one);
-
-        return \array_slice($now + $this->before, 0, max(self::LEAST, 2 * \count($now)), true);
+        return \array_slice($this->now + $this->before, 0, max(self::LEAST, 2 * \count($this->now)), true);
     }
 
     /** Whether there is something that was not there before. */
     public function hasMore(): bool
     {
-        return [] !== array_diff_key(array_filter($this->now, static fn (mixed $one): bool => null !== $one), $this->before);
+        return [] !== array_diff_key($this->now, $this->before);
     }
 
     /**

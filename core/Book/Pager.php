@@ -97,14 +97,11 @@ final class Pager
             [$whole->old?->months, $whole->old?->period],
             [$planned, $now, $first, $last, $books],
         );
-        /** @var list<Lasting>|null $known */
-        $known = $this->layouts->memory->recall($from);
-        if (null === $known) {
-            $known = (new HowSure($this->plan, $this->parts))->lasting($planned, $now, $first, $last, $books);
-            $this->layouts->memory->keep($from, $known);
-        }
 
-        return $known;
+        return $this->layouts->memory->of(
+            $from,
+            fn (): array => (new HowSure($this->plan, $this->parts))->lasting($planned, $now, $first, $last, $books),
+        );
     }
 
     /** The last page that is not the back's; a back page that was pinned further forward is passed over like any pin. */

@@ -55,14 +55,7 @@ final class Remembering
      */
     public function is(string $what, PlannedSpread $spread, \Closure $ask): bool
     {
-        $from = "$what {$this->from($spread)}";
-        $known = $this->memory->recall($from);
-        if (!\is_bool($known)) {
-            $known = $ask();
-            $this->keep($spread->id, $from, $known);
-        }
-
-        return $known;
+        return $this->memory->of("$what {$this->from($spread)}", $ask, $this->unlessMet($spread->id));
     }
 
     /** @param \Closure(): Laid $layOut */
@@ -70,22 +63,18 @@ final class Remembering
     {
         $grid = PageGrid::of($this->plan->stock, $this->plan->counting);
         $layOut = fn (): Laid => $this->faults->layingOut($about, $grid, $layOut, $pages);
-        $known = $this->memory->recall($from);
-        if ($known instanceof Measured) {
-            return Laid::recalled($known, $layOut);
-        }
-        $laid = $layOut();
-        $this->keep($about, $from, $laid->measured());
+        $laid = null;
+        $measured = $this->memory->of($from, static function () use ($layOut, &$laid): Measured {
+            return ($laid = $layOut())->measured();
+        }, $this->unlessMet($about));
 
-        return $laid;
+        return $laid ?? Laid::recalled($measured, $layOut);
     }
 
-    /** What broke is to break again, until it is mended. */
-    private function keep(string $about, string $from, mixed $worked): void
+    /** What broke is to break again, until it is mended. @return \Closure(): bool */
+    private function unlessMet(string $about): \Closure
     {
-        if (!$this->faults->isMet($about)) {
-            $this->memory->keep($from, $worked);
-        }
+        return fn (): bool => !$this->faults->isMet($about);
     }
 
     private function from(PlannedSpread $spread): string

@@ -105,7 +105,6 @@ final class BookDates implements SaysFindings
             return $find();
         }
         $catalogue = $this->layouts->catalogue;
-        $memory = $this->layouts->memory;
         $from = Memory::from(
             $what,
             $this->layouts->ofBook(),
@@ -117,16 +116,8 @@ final class BookDates implements SaysFindings
                 static fn (PlannedSpread $spread): bool => null !== $catalogue->kind($spread->kind)?->takesIn($spread->settings),
             ),
         );
-        /** @var list<Finding>|null $known */
-        $known = $memory->recall($from);
-        if (null === $known) {
-            $known = $find();
-            if ([] === $this->layouts->faults->met()) {
-                $memory->keep($from, $known);
-            }
-        }
 
-        return $known;
+        return $this->layouts->memory->of($from, $find, fn (): bool => [] === $this->layouts->faults->met());
     }
 
     /** @return list<Finding> what the pages that take dates have no room for; of the future log it is said already */
