@@ -21,7 +21,8 @@ final class PartSettingsView
     public static function of(Book $book, PlannedSpread $spread): array
     {
         $kind = $book->catalogue()->kind($spread->kind);
-        $piece = $book->partsOf($spread)->parting() ?? throw new NotFound($book->catalogue()->title($spread).' has no parts that can be told.');
+        $piece = $book->partsOf($spread)->parting()
+            ?? throw new NotFound($book->catalogue()->title($spread).' has no parts that can be told.');
         $said = OfParts::settings($spread->settings[Settings::OF_PARTS] ?? null);
         $byHand = true === $kind?->is(Fact::DividedByHand);
         $parts = OfParts::of($piece);
@@ -51,8 +52,8 @@ final class PartSettingsView
         $asked = array_filter(
             $leaf->known(),
             // Its name is said where the page is divided; what the whole page is asked stands above.
-            static fn (Field $field): bool => $field->isAsked() && PartName::SETTING !== $field->name && !\in_array($field->name, $leaf->open, true)
-                && $settings->isAsked($field->name),
+            static fn (Field $field): bool => $field->isAsked() && $settings->isAsked($field->name)
+                && PartName::SETTING !== $field->name && !\in_array($field->name, $leaf->open, true),
         );
 
         return [

@@ -11,26 +11,31 @@ use AmpleMargin\Book\Book;
 final class TickedView
 {
     /**
-     * @param list<int>                                  $pages  of the opening; of the spreads on it, all pages
-     * @param array<string, array<string, bool>>         $said   drawing → whether a step is done, by key
-     * @param list<array{drawing: string, step: string}> $ticked in the whole book
+     * @param list<int>                          $pages of the opening; of the spreads on it, all pages
+     * @param array<string, array<string, bool>> $said  drawing → whether a step is done, by key
      *
      * @return list<array{drawing: string, step: string}>
      */
-    public static function of(Book $book, array $pages, array $said, array $ticked): array
+    public static function of(Book $book, array $pages, array $said): array
     {
-        $more = [];
+        $done = array_map(array_filter(...), $said);
         foreach ($pages as $page) {
             $name = $book->drawingName($page);
-            foreach ([$book->drawing($page), ...(isset($said[$name]) ? $book->spreadDrawings($name) : [])] as $drawing) {
+            foreach (isset($said[$name]) ? [$book->drawing($page), ...$book->spreadDrawings($name)] : [] as $drawing) {
                 foreach ($drawing->steps ?? [] as $step) {
-                    if (!isset($said[$name][$step->key]) && $step->isDone($said[$name] ?? [])) {
-                        $more["$name $step->key"] = ['drawing' => $name, 'step' => $step->key];
+                    if ($step->isDone($said[$name])) {
+                        $done[$name][$step->key] = true;
                     }
                 }
             }
         }
+        $ticked = [];
+        foreach ($done as $name => $steps) {
+            foreach (array_keys($steps) as $step) {
+                $ticked[] = ['drawing' => (string) $name, 'step' => (string) $step];
+            }
+        }
 
-        return [...$ticked, ...array_values($more)];
+        return $ticked;
     }
 }

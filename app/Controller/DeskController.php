@@ -187,7 +187,7 @@ final class DeskController
         return new JsonResponse(DrawingView::opening($book, $page) + [
             'version' => $notebook->version(),
             'ticks' => $notebook->ticks(),
-            'ticked' => TickedView::of($book, $pages, $this->notebooks->doneSteps($notebook), $this->notebooks->ticked($notebook)),
+            'ticked' => TickedView::of($book, $pages, $this->notebooks->doneSteps($notebook)),
             'timing' => TimingView::of($book, $pages, $this->notebooks->tickedAt($notebook)),
         ]);
     }

@@ -37,7 +37,10 @@ final class Memories
 
     private function read(string $notebook): Memory
     {
-        $packed = $this->database->fetchOne('SELECT packed FROM worked_out WHERE notebook_id = ? AND program = ?', [$notebook, $this->program]);
+        $packed = $this->database->fetchOne(
+            'SELECT packed FROM worked_out WHERE notebook_id = ? AND program = ?',
+            [$notebook, $this->program],
+        );
         $written = \is_string($packed) ? @gzuncompress($packed) : false;
         if (false === $written || 1 === preg_match(self::OF_THE_CORE, $written)) {
             return new Memory();

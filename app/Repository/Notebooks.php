@@ -259,7 +259,8 @@ final class Notebooks
     public function doneSteps(Notebook $notebook): array
     {
         /** @var list<array{drawing: string, step: string, done: bool}> $rows */
-        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step, t.done FROM '.TickedStep::class.' t WHERE t.notebook = :notebook')
+        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step, t.done FROM '.TickedStep::class.' t '
+            .'WHERE t.notebook = :notebook ORDER BY t.drawing, t.step')
             ->execute(['notebook' => $notebook]);
         $said = [];
         foreach ($rows as $row) {
