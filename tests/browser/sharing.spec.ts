@@ -109,9 +109,9 @@ test('a phone is paired by the code on the shelf and taken away there; before an
   // A paired device pairs no others.
   await expect(device.getByRole('heading', { name: 'Phone or tablet' })).toHaveCount(0);
 
-  await expect(page.getByRole('list', { name: 'Paired devices' }).getByText('Hall phone')).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Paired devices' }).getByText('Hall phone', { exact: true }).first()).toBeVisible();
   await isAccessible(page);
-  await page.getByRole('button', { name: 'Take Hall phone away' }).click();
+  await page.getByRole('button', { name: 'Take away Hall phone' }).click();
   await expect(page.getByText('Hall phone')).toHaveCount(0);
   expect((await device.goto(phone))!.status()).toBe(401);
   await context.close();

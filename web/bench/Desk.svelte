@@ -147,7 +147,7 @@
       {#if timing}<span class="quiet time">{timing.took ?? timing.running} of {timing.estimate.says}</span>{/if}
     </span>
     <button class="btn" aria-label="Letters: {hand.size}, make them larger" onclick={() => hand.larger()}
-      >A<span class="text-xl">A</span></button
+      ><span aria-hidden="true">A<span class="text-xl">A</span></span></button
     >
     <button class="btn" aria-label="For the {hand.side} hand, change sides" onclick={() => hand.other()}
       >{hand.side === 'right' ? '⇤' : '⇥'}</button

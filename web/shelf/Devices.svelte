@@ -71,7 +71,7 @@
           <li class="paired">
             <span class="wrap-anywhere" dir="auto">{one.name}</span>
             <span class="quiet">last seen {day(one.seen)}</span>
-            <button class="btn small plain" aria-label="Take {one.name} away" onclick={() => remove(one.id)}>Take away</button>
+            <button class="btn small plain" onclick={() => remove(one.id)}>Take away<span class="sr-only"> {one.name}</span></button>
           </li>
         {/each}
       </ul>
