@@ -48,6 +48,7 @@ final class ArchitectureTest extends TestCase
 
     /** The rooms inside Spread, each with those it may lean on. */
     private const SPREAD = [
+        'Word' => ['Catalogue', 'Part', 'Page', 'Setting'],
         'Catalogue' => ['Filling', 'Part', 'Page', 'Setting'],
         'Filling' => ['Part', 'Page', 'Setting'],
         'Part' => ['Page', 'Setting'],

@@ -30,6 +30,7 @@ use AmpleMargin\Spread\Setting\CountsField;
 use AmpleMargin\Spread\Setting\DayField;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\FlagField;
+use AmpleMargin\Spread\Setting\HalvesField;
 use AmpleMargin\Spread\Setting\LinesField;
 use AmpleMargin\Spread\Setting\MonthField;
 use AmpleMargin\Spread\Setting\Settings;
@@ -100,7 +101,7 @@ final class Asking
             $field instanceof CountField => mt_rand($field->least, $field->most),
             $field instanceof CountsField => array_map(static fn (): int => mt_rand($field->least, $field->most), range(0, mt_rand(0, 5))),
             $field instanceof FlagField => 0 === mt_rand(0, 1),
-            $field instanceof ChoiceField, $field instanceof BoxesField => $field->values()[mt_rand(0, \count($field->values()) - 1)],
+            $field instanceof ChoiceField, $field instanceof BoxesField, $field instanceof HalvesField => $field->values()[mt_rand(0, \count($field->values()) - 1)],
             $field instanceof MonthField => (new Month(mt_rand(1990, 2060), mt_rand(1, 12)))->iso(),
             $field instanceof DayField => Day::of(new Month(mt_rand(1990, 2060), mt_rand(1, 12)), mt_rand(1, 28))->iso(),
             $field instanceof LinesField => array_map(static fn (int $i): string => "Line $i", range(1, mt_rand(1, 9))),

@@ -106,6 +106,20 @@ final class RandomEdit
         return ['part' => $part, 'settings' => isset($parts[$part]) ? self::settings(array_values($parts[$part]->known())) : []];
     }
 
+    /**
+     * A word of a spread said otherwise, by where it is kept: by name, by setting, by line.
+     *
+     * @return array{at: string, was: string, says: string}
+     */
+    private static function wordSaid(Plan $plan, mixed $spread): array
+    {
+        $part = self::partSaid($plan, $spread)['part'];
+        $ats = ['title', "name/$part", 'page/items/0', 'page/cells/1/0', 'page/words/-', "part/$part/heads/0", "part/$part/items/2", '', 'x/y'];
+        $says = ['Focus', '', ' ', 'Ausgaben', str_repeat('länger ', 40), 'שלום', "a\nb", 'Home:', 'Title 10+', 'A → B'];
+
+        return ['at' => $ats[array_rand($ats)], 'was' => '', 'says' => $says[array_rand($says)]];
+    }
+
     /** A part that nothing divides yet, as deep down as there is one, of a page that is parted by hand; "" where none is. */
     private static function leaf(Plan $plan): string
     {
@@ -134,7 +148,12 @@ final class RandomEdit
             }
         }
 
-        return 'set-part' === $type && 0 !== mt_rand(0, 9) ? array_replace($edit, self::partSaid($plan, $edit['spread'] ?? null)) : $edit;
+        return match (true) {
+            0 === mt_rand(0, 9) => $edit,
+            'set-part' === $type => array_replace($edit, self::partSaid($plan, $edit['spread'] ?? null)),
+            'set-word' === $type => array_replace($edit, self::wordSaid($plan, $edit['spread'] ?? null)),
+            default => $edit,
+        };
     }
 
     private static function value(string $name, Plan $plan): mixed

@@ -50,7 +50,7 @@ final class PartSettingsView
         $now = (new Settings($page, []))->over($leaf->settings, $leaf->open);
         $settings = new Settings($now, $leaf->known());
         $asked = array_filter(
-            $leaf->known(),
+            $leaf->meant(),
             // Its name is said where the page is divided; what the whole page is asked stands above.
             static fn (Field $field): bool => $field->isAsked() && $settings->isAsked($field->name)
                 && PartName::SETTING !== $field->name && !\in_array($field->name, $leaf->open, true),

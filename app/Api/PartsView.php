@@ -104,8 +104,8 @@ final class PartsView
     {
         $region = $placed->region->moved(...$corner);
         $leaf = $placed->leaf;
-        $settings = new Settings($leaf->settings, $leaf->filling->fields());
-        $fields = array_filter($leaf->filling->fields(), static fn (Field $field): bool => $field->isAsked());
+        $settings = new Settings($leaf->settings, $leaf->known());
+        $fields = array_filter($leaf->meant(), static fn (Field $field): bool => $field->isAsked());
         $rooms = array_filter($page->rooms, static fn (Room $room): bool => self::isWithin($room, $region));
 
         return [

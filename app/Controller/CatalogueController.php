@@ -18,6 +18,7 @@ use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Filling\Fillings;
 use AmpleMargin\Spread\Part\Cut;
 use AmpleMargin\Spread\Part\Cuts;
+use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Setting\Field;
 use App\Api\KindView;
@@ -59,7 +60,7 @@ final class CatalogueController
                     'name' => $filling->name(),
                     'purpose' => $filling->purpose(),
                     'fields' => KindView::fields(
-                        array_values(array_filter($filling->fields(), static fn (Field $field): bool => $field->isAsked())),
+                        array_values(array_filter(FilledPart::askedOf($filling), static fn (Field $field): bool => $field->isAsked())),
                     ),
                 ],
                 Fillings::all(),
@@ -69,7 +70,7 @@ final class CatalogueController
                 'cut' => $cut::word(),
                 'name' => $cut::name(),
                 'purpose' => $cut::purpose(),
-                'fields' => KindView::fields($cut->all()),
+                'fields' => KindView::fields($cut->known()),
             ], array_values(Cuts::all())),
             'papers' => array_map(static fn (PaperSize $size): array => [
                 'name' => $size->value,

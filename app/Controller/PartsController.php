@@ -18,6 +18,7 @@ use App\Api\BookView;
 use App\Api\NotFound;
 use App\Api\PartSettingsView;
 use App\Api\PartsView;
+use App\Api\WordsView;
 use App\Plan\PlanFiles;
 use App\Repository\Notebooks;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -54,6 +55,17 @@ final class PartsController
         $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
 
         return new JsonResponse(['version' => $notebook->version()] + PartSettingsView::of($book, $planned));
+    }
+
+    /** Every word on its pages, and where it is kept. */
+    #[Route('/words', methods: 'GET')]
+    public function words(string $id, string $spread, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
+        $planned = $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
+
+        return new JsonResponse(['version' => $notebook->version()] + WordsView::of($book, $planned));
     }
 
     /** What could be made of one part: fillings drawn in its place, and divisions. */

@@ -14,6 +14,7 @@ use AmpleMargin\Plan\Old\OldSpread;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Page\IndexRow;
 
 /** @internal to Book */
@@ -40,7 +41,7 @@ final class IndexEntries
             $placed = $found[$spread->id] ?? null;
             // What has no page comes last.
             $from = $placed->page ?? \PHP_INT_MAX;
-            $row = new IndexRow($layouts->catalogue->title($spread), $placed?->range() ?? '');
+            $row = new IndexRow(self::words($spread, $layouts), $placed?->range() ?? '');
             Section::Back === $spread->section ? $backRows[] = [$from, $row] : $rows[] = [$from, $row];
         }
         $byPage = static fn (array $a, array $b): int => $a[0] <=> $b[0];
@@ -55,11 +56,19 @@ final class IndexEntries
             $months[] = new IndexRow($layouts->names->monthAndYear($month), isset($blocks[$i]) ? $blocks[$i]->range() : '', true);
         }
         $elsewhere = array_map(
-            static fn (PlannedSpread $spread): IndexRow => new IndexRow($layouts->catalogue->title($spread), $others[$spread->id] ?? ''),
+            static fn (PlannedSpread $spread): IndexRow => new IndexRow(self::words($spread, $layouts), $others[$spread->id] ?? ''),
             $plan->elsewhere,
         );
 
         return [...array_column($rows, 1), ...$months, ...array_column($backRows, 1), ...$elsewhere, ...self::referred($plan, $layouts)];
+    }
+
+    /** What the index calls a spread: words of its own, or its title. */
+    private static function words(PlannedSpread $spread, Layouts $layouts): string
+    {
+        $own = $spread->settings[Kind::IN_INDEX] ?? null;
+
+        return \is_string($own) && '' !== trim($own) ? trim($own) : $layouts->catalogue->title($spread);
     }
 
     /** @return list<IndexRow> pages of the last book that are still good */

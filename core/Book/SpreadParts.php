@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Filling\PartChoices;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Form;
@@ -13,6 +14,9 @@ use AmpleMargin\Spread\Part\NoRoom;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Part\PartsOfPage;
 use AmpleMargin\Spread\Part\Portion;
+use AmpleMargin\Spread\Word\SaidWords;
+use AmpleMargin\Spread\Word\WordOnPage;
+use AmpleMargin\Spread\Word\WordsOnPages;
 
 final class SpreadParts
 {
@@ -50,6 +54,28 @@ final class SpreadParts
         } catch (PartRefused) {
             return null;
         }
+    }
+
+    /**
+     * Every word on its pages, and where it is kept; none where its parts cannot be told.
+     *
+     * @param array<array-key, mixed> $settings of the spread
+     *
+     * @return list<WordOnPage>
+     */
+    public function words(Kind $kind, array $settings): array
+    {
+        $piece = $this->parting();
+        $asked = $this->asked;
+
+        return null === $piece ? [] : WordsOnPages::of(
+            $kind->form,
+            SaidWords::of($kind, $asked->title, $settings, $piece),
+            static fn (string $title, array $settings): Request => $asked
+                ->asking($kind->settings($settings))
+                ->for($asked->calendar, $title),
+            $settings,
+        );
     }
 
     /**

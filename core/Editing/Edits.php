@@ -56,6 +56,7 @@ use AmpleMargin\Editing\Spread\RemoveSpread;
 use AmpleMargin\Editing\Spread\SetKey;
 use AmpleMargin\Editing\Spread\SetPart;
 use AmpleMargin\Editing\Spread\SetSpread;
+use AmpleMargin\Editing\Spread\SetWord;
 use AmpleMargin\Editing\Spread\ShiftSpread;
 use AmpleMargin\Editing\Volume\AddBook;
 use AmpleMargin\Editing\Volume\RemoveBook;
@@ -89,6 +90,7 @@ final class Edits
         SetKey::class,
         PartPage::class,
         SetPart::class,
+        SetWord::class,
         KeepKind::class,
         AddKind::class,
         RemoveKind::class,

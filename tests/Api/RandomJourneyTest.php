@@ -236,6 +236,11 @@ final class RandomJourneyTest extends ApiTestCase
                 'part' => $or($one(['lines', 'lines', 'table', 'cells', 'title', 'log'])),
                 'settings' => $one([['line' => '1.5'], ['line' => '2'], ['line' => null], ['rows' => 12], ['look' => 'ruled']]),
             ],
+            'set-word' => [
+                'spread' => $or($one($ids)),
+                'at' => $or($one(['title', 'title', 'page/items/0', 'page/words/-', 'name/lines', 'part/table/heads/0'])),
+                'says' => $one(['Focus', '', 'Home:', str_repeat('x', 201)]),
+            ],
             'part-page' => ['spread' => $or($one($parted ?: ['page-of-parts']))] + $this->partChange($one, $or),
             'add-date' => [
                 'day' => $or($one(['12 March', '12 April', '3-9 July', '1.5.', '7 June 2027', '31 April', '2027-05', '29 February', ''])),

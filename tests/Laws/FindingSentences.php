@@ -27,7 +27,7 @@ final class FindingSentences
             '(\d+) lines of .* need (\d+) down; the part has (\d+)' => [[1, 2]],
             '(\d+) items? (?:is|are) more than the (\d+) rows?' => [[0, 1]],
             '^(\d+) marks?[; ].*?(\d+) can be told apart' => [[0, 1]],
-            '(\d+) cut lea(?:f|ves) (?:has|have) (\d+) faces; the book needs (\d+)\. With (\d+) leaves' => [[2, 1], [3, 0]],
+            '(\d+) cut lea(?:f|ves) (?:has|have) (\d+) faces; the months need (\d+)\. The faces share the months, the first ones the fuller: [\d, ]+\. With (\d+) leaves' => [[2, 1], [3, 0]],
             'keeps (\d+) at least; it has (\d+)' => [[0, 1]],
             'have no month|has no month' => [],
             'The quote has (\d+) lines? and .* room for (\d+): (\d+) lines? (?:is|are) left out' => [[0, 1]],

@@ -30,6 +30,7 @@ export type Drawer = Schemas['Drawer'];
 export type Parts = Schemas['Parts'];
 export type PartChoices = Schemas['PartChoices'];
 export type PartSettings = Schemas['PartSettings'];
+export type WordsOfSpread = Schemas['WordsOfSpread'];
 export type PartChange = Omit<Schemas['EditPartPage'], 'type' | 'spread'>;
 export type Filling = Catalogue['fillings'][number];
 export type Kind = Catalogue['spreads'][number];
@@ -249,6 +250,7 @@ export const api = {
   partsChanged: (ref: Ref, spread: string, change: PartChange) =>
     call<Parts>('POST', about(ref, `/parts/${encodeURIComponent(spread)}`), { change }),
   partSettings: (ref: Ref, spread: string) => call<PartSettings>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/settings`)),
+  wordsOf: (ref: Ref, spread: string) => call<WordsOfSpread>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/words`)),
   partChoices: (ref: Ref, spread: string, at: string) =>
     call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),
   forgetKind: (kind: string) => call<void>('DELETE', `/kinds/${encodeURIComponent(kind)}`),

@@ -20,6 +20,9 @@
   import PutInTray from '../tray/PutInTray.svelte';
   import Minutes from './Minutes.svelte';
   import Pages from './Pages.svelte';
+  import WordEditor from './WordEditor.svelte';
+  import WordList from './WordList.svelte';
+  import { WordsState } from './words.svelte';
 
   let { book }: { book: Book } = $props();
 
@@ -29,10 +32,16 @@
     () => book,
     (edit) => open.edit(edit),
   );
+  const words = new WordsState(
+    () => book,
+    (edit) => open.edit(edit),
+  );
   /** Something went wrong: what saves it stands before the steps. */
   let helping = $state(false);
   /** Spreads whose words and settings are unfolded. */
   let setting = $state<Record<string, boolean>>({});
+  /** Spreads whose words are listed. */
+  let listing = $state<Record<string, boolean>>({});
   /** On a phone, whether the margin is in sight. */
   let up = $state(false);
   const shownPages = $derived((bench.opening?.pages ?? []).flatMap((page) => (page ? [page.page] : [])));
@@ -205,6 +214,10 @@
         </ul>
       {/if}
       {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}
+        <details class="mt-3" bind:open={listing[one.id]}>
+          <summary>Words of {one.title}, one by one</summary>
+          {#if listing[one.id]}<div class="py-2"><WordList {book} spread={one.id} {words} /></div>{/if}
+        </details>
         <details class="mt-3" bind:open={setting[one.id]}>
           <summary>Words and settings of {one.title}</summary>
           {#if setting[one.id]}<div class="py-2"><SpreadSettings {book} spread={one} edit={(edit) => open.edit(edit)} /></div>{/if}
@@ -263,10 +276,21 @@
         {bench}
         picked={slip.kind === '' ? null : slip.at}
         pick={slip.kind === '' ? undefined : (page, x, y) => slip.pick(page, x, y)}
+        press={slip.kind === ''
+          ? (page, x, y, at) =>
+              words.point(
+                spreads.map((one) => one.id),
+                page,
+                x,
+                y,
+                at,
+              )
+          : undefined}
       />
     </div>
   {/if}
 </Screen>
+{#if words.chosen}<WordEditor {words} close={() => (words.chosen = null)} />{/if}
 {#if filling}<DrawerDialog
     {book}
     drawer={filling.drawer}

@@ -13,8 +13,10 @@
     /** Where the pen stands, and who is told when it is pointed out. */
     picked?: { page: number; x: number; y: number } | null;
     pick?: (page: number, x: number, y: number) => void;
+    /** Told the very spot. */
+    press?: (page: number, x: number, y: number, at: { x: number; y: number }) => void;
   }
-  let { book, bench, single = false, picked = null, pick }: Props = $props();
+  let { book, bench, single = false, picked = null, pick, press }: Props = $props();
 
   const opening = $derived(bench.opening!);
   const shown = $derived(
@@ -51,6 +53,7 @@
           layers={bench.layers}
           region={picked?.page === page.page ? { x: picked.x, y: picked.y, wide: 1, tall: 1 } : null}
           pick={pick ? (x, y) => pick(page.page, x, y) : undefined}
+          press={press ? (x, y, at) => press(page.page, x, y, at) : undefined}
           point={(note) => (bench.note = note ? { drawing: page.drawing, note } : null)}
         />
         <figcaption><span class="figures">{page.page}</span> {page.title}</figcaption>

@@ -7,9 +7,11 @@
     close: () => void;
     /** For what is looked at side by side. */
     wide?: boolean;
+    /** Where on the screen it stands, for what belongs to a spot; in the middle without it. */
+    at?: { x: number; y: number } | null;
     children: Snippet;
   }
-  let { label, close, wide = false, children }: Props = $props();
+  let { label, close, wide = false, at = null, children }: Props = $props();
   let node: HTMLDialogElement;
 
   $effect(() => {
@@ -18,7 +20,16 @@
   });
 </script>
 
-<dialog bind:this={node} class:wide aria-label={label} onclose={close} onclick={(event) => event.target === node && node.close()}>
+<dialog
+  bind:this={node}
+  class:wide
+  class:at={at !== null}
+  style:left={at ? `clamp(0.5rem, ${at.x}px, calc(100vw - 19.5rem))` : undefined}
+  style:top={at ? `clamp(0.5rem, ${at.y}px, calc(100dvh - 14rem))` : undefined}
+  aria-label={label}
+  onclose={close}
+  onclick={(event) => event.target === node && node.close()}
+>
   <div>{@render children()}</div>
 </dialog>
 
@@ -34,6 +45,13 @@
   }
   dialog.wide {
     width: min(58rem, calc(100vw - 2rem));
+  }
+  dialog.at {
+    margin: 0;
+    width: min(19rem, calc(100vw - 1rem));
+  }
+  dialog.at::backdrop {
+    background: transparent;
   }
   dialog::backdrop {
     background: color-mix(in srgb, var(--color-base-content) 18%, transparent);

@@ -28,6 +28,8 @@
     region?: { x: number; y: number; wide: number; tall: number } | null;
     /** Told the box that is pointed at, from the upper left corner of the upright page. */
     pick?: (x: number, y: number) => void;
+    /** Told the very spot, in the drawing's own units, and where that is on the screen. */
+    press?: (x: number, y: number, at: { x: number; y: number }) => void;
   }
   let {
     across,
@@ -46,6 +48,7 @@
     behind = [],
     region = null,
     pick,
+    press,
   }: Props = $props();
 
   const uid = $props.id();
@@ -77,8 +80,10 @@
   let page: SVGGElement | undefined = $state();
   function picked(event: MouseEvent) {
     const matrix = page?.getScreenCTM();
-    if (!pick || !matrix) return;
+    if (!matrix) return;
     const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+    press?.(at.x, at.y, { x: event.clientX, y: event.clientY });
+    if (!pick) return;
     const box = (place: number, most: number) => Math.max(0, Math.min(most - 1, Math.floor(place / BOX)));
     pick(box(at.x, across), box(at.y, down));
   }
@@ -89,7 +94,8 @@
 <svg
   viewBox={box}
   class:picking={pick !== undefined}
-  onclick={pick ? picked : undefined}
+  class:pressed={press !== undefined}
+  onclick={pick || press ? picked : undefined}
   role={label ? 'img' : 'presentation'}
   aria-label={label || undefined}
   aria-hidden={label ? undefined : 'true'}
@@ -211,6 +217,9 @@
   }
   .picking {
     cursor: crosshair;
+  }
+  .pressed .words {
+    cursor: text;
   }
   path {
     fill: none;

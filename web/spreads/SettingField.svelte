@@ -37,7 +37,7 @@
 {#if field.type === 'choice'}
   <label class="field">
     <span>{field.label}</span>
-    <select class="select" value={String(value ?? field.choices[0]?.[0])} onchange={(event) => change(event.currentTarget.value)}>
+    <select class="select" value={String(value ?? field.choices[0]?.[0])} onchange={(event) => change(event.currentTarget.value || null)}>
       {#each field.choices as [choice, words] (choice)}<option value={choice}>{words}</option>{/each}
     </select>
   </label>

@@ -87,7 +87,7 @@ final class PartPage implements Edit
         $takes = $kind->takesIn($spread->settings);
 
         return [Kind::WAS => $kind->id]
-            + array_intersect_key($spread->settings, [Settings::TURNED => true, Kind::HALF => true])
+            + array_intersect_key($spread->settings, [Settings::TURNED => true, Kind::HALF => true, Kind::IN_INDEX => true])
             + ($kind->opensFlat($spread->settings) ? [Kind::FLAT => true] : [])
             + (null === $takes ? [] : [TakesDates::SETTING => $takes->value]);
     }

@@ -66,9 +66,7 @@ final class SetPart implements Offered
         $leaf = $this->leaf($piece);
         $this->mustMakeSense($leaf);
         if ($kind->is(Fact::DividedByHand)) {
-            $set = ['do' => 'set', 'at' => self::path($piece, $leaf, $request), 'settings' => $this->settings];
-
-            return (new PartPage($this->spread, PartChange::read(Values::of($set, 'edit'))))->on($plan, $catalogue);
+            return $this->byHand(self::path($piece, $leaf, $request), $plan, $catalogue);
         }
         $changed = $spread->with(['settings' => $this->merged($spread->settings, $leaf)]);
 
@@ -76,6 +74,23 @@ final class SetPart implements Offered
             static fn (PlannedSpread $one): PlannedSpread => $one->id === $spread->id ? $changed : $one,
             $plan->spreads,
         )]), InPlan::name($changed, $catalogue).": the $this->part set otherwise");
+    }
+
+    /** A part that stands in the plan keeps its own name and settings. */
+    private function byHand(string $at, Plan $plan, Catalogue $catalogue): Edited
+    {
+        $do = fn (Plan $plan, array $what): Edited => (new PartPage(
+            $this->spread,
+            PartChange::read(Values::of($what + ['at' => $at], 'edit')),
+        ))->on($plan, $catalogue);
+        $settings = array_diff_key($this->settings, [OfParts::NAME => true]);
+        $edited = [] === $settings && \array_key_exists(OfParts::NAME, $this->settings)
+            ? null
+            : $do($plan, ['do' => 'set', 'settings' => $settings]);
+
+        return \array_key_exists(OfParts::NAME, $this->settings)
+            ? $do($edited->plan ?? $plan, ['do' => 'name', 'name' => $this->settings[OfParts::NAME]])
+            : $edited ?? throw new \LogicException('Something is said.');
     }
 
     public function written(): array
@@ -97,7 +112,11 @@ final class SetPart implements Offered
     /** @throws PlanProblem where a setting is none of this part, or its value makes no sense */
     private function mustMakeSense(FilledPart $leaf): void
     {
-        $unknown = array_keys(array_diff_key($this->settings, $leaf->known()));
+        $name = $this->settings[OfParts::NAME] ?? null;
+        if (null !== $name && !OfParts::isName($name)) {
+            throw PlanProblem::at('edit/settings/'.OfParts::NAME, 'The name of a part is words, 200 letters at most.');
+        }
+        $unknown = array_keys(array_diff_key($this->settings, $leaf->known(), [OfParts::NAME => true]));
         if ([] !== $unknown) {
             $first = mb_strimwidth((string) $unknown[0], 0, 40, '…');
             throw PlanProblem::at('edit/settings', "“{$first}” is no setting of the $this->part.");

@@ -34,6 +34,9 @@ final class Kind
     /** The setting of a spread that shares its page. */
     public const HALF = 'half';
 
+    /** The setting for words of its own in the index; its title without. */
+    public const IN_INDEX = 'in_index';
+
     /** The setting of a table by months that names a column for the totals of another book. */
     public const BEFORE = Table::BEFORE;
 
@@ -63,7 +66,9 @@ final class Kind
     /** A spread a person puts into a book, in the section it usually stands in. */
     public static function spread(string $name, Section $section, Form $form): self
     {
-        return new self('', $name, $section, $form, new KindSettings($form->fields(...)));
+        $settings = new KindSettings($form->fields(...));
+
+        return new self('', $name, $section, $form, $settings->withOwn(Field::text(self::IN_INDEX, 'In the index it is called')));
     }
 
     /** A part of a month's pattern. */

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Catalogue;
 
 use AmpleMargin\Copies;
+use AmpleMargin\Spread\Setting\ChecksField;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\LinesField;
 use AmpleMargin\Spread\Setting\Settings;
@@ -133,6 +134,27 @@ final class KindSettings
         }
 
         return null;
+    }
+
+    /**
+     * What was answered of a line of a setting, under its new words.
+     *
+     * @param array<array-key, mixed> $values of the spread
+     *
+     * @return array<string, mixed>
+     */
+    public function answeredOf(array $values, string $setting, string $was, string $now): array
+    {
+        $changed = [];
+        foreach ($this->all() as $field) {
+            $answered = $values[$field->name] ?? null;
+            $answered = $answered instanceof \stdClass ? get_object_vars($answered) : $answered;
+            if ($field instanceof ChecksField && $field->of === $setting && \is_array($answered) && isset($answered[$was])) {
+                $changed[$field->name] = array_diff_key($answered, [$was => true]) + [$now => $answered[$was]];
+            }
+        }
+
+        return $changed;
     }
 
     /** A setting where a person is asked for it; null where not. */

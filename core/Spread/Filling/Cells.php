@@ -20,6 +20,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
@@ -28,10 +29,11 @@ use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\Layers;
+use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Cells implements ByMonth, GivesWay, TakenUp
+final class Cells implements ByMonth, GivesWay, OfTime, TakenUp
 {
     /** Boxes a named cell is at least: its name, and two lines to write on. */
     private const WIDE = 4;
@@ -49,6 +51,11 @@ final class Cells implements ByMonth, GivesWay, TakenUp
     public function isByMonth(array $settings): bool
     {
         return 'months' === ($settings['of'] ?? null);
+    }
+
+    public function shapedBy(array $settings): array
+    {
+        return \in_array($settings['of'] ?? null, ['months', 'quarters', 'signs'], true) ? OwnPeriod::OF_MONTHS : [];
     }
 
     public function name(): string

@@ -21,21 +21,28 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Layers;
+use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
 
-final class DayStrips implements TakenUp
+final class DayStrips implements TakenUp, OfTime
 {
     private const DAYS = 31;
 
     /** Boxes of the names at least: a short month and a word. */
     private const NAMES = 5;
+
+    public function shapedBy(array $settings): array
+    {
+        return OwnPeriod::OF_MONTHS;
+    }
 
     public function name(): string
     {

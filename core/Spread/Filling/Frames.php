@@ -20,6 +20,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Paper\Millimetres;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Check;
@@ -27,13 +28,19 @@ use AmpleMargin\Spread\Part\Fastened;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\Layers;
+use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Frames implements TakenUp, GivesWay
+final class Frames implements TakenUp, GivesWay, OfTime
 {
     /** Boxes between frames at most: more would look like a gap in a row (common practice, no source). */
     private const WIDEST_GAP = 4;
+
+    public function shapedBy(array $settings): array
+    {
+        return 'months' === ($settings['frames_for'] ?? null) ? OwnPeriod::OF_MONTHS : [];
+    }
 
     public function name(): string
     {

@@ -7,12 +7,12 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Calendar\Period;
 use AmpleMargin\Spread\Filling\Log\Containers;
 use AmpleMargin\Spread\Filling\Log\HalfDoor;
 use AmpleMargin\Spread\Filling\Log\LogAsked;
 use AmpleMargin\Spread\Filling\Log\LogSchool;
 use AmpleMargin\Spread\Filling\Log\MonthRows;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
@@ -22,9 +22,10 @@ use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasCategories;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\Layout;
+use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Setting\Field;
 
-final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth
+final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth, OfTime
 {
     use FitsAnywhere;
 
@@ -39,6 +40,11 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth
     public function isByMonth(array $settings): bool
     {
         return true;
+    }
+
+    public function shapedBy(array $settings): array
+    {
+        return OwnPeriod::OF_MONTHS;
     }
 
     public function name(): string
@@ -76,8 +82,6 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth
                 ],
             )->when('school', ['months', 'door']),
             Field::lines('categories', 'Categories', ['Holidays', 'Events', 'Appointments', 'Tasks'])->when('school', ['category']),
-            Field::month('from', 'First month'),
-            Field::count('months', 'Months', 1, Period::LONGEST),
             Field::count('months_beyond', 'Months beyond the last', 0, 12, 0),
         ];
     }
@@ -89,8 +93,6 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
-        $asked = $asked->inWeeks();
-
         return $this->school($asked)->fill($asked, $region, LogAsked::read($asked), $from);
     }
 
@@ -102,7 +104,7 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth
     /** The first month of the year after its last. */
     public static function nextYear(Request $asked): Month
     {
-        return new Month(LogAsked::read($asked)->last()->year + 1, 1);
+        return new Month(LogAsked::read($asked->inItsTime())->last()->year + 1, 1);
     }
 
     public function ways(Request $asked, Region $region): array

@@ -57,6 +57,7 @@ final class GoalChecks implements Filling
         return [
             Field::lines('items', 'Goals')->doneOneByOne(),
             new ChecksField(self::YES, 'Yes to', 'items', self::CHECKS),
+            Field::lines('heads', 'The checks are called, in their order', array_keys(self::CHECKS)),
             Field::count('strip', 'Boxes of the names', 1, 40),
             Field::boxes('line', 'Boxes a row', '2', three: true),
         ];
@@ -85,12 +86,14 @@ final class GoalChecks implements Filling
 
         return $filled->adding(
             0 === $from ? $this->findings($asked, $yes) : [],
-            static function (Canvas $canvas) use ($table, $region, $yes, $from): void {
+            static function (Canvas $canvas) use ($asked, $table, $region, $yes, $from): void {
                 $arranged = Arranged::in($table, $region);
                 $columns = array_column($arranged->columnsOn($from), 'name');
+                $names = self::names($asked);
                 $dots = [];
                 foreach ($arranged->rowsOn($from) as $row => $goal) {
-                    foreach (array_keys(array_intersect($columns, $yes[$goal->name] ?? [])) as $column) {
+                    $answered = array_intersect_key($names, array_flip($yes[$goal->name] ?? []));
+                    foreach (array_keys(array_intersect($columns, $answered)) as $column) {
                         $dots[] = [$column, $row];
                     }
                 }
@@ -123,11 +126,11 @@ final class GoalChecks implements Filling
     {
         $findings = [];
         foreach ($asked->settings->lines('items') as $goal) {
-            $open = array_diff(array_keys(self::CHECKS), $yes[$goal] ?? []);
+            $open = array_diff_key(self::names($asked), array_flip($yes[$goal] ?? []));
             if ([] === ($yes[$goal] ?? []) || [] === $open) {
                 continue;
             }
-            $first = array_values($open)[0];
+            $first = array_key_first($open);
             $findings[] = new Finding(
                 $asked->id,
                 "“{$goal}” is not answered with yes for: ".mb_strtolower(implode(', ', $open)).'. '.self::CHECKS[$first][0].' Such as '
@@ -140,12 +143,24 @@ final class GoalChecks implements Filling
         return $findings;
     }
 
+    /** @return array<string, string> a check → what the person calls it */
+    private static function names(Request $asked): array
+    {
+        $own = $asked->settings->lines('heads');
+
+        return array_combine(array_keys(self::CHECKS), array_map(
+            static fn (string $name, int $i): string => $own[$i] ?? $name,
+            array_keys(self::CHECKS),
+            range(0, \count(self::CHECKS) - 1),
+        ));
+    }
+
     private function asTable(Request $asked): Request
     {
         return $asked->asking(new Settings([
             'rows_of' => 'items',
             'columns_of' => 'items',
-            'heads' => array_keys(self::CHECKS),
+            'heads' => array_values(self::names($asked)),
             'column' => 1,
             'items' => $asked->settings->lines('items'),
             'strip' => $asked->settings->countOrNull('strip'),

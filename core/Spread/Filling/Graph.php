@@ -19,17 +19,20 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Filling\Table\TableEntry;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Page\WeeksShown;
 use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\Layers;
+use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Graph implements Filling
+final class Graph implements Filling, OfTime
 {
     /** Boxes a column is wide at most, where nobody asked for so many. */
     private const WIDEST = 4;
@@ -39,6 +42,11 @@ final class Graph implements Filling
 
     /** Boxes before the columns for the values, where they are known. */
     private const VALUES = 3;
+
+    public function shapedBy(array $settings): array
+    {
+        return Axis::MONTHS === ($settings['graph_of'] ?? null) ? OwnPeriod::OF_MONTHS : OwnPeriod::OF_WEEKS;
+    }
 
     public function name(): string
     {
@@ -62,7 +70,7 @@ final class Graph implements Filling
                 ->when('graph_of', [Axis::WEEKS]),
             Field::text('value_from', 'Begins at'),
             Field::text('value_to', 'Aims at'),
-            Field::count('graph_column', 'Boxes a column', 1, 12),
+            Field::halves('graph_column', 'Boxes a column', 12),
             PartName::field(),
         ];
     }
@@ -171,13 +179,12 @@ final class Graph implements Filling
 
     private static function axis(Request $asked): Axis
     {
-        $axis = Axis::of($asked->settings->choice('graph_of'), $asked->calendar, [], 1);
+        $settings = $asked->settings;
+        $which = 'usual' === $settings->choice(WeeksShown::WHICH) ? [WeeksShown::WHICH => $settings->choice('graph_weeks')] : [];
+        $axis = Axis::of($settings->choice('graph_of'), $asked->calendar, [], 1, $settings->with($which));
+        $ends = Axis::WEEKS === $axis->of && 'last' === $settings->choice('graph_dates') && !WeeksShown::isNumbered($settings);
 
-        return Axis::WEEKS !== $axis->of ? $axis : $axis->weeksOf(
-            $asked->calendar,
-            'most' === $asked->settings->choice('graph_weeks'),
-            'last' === $asked->settings->choice('graph_dates'),
-        );
+        return $ends ? $axis->byLastDays($asked->calendar->names) : $axis;
     }
 
     /** @param list<TableEntry> $here */
@@ -194,7 +201,9 @@ final class Graph implements Filling
         }
         if ($column->compare(1) >= 0) {
             $ends = 'last' === $asked->settings->choice('graph_dates');
-            $canvas->step(Task::Write, 'Write below each column the day its week '.($ends ? 'ends.' : 'begins.'), 'columns');
+            $canvas->step(Task::Write, 'Write below each column '.(WeeksShown::isNumbered($asked->settings)
+                ? 'the number of its week.'
+                : 'the day its week '.($ends ? 'ends.' : 'begins.')), 'columns');
             foreach ($here as $i => $entry) {
                 $canvas->words(Layer::Writing, $column->times($i)->plus($left), $base, $column, 1, $entry->initial, Align::Middle);
             }
@@ -219,11 +228,11 @@ final class Graph implements Filling
      */
     private function column(Request $asked, int $room, int $count): Fraction
     {
-        $said = $asked->settings->countOrNull('graph_column');
+        $said = $asked->settings->halvesOrNull('graph_column');
         $half = Fraction::of(1, 2);
 
         return match (true) {
-            null !== $said => Fraction::of(min($said, max(1, $room))),
+            null !== $said => $said->compare(max(1, $room)) > 0 ? Fraction::of(max(1, $room)) : $said,
             $count <= 2 * $room => Fraction::of(max(1, min(self::WIDEST, intdiv($room, $count)))),
             $count <= 4 * $room => $half,
             default => Fraction::of(1),

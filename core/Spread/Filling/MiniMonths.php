@@ -6,15 +6,13 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling;
 
-use AmpleMargin\Calendar\Month;
-use AmpleMargin\Calendar\Period;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Spread\Filling\Year\Blocks;
 use AmpleMargin\Spread\Filling\Year\DayMatrix;
 use AmpleMargin\Spread\Filling\Year\DotLines;
 use AmpleMargin\Spread\Filling\Year\Glance;
 use AmpleMargin\Spread\Filling\Year\PrintedMonths;
-use AmpleMargin\Spread\Page\MonthsShown;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
@@ -23,9 +21,10 @@ use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasCutOuts;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\Layout;
+use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Setting\Field;
 
-final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts
+final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts, OfTime
 {
     public const WAYS = [
         'mini' => 'Mini months',
@@ -43,6 +42,11 @@ final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts
     private const WIDE = 7;
     private const TALL = 8;
 
+    public function shapedBy(array $settings): array
+    {
+        return OwnPeriod::OF_MONTHS;
+    }
+
     public function name(): string
     {
         return 'Mini months';
@@ -57,8 +61,6 @@ final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts
     {
         return [
             Field::choice('way', 'Drawn as', self::WAYS),
-            Field::month('from', 'First month'),
-            Field::count('months', 'Months', 1, Period::LONGEST),
             Field::boxes('day', 'Boxes a day')->when('way', [...self::BLOCKS, 'printed']),
             Field::choice(
                 'letters',
@@ -94,12 +96,12 @@ final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts
         $day = $asked->settings->boxesOrNull('day') ?? Fraction::of(1);
         $across = $asked->settings->countOrNull('columns') ?? max(1, intdiv($wide + 1, $day->times(self::WIDE)->ceil() + 1));
 
-        return (int) ceil(\count($this->months($asked)) / $across) * ($day->times(self::TALL)->ceil() + 1);
+        return (int) ceil(\count($asked->calendar->months()) / $across) * ($day->times(self::TALL)->ceil() + 1);
     }
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
-        return $this->way($asked)->fill($asked->inWeeks(), $region, $this->months($asked), $from);
+        return $this->way($asked)->fill($asked, $region, $asked->calendar->months(), $from);
     }
 
     public function hasCutOut(Request $asked): bool
@@ -111,7 +113,7 @@ final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts
     {
         $way = $this->way($asked);
 
-        return $way instanceof PrintedMonths ? $way->cutOut($asked->inWeeks(), $region, $this->months($asked)) : [];
+        return $way instanceof PrintedMonths ? $way->cutOut($asked, $region, $asked->calendar->months()) : [];
     }
 
     public function ways(Request $asked, Region $region): array
@@ -156,14 +158,6 @@ final class MiniMonths implements Filling, GivesWay, HasLayouts, HasCutOuts
             new Layout('Day matrix', ['way' => 'matrix'] + $plain),
             new Layout('Dot lines', ['way' => 'dots'] + $plain),
         ];
-    }
-
-    /** @return non-empty-list<Month> those that are said; of a month's pages that month */
-    private function months(Request $asked): array
-    {
-        return null === $asked->calendar->month
-            ? MonthsShown::of($asked)
-            : ($asked->settings->monthOrNull('from') ?? $asked->calendar->month)->run($asked->settings->countOrNull('months') ?? 1);
     }
 
     private function way(Request $asked): Glance

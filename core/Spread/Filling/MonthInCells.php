@@ -61,6 +61,7 @@ final class MonthInCells implements Filling, HasLayouts, GivesWay
             Field::choice('cells', 'Drawn as', self::WAYS),
             Field::count('pages', 'Pages', 1, 2, 1)->when('cells', ['grid']),
             Field::weekStart(),
+            Field::text('notes_named', 'The column that is free is called', 'Notes'),
             Field::flag(self::GIVEN, 'On the pages its month gives it', false)->unasked(),
         ];
     }
@@ -210,7 +211,7 @@ final class MonthInCells implements Filling, HasLayouts, GivesWay
             $cells->words($canvas, $column, -1, $asked->calendar->names->weekdayShort($grid->first->plus($first + $column)));
         }
         if ($cells->columns < $all) {
-            $cells->words($canvas, $cells->columns, -1, 'Notes');
+            $cells->words($canvas, $cells->columns, -1, $asked->settings->text('notes_named'));
         }
         $here->step(
             $canvas,

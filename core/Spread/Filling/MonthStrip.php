@@ -10,7 +10,6 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Calendar\Month;
-use AmpleMargin\Calendar\Period;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Letters;
 use AmpleMargin\Counting\Plural;
@@ -22,7 +21,7 @@ use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\RuledTable;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
-use AmpleMargin\Spread\Page\MonthsShown;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -36,9 +35,10 @@ use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\HasLayouts;
 use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\Layout;
+use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Setting\Field;
 
-final class MonthStrip implements HasLayouts, GivesWay, ByMonth
+final class MonthStrip implements HasLayouts, GivesWay, ByMonth, OfTime
 {
     use FitsAnywhere;
 
@@ -48,6 +48,11 @@ final class MonthStrip implements HasLayouts, GivesWay, ByMonth
     public function isByMonth(array $settings): bool
     {
         return true;
+    }
+
+    public function shapedBy(array $settings): array
+    {
+        return OwnPeriod::OF_MONTHS;
     }
 
     public function name(): string
@@ -82,8 +87,6 @@ final class MonthStrip implements HasLayouts, GivesWay, ByMonth
             Field::count('column', 'Boxes a month', 1, 12, 1),
             Field::boxes('line', 'Boxes a row'),
             Field::flag('sum', 'A row for the sum', false),
-            Field::month('from', 'First month'),
-            Field::count('months', 'Months', 1, Period::LONGEST),
         ];
     }
 
@@ -95,7 +98,7 @@ final class MonthStrip implements HasLayouts, GivesWay, ByMonth
         if ($beside < 1 || $rows < ($sum ? 2 : 1)) {
             return new Filled(findings: [$this->tooLarge($asked, $region, $strip, $wide)]);
         }
-        $months = MonthsShown::of($asked);
+        $months = $asked->calendar->months();
         $monthPages = array_chunk($months, Pages::evenly(\count($months), $beside));
         $items = $asked->settings->lines('items');
         // Without items every row is free; with them those of the last page are.

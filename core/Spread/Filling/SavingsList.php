@@ -18,16 +18,18 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Saving\Deposit;
 use AmpleMargin\Spread\Filling\Savings\SavingsAsked;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\Layers;
+use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Part\TakenUp;
 use AmpleMargin\Spread\Setting\Field;
 
-final class SavingsList implements TakenUp, GivesWay
+final class SavingsList implements TakenUp, GivesWay, OfTime
 {
     private const HEAD = 1;
 
@@ -35,6 +37,11 @@ final class SavingsList implements TakenUp, GivesWay
 
     /** Boxes between two columns of rows. */
     private const GAP = 1;
+
+    public function shapedBy(array $settings): array
+    {
+        return OwnPeriod::OF_MONTHS;
+    }
 
     public function name(): string
     {
@@ -48,7 +55,11 @@ final class SavingsList implements TakenUp, GivesWay
 
     public function fields(): array
     {
-        return [...SavingsAsked::fields(), Field::boxes('line', 'Boxes a row', three: true)];
+        return [
+            ...SavingsAsked::fields(),
+            Field::boxes('line', 'Boxes a row', three: true),
+            Field::lines('heads', 'Heads of the columns: day, amount, sum', ['Day', 'Aside', 'Sum']),
+        ];
     }
 
     public function narrowest(Request $asked): int
@@ -149,8 +160,9 @@ final class SavingsList implements TakenUp, GivesWay
         $line = $asked->settings->boxes('line');
         $canvas->step(Task::Write, 'Write the headings: the day, the amount, the sum.', 'columns');
         foreach ($lefts as $x) {
-            foreach (['', 'Day', 'Aside', 'Sum'] as $i => $heading) {
-                if ('' !== $heading && $widths[$i] > 0) {
+            foreach (\array_slice($asked->settings->lines('heads'), 0, 3) as $nth => $heading) {
+                $i = $nth + 1;
+                if ($widths[$i] > 0) {
                     self::cell($canvas, $x, $widths, $i, Fraction::of($region->y), $heading);
                 }
             }

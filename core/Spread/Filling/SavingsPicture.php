@@ -12,15 +12,22 @@ use AmpleMargin\Spread\Filling\Savings\BoxesPicture;
 use AmpleMargin\Spread\Filling\Savings\JarPicture;
 use AmpleMargin\Spread\Filling\Savings\Picture;
 use AmpleMargin\Spread\Filling\Savings\SavingsAsked;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Setting\Field;
 
-final class SavingsPicture implements Filling, GivesWay
+final class SavingsPicture implements Filling, GivesWay, OfTime
 {
+    public function shapedBy(array $settings): array
+    {
+        return OwnPeriod::OF_MONTHS;
+    }
+
     public function name(): string
     {
         return 'Picture of savings';

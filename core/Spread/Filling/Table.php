@@ -14,6 +14,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Spread\Filling\Table\Arranged;
 use AmpleMargin\Spread\Filling\Table\Axis;
 use AmpleMargin\Spread\Filling\Table\TablePage;
+use AmpleMargin\Spread\Page\DaysShown;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
@@ -21,9 +22,10 @@ use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\Layers;
+use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Table implements ByMonth, GivesWay
+final class Table implements ByMonth, GivesWay, OfTime
 {
     /** The setting that names a column before the months, for the totals of another book. */
     public const BEFORE = 'before';
@@ -31,6 +33,21 @@ final class Table implements ByMonth, GivesWay
     public function isByMonth(array $settings): bool
     {
         return \in_array(Axis::MONTHS, [$settings['rows_of'] ?? null, $settings['columns_of'] ?? null], true);
+    }
+
+    public function shapedBy(array $settings): array
+    {
+        // Where nobody says what the columns are, they are months.
+        $axes = [$settings['rows_of'] ?? Axis::ITEMS, $settings['columns_of'] ?? Axis::MONTHS];
+        $time = array_values(array_unique(array_merge(...array_map(
+            static fn (mixed $of): array => \is_string($of) ? Axis::TIME[$of] ?? [] : [],
+            $axes,
+        ))));
+
+        // Beside months a day has no weekday of its own, nor on a strip beside the faces of several.
+        $none = \in_array(Axis::MONTHS, $axes, true) || 'all' !== ($settings['shows'] ?? 'all');
+
+        return $none ? array_values(array_diff($time, [DaysShown::BY])) : $time;
     }
 
     public function name(): string
@@ -56,10 +73,12 @@ final class Table implements ByMonth, GivesWay
             Field::lines('heads', 'Columns')->when('columns_of', [Axis::ITEMS]),
             Field::count('column_count', 'Columns', 1, 100)->when('columns_of', [Axis::NUMBERS]),
             Field::count('strip', 'Boxes of the names', 1, 40),
-            Field::count('column', 'Boxes a column', 1, 20),
+            Field::halves('column', 'Boxes a column', 20),
             Field::boxes('line', 'Boxes a row', three: true),
             Field::choice('look', 'Look', ['ruled' => 'ruled', 'banded' => 'ruled, every other row banded', 'dots' => 'the dots alone']),
             Field::flag('sum', 'A row for the sum', false),
+            Field::text('sum_named', 'The row for the sum is called', 'Sum'),
+            Field::flag('swapped', 'Rows and columns change places', false),
             Field::choice('shows', 'Shows', Arranged::SHOWS),
         ];
     }
@@ -81,7 +100,7 @@ final class Table implements ByMonth, GivesWay
 
     public function ways(Request $asked, Region $region): array
     {
-        $strip = max(2, $region->wide - ($asked->settings->countOrNull('column') ?? 1));
+        $strip = max(2, $region->wide - ($asked->settings->halvesOrNull('column')?->ceil() ?? 1));
 
         return [
             ['say' => 'Make the names '.Plural::boxes($strip).' wide', 'settings' => ['strip' => $strip]],
@@ -98,6 +117,7 @@ final class Table implements ByMonth, GivesWay
 
         return new Filled(
             top: $page->ticksAcross(...),
+            ticks: $page->ticksAtHalves(),
             side: $page->ticksDown(...),
             workings: $page->workings(...),
             findings: 0 === $from ? self::findings($asked, $arranged) : [],

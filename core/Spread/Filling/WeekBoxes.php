@@ -27,6 +27,7 @@ use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FitsAnywhere;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Part\Layers;
+use AmpleMargin\Spread\Setting\Field;
 
 final class WeekBoxes implements Filling
 {
@@ -44,7 +45,7 @@ final class WeekBoxes implements Filling
 
     public function fields(): array
     {
-        return [];
+        return [Field::text('notes_named', 'A box that is free is called', 'Notes')];
     }
 
     public function tall(Request $asked, int $wide): int
@@ -96,14 +97,14 @@ final class WeekBoxes implements Filling
                         }
                     }
                 },
-                write: static function (Canvas $canvas) use ($here, $region, $placed, $head, $note): void {
+                write: static function (Canvas $canvas) use ($here, $asked, $region, $placed, $head, $note): void {
                     foreach ($placed as [$name, $days, $top, $containers]) {
                         if ('' !== $name) {
                             $here->step($canvas, Task::Write, 'Write '.Heading::quoted($name).' at the top.', $note($top));
                             $canvas->words(Layer::Writing, $region->x, $top, $region->wide, max(1, min(2, $head)), $name);
                         }
                         $here->step($canvas, Task::Write, 'Write the days, each in the first row of its container.', $note($top));
-                        self::days($canvas, $region, $days, $containers);
+                        self::days($canvas, $asked, $region, $days, $containers);
                     }
                 },
             ),
@@ -153,12 +154,13 @@ final class WeekBoxes implements Filling
      * @param array<string, string>           $days       "2027-02-01" → "Monday 1"
      * @param list<array{Fraction, Fraction}> $containers
      */
-    private static function days(Canvas $canvas, Region $region, array $days, array $containers): void
+    private static function days(Canvas $canvas, Request $asked, Region $region, array $days, array $containers): void
     {
         $names = array_values($days);
+        $notes = $asked->settings->text('notes_named');
         foreach ($containers as $i => [$at]) {
             $x = Fraction::of(4 * $region->x + 1, 4);
-            $canvas->words(Layer::Writing, $x, $at, Fraction::of(2 * $region->wide - 1, 2), 1, $names[$i] ?? 'Notes');
+            $canvas->words(Layer::Writing, $x, $at, Fraction::of(2 * $region->wide - 1, 2), 1, $names[$i] ?? $notes);
         }
         foreach (array_keys($days) as $i => $iso) {
             [$at, $tall] = $containers[$i];

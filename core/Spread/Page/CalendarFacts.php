@@ -15,9 +15,11 @@ use AmpleMargin\Calendar\Weekday;
 final class CalendarFacts
 {
     /**
-     * @param Period          $period of the book
+     * @param Period          $period the months that are shown: the book's, or those a spread or a part has of its own
      * @param Month|null      $month  the month a part of its pages is for; null for a spread of the whole book
      * @param list<MonthWeek> $weeks  the weeks on these pages; none where they are no week's pages
+     * @param Period|null     $whole  the book's, where others are shown
+     * @param bool            $isShare whether these months are what falls to one face of several, and no others are asked for
      */
     public function __construct(
         public readonly Period $period,
@@ -25,7 +27,44 @@ final class CalendarFacts
         public readonly Names $names = new Names(),
         public readonly ?Month $month = null,
         public readonly array $weeks = [],
+        private readonly ?Period $whole = null,
+        public readonly bool $isShare = false,
     ) {
+    }
+
+    /** The months of the book, whichever are shown. */
+    public function book(): Period
+    {
+        return $this->whole ?? $this->period;
+    }
+
+    /** The same showing other months; within a month's pages it is another month's, or no one's where there are more. */
+    public function over(Period $period): self
+    {
+        $month = null !== $this->month && 1 === $period->length() ? $period->start : null;
+
+        return new self($period, $this->first, $this->names, $month, $this->weeks, $this->book());
+    }
+
+    /** Of the months that are shown those that fall to one face. */
+    public function share(Period $period): self
+    {
+        return new self(
+            $period,
+            $this->first,
+            $this->names,
+            1 === $period->length() ? $period->start : null,
+            whole: $this->book(),
+            isShare: true,
+        );
+    }
+
+    /** The same with weeks that begin on another day. */
+    public function beginning(Weekday $first): self
+    {
+        return $first === $this->first
+            ? $this
+            : new self($this->period, $first, $this->names, $this->month, $this->weeks, $this->whole, $this->isShare);
     }
 
     /**
@@ -40,7 +79,7 @@ final class CalendarFacts
         return 1 === \count($years) ? $this->names->month($month->month) : $this->names->monthAndYear($month);
     }
 
-    /** @return list<Month> all of the book, or the one these pages are for */
+    /** @return non-empty-list<Month> all that are shown, or the one these pages are for */
     public function months(): array
     {
         return null === $this->month ? $this->period->months() : [$this->month];

@@ -67,16 +67,16 @@ final class Request
         return $this->but(['calendar' => $calendar, 'title' => $title]);
     }
 
-    /** The same with weeks that begin as its settings say. */
-    public function inWeeks(): self
+    /** The same in another calendar. */
+    public function in(CalendarFacts $calendar): self
     {
-        $calendar = $this->calendar;
-        $first = $this->settings->weekStart($calendar->first);
+        return $calendar === $this->calendar ? $this : $this->but(['calendar' => $calendar]);
+    }
 
-        return $first === $calendar->first ? $this : $this->for(
-            new CalendarFacts($calendar->period, $first, $calendar->names, $calendar->month, $calendar->weeks),
-            $this->title,
-        );
+    /** The same for the months its settings say, with weeks that begin as they say. */
+    public function inItsTime(): self
+    {
+        return $this->in(OwnPeriod::of($this->calendar, $this->settings)->beginning($this->settings->weekStart($this->calendar->first)));
     }
 
     /** Whole boxes words take in the person's hand. */

@@ -21,11 +21,15 @@ final class Asker
 
     public function of(FilledPart $leaf): Request
     {
-        return $this->asked[$leaf] ??= new Request(
+        $asked = $this->asked[$leaf] ?? null;
+        if (null !== $asked) {
+            return $asked;
+        }
+        $asked = new Request(
             $this->page->id,
             $leaf->name ?? $this->page->title,
             new Settings(
-                [PartName::SETTING => null !== $leaf->name] + $this->page->settings->over($leaf->settings, $leaf->open),
+                [PartName::SETTING => null !== $leaf->name] + $this->page->settings->over($leaf->settings, $leaf->opened()),
                 $leaf->known(),
             ),
             $this->page->grid,
@@ -35,5 +39,7 @@ final class Asker
             $this->page->hand,
             $this->page->book,
         );
+
+        return $this->asked[$leaf] = $leaf->filling instanceof OfTime ? $asked->inItsTime() : $asked;
     }
 }

@@ -11,6 +11,7 @@ namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Plan\Side;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
@@ -55,15 +56,36 @@ abstract class Cut
     /** With what the person said of its open settings in its own, so that it can stand alone. */
     final public function settled(Asker $asker): static
     {
-        return new static($asker->page->settings->over($this->said, $this->open), []);
+        return new static($asker->page->settings->over($this->said, $this->opened()), []);
     }
 
     /** @return list<Field> a person is asked for */
     final public function fields(): array
     {
-        $open = array_filter($this->all(), fn (Field $field): bool => \in_array($field->name, $this->open, true));
+        $open = $this->opened();
+        $asked = array_filter($this->known(), static fn (Field $field): bool => isset($open[$field->name]));
 
-        return array_values(array_map(fn (Field $field): Field => $field->on($field->name, $this->open), $open));
+        return array_values(array_map(static fn (Field $field): Field => $field->on($field->name, $open), $asked));
+    }
+
+    /** Whether its pages are shared by months, of which there may be others than the book's. */
+    public function isOfTime(): bool
+    {
+        return false;
+    }
+
+    /** @return list<Field> all it can be asked for, its time where its pages are shared by months */
+    final public function known(): array
+    {
+        return [...$this->all(), ...($this->isOfTime() ? array_values(OwnPeriod::ofMonths()) : [])];
+    }
+
+    /** @return array<string, string> settings a person is asked for; what it has of its own time, it keeps */
+    private function opened(): array
+    {
+        $time = $this->isOfTime() ? array_diff(OwnPeriod::OF_MONTHS, array_keys($this->said)) : [];
+
+        return $this->open + array_combine($time, $time);
     }
 
     /** @return array<array-key, mixed> its settings as they are written */
@@ -118,6 +140,6 @@ abstract class Cut
 
     final protected function settings(Request $request): Settings
     {
-        return new Settings($request->settings->over($this->said, $this->open), $this->all());
+        return new Settings($request->settings->over($this->said, $this->opened()), $this->known());
     }
 }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Part;
 
 use AmpleMargin\Counting\Plural;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -66,20 +67,52 @@ final class FilledPart implements Portion
         return new self($this->filling, $this->settings, $this->open, $this->name, true);
     }
 
-    /** @return array<array-key, Field> all that what fills it can be asked for, by name; a class of fillings says the same each time */
+    /** @return array<array-key, Field> all that what fills it can be asked for, by name */
     public function known(): array
     {
-        return self::$known[$this->filling::class] ??= array_column($this->filling->fields(), null, 'name');
+        return self::askedOf($this->filling);
+    }
+
+    /**
+     * All that a filling can be asked for: its own, and its time where it may be shaped like it.
+     *
+     * @return array<array-key, Field> by name; a class of fillings says the same each time
+     */
+    public static function askedOf(Filling $filling): array
+    {
+        return self::$known[$filling::class] ??= array_column($filling->fields(), null, 'name')
+            + ($filling instanceof OfTime ? OwnPeriod::fields() : []);
+    }
+
+    /** @return array<array-key, Field> of them those that mean something as it is filled */
+    public function meant(): array
+    {
+        return array_diff_key($this->known(), array_diff_key(OwnPeriod::fields(), array_flip([...$this->ownTime(), ...$this->open])));
+    }
+
+    /** @return array<string, string> settings the page is asked for, its time among them: what the page calls it → what its filling does */
+    public function opened(): array
+    {
+        // What it has of its own, it keeps.
+        $time = array_filter($this->ownTime(), fn (string $name): bool => !\array_key_exists($name, $this->settings));
+
+        return $this->open + array_combine($time, $time);
+    }
+
+    /** @return list<string> */
+    private function ownTime(): array
+    {
+        return $this->filling instanceof OfTime ? $this->filling->shapedBy($this->settings) : [];
     }
 
     /** @return list<Field> a person is asked for */
     public function fields(): array
     {
         $fields = [];
-        foreach ($this->open as $as => $name) {
+        foreach ($this->opened() as $as => $name) {
             $field = $this->known()[$name] ?? null;
             if (null !== $field) {
-                $fields[] = $field->on($as, $this->open);
+                $fields[] = $field->on($as, $this->opened());
             }
         }
 
@@ -113,7 +146,7 @@ final class FilledPart implements Portion
 
     public function settled(Asker $asker): self
     {
-        $settings = $asker->page->settings->over($this->settings, $this->open);
+        $settings = $asker->page->settings->over($this->settings, $this->opened());
 
         return new self($this->filling, $settings, [], $this->name, $this->once);
     }
@@ -174,7 +207,7 @@ final class FilledPart implements Portion
      */
     public function asAsked(array $settings): ?array
     {
-        $called = array_flip($this->open);
+        $called = array_flip($this->opened());
         $asked = [];
         foreach ($settings as $name => $value) {
             if (!isset($called[$name])) {
@@ -203,7 +236,7 @@ final class FilledPart implements Portion
     /** Filled with something else; settings the two have in common stay. */
     public function filledWith(Filling $filling): self
     {
-        $known = array_flip(array_column($filling->fields(), 'name'));
+        $known = self::askedOf($filling);
 
         return new self($filling, array_intersect_key($this->settings, $known), array_filter(
             $this->open,

@@ -13,6 +13,12 @@ use AmpleMargin\Spread\Setting\Settings;
 
 final class OfParts
 {
+    /** Beside its settings: its name, which what fills it writes; without words it has none. */
+    public const NAME = 'part_name';
+
+    /** Letters of a name at most. From memory. */
+    private const LONGEST = 200;
+
     /** Settings of one part that were said, at most; a plan file that has more was not written by this program. */
     private const MOST = 100;
 
@@ -22,7 +28,10 @@ final class OfParts
         $seen = [];
 
         return [] === $said ? $piece : $piece->each(static function (FilledPart $leaf) use ($said, &$seen): FilledPart {
-            $own = array_diff_key(self::settings($said[self::next($leaf, $seen)] ?? null), array_flip($leaf->open));
+            $own = self::settings($said[self::next($leaf, $seen)] ?? null);
+            $name = $own[self::NAME] ?? null;
+            $leaf = self::isName($name) ? $leaf->named(self::name($name)) : $leaf;
+            $own = array_diff_key($own, array_flip($leaf->open));
             // What makes no sense counts as not said: it stays as the kind has it.
             $own = array_filter(
                 array_intersect_key($own, $leaf->known()),
@@ -76,6 +85,21 @@ final class OfParts
         }
 
         return $wrong;
+    }
+
+    /**
+     * Whether a part can be called so.
+     *
+     * @phpstan-assert-if-true string $said
+     */
+    public static function isName(mixed $said): bool
+    {
+        return \is_string($said) && mb_strlen($said) <= self::LONGEST;
+    }
+
+    private static function name(string $said): ?string
+    {
+        return '' === trim($said) ? null : trim($said);
     }
 
     /** @param array<string, int> $seen how many there were of each before */

@@ -44,6 +44,7 @@ final class Parted implements Form
 
     public function layOut(Request $request): Laid
     {
+        $request = $request->inItsTime();
         if ([] !== $request->settings->ofParts()) {
             $plain = $request->asking($request->settings->with([Settings::OF_PARTS => null]));
 
@@ -147,7 +148,7 @@ final class Parted implements Form
 
     public function parts(Request $request): PartsOfPage
     {
-        return PartsOfPage::of($this->parting($request), new Asker($this->onItsPage($request)));
+        return PartsOfPage::of($this->parting($request), new Asker($this->onItsPage($request->inItsTime())));
     }
 
     /**

@@ -57,9 +57,16 @@ abstract class Field
         return new BoxesField($name, $label, $usually, $three);
     }
 
-    public static function text(string $name, string $label): TextField
+    /** A length in whole and half boxes, up to so many whole ones; as the form needs where nobody says one. */
+    public static function halves(string $name, string $label, int $most): HalvesField
     {
-        return new TextField($name, $label);
+        return new HalvesField($name, $label, $most);
+    }
+
+    /** A few words. @param string $usually those that stand there where nobody says others */
+    public static function text(string $name, string $label, string $usually = ''): TextField
+    {
+        return new TextField($name, $label, $usually);
     }
 
     /**

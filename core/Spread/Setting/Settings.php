@@ -76,6 +76,12 @@ final class Settings
         return $this->boxesOrNull($name) ?? $this->field($name, BoxesField::class)->usual();
     }
 
+    /** A length in whole and half boxes; null where nobody said one that makes sense: as the form needs. */
+    public function halvesOrNull(string $name): ?Fraction
+    {
+        return $this->field($name, HalvesField::class)->read($this->value($name));
+    }
+
     /** The same as it is written: "1.5". */
     public function boxesWritten(string $name): string
     {
@@ -86,6 +92,14 @@ final class Settings
     public function boxesOrNull(string $name): ?Fraction
     {
         return $this->field($name, BoxesField::class)->read($this->value($name));
+    }
+
+    /** Words that are said, or the usual ones. */
+    public function text(string $name): string
+    {
+        $field = $this->field($name, TextField::class);
+
+        return $field->read($this->value($name)) ?? $field->usual() ?? '';
     }
 
     /** Null where there are no words. */
@@ -139,6 +153,12 @@ final class Settings
         $said = isset($this->fields[self::WEEK_START]) ? $this->choice(self::WEEK_START) : 'book';
 
         return 'book' === $said ? $book : Weekday::from((int) $said);
+    }
+
+    /** Whether its form asks for it at all. */
+    public function knows(string $name): bool
+    {
+        return isset($this->fields[$name]);
     }
 
     /** Whether the page could lie on its side and does not. */

@@ -9,6 +9,12 @@ namespace AmpleMargin\Spread\Setting;
 /** @internal to Spread */
 final class TextField extends Field
 {
+    /** @param string $usually where nobody says any; none where there are none then */
+    public function __construct(string $name, string $label, private readonly string $usually = '')
+    {
+        parent::__construct($name, $label);
+    }
+
     public function type(): string
     {
         return 'text';
@@ -28,5 +34,15 @@ final class TextField extends Field
     public function schema(): array
     {
         return ['type' => 'string'];
+    }
+
+    public function usual(): ?string
+    {
+        return '' === $this->usually ? null : $this->usually;
+    }
+
+    public function describe(): array
+    {
+        return ['usually' => $this->usually] + parent::describe();
     }
 }

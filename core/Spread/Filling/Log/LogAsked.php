@@ -11,7 +11,6 @@ use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Calendar\Weekday;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Paper\Millimetres;
-use AmpleMargin\Spread\Page\MonthsShown;
 use AmpleMargin\Spread\Page\Request;
 
 /** @internal to Spread */
@@ -39,7 +38,7 @@ final class LogAsked
 
     public static function read(Request $request): self
     {
-        $shown = MonthsShown::of($request);
+        $shown = $request->calendar->months();
         $months = $shown[0]->run(\count($shown) + $request->settings->count('months_beyond'));
         $line = $request->settings->boxes('line');
 

@@ -148,7 +148,7 @@ final class LogPainter
 
     public function name(Month $month): string
     {
-        $period = $this->request->calendar->period;
+        $period = $this->request->calendar->book();
 
         return $period->contains($month)
             ? $this->request->calendar->monthName($month, [$period->start, $period->end])

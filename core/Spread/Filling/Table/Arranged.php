@@ -40,7 +40,7 @@ final class Arranged
 
     /**
      * @param Heads $heads  the room for names
-     * @param int  $wide    boxes a column
+     * @param Fraction $wide boxes a column
      * @param int  $columns a page
      * @param int  $rows    a page, the one for the sum among them
      */
@@ -48,7 +48,7 @@ final class Arranged
         public readonly Axis $down,
         public readonly Axis $across,
         public readonly Heads $heads,
-        public readonly int $wide,
+        public readonly Fraction $wide,
         public readonly Fraction $line,
         public readonly int $columns,
         public readonly int $rows,
@@ -61,10 +61,10 @@ final class Arranged
     {
         $shows = $asked->settings->choice('shows');
         if ('all' !== $shows) {
-            return 'names' === $shows ? 2 : $asked->settings->countOrNull('column') ?? 1;
+            return 'names' === $shows ? 2 : self::column($asked, 1)->ceil();
         }
 
-        return self::strip($asked, self::axes($asked)[0]) + ($asked->settings->countOrNull('column') ?? 1);
+        return self::strip($asked, self::axes($asked)[0]) + self::column($asked, 1)->ceil();
     }
 
     /** Boxes it needs at least down: the headings and one row, and one for the sum. */
@@ -98,7 +98,7 @@ final class Arranged
             $fit = max(1, Fraction::of($region->tall - 1)->dividedBy($line)->floor());
 
             return 'names' === $shows
-                ? new self($down, Axis::none(), new Heads(0, $region->wide), $region->wide, $line, 1, $fit, $sum)
+                ? new self($down, Axis::none(), new Heads(0, $region->wide), Fraction::of($region->wide), $line, 1, $fit, $sum)
                 : self::columnsAlone($asked, $down, $across, $region->wide, $line, $fit, $sum);
         }
         $strip = self::strip($asked, $down);
@@ -106,16 +106,16 @@ final class Arranged
         $count = \count($across->entries);
         // Beside figures, columns of one's own take all the room: a line a day.
         $most = Axis::ITEMS === $across->of && $down->isFigures() ? $room : self::WIDEST;
-        $wide = $asked->settings->countOrNull('column') ?? max(1, min($most, intdiv($room, $count)));
+        $wide = self::column($asked, max(1, min($most, intdiv($room, $count))));
         // Over as many pages as a month's pattern gives it, or as it needs.
-        $columns = Pages::evenly($count, max(1, intdiv($room, $wide)), $asked->pages);
+        $columns = Pages::evenly($count, max(1, Fraction::of($room)->dividedBy($wide)->floor()), $asked->pages);
         // What is left goes to the names, as in a log; nobody needs it between the columns.
         $grows = Axis::ITEMS === $down->of && null === $asked->settings->countOrNull('strip');
-        $strip += $grows ? max(0, $room - $columns * $wide) : 0;
-        $stacked = Axis::ITEMS === $across->of && $across->longest($asked->boxesOf(...)) > $wide;
+        $strip += $grows ? max(0, $room - $wide->times($columns)->ceil()) : 0;
+        $stacked = Axis::ITEMS === $across->of && $wide->compare($across->longest($asked->boxesOf(...))) < 0;
         $head = match (true) {
             $stacked => min(self::STACKED, max(1, mb_strlen($across->longestName()))),
-            Axis::WEEKS === $across->of && $wide < 3 => 2,
+            $across->sayWeekdays() || (Axis::WEEKS === $across->of && $wide->compare(3) < 0) => 2,
             default => 1,
         };
         // A long heading gives way where it would leave no rows.
@@ -129,9 +129,17 @@ final class Arranged
     {
         $count = \count($across->entries);
         $most = Axis::ITEMS === $across->of ? $room : self::WIDEST;
-        $wide = min($room, $asked->settings->countOrNull('column') ?? max(1, min($most, intdiv($room, $count))));
+        $wide = self::column($asked, max(1, min($most, intdiv($room, $count))));
+        $wide = $wide->compare($room) > 0 ? Fraction::of($room) : $wide;
+        $columns = min($count, Fraction::of($room)->dividedBy($wide)->floor());
 
-        return new self($down, $across, new Heads(0, 0), $wide, $line, min($count, intdiv($room, $wide)), $fit, $sum);
+        return new self($down, $across, new Heads(0, 0), $wide, $line, $columns, $fit, $sum);
+    }
+
+    /** Boxes a column that are asked for; else so many. */
+    private static function column(Request $asked, int $usually): Fraction
+    {
+        return $asked->settings->halvesOrNull('column') ?? Fraction::of($usually);
     }
 
     /** Whether it shows the names alone. */
@@ -207,15 +215,26 @@ final class Arranged
         $settings = $asked->settings;
         $before = Axis::MONTHS === $settings->choice('columns_of') ? $settings->textOrNull(Table::BEFORE) : null;
 
-        return self::$axes[$asked] ??= [
+        return self::$axes[$asked] ??= self::placed($settings->flag('swapped'), [
             Axis::of(
                 $settings->choice('rows_of'),
                 $asked->calendar,
                 $settings->lines('items'),
                 $settings->countOrNull('row_count') ?? 10,
+                $settings,
             ),
             self::columns($asked, $before),
-        ];
+        ]);
+    }
+
+    /**
+     * @param array{Axis, Axis} $axes
+     *
+     * @return array{Axis, Axis} rows and columns, in each other's place where that is asked for
+     */
+    private static function placed(bool $swapped, array $axes): array
+    {
+        return $swapped ? [$axes[1], $axes[0]] : $axes;
     }
 
     private static function columns(Request $asked, ?string $before): Axis
@@ -226,6 +245,7 @@ final class Arranged
             $asked->calendar,
             $settings->lines('heads'),
             $settings->countOrNull('column_count') ?? 10,
+            $settings,
         );
 
         return null === $before || '' === trim($before) ? $columns : $columns->behind(trim($before));

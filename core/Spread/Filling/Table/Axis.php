@@ -8,7 +8,14 @@ namespace AmpleMargin\Spread\Filling\Table;
 
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Names;
+use AmpleMargin\Calendar\Weekday;
+use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Spread\Page\CalendarFacts;
+use AmpleMargin\Spread\Page\DaysShown;
+use AmpleMargin\Spread\Page\OwnPeriod;
+use AmpleMargin\Spread\Page\WeeksShown;
+use AmpleMargin\Spread\Setting\Settings;
 
 /** @internal to Spread */
 final class Axis
@@ -19,6 +26,14 @@ final class Axis
     public const WEEKS = 'weeks';
     public const WEEKDAYS = 'weekdays';
     public const NUMBERS = 'numbers';
+
+    /** What those that are shaped like time are asked of it. */
+    public const TIME = [
+        self::DAYS => OwnPeriod::OF_DAYS,
+        self::MONTHS => OwnPeriod::OF_MONTHS,
+        self::WEEKS => OwnPeriod::OF_WEEKS,
+        self::WEEKDAYS => OwnPeriod::OF_WEEKDAYS,
+    ];
 
     /** As a person chooses among them. */
     public const WORDS = [
@@ -38,14 +53,18 @@ final class Axis
     /**
      * @param list<string> $names of items; one that ends with a colon is the heading of those after it
      * @param int          $count of numbers, 1 or more
+     * @param Settings     $said  of its time
      */
-    public static function of(string $of, CalendarFacts $calendar, array $names, int $count): self
+    public static function of(string $of, CalendarFacts $calendar, array $names, int $count, Settings $said): self
     {
         $entries = match ($of) {
-            self::DAYS => self::days($calendar),
+            self::DAYS => self::days($calendar, DaysShown::sayWeekdays($said)),
             self::MONTHS => self::months($calendar),
-            self::WEEKS => self::weeks($calendar),
-            self::WEEKDAYS => self::weekdays($calendar),
+            self::WEEKS => array_map(
+                static fn (Day $day): TableEntry => self::week($day, $day, $calendar->names, WeeksShown::isNumbered($said)),
+                WeeksShown::of($calendar, $said),
+            ),
+            self::WEEKDAYS => self::weekdays($calendar, $said),
             self::NUMBERS => array_map(self::figure(...), range(1, max(1, $count))),
             default => self::items($names),
         };
@@ -53,34 +72,12 @@ final class Axis
         return new self($of, [] === $entries ? [new TableEntry('', '', '')] : $entries);
     }
 
-    /**
-     * Of its weeks those that have most of their days in the months, as ISO 8601 counts the weeks of a year.
-     *
-     * @param bool $last each by its last day instead of its first
-     */
-    public function weeksOf(CalendarFacts $calendar, bool $most, bool $last): self
+    /** The same weeks, each called by its last day instead of its first. */
+    public function byLastDays(Names $names): self
     {
-        $months = $calendar->months();
-        $start = Day::of($months[0], 1)->number;
-        $end = $months[\count($months) - 1];
-        $end = Day::of($end, $end->days())->number;
-        $weeks = [];
-        foreach ($this->entries as $entry) {
-            $day = $entry->start;
-            if (null === $day || ($most && ($day->number + 3 < $start || $day->number + 3 > $end))) {
-                continue;
-            }
-            $shown = $last ? $day->plus(6) : $day;
-            $weeks[] = new TableEntry(
-                $calendar->names->dayShort($shown),
-                (string) $shown->day,
-                (string) $shown->day,
-                $shown->month,
-                start: $day,
-            );
-        }
-
-        return [] === $weeks ? $this : new self($this->of, $weeks);
+        return new self($this->of, array_map(static fn (TableEntry $entry): TableEntry => null === $entry->start
+            ? $entry
+            : self::week($entry->start, $entry->start->plus(6), $names, false), $this->entries));
     }
 
     /** With one before the months, for what was before them: the totals of another book. */
@@ -117,11 +114,11 @@ final class Axis
      *
      * @return list<string>
      */
-    public function wider(\Closure $boxes, int $wide): array
+    public function wider(\Closure $boxes, Fraction $wide): array
     {
         return array_values(array_filter(
             array_map(static fn (TableEntry $entry): string => $entry->name, $this->entries),
-            static fn (string $name): bool => $boxes($name) > $wide,
+            static fn (string $name): bool => $wide->compare($boxes($name)) < 0,
         ));
     }
 
@@ -163,7 +160,13 @@ final class Axis
     /** Whether its entries are figures, which one box holds. */
     public function isFigures(): bool
     {
-        return \in_array($this->of, [self::DAYS, self::NUMBERS], true);
+        return \in_array($this->of, [self::DAYS, self::NUMBERS], true) && !$this->sayWeekdays();
+    }
+
+    /** Whether days say their weekday. */
+    public function sayWeekdays(): bool
+    {
+        return '' !== $this->entries[0]->above;
     }
 
     /** "12 months", within a sentence. */
@@ -202,12 +205,16 @@ final class Axis
     }
 
     /** @return list<TableEntry> */
-    private static function days(CalendarFacts $calendar): array
+    private static function days(CalendarFacts $calendar, bool $weekdays): array
     {
-        return array_map(
-            static fn (int $day): TableEntry => new TableEntry((string) $day, (string) $day, (string) $day, day: $day),
-            range(1, $calendar->month?->days() ?? 31),
-        );
+        $month = DaysShown::month($calendar);
+
+        return array_map(static function (int $day) use ($calendar, $month, $weekdays): TableEntry {
+            $said = (string) $day;
+            $of = $weekdays && null !== $month ? $calendar->names->weekdayInitial(Day::of($month, $day)->weekday()) : '';
+
+            return new TableEntry('' === $of ? $said : "$said $of", $said, $said, day: $day, above: $of);
+        }, range(1, $month?->days() ?? 31));
     }
 
     /** @return list<TableEntry> */
@@ -223,37 +230,27 @@ final class Axis
         ), $calendar->period->months());
     }
 
-    /**
-     * From the one the first month begins in to the one the last ends in; of a month, those that begin in it.
-     *
-     * @return list<TableEntry>
-     */
-    private static function weeks(CalendarFacts $calendar): array
+    /** A week under the name of one of its days, or its number: that of its fourth day, as ISO 8601 counts. */
+    private static function week(Day $start, Day $shown, Names $names, bool $isNumbered): TableEntry
     {
-        [$start, $end] = null === $calendar->month
-            ? [$calendar->period->start, $calendar->period->end]
-            : [$calendar->month, $calendar->month];
-        $day = Day::of($start, 1);
-        $back = ($day->weekday()->value - $calendar->first->value + 7) % 7;
-        $day = $day->plus(null !== $calendar->month && $back > 0 ? 7 - $back : -$back);
-        $last = Day::of($end, $end->days())->number;
-        $weeks = [];
-        for (; $day->number <= $last; $day = $day->plus(7)) {
-            $weeks[] = new TableEntry($calendar->names->dayShort($day), (string) $day->day, (string) $day->day, $day->month, start: $day);
-        }
+        $figure = (string) ($isNumbered ? $start->plus(3)->isoWeek() : $shown->day);
 
-        return $weeks;
+        return new TableEntry($isNumbered ? $figure : $names->dayShort($shown), $figure, $figure, $shown->month, start: $start);
     }
 
     /** @return list<TableEntry> */
-    private static function weekdays(CalendarFacts $calendar): array
+    private static function weekdays(CalendarFacts $calendar, Settings $said): array
     {
         $names = $calendar->names;
 
-        return array_map(static function (int $i) use ($calendar, $names): TableEntry {
-            $day = $calendar->first->plus($i);
-
-            return new TableEntry($names->weekday($day), $names->weekdayShort($day), $names->weekdayInitial($day));
-        }, range(0, 6));
+        return array_map(
+            static fn (Weekday $day): TableEntry => new TableEntry(
+                $names->weekday($day),
+                $names->weekdayShort($day),
+                $names->weekdayInitial($day),
+                weekday: $day,
+            ),
+            DaysShown::ofAWeek($calendar, $said),
+        );
     }
 }

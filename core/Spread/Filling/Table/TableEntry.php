@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Filling\Table;
 
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\Weekday;
 
 /** @internal to Spread */
 final class TableEntry
@@ -19,6 +20,9 @@ final class TableEntry
      * @param Month|null $month   it is, or begins in
      * @param int|null   $day     of any month
      * @param bool       $heads   a group of items, and is none itself
+     * @param Day|null     $start   the day a week begins on
+     * @param string       $above   a letter above a figure: a day's weekday
+     * @param Weekday|null $weekday it is
      */
     public function __construct(
         public readonly string $name,
@@ -27,8 +31,9 @@ final class TableEntry
         public readonly ?Month $month = null,
         public readonly ?int $day = null,
         public readonly bool $heads = false,
-        /** The day a week begins on. */
         public readonly ?Day $start = null,
+        public readonly string $above = '',
+        public readonly ?Weekday $weekday = null,
     ) {
     }
 }

@@ -8,15 +8,16 @@ namespace AmpleMargin\Spread\Filling\Table;
 
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
-use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\CellGrid;
-use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Filling\DotMarks;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\EdgeTicks;
+use AmpleMargin\Spread\Part\Filled;
 
 /** @internal to Spread */
 final class TablePage
@@ -49,9 +50,20 @@ final class TablePage
         $wide = $this->arranged->wide;
         $names = 0 === $this->arranged->heads->strip ? '' : "{$this->arranged->heads->strip} for the names, then ";
         $what = $this->arranged->isStrip() ? 'the strip' : "the table: $names".\count($this->columns).' × '.$wide;
-        $at = 1 === $wide ? [0, \count($this->columns)] : range(0, \count($this->columns));
+        $at = $wide->equals(1) ? [0, \count($this->columns)] : range(0, \count($this->columns));
 
-        return array_fill_keys(array_map(fn (int $i): int => $this->x + $i * $wide, $at), $what);
+        return !$wide->isWhole() ? [] : array_fill_keys(array_map(fn (int $i): int => $this->x + $i * $wide->floor(), $at), $what);
+    }
+
+    /** @return list<EdgeTicks> between dots, where a column is so many and a half */
+    public function ticksAtHalves(): array
+    {
+        return $this->arranged->wide->isWhole() ? [] : [new EdgeTicks(
+            Edge::Top,
+            array_map(fn (int $i): Fraction => $this->cells->across($i), range(0, \count($this->columns))),
+            'the table: '.\count($this->columns).' × '.$this->arranged->wide,
+            Filled::TOGETHER,
+        )];
     }
 
     /** @return array<int, string> */
@@ -67,7 +79,7 @@ final class TablePage
     {
         [$columns, $rows] = [\count($this->columns), $this->cells->rows];
         $arranged = $this->arranged;
-        $left = $this->region->wide - $arranged->heads->strip - $columns * $arranged->wide;
+        $left = $arranged->wide->times(-$columns)->plus($this->region->wide - $arranged->heads->strip);
 
         return [
             $arranged->isStrip() ? new Working(
@@ -79,7 +91,7 @@ final class TablePage
                 Plural::of($columns, 'column', 'columns').' of '.Plural::boxes($arranged->wide),
                 "{$this->region->wide} boxes = ".(0 === $arranged->heads->strip ? '' : "{$arranged->heads->strip} for the names + ")
                     ."$columns × $arranged->wide"
-                    .($left > 0 ? " + $left left over" : '').$this->of($arranged->across, $columns),
+                    .($left->compare(0) > 0 ? " + $left left over" : '').$this->of($arranged->across, $columns),
             ),
             new Working(
                 'rows',
@@ -167,9 +179,9 @@ final class TablePage
             if (1 !== preg_match('/^\d{1,2}[:.]\d{2}$/', $entry->name)) {
                 continue;
             }
-            foreach (array_keys($this->columns) as $column) {
+            foreach ($this->columns as $column => $head) {
                 $canvas->day(
-                    "hour-{$this->asked->calendar->first->plus($column)->value}-".\sprintf('%05s', strtr($entry->name, '.', ':')),
+                    "hour-{$head->weekday?->value}-".\sprintf('%05s', strtr($entry->name, '.', ':')),
                     $this->cells->across($column),
                     $this->cells->down($row),
                     $this->cells->wide,
@@ -182,53 +194,7 @@ final class TablePage
 
     public function write(Canvas $canvas): void
     {
-        $arranged = $this->arranged;
-        if ('' !== $arranged->across->longestName()) {
-            $canvas->step(Task::Write, $this->headed(), 'columns');
-        }
-        foreach (array_filter($this->columns, static fn (TableEntry $column): bool => '' !== $column->name) as $i => $column) {
-            $arranged->heads->stacked ? $this->stack($canvas, $i, $column->name) : $this->cells->words(
-                $canvas,
-                $i,
-                -1,
-                $this->heading($column),
-            );
-        }
-        if (Axis::WEEKS === $arranged->across->of && 2 === $arranged->heads->tall) {
-            $this->monthsAboveWeeks($canvas);
-        }
-        if (0 === $arranged->heads->names) {
-            return;
-        }
-        if ($arranged->sum || '' !== $arranged->down->longestName()) {
-            $canvas->step(
-                Task::Write,
-                $arranged->down->isFigures() ? 'Number the rows at their edge.' : 'Write the names of the rows before them, one a row.',
-                'rows',
-            );
-        }
-        foreach ($this->rows as $row => $entry) {
-            $name = Axis::MONTHS === $arranged->down->of && $arranged->heads->names < 4 ? $entry->short : $entry->name;
-            $this->named($canvas, $row, $name);
-        }
-        if ($arranged->sum) {
-            $this->named($canvas, $this->cells->rows - 1, 'Sum');
-        }
-    }
-
-    /** The name of a row on the strip: a figure in the middle, words from its left edge. */
-    private function named(Canvas $canvas, int $row, string $name): void
-    {
-        if ('' === $name) {
-            return;
-        }
-        $strip = $this->arranged->heads->names;
-        $y = $this->cells->down($row);
-        if ($this->arranged->down->isFigures() && ctype_digit($name)) {
-            $canvas->words(Layer::Writing, $this->region->x, $y, $strip, 1, $name, Align::Middle);
-        } else {
-            $canvas->words(Layer::Writing, Fraction::of(4 * $this->region->x + 1, 4), $y, Fraction::of(4 * $strip - 2, 4), 1, $name);
-        }
+        (new TableNames($this->asked, $this->region, $this->arranged, $this->cells, $this->columns, $this->rows))->write($canvas);
     }
 
     public function check(): string
@@ -246,48 +212,6 @@ final class TablePage
         return 0 === $none
             ? 'Count the columns: '.\count($this->columns).'. Count the rows: '.$this->cells->rows.'.'
             : 'Count the cells that are left open: '.(\count($this->columns) * \count($this->rows) - $none).'.';
-    }
-
-    private function headed(): string
-    {
-        return match (true) {
-            $this->arranged->heads->stacked => 'Write the headings down their columns, a letter a box.',
-            $this->arranged->across->isFigures() => 'Number the columns above them.',
-            default => 'Write the headings above the columns.',
-        };
-    }
-
-    private function heading(TableEntry $column): string
-    {
-        return match (true) {
-            $this->arranged->wide >= $this->asked->boxesOf($column->name) => $column->name,
-            $this->arranged->wide > 1 => $column->short,
-            default => $column->initial,
-        };
-    }
-
-    /** A heading down its column, ending just above it. */
-    private function stack(Canvas $canvas, int $column, string $name): void
-    {
-        $letters = mb_str_split(mb_substr($name, 0, $this->arranged->heads->tall));
-        $from = $this->cells->y->minus(\count($letters));
-        foreach ($letters as $i => $letter) {
-            if ('' !== trim($letter)) {
-                $x = $this->cells->across($column);
-                $canvas->words(Layer::Writing, $x, $from->plus($i), $this->cells->wide, 1, $letter, Align::Middle);
-            }
-        }
-    }
-
-    /** Above the first week that begins in each month its letter, so that figures can be read as days. */
-    private function monthsAboveWeeks(Canvas $canvas): void
-    {
-        $canvas->step(Task::Write, 'Write each month above the first week that begins in it.', 'columns');
-        foreach (Axis::firstsOfMonths($this->columns) as $i => $month) {
-            $y = $this->cells->y->minus(2);
-            $initial = $this->asked->calendar->names->monthInitial($month->month);
-            $canvas->words(Layer::Writing, $this->cells->across($i), $y, $this->cells->wide, 1, $initial, Align::Middle);
-        }
     }
 
     /** Days that do not exist are struck out. */

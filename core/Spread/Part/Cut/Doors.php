@@ -15,6 +15,7 @@ use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Plan\Side;
 use AmpleMargin\Spread\Page\CalendarFacts;
+use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Cut;
@@ -73,6 +74,11 @@ final class Doors extends Cut
         ];
     }
 
+    public function isOfTime(): bool
+    {
+        return 'none' !== ($this->said['face_for'] ?? 'month');
+    }
+
     public function roles(): array
     {
         return ['The strip', 'A face', 'Under the first leaf', 'Under the last leaf'];
@@ -113,7 +119,7 @@ final class Doors extends Cut
             throw NoRoom::says('A door needs a strip to keep in sight and a face beside it; of '.Plural::boxes($side).' a strip of '
                 ."$strip leaves ".max(0, $side - $strip).'. Make the strip '.Plural::boxes(max(1, $side - self::LEAST_FACE)).' at most.');
         }
-        $shares = $this->shares($request, $settings->choice('face_for'));
+        $shares = $this->shares($request);
         $leaves = $settings->countOrNull('leaves') ?? self::leavesFor($shares);
         $pages = [];
         foreach (range(0, 2 * $leaves + 1) as $nth) {
@@ -145,14 +151,21 @@ final class Doors extends Cut
 
     public function findings(Request $request): array
     {
-        $settings = $this->settings($request);
-        $shares = $this->shares($request, $settings->choice('face_for'));
-        $leaves = $settings->countOrNull('leaves') ?? self::leavesFor($shares);
+        $asked = \count($this->asked($request));
+        $shares = $this->shares($request);
+        if ([null, null] === $shares || \count($shares) === $asked) {
+            return [];
+        }
+        $each = array_map(
+            static fn (?CalendarFacts $share): int => null === $share ? 0 : $share->period->length(),
+            $shares,
+        );
 
-        return null === $shares[0] || 2 * $leaves >= \count($shares) ? [] : [new Finding(
+        return [new Finding(
             $request->id,
-            Plural::of($leaves, 'cut leaf has', 'cut leaves have').' '.(2 * $leaves).' faces; the book needs '.\count($shares).'. With '
-                .self::leavesFor($shares).' leaves none is missing.',
+            Plural::of(intdiv(\count($shares), 2), 'cut leaf has', 'cut leaves have').' '.\count($shares)." faces; the months need $asked. "
+                .'The faces share the months, the first ones the fuller: '.implode(', ', $each).'. With '
+                .self::leavesFor($this->asked($request)).' leaves each has its own.',
             [],
             false,
         )];
@@ -197,29 +210,53 @@ final class Doors extends Cut
     }
 
     /**
-     * What the faces are for, one after another.
+     * What the faces are for, one after another: where there are fewer of them than months to share, each takes as many as it must,
+     * the first ones one more.
      *
      * @return non-empty-list<CalendarFacts|null>
      */
-    private function shares(Request $request, string $for): array
+    private function shares(Request $request): array
     {
-        $months = $request->calendar->period->months();
-        $each = ['month' => 1, 'quarter' => 3, 'half' => 6][$for] ?? 0;
+        $asked = $this->asked($request);
+        $leaves = $this->settings($request)->countOrNull('leaves');
+        $faces = 2 * ($leaves ?? self::leavesFor($asked));
+        if (null === $asked[0] || \count($asked) <= $faces) {
+            return $asked;
+        }
+        $months = $this->months($request);
+        $shares = [];
+        for ($face = 0; $face < $faces; ++$face) {
+            $some = array_splice($months, 0, intdiv(\count($months) + $faces - $face - 1, $faces - $face));
+            if ([] !== $some) {
+                $shares[] = $request->calendar->share(new Period($some[0], $some[\count($some) - 1]));
+            }
+        }
+
+        return [] === $shares ? $asked : $shares;
+    }
+
+    /**
+     * What each face would be for, were there as many as there are months, quarters or halves.
+     *
+     * @return non-empty-list<CalendarFacts|null>
+     */
+    private function asked(Request $request): array
+    {
+        $each = ['month' => 1, 'quarter' => 3, 'half' => 6][$this->settings($request)->choice('face_for')] ?? 0;
         if (0 === $each) {
             return [null, null];
         }
 
         return array_map(static function (array $some) use ($request): CalendarFacts {
             /** @var non-empty-list<Month> $some */
-            $facts = $request->calendar;
+            return $request->calendar->share(new Period($some[0], $some[\count($some) - 1]));
+        }, array_chunk($this->months($request), $each));
+    }
 
-            return new CalendarFacts(
-                new Period($some[0], $some[\count($some) - 1]),
-                $facts->first,
-                $facts->names,
-                1 === \count($some) ? $some[0] : null,
-            );
-        }, array_chunk($months, $each));
+    /** @return non-empty-list<Month> those it is for */
+    private function months(Request $request): array
+    {
+        return OwnPeriod::of($request->calendar, $this->settings($request))->period->months();
     }
 
     private static function named(CalendarFacts $share): string

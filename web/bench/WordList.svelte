@@ -1,0 +1,30 @@
+<!-- The words of a spread one after another, for who does not point at them. -->
+<script lang="ts">
+  import type { Book } from '../api/client';
+  import { kept } from '../parts/kept';
+  import type { WordsState } from './words.svelte';
+
+  let { book, spread, words }: { book: Book; spread: string; words: WordsState } = $props();
+
+  $effect(() => {
+    if (book) void words.load(spread);
+  });
+  const all = $derived(words.changeable(spread));
+</script>
+
+{#if words.wrong}<p class="wrong" role="alert">{words.wrong}</p>{/if}
+<div class="grid gap-2.5">
+  {#each all as found (found.word.at)}
+    <label class="field">
+      <span>{found.word.called}, page {found.word.page}</span>
+      <input
+        class="input"
+        dir="auto"
+        maxlength="200"
+        value={found.word.says ?? found.word.text}
+        {@attach kept}
+        onchange={(event) => words.say(found, event.currentTarget.value)}
+      />
+    </label>
+  {/each}
+</div>
