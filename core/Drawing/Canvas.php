@@ -49,6 +49,9 @@ final class Canvas
     private ?string $note = null;
     private ?string $colour = null;
 
+    /** The part whose steps follow, as their sentences call it; null where the page is one. */
+    private ?string $part = null;
+
     /**
      * @param int $page 0 for the first page of its spread
      * @param int $done steps of the pages before this one, so that numbers run on
@@ -83,6 +86,12 @@ final class Canvas
         }
     }
 
+    /** The steps that follow are those of one part of several, and begin with what it is called; null for those of the whole page. */
+    public function of(?string $part): void
+    {
+        $this->part = $part;
+    }
+
     /**
      * Begins a step: the marks that follow belong to it.
      *
@@ -92,10 +101,22 @@ final class Canvas
     public function step(Task $task, string $text, ?string $note = null, ?Edge $edge = null, array $ticks = [], array $was = []): void
     {
         $this->note = $note;
+        $again = $this->again($task, $text);
+        $isNamed = null === $this->part || str_contains($text, $this->part) || str_starts_with($text, 'In the ');
+        $said = $isNamed ? $text : "$this->part: $text";
+        $nth = $isNamed ? $again : $this->again($task, $said);
+        $step = Step::of($this->done + \count($this->steps) + 1, $task, $said, $this->page, $was, $nth);
+        // Before parts were named, it was done under the same words without that.
+        $step = $isNamed ? $step : $step->knownBefore($text, $again);
+        $this->steps[] = $step->counting($edge, array_map($this->tally->place(...), $ticks), $note);
+    }
+
+    /** How often these words are a step of the page by now. */
+    private function again(Task $task, string $text): int
+    {
         $words = "$this->page $task->value $text";
-        $again = $this->said[$words] = ($this->said[$words] ?? 0) + 1;
-        $this->steps[] = Step::of($this->done + \count($this->steps) + 1, $task, $text, $this->page, $was, $again)
-            ->counting($edge, array_map($this->tally->place(...), $ticks), $note);
+
+        return $this->said[$words] = ($this->said[$words] ?? 0) + 1;
     }
 
     /**
@@ -103,10 +124,11 @@ final class Canvas
      * tick, and what must be left at the end, so that a slip shows at once.
      *
      * @param list<int|Fraction> $ticks boxes from the edge, rising
+     * @param list<string>       $was   what the program said of them before
      */
-    public function tickAll(Edge $edge, array $ticks, string $why, string $note): void
+    public function tickAll(Edge $edge, array $ticks, string $why, string $note, array $was = []): void
     {
-        $this->tickStep($edge, $ticks, $why, $note);
+        $this->tickStep($edge, $ticks, $why, $note, $was);
         foreach ($ticks as $tick) {
             $this->tick($edge, $tick);
         }
@@ -116,15 +138,25 @@ final class Canvas
      * Begins that step without drawing its ticks, for those that do not stand at the page's edge.
      *
      * @param list<int|Fraction> $ticks boxes from the edge, rising
+     * @param list<string>       $was   what the program said of them before
      */
-    public function tickStep(Edge $edge, array $ticks, string $why, string $note): void
+    public function tickStep(Edge $edge, array $ticks, string $why, string $note, array $was = []): void
     {
-        if ([] === $ticks) {
-            return;
+        if ([] !== $ticks) {
+            $this->step(Task::Pencil, $this->ticking($edge, $ticks, $why), $note, $edge, $ticks, $was);
         }
+    }
+
+    /**
+     * What such a step says.
+     *
+     * @param list<int|Fraction> $ticks boxes from the edge, rising
+     */
+    public function ticking(Edge $edge, array $ticks, string $why): string
+    {
         $side = Edge::Top === $edge ? $this->across : $this->down;
-        $text = "Tick {$this->tally->places($ticks)} {$edge->words()} ($why). ".Ticks::at($ticks)->said($side);
-        $this->step(Task::Pencil, $text, $note, $edge, $ticks);
+
+        return "Tick {$this->tally->places($ticks)} {$edge->words()} ($why). ".Ticks::at($ticks)->said($side);
     }
 
     /** A short pencil tick at the edge, a quarter of a box long: it ends before words that begin there. */

@@ -40,6 +40,12 @@ final class Step
         return new self($number, $key($text), $task, $text, null, [], null, $page, array_map($key, $was));
     }
 
+    /** The same known, too, by what the program said of it before. @param int $again which of several with these words it was */
+    public function knownBefore(string $text, int $again): self
+    {
+        return $this->but(['formerly' => [...$this->formerly, self::of(0, $this->task, $text, $this->page, [], $again)->key]]);
+    }
+
     /**
      * The same step with its counts.
      *

@@ -18,6 +18,9 @@ final class Ticked
     public const DATABASE = __DIR__.'/ticked-database.gz';
     public const ACTS = __DIR__.'/acts.txt.gz';
 
+    /** Of each step of ticks, tick by tick, what it drew: made once, too, from the same program. */
+    public const PENCIL = __DIR__.'/pencil.txt.gz';
+
     /** Notebooks in it, in the order of the acts. */
     public const TITLES = ['Every kind', 'Every kind, turned and by hand', 'A notebook'];
 
@@ -33,6 +36,31 @@ final class Ticked
         }
 
         return $drawn;
+    }
+
+    /**
+     * Every tick that is drawn under a key, whether one step draws it now or several.
+     *
+     * @return array<string, array<string, bool>> "future-log 1a2b…" → its marks
+     */
+    public static function ticks(Book $book): array
+    {
+        $ticks = [];
+        foreach (self::drawn($book) as $name => $pages) {
+            foreach ($pages as $page) {
+                $marks = [];
+                foreach ($page->marks as $mark) {
+                    $marks[$mark->step][substr(hash('xxh3', Fingerprint::mark($mark)), 0, 6)] = true;
+                }
+                foreach ($page->steps as $step) {
+                    foreach ([$step->key, ...$step->formerly] as $key) {
+                        $ticks["$name $key"] = ($ticks["$name $key"] ?? []) + ($marks[$step->number] ?? []);
+                    }
+                }
+            }
+        }
+
+        return $ticks;
     }
 
     /**

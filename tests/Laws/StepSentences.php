@@ -33,14 +33,18 @@ final class StepSentences
         '/^Write the (number of each day|dates|numbers)/u',
         '/^Rule the lines to write on, one every/u',
         '/^Write “[^”]*” below, in the middle/u',
+        '/^Write “[^”]*”, line \d+\.$/u',
+        '/^Rule the grid of each month: 8 lines down/u',
         '/^Write the name of each month in the first/u',
     ];
 
     /** @return string|null what is wrong; null where all that is said is drawn. "unread" where no pattern reads it */
     public static function wrong(PageDrawing $page, Step $step, Tally $tally): ?string
     {
+        // Before the colon stands which part of the page it is of.
+        $own = (string) preg_replace('/^(?:“[^”]*”|[A-Z][a-z ]+?)(?: \d+)?: (?=[A-Z])/u', '', $step->text);
         // What stands in quotes is the person's own.
-        $text = (string) preg_replace('/“[^”]*”/u', '“…”', $step->text);
+        $text = (string) preg_replace('/“[^”]*”/u', '“…”', $own);
         if (1 !== preg_match('/\d|[½⅓⅔¼¾]/u', $text)) {
             return null;
         }
@@ -55,7 +59,7 @@ final class StepSentences
             }
         }
         foreach (self::OTHERWISE as $pattern) {
-            $said += preg_match($pattern, $step->text);
+            $said += preg_match($pattern, $own);
         }
 
         return $said > 0 ? null : "unread: $text";

@@ -33,7 +33,7 @@ final class TableTest extends TestCase
             }
             $page = $kind->form->layOut(Asking::of($kind, [], 26, 38, "$year-01", "$year-12"))->drawings()[0];
             self::assertCount(12 * 31 - $days, $this->diagonals($page), (string) $year);
-            self::assertSame("Count the cells that are left open: $days.", $this->last($page), (string) $year);
+            self::assertSame("Table: Count the cells that are left open: $days.", $this->last($page), (string) $year);
         }
     }
 

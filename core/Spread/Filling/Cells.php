@@ -145,7 +145,10 @@ final class Cells implements ByMonth, GivesWay, OfTime, TakenUp
         return new Filled(
             top: static fn (): array => $cells ? self::ticks($columns, $region->x) : [],
             side: static fn (): array => $cells ? self::ticks($rows, $region->y) : [],
-            ticks: $cells ? [] : [
+            ticks: $cells ? [
+                self::ends(Edge::Top, $columns, $region->x),
+                self::ends(Edge::Side, $rows, $region->y),
+            ] : [
                 EdgeTicks::division(Edge::Top, $columns, 'across', $region->x),
                 EdgeTicks::division(Edge::Side, $rows, 'down', $region->y),
             ],
@@ -262,6 +265,15 @@ final class Cells implements ByMonth, GivesWay, OfTime, TakenUp
             $region->x + $across[$i % \count($across)]['from']->floor(),
             $region->y + $down[intdiv($i, \count($across))]['from']->floor(),
         ], $names, array_keys($names));
+    }
+
+    /** Where the cells begin and end, within a page. */
+    private static function ends(Edge $edge, Division $division, int $from): EdgeTicks
+    {
+        $spans = $division->spans();
+        $ends = [$spans[0]['from']->plus($from), $spans[\count($spans) - 1]['to']->plus($from)];
+
+        return new EdgeTicks($edge, $ends, 'where the cells begin and end', Filled::TOGETHER, true);
     }
 
     /** @return array<int, string> place → what */

@@ -123,7 +123,13 @@ final class CentredWords implements Filling, GivesWay
                         $canvas->room("$region->x-$region->y", 'the words', $region->x, $region->y + $above, $region->wide, $tall, $line);
                     }
                     foreach ($words as $i => $one) {
-                        $canvas->step(Task::Write, 'Write '.Heading::quoted($one).'.', $note);
+                        // The same words twice are told apart by their line.
+                        $alike = array_keys($words, $one, true);
+                        $nth = (int) array_search($i, $alike, true) + 1;
+                        $text = 'Write '.Heading::quoted($one);
+                        1 === \count($alike)
+                            ? $canvas->step(Task::Write, "$text.", $note)
+                            : $canvas->step(Task::Write, "$text, line ".($i + 1).'.', $note, was: ["$text.".(1 === $nth ? '' : " $nth")]);
                         $canvas->words(Layer::Writing, $region->x, $at($i), $region->wide, $line, $one, $align);
                     }
                 },

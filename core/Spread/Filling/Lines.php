@@ -8,12 +8,13 @@ namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Counting\Plural;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
-use AmpleMargin\Spread\Part\Check;
+use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\Layers;
@@ -81,7 +82,13 @@ final class Lines implements TakenUp, GivesWay
         $wide = $rows->region->wide - Rows::before($asked, $rows->all);
         $working = ($named ? "$asked->title: " : '').$rows->working($named ? ' below the name' : '');
 
+        $framed = $asked->settings->flag('framed');
+
         return new Filled(
+            ticks: !$framed ? [] : [
+                new EdgeTicks(Edge::Top, [$region->x, $region->x + $region->wide], 'its frame', Filled::TOGETHER, true),
+                new EdgeTicks(Edge::Side, [$region->y, $region->y + $region->tall], 'its frame', Filled::TOGETHER, true),
+            ],
             workings: static fn (): array => [
                 new Working("rows-$region->x-$region->y", Plural::of($rows->count, 'line', 'lines'), $working),
             ],
@@ -97,7 +104,7 @@ final class Lines implements TakenUp, GivesWay
                     RowItems::write($canvas, $asked, $rows, $wide);
                 },
             ),
-            check: new Check($rows->check()),
+            check: $rows->check($asked->grid->tally),
             next: $rows->next(),
         );
     }

@@ -14,7 +14,6 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
-use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\Layers;
@@ -119,7 +118,7 @@ final class Log implements TakenUp, GivesWay
                     RowItems::write($canvas, $asked, $rows, $edges[0][1]);
                 },
             ),
-            check: new Check('Count the rows: there are as many as the working says.'),
+            check: $rows->check($asked->grid->tally),
             next: $rows->next(),
         );
     }

@@ -8,12 +8,14 @@ namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
+use AmpleMargin\Counting\Tally;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
@@ -179,13 +181,17 @@ final class Rows
     }
 
     /** How they are checked; lines that are not ruled need no check. */
-    public function check(): string
+    public function check(Tally $tally): Check
     {
-        return match (true) {
-            !$this->areLines => 'Count the rows: there are as many as the working says.',
-            'plain' === $this->look && $this->line->isWhole() => '',
-            default => 'Count the lines: there are as many as the working says.',
-        };
+        if ($this->areLines && 'plain' === $this->look && $this->line->isWhole()) {
+            return new Check();
+        }
+        [$one, $many] = $this->areLines ? ['line', 'lines'] : ['row', 'rows'];
+        $ends = $tally->place($this->down($this->count));
+
+        return new Check("Count the $many: ".Plural::of($this->count, $one, $many)."; the last ends $ends down.", null, [
+            "Count the $many: there are as many as the working says.",
+        ]);
     }
 
     /** Where along them the lines run, where they do not cross the whole page. */

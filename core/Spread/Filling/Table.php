@@ -117,7 +117,7 @@ final class Table implements ByMonth, GivesWay, OfTime
 
         return new Filled(
             top: $page->ticksAcross(...),
-            ticks: $page->ticksAtHalves(),
+            ticks: $page->ticks(),
             side: $page->ticksDown(...),
             workings: $page->workings(...),
             findings: 0 === $from ? self::findings($asked, $arranged) : [],

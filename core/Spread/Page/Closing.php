@@ -1,6 +1,6 @@
 <?php
 
-/* The last steps of every inked page: wait, erase where there is pencil, check against the plan. */
+/* What comes before the checks of every inked page: wait, erase where there is pencil. */
 
 declare(strict_types=1);
 
@@ -12,12 +12,11 @@ use AmpleMargin\Drawing\Task;
 /** @internal to Spread */
 final class Closing
 {
-    public static function page(Canvas $canvas, string $check, ?string $note = null): void
+    public static function erase(Canvas $canvas): void
     {
         $canvas->step(Task::Wait, 'Wait until the ink is dry.');
         if ($canvas->isPencilled()) {
             $canvas->step(Task::Erase, 'Erase the pencil.');
         }
-        $canvas->step(Task::Check, $check, $note);
     }
 }

@@ -23,7 +23,14 @@ final class OwnPeriod
     public const OF_MONTHS = [self::FROM, self::MONTHS];
 
     /** What is asked of whatever has weeks. */
-    public const OF_WEEKS = [...self::OF_MONTHS, Settings::WEEK_START, WeeksShown::WHICH, WeeksShown::FIRST, WeeksShown::COUNT, WeeksShown::BY];
+    public const OF_WEEKS = [
+        ...self::OF_MONTHS,
+        Settings::WEEK_START,
+        WeeksShown::WHICH,
+        WeeksShown::FIRST,
+        WeeksShown::COUNT,
+        WeeksShown::BY,
+    ];
 
     /** What is asked of whatever has the days of a month. */
     public const OF_DAYS = [...self::OF_MONTHS, DaysShown::BY];

@@ -69,6 +69,12 @@ final class Region
             : new self($this->x, $this->y + $from, $this->wide, $size);
     }
 
+    /** What is left of it below so many rows. */
+    public function below(int $rows): self
+    {
+        return 0 === $rows ? $this : new self($this->x, $this->y + $rows, $this->wide, max(1, $this->tall - $rows));
+    }
+
     /** The same region further right and down. */
     public function moved(int $across, int $down): self
     {

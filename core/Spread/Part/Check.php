@@ -11,8 +11,9 @@ final class Check
     /**
      * @param \Closure(): string|string $says "" where there is nothing to check
      * @param string|null               $of   the working it is of
+     * @param list<string>              $was  what it said before
      */
-    public function __construct(private readonly string|\Closure $says = '', public readonly ?string $of = null)
+    public function __construct(private readonly string|\Closure $says = '', public readonly ?string $of = null, public readonly array $was = [])
     {
     }
 

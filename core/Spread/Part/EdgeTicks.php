@@ -17,12 +17,14 @@ final class EdgeTicks
      * @param list<int|Fraction> $places boxes from the edge of the page
      * @param string             $why    what is ticked there
      * @param string             $note   the working they belong to
+     * @param bool               $isLate whether books begun before had none there: what was ticked then was said without them
      */
     public function __construct(
         public readonly Edge $edge,
         public readonly array $places,
         public readonly string $why,
         public readonly string $note,
+        public readonly bool $isLate = false,
     ) {
     }
 
@@ -48,7 +50,7 @@ final class EdgeTicks
             static fn (int|Fraction $at): bool => Fraction::from($at)->compare(0) > 0 && Fraction::from($at)->compare($side) < 0,
         );
 
-        return new self($this->edge, array_values(self::rising($inside)), $this->why, $this->note);
+        return new self($this->edge, array_values(self::rising($inside)), $this->why, $this->note, $this->isLate);
     }
 
     /**

@@ -15,6 +15,7 @@ use AmpleMargin\Drawing\Edge;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Working;
+use AmpleMargin\Spread\Page\Region;
 
 final class Filled
 {
@@ -43,6 +44,18 @@ final class Filled
         public readonly Fastened $fastened = new Fastened(),
         public readonly array $ticks = [],
     ) {
+    }
+
+    /** The same as one part of several. @param string|null $called as its steps call it */
+    public function called(?string $called): self
+    {
+        return null === $called ? $this : $this->but(['layers' => $this->layers->called($called)]);
+    }
+
+    /** The same with its name in the first of its rows. */
+    public function named(string $name, Region $region): self
+    {
+        return $this->but(['layers' => $this->layers->writingFirst(static fn (Canvas $canvas) => PartName::draw($canvas, $name, $region))]);
     }
 
     /** @return array<int, string> boxes from the page's left edge → what is ticked there */

@@ -105,6 +105,12 @@ final class FilledPart implements Portion
         return $this->filling instanceof OfTime ? $this->filling->shapedBy($this->settings) : [];
     }
 
+    /** Rows above what fills it that its name takes: one, unless it has none, or what fills it writes it itself. */
+    public function namedAbove(): int
+    {
+        return null === $this->name || isset($this->known()[PartName::SETTING]) || $this->filling instanceof HeadsPage ? 0 : 1;
+    }
+
     /** @return list<Field> a person is asked for */
     public function fields(): array
     {
@@ -153,7 +159,7 @@ final class FilledPart implements Portion
 
     public function tall(Asker $asker, int $wide): int
     {
-        return $this->filling->tall($asker->of($this), $wide);
+        return $this->namedAbove() + $this->filling->tall($asker->of($this), $wide);
     }
 
     public function narrowest(Asker $asker): int
@@ -164,7 +170,7 @@ final class FilledPart implements Portion
     public function place(Asker $asker, Region $region, string $path = ''): array
     {
         $asked = $asker->of($this);
-        [$wide, $tall] = [$this->filling->narrowest($asked), $this->filling->least($asked, $region->wide)];
+        [$wide, $tall] = [$this->filling->narrowest($asked), $this->namedAbove() + $this->filling->least($asked, $region->wide)];
         $says = match (true) {
             $region->wide < $wide => $this->saying('needs', 'need').' '.Plural::boxes($wide)." across; the part has $region->wide.",
             $region->tall < $tall => $this->saying('needs', 'need').' '.Plural::boxes($tall)." down; the part has $region->tall.",

@@ -13,6 +13,7 @@ use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
+use AmpleMargin\Spread\Page\Heading;
 
 /** @internal to Spread */
 final class Flow
@@ -112,11 +113,12 @@ final class Flow
     private function onePage(array $placed, array $from, bool $first): array
     {
         $parts = [];
+        $called = self::called($placed);
         $going = array_intersect_key($from, [self::BEFORE => true]);
         foreach ($placed as $i => $part) {
             if (!$part->leaf->filling instanceof TakesUp) {
                 if (isset($from[$i])) {
-                    $parts[] = $filled = $this->filled($part, $from[$i]);
+                    $parts[] = $filled = $this->filled($part, $from[$i])->called($called[$i]);
                     $going += null === $filled->next ? [] : [$i => $filled->next];
                 }
                 continue;
@@ -124,11 +126,11 @@ final class Flow
             $key = array_key_last($going);
             $source = null === $key ? null : $this->leaf($placed, $key);
             if (null === $key || null === $source) {
-                array_push($parts, ...$first ? [$this->filled($part, 0)] : []);
+                array_push($parts, ...$first ? [$this->filled($part, 0)->called($called[$i])] : []);
                 continue;
             }
             $part = $this->takingUp($source, $part);
-            $parts[] = $filled = $this->filled($part, $going[$key]);
+            $parts[] = $filled = $this->filled($part, $going[$key])->called($called[$i]);
             // A part too small to take it up leaves it to the next one.
             $next = null === $part->says ? $filled->next : $going[$key];
             unset($going[$key]);
@@ -136,6 +138,33 @@ final class Flow
         }
 
         return [$parts, $going];
+    }
+
+    /**
+     * What the steps of each part call it, where there are several beside the title: its name, or what fills it, and which of those.
+     *
+     * @param list<PlacedLeaf> $placed
+     *
+     * @return list<string|null>
+     */
+    private static function called(array $placed): array
+    {
+        $drawn = array_filter($placed, static fn (PlacedLeaf $part): bool => !$part->leaf->filling instanceof HeadsPage);
+        $words = array_map(
+            static fn (PlacedLeaf $part): string => null === $part->leaf->name
+                ? $part->leaf->filling->name()
+                : Heading::quoted($part->leaf->name),
+            $drawn,
+        );
+        $often = array_count_values($words);
+        $seen = [];
+        $called = array_fill(0, \count($placed), null);
+        foreach (\count($drawn) > 1 ? $words : [] as $i => $word) {
+            $nth = $seen[$word] = ($seen[$word] ?? 0) + 1;
+            $called[$i] = 1 === $often[$word] ? $word : "$word $nth";
+        }
+
+        return array_values($called);
     }
 
     /** A part that takes up another, where it has room for that and it counts entries. */
@@ -156,9 +185,11 @@ final class Flow
     {
         $offers = new PartOffers($this->asker, $this->byHand);
         if (null === $placed->says) {
-            return $placed->leaf->filling->fill($this->asker->of($placed->leaf), $placed->region, $from)->offering(
-                static fn (): array => $offers->of($placed),
-            );
+            $leaf = $placed->leaf;
+            $region = $placed->region->below($leaf->namedAbove());
+            $filled = $leaf->filling->fill($this->asker->of($leaf), $region, $from)->offering(static fn (): array => $offers->of($placed));
+
+            return 0 === $leaf->namedAbove() || $from > 0 ? $filled : $filled->named((string) $leaf->name, $placed->region);
         }
         $region = $placed->region;
 

@@ -34,14 +34,23 @@ final class FromHere
      * Begins a step that is counted from the part's corner.
      *
      * @param list<int|Fraction> $ticks boxes from there
+     * @param list<string>       $was   what it said before
      */
-    public function step(Canvas $canvas, Task $task, string $text, ?string $note, ?Edge $edge = null, array $ticks = []): void
-    {
+    public function step(
+        Canvas $canvas,
+        Task $task,
+        string $text,
+        ?string $note,
+        ?Edge $edge = null,
+        array $ticks = [],
+        array $was = [],
+    ): void {
         $where = $this->isCorner || Task::Write === $task
             ? ''
             : "In $this->called, counted from ".Plural::boxes($this->region->y).' down'
                 .(0 === $this->region->x ? '' : " and {$this->region->x} across").': ';
-        $canvas->step($task, $where.$text, null === $note ? null : $this->note($note), $edge, $ticks);
+        $was = array_map(static fn (string $said): string => $where.$said, $was);
+        $canvas->step($task, $where.$text, null === $note ? null : $this->note($note), $edge, $ticks, $was);
     }
 
     /** The note of a working, which is its part's own. */
@@ -59,12 +68,15 @@ final class FromHere
      */
     public function ticks(array $ticks): array
     {
-        return $this->isCorner ? $ticks : array_map(fn (EdgeTicks $one): EdgeTicks => new EdgeTicks(
+        $of = fn (EdgeTicks $one, bool $whole): EdgeTicks => new EdgeTicks(
             $one->edge,
-            // Halves are told from the dots.
-            array_values(array_filter($one->places, static fn (int|Fraction $place): bool => Fraction::from($place)->isWhole())),
+            array_values(array_filter($one->places, static fn (int|Fraction $place): bool => $whole === Fraction::from($place)->isWhole())),
             $this->called,
             Filled::TOGETHER,
-        ), $ticks);
+            !$whole,
+        );
+
+        // Halves between dots were not ticked once.
+        return $this->isCorner ? $ticks : array_merge(...array_map(static fn (EdgeTicks $one): array => [$of($one, true), $of($one, false)], $ticks));
     }
 }

@@ -15,13 +15,28 @@ final class Layers
      * @param \Closure(Canvas): void|null $band
      * @param \Closure(Canvas): void|null $ink
      * @param \Closure(Canvas): void|null $write
+     * @param string|null                 $called in steps, where they are one of several parts of a page
      */
     public function __construct(
         public readonly ?\Closure $pencil = null,
         public readonly ?\Closure $band = null,
         public readonly ?\Closure $ink = null,
         public readonly ?\Closure $write = null,
+        public readonly ?string $called = null,
     ) {
+    }
+
+    public function called(string $called): self
+    {
+        return new self($this->pencil, $this->band, $this->ink, $this->write, $called);
+    }
+
+    /** @param \Closure(Canvas): void $write before what is written already */
+    public function writingFirst(\Closure $write): self
+    {
+        $first = new self($this->pencil, $this->band, $this->ink, $write, $this->called);
+
+        return null === $this->write ? $first : $first->alsoWriting($this->write);
     }
 
     /** @param \Closure(Canvas): void $write after what is written already */
@@ -33,6 +48,6 @@ final class Layers
             $write($canvas);
         };
 
-        return new self($this->pencil, $this->band, $this->ink, $both);
+        return new self($this->pencil, $this->band, $this->ink, $both, $this->called);
     }
 }

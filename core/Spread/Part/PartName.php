@@ -53,8 +53,14 @@ final class PartName
         if (0 === self::rows($asked)) {
             return;
         }
-        $canvas->step(Task::Write, 'Write '.Heading::quoted($asked->title).' in its first row.');
+        self::draw($canvas, $asked->title, $region);
+    }
+
+    /** The same, for whatever fills the part below it. */
+    public static function draw(Canvas $canvas, string $name, Region $region): void
+    {
+        $canvas->step(Task::Write, 'Write '.Heading::quoted($name).' in its first row.');
         $wide = Fraction::of(2 * $region->wide - 1, 2);
-        $canvas->words(Layer::Writing, Fraction::of(4 * $region->x + 1, 4), $region->y, $wide, 1, $asked->title);
+        $canvas->words(Layer::Writing, Fraction::of(4 * $region->x + 1, 4), $region->y, $wide, 1, $name);
     }
 }

@@ -187,31 +187,46 @@ final class Parted implements Form
             }
         }
         foreach (['pencil', 'band', 'ink', 'write'] as $layer) {
-            foreach (array_column(array_column($parts, 'layers'), $layer) as $draw) {
-                if ($draw instanceof \Closure) {
+            foreach ($parts as $part) {
+                $draw = $part->layers->{$layer};
+                if (null !== $draw) {
+                    $canvas->of($part->layers->called);
                     $draw($canvas);
                 }
             }
+            $canvas->of(null);
             if (null !== $cut) {
                 CutLines::on($canvas, $cut, $layer);
             }
         }
-        $checks = [];
-        foreach ($parts as $part) {
-            $says = $part->check->says();
-            $checks += '' === $says ? [] : [$says => $part->check->of];
-        }
-        foreach (\array_slice($checks, 0, 1) as $check => $note) {
-            Closing::page($canvas, $check, $note);
-        }
-        foreach (\array_slice($checks, 1) as $check => $note) {
-            $canvas->step(Task::Check, $check, $note);
-        }
+        $this->check($canvas, $parts);
     }
 
     /**
-     * The ticks of all parts along one edge, each made once. Where one part alone has any there, it says them in its own words; else
-     * what is ticked where is said of all of them together.
+     * What every part is checked by, once the pencil is gone.
+     *
+     * @param non-empty-list<Filled> $parts
+     */
+    private function check(Canvas $canvas, array $parts): void
+    {
+        $said = [];
+        foreach ($parts as $part) {
+            $says = $part->check->says();
+            if ('' === $says || isset($said["{$part->layers->called} $says"])) {
+                continue;
+            }
+            if ([] === $said) {
+                Closing::erase($canvas);
+            }
+            $said["{$part->layers->called} $says"] = true;
+            $canvas->of($part->layers->called);
+            $canvas->step(Task::Check, $says, $part->check->of, was: $part->check->was);
+        }
+        $canvas->of(null);
+    }
+
+    /**
+     * The ticks of all parts along one edge, part after part as a hand goes, each made once: what a part before has ticked is there.
      *
      * @param non-empty-list<Filled> $parts
      */
@@ -226,7 +241,35 @@ final class Parted implements Form
 
             return;
         }
-        $all = array_merge([], ...$each);
+        $was = self::saidBefore($canvas, $edge, $each);
+        $made = [];
+        foreach ($each as $i => $ofPart) {
+            $own = EdgeTicks::rising(array_merge([], ...array_column($ofPart, 'places')));
+            $canvas->of($parts[$i]->layers->called);
+            $why = implode('; ', array_unique(array_column($ofPart, 'why')));
+            $canvas->tickAll($edge, array_values(array_diff_key($own, $made)), $why, Filled::TOGETHER, $was);
+            $made += $own;
+        }
+        $canvas->of(null);
+    }
+
+    /**
+     * What was said of them once: one part alone in its own words, several together.
+     *
+     * @param array<int, list<EdgeTicks>> $each
+     *
+     * @return list<string>
+     */
+    private static function saidBefore(Canvas $canvas, Edge $edge, array $each): array
+    {
+        $early = array_filter(array_map(
+            static fn (array $part): array => array_filter($part, static fn (EdgeTicks $one): bool => !$one->isLate),
+            $each,
+        ));
+        $all = array_merge([], ...$early);
+        if (1 === \count($early)) {
+            return array_values(array_map(static fn (EdgeTicks $one): string => $canvas->ticking($edge, $one->places, $one->why), $all));
+        }
         $places = EdgeTicks::rising(array_merge([], ...array_column($all, 'places')));
         $what = array_fill_keys(array_keys($places), []);
         foreach ($all as $ticks) {
@@ -235,6 +278,7 @@ final class Parted implements Form
             }
         }
         $words = array_values(array_unique(array_merge([], ...array_values($what))));
-        $canvas->tickAll($edge, array_values($places), implode('; ', $words), Filled::TOGETHER);
+
+        return [] === $places ? [] : [$canvas->ticking($edge, array_values($places), implode('; ', $words))];
     }
 }

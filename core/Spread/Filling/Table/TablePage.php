@@ -55,10 +55,14 @@ final class TablePage
         return !$wide->isWhole() ? [] : array_fill_keys(array_map(fn (int $i): int => $this->x + $i * $wide->floor(), $at), $what);
     }
 
-    /** @return list<EdgeTicks> between dots, where a column is so many and a half */
-    public function ticksAtHalves(): array
+    /** @return list<EdgeTicks> where the names begin within a page; and between dots, where a column is so many and a half */
+    public function ticks(): array
     {
-        return $this->arranged->wide->isWhole() ? [] : [new EdgeTicks(
+        $begins = 0 === $this->arranged->heads->strip || 0 === $this->region->x
+            ? []
+            : [new EdgeTicks(Edge::Top, [$this->region->x], 'the names of the table', Filled::TOGETHER, true)];
+
+        return $this->arranged->wide->isWhole() ? $begins : [...$begins, new EdgeTicks(
             Edge::Top,
             array_map(fn (int $i): Fraction => $this->cells->across($i), range(0, \count($this->columns))),
             'the table: '.\count($this->columns).' × '.$this->arranged->wide,

@@ -111,7 +111,9 @@ final class BlockPainter
     {
         // An eighth: longer ones read as strokes beside the figure.
         $tick = Fraction::of(1, 8);
-        $this->here->step($this->canvas, Task::Ink, 'Rule the grid of each month, one cell a day.', 'down');
+        $cell = 'Rule the grid of each month: 8 lines down and one more than it has weeks across, one every '
+            .($this->day->equals(1) ? 'box.' : Plural::boxes($this->day).'.');
+        $this->here->step($this->canvas, Task::Ink, $cell, 'down', was: ['Rule the grid of each month, one cell a day.']);
         foreach ($places as [$x, $y, , $grid]) {
             [$left, $top] = $this->corner($x, $y);
             (new CellGrid($left, $top, 7, $this->day, $grid->rows, $this->day))->rule($this->canvas);
