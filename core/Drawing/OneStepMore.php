@@ -22,8 +22,9 @@ final class OneStepMore
      * After the steps of the same task, and those before it in the order of work.
      *
      * @param \Closure(Canvas): void $draw
+     * @param list<string>           $was  what it said before
      */
-    public function amid(PageDrawing $drawn, Task $task, string $text, string $note, \Closure $draw): PageDrawing
+    public function amid(PageDrawing $drawn, Task $task, string $text, string $note, \Closure $draw, array $was = []): PageDrawing
     {
         $order = array_search($task, Task::cases(), true);
         $at = 0;
@@ -31,7 +32,7 @@ final class OneStepMore
             $at = array_search($step->task, Task::cases(), true) <= $order ? $i + 1 : $at;
         }
 
-        return $this->at($at, $drawn, $task, $text, $note, $draw);
+        return $this->at($at, $drawn, $task, $text, $note, $draw, $was);
     }
 
     /**
@@ -59,12 +60,15 @@ final class OneStepMore
         return $this->at(0, $drawn, $task, $text, $note, $draw);
     }
 
-    /** @param \Closure(Canvas): void $draw */
-    private function at(int $at, PageDrawing $drawn, Task $task, string $text, string $note, \Closure $draw): PageDrawing
+    /**
+     * @param \Closure(Canvas): void $draw
+     * @param list<string>           $was  what it said before
+     */
+    private function at(int $at, PageDrawing $drawn, Task $task, string $text, string $note, \Closure $draw, array $was = []): PageDrawing
     {
         $number = $this->done + $at;
         $canvas = new Canvas($drawn->across, $drawn->down, $this->tally, $this->page, $number);
-        $canvas->step($task, $text, $note);
+        $canvas->step($task, $text, $note, was: $was);
         $draw($canvas);
         $more = $canvas->finish();
         $before = array_filter($drawn->marks, static fn (Mark $mark): bool => $mark->step <= $number);

@@ -105,9 +105,12 @@ final class DatesInk implements Overlay
         return (new OneStepMore($this->tally, $nth, $done))->amid(
             $page,
             Task::Write,
-            TakesDates::Marks === $takes
-                ? "Mark the $what that something is known of, each in the pen of its category."
-                : "Write what is known, each in its place: $what.",
+            match (true) {
+                TakesDates::Marks === $takes => "Mark the $what that something is known of, each in the pen of its category.",
+                0 === $count && TakesDates::Months === $takes => 'Ring the days that are busy.',
+                0 === $count => 'Write what goes on from before, on each of its days.',
+                default => "Write what is known, each in its place: $what.",
+            },
             self::NOTE,
             static function (Canvas $canvas) use ($draw): void {
                 foreach ($draw as $one) {
@@ -115,6 +118,7 @@ final class DatesInk implements Overlay
                 }
                 $canvas->pen(null);
             },
+            0 === $count ? ["Write what is known, each in its place: $what."] : [],
         );
     }
 

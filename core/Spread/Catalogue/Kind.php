@@ -138,6 +138,12 @@ final class Kind
         return $this->but(['settings' => $this->settings->taking($takes)]);
     }
 
+    /** Its months have room for what is known of each, where a person asks for it. */
+    public function mayTakeDates(): self
+    {
+        return $this->but(['settings' => $this->settings->withOwn(TakesDates::field(TakesDates::OF_MONTHS))->taking(TakesDates::SETTING)]);
+    }
+
     /** How it is where it is a part of a month. */
     public function inAMonth(OfMonth $part): self
     {

@@ -58,7 +58,13 @@ final class KindSettings
     /** @param TakesDates|string $takes or the setting that says so, a choice */
     public function taking(TakesDates|string $takes): self
     {
-        return $this->but(['takes' => $takes]);
+        // What always takes the same is not asked for it.
+        $own = \is_string($takes) ? $this->own : array_values(array_filter(
+            $this->own,
+            static fn (Field $field): bool => TakesDates::SETTING !== $field->name,
+        ));
+
+        return $this->but(['takes' => $takes, 'own' => $own, 'all' => null]);
     }
 
     public function withOwn(Field $field): self

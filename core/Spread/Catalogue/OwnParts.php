@@ -24,19 +24,6 @@ use AmpleMargin\Spread\Setting\Field;
 /** @internal to Spread */
 final class OwnParts implements Form
 {
-    /** None first; the others by the value of TakesDates, for pages that hold months or days. */
-    private const TAKES = [
-        'none' => 'none',
-        'months' => 'all of a month, as a future log has them',
-        'birthdays' => 'birthdays',
-        'important' => 'important dates',
-        'days' => 'each on its day',
-        'marks' => 'a mark on each day',
-        'next-year' => 'those after the months of the book',
-        'duties' => 'duties, a row each',
-        'classes' => 'what comes every week, in its hour',
-    ];
-
     /**
      * @param Portion|null $usual where the plan says nothing of its parts; null for those of a kind
      * @param mixed      $kept  the parting of a kind, as it is written
@@ -59,7 +46,7 @@ final class OwnParts implements Form
 
     public function fields(): array
     {
-        $dates = Field::choice(TakesDates::SETTING, 'Known dates written in', self::TAKES);
+        $dates = TakesDates::field(TakesDates::OF_ANY);
         if (null !== $this->usual) {
             return [
                 Field::drawn('parts', 'Parts'),

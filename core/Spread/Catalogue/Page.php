@@ -60,7 +60,13 @@ final class Page
     /** A spread with its title above what fills it. */
     public static function spread(string $name, Section $section, Portion $piece): Kind
     {
-        return Kind::spread($name, $section, PartedLayouts::of(self::under($piece)))->which(Fact::TurnsThePage, Fact::LiesOnItsSide);
+        $kind = Kind::spread($name, $section, PartedLayouts::of(self::under($piece)))->which(Fact::TurnsThePage, Fact::LiesOnItsSide);
+        $hasMonths = array_filter(
+            $piece->leaves(),
+            static fn (FilledPart $leaf): bool => $leaf->filling instanceof Cells && 'months' === ($leaf->settings['of'] ?? null),
+        );
+
+        return [] === $hasMonths ? $kind : $kind->mayTakeDates();
     }
 
     /** A part of a month's pattern with its name above what fills it. */

@@ -13,8 +13,11 @@ final class Check
      * @param string|null               $of   the working it is of
      * @param list<string>              $was  what it said before
      */
-    public function __construct(private readonly string|\Closure $says = '', public readonly ?string $of = null, public readonly array $was = [])
-    {
+    public function __construct(
+        private readonly string|\Closure $says = '',
+        public readonly ?string $of = null,
+        public readonly array $was = [],
+    ) {
     }
 
     public function says(): string
