@@ -90,10 +90,16 @@ final class DatesReview
 
         return [new Finding(
             self::ABOUT,
-            'The future log has too little room for what is known already: '.implode('; ', $months).'.'.$this->wordy($full),
+            self::called($log).' has too little room for what is known already: '.implode('; ', $months).'.'.$this->wordy($full),
             $offers,
             false,
         )];
+    }
+
+    /** Another page that holds months is called by its title. */
+    private static function called(PlannedSpread $log): string
+    {
+        return 'future-log' === $log->kind ? 'The future log' : '“'.($log->title ?? ucfirst(strtr($log->kind, '-', ' '))).'”';
     }
 
     /**

@@ -77,6 +77,9 @@ final class FromHere
         );
 
         // Halves between dots were not ticked once.
-        return $this->isCorner ? $ticks : array_merge(...array_map(static fn (EdgeTicks $one): array => [$of($one, true), $of($one, false)], $ticks));
+        return $this->isCorner ? $ticks : array_merge(...array_map(
+            static fn (EdgeTicks $one): array => [$of($one, true), $of($one, false)],
+            $ticks,
+        ));
     }
 }
