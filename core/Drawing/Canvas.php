@@ -253,7 +253,13 @@ final class Canvas
         int|Fraction $tall,
         string $text,
         Align $align = Align::Start,
+        bool $upwards = false,
     ): void {
+        if ($upwards) {
+            $this->upwards($layer, $x, $y, $wide, $tall, $text, $align);
+
+            return;
+        }
         $inset = Align::Start === $align && Grain::of($wide) > Grain::PER_BOX ? max(0, self::BEHIND_TICKS - Grain::of($x)) : 0;
         $place = Grain::of($wide) - $inset;
         $room = Align::Middle === $align ? intdiv($place * self::CENTRED, 100) : $place;
@@ -274,6 +280,36 @@ final class Canvas
             $align,
             $this->colour,
         );
+    }
+
+    /** The same from the lower end of their place up. */
+    private function upwards(
+        Layer $layer,
+        int|Fraction $x,
+        int|Fraction $y,
+        int|Fraction $wide,
+        int|Fraction $tall,
+        string $text,
+        Align $align,
+    ): void {
+        $this->words($layer, 0, 0, $tall, $wide, $text, $align);
+        $lying = array_pop($this->marks);
+        if ($lying instanceof Words) {
+            $this->marks[] = new Words(
+                $layer,
+                Grain::of($x),
+                Grain::of($y),
+                Grain::of($wide),
+                $lying->wide,
+                $lying->step,
+                $lying->note,
+                $text,
+                $lying->size,
+                $align,
+                $lying->colour,
+                true,
+            );
+        }
     }
 
     /** Whether there is pencil to erase. */

@@ -96,11 +96,22 @@ final class CellGrid
         }
     }
 
-    /** A line on either side of every column. @param int|Fraction $above boxes they begin further up */
-    public function ruleColumns(Canvas $canvas, int|Fraction $above = 0): void
+    /**
+     * A line on either side of every column.
+     *
+     * @param int|Fraction $above boxes they begin further up
+     * @param list<int>    $whole rows they do not go through
+     */
+    public function ruleColumns(Canvas $canvas, int|Fraction $above = 0, array $whole = []): void
     {
         for ($column = 0; $column <= $this->columns; ++$column) {
-            $canvas->line(Layer::Ink, $this->across($column), $this->y->minus($above), 0, $this->height()->plus($above));
+            $from = $this->y->minus($above);
+            foreach ([...$whole, $this->rows] as $row) {
+                if ($this->down($row)->compare($from) > 0) {
+                    $canvas->line(Layer::Ink, $this->across($column), $from, 0, $this->down($row)->minus($from));
+                }
+                $from = $this->down(min($this->rows, $row + 1));
+            }
         }
     }
 

@@ -12,7 +12,7 @@ final class OwnKindsTest extends ApiTestCase
     {
         $book = $this->kept();
         self::assertSame(['own-the-boat-in-spring'], array_column($book['kinds'], 'kind'));
-        self::assertSame(['line', 'in_index', 'turned'], array_column($book['kinds'][0]['fields'], 'name'), 'what stays open');
+        self::assertSame(['line', 'title_at', 'in_index', 'turned'], array_column($book['kinds'][0]['fields'], 'name'), 'what stays open');
         $spread = array_column($book['spreads'], null, 'id')['page-of-parts'];
         self::assertSame(['own-the-boat-in-spring', true, 'The boat'], [$spread['kind'], $spread['known'], $spread['title']]);
 

@@ -17,6 +17,9 @@ use Tests\Books;
 
 final class TickedTest extends ApiTestCase
 {
+    /** Acts that are the same and look otherwise since: lines down a table no longer go through the rows that head a group. */
+    private const DRAWN_OTHERWISE = ['income-and-expenses' => 'ink'];
+
     public function testEveryTickIsWhereItWas(): void
     {
         self::ensureKernelShutdown();
@@ -45,9 +48,10 @@ final class TickedTest extends ApiTestCase
                 [$drawing, $key] = explode(' ', $name);
                 $is = $now[$name] ?? null;
                 // Ticks of several parts were one step once: they may be several now, under the same key, with others beside them.
+                $otherwise = self::DRAWN_OTHERWISE[explode('-2', $drawing)[0]] ?? null;
                 $same = 'pencil' === $task
                     ? [] === array_diff_key(self::pencil()["$title $name"] ?? [], $ticks[$name] ?? [])
-                    : \in_array($marks, ['-', $is[1] ?? ''], true);
+                    : $otherwise === $task || \in_array($marks, ['-', $is[1] ?? ''], true);
                 if (null === $is || !$same || ($done[$drawing][$key] ?? false) !== ('done' === $was)) {
                     $lost[] = "$title: $name ($task) ".(null === $is ? 'is gone' : 'draws something else');
                 }

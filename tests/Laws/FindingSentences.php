@@ -30,6 +30,7 @@ final class FindingSentences
             '(\d+) cut lea(?:f|ves) (?:has|have) (\d+) faces; the months need (\d+)\. The faces share the months, the first ones the fuller: [\d, ]+\. With (\d+) leaves' => [[2, 1], [3, 0]],
             'keeps (\d+) at least; it has (\d+)' => [[0, 1]],
             'have no month|has no month' => [],
+            '(\d+) parts do not fit (?:across|down) (\d+) box' => [],
             'The quote has (\d+) lines? and .* room for (\d+): (\d+) lines? (?:is|are) left out' => [[0, 1]],
             'The quote has (\d+) lines? and .* room for none' => [],
             'of (\d+) boxes a strip of (\d+) leaves (\d+)\. Make the strip (\d+)' => [],

@@ -29,7 +29,9 @@ final class StepSentences
         '/^Write .*“[^”]*\d/u',
         '/^Frame the place of each month/u',
         '/^(Leave|Outline|Mark every fifth dot|Turn the book)/u',
-        '/^Draw (the symbols|\d+ spines)/u',
+        '/^Draw (the symbols|\d+ spines?)/u',
+        // What is counted from the corner of a part: its lines are reached in StepsTest.
+        '/^In the [a-z ]+, counted from/u',
         '/^Write the (number of each day|dates|numbers)/u',
         '/^Rule the lines to write on, one every/u',
         '/^Write “[^”]*” below, in the middle/u',

@@ -73,6 +73,12 @@ final class RowItems
         return $findings;
     }
 
+    /** Whether it heads the items after it, and is none itself: "At home:". */
+    public static function isHead(string $item): bool
+    {
+        return str_ends_with($item, ':') && mb_strlen($item) > 1;
+    }
+
     /** Those of these rows, behind numbers and boxes to tick. @param int $wide boxes there are for their words */
     public static function write(Canvas $canvas, Request $asked, Rows $rows, int $wide): void
     {
@@ -83,8 +89,10 @@ final class RowItems
         $canvas->step(Task::Write, 'Write the '.Plural::of(\count($items), 'item', 'items').', one a row.', 'rows');
         $before = Rows::before($asked, $rows->all);
         foreach ($items as $row => $item) {
-            $x = Fraction::of(4 * ($rows->region->x + $before) + 1, 4);
-            $canvas->words(Layer::Writing, $x, $rows->down($row), Fraction::of(2 * $wide - 1, 2), 1, $item);
+            $isHead = self::isHead($item);
+            $x = Fraction::of(4 * ($rows->region->x + ($isHead ? 0 : $before)) + 1, 4);
+            $room = Fraction::of(2 * ($wide + ($isHead ? $before : 0)) - 1, 2);
+            $canvas->words(Layer::Writing, $x, $rows->down($row), $room, 1, $isHead ? mb_substr($item, 0, -1) : $item);
         }
     }
 }

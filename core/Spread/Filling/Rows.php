@@ -78,11 +78,32 @@ final class Rows
             $region,
             $line,
             $from,
-            max(0, min($fit, ($all ?? $from + $fit) - $from)),
+            self::countHere($asked, $from, max(0, min($fit, ($all ?? $from + $fit) - $from))),
             $all ?? $fit,
             $asked->settings->choice('look'),
             $areLines,
         );
+    }
+
+    /** A row that heads a group does not stand alone at the foot, where its group goes on. */
+    private static function countHere(Request $asked, int $from, int $count): int
+    {
+        $items = $asked->settings->lines(RowItems::SETTING);
+        $last = $from + $count - 1;
+
+        return $count > 1 && isset($items[$last + 1]) && RowItems::isHead($items[$last]) ? $count - 1 : $count;
+    }
+
+    /**
+     * Rows here that head a group: neither numbered nor ticked.
+     *
+     * @return array<int, bool> by their place, from 0
+     */
+    private function heads(Request $asked): array
+    {
+        $items = \array_slice($asked->settings->lines(RowItems::SETTING), $this->from, $this->count);
+
+        return array_fill_keys(array_keys(array_filter($items, RowItems::isHead(...))), true);
     }
 
     /** Boxes a list takes where it can have all it needs; three rows where nobody said how many. */
@@ -166,7 +187,7 @@ final class Rows
         if ($asked->settings->flag('ticked')) {
             $canvas->step(Task::Ink, 'Draw a small box to tick in every row.', 'rows');
             $x = Fraction::of(6 * ($this->region->x + self::numberWide($asked, $this->all)) + 1, 6);
-            for ($row = 0; $row < $this->count; ++$row) {
+            foreach (array_diff_key(array_fill(0, $this->count, true), $this->heads($asked)) as $row => $ticked) {
                 $canvas->frame(Layer::Ink, $x, $this->down($row)->plus(Fraction::of(1, 6)), Fraction::of(2, 3), Fraction::of(2, 3));
             }
         }
@@ -210,11 +231,13 @@ final class Rows
         if (0 === $wide || 0 === $this->count) {
             return;
         }
-        $first = $this->from + self::first($asked);
-        $last = $first + $this->count - 1;
+        $before = \array_slice($asked->settings->lines(RowItems::SETTING), 0, $this->from);
+        $first = $this->from + self::first($asked) - \count(array_filter($before, RowItems::isHead(...)));
+        $rows = array_keys(array_diff_key(array_fill(0, $this->count, true), $this->heads($asked)));
+        $last = $first + \count($rows) - 1;
         $canvas->step(Task::Write, "Number the rows from $first to $last.", 'rows');
-        for ($row = 0; $row < $this->count; ++$row) {
-            $canvas->words(Layer::Writing, $this->region->x, $this->down($row), $wide, 1, (string) ($first + $row), Align::Middle);
+        foreach ($rows as $nth => $row) {
+            $canvas->words(Layer::Writing, $this->region->x, $this->down($row), $wide, 1, (string) ($first + $nth), Align::Middle);
         }
     }
 }

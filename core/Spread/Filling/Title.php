@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling;
 
+use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
@@ -13,6 +14,7 @@ use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\HeadsPage;
 use AmpleMargin\Spread\Part\Layers;
+use AmpleMargin\Spread\Part\TitleStands;
 
 final class Title implements HeadsPage
 {
@@ -28,12 +30,12 @@ final class Title implements HeadsPage
 
     public function fields(): array
     {
-        return [];
+        return [TitleStands::own()];
     }
 
     public function narrowest(Request $asked): int
     {
-        return 1;
+        return $this->isUpright($asked) ? Heading::boxes($asked->grid->down, $asked->grid->title) : 1;
     }
 
     public function least(Request $asked, int $wide): int
@@ -48,6 +50,11 @@ final class Title implements HeadsPage
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
+        if ($this->isUpright($asked)) {
+            return $this->upright($asked, $region);
+        }
+        $stands = $asked->settings->choice(TitleStands::STANDS);
+        $align = ['left' => Align::Start, 'middle' => Align::Middle, 'right' => Align::End][$stands] ?? null;
         $corner = 0 === $region->x && 0 === $region->y && $region->wide === $asked->grid->across;
 
         return new Filled(
@@ -55,9 +62,24 @@ final class Title implements HeadsPage
             findings: Heading::findings($asked, null, $region->wide),
             layers: new Layers(
                 write: static fn (Canvas $canvas) => $corner
-                                ? Heading::write($canvas, $asked)
-                                : Heading::writeAt($canvas, $asked, $region),
+                                ? Heading::write($canvas, $asked, $align)
+                                : Heading::writeAt($canvas, $asked, $region, $align),
             ),
+        );
+    }
+
+    private function isUpright(Request $asked): bool
+    {
+        return TitleStands::UPRIGHT === $asked->settings->choice(TitleStands::STANDS);
+    }
+
+    /** Along an edge, read from the foot up. */
+    private function upright(Request $asked, Region $region): Filled
+    {
+        return new Filled(
+            top: array_fill_keys([$region->x, $region->x + $region->wide], 'the title'),
+            findings: Heading::findings($asked, null, $region->tall),
+            layers: new Layers(write: static fn (Canvas $canvas) => Heading::writeUpright($canvas, $asked, $region)),
         );
     }
 }

@@ -125,31 +125,39 @@ final class Heading
     }
 
     /** Begins the step that writes the title in the boxes kept for it at the head of the page. */
-    public static function write(Canvas $canvas, Request $request): void
+    public static function write(Canvas $canvas, Request $request, ?Align $align = null): void
     {
-        self::writeIn($canvas, $request, new Region(0, 0, $canvas->across, $canvas->down), $request->title);
+        self::writeIn($canvas, $request, new Region(0, 0, $canvas->across, $canvas->down), $request->title, $align);
     }
 
     /** The same at the head of a part that has a title of its own, such as a month. */
-    public static function writeIn(Canvas $canvas, Request $request, Region $region, string $title): void
+    public static function writeIn(Canvas $canvas, Request $request, Region $region, string $title, ?Align $align = null): void
     {
         $boxes = self::boxes($region->tall, $canvas->title);
-        $middle = 'middle' === $request->grid->dress?->place;
+        $align ??= self::dressed($request);
         $canvas->step(
             Task::Write,
             'Write the title '.self::quoted($title)." in the top $boxes ".(1 === $boxes ? 'box' : 'boxes')
-                .($middle ? ', in the middle.' : '.'),
+                .match ($align) {
+                    Align::Start => '.',
+                    Align::Middle => ', in the middle.',
+                    Align::End => ', at the right.',
+                },
             'heading',
         );
-        self::letter($canvas, $request, $title, $region, self::letters($region->tall, $canvas->title));
+        self::letter($canvas, $request, $title, $region, self::letters($region->tall, $canvas->title), $align);
+    }
+
+    private static function dressed(Request $request): Align
+    {
+        return 'middle' === $request->grid->dress?->place ? Align::Middle : Align::Start;
     }
 
     /** The letters of a title, as the page is dressed. */
-    private static function letter(Canvas $canvas, Request $request, string $title, Region $region, Fraction $tall): void
+    private static function letter(Canvas $canvas, Request $request, string $title, Region $region, Fraction $tall, Align $align): void
     {
         [$x, $y, $wide] = [$region->x, $region->y, $region->wide];
         $dress = $request->grid->dress;
-        $align = 'middle' === $dress?->place ? Align::Middle : Align::Start;
         $canvas->pen($dress?->pen);
         $first = mb_substr($title, 0, 1);
         if (true === $dress?->larger && Align::Start === $align && mb_strlen($title) > 1 && $tall->compare(1) > 0) {
@@ -171,12 +179,25 @@ final class Heading
     }
 
     /** Begins the step that writes it where it does not stand at the head of its page. */
-    public static function writeAt(Canvas $canvas, Request $request, Region $region): void
+    public static function writeAt(Canvas $canvas, Request $request, Region $region, ?Align $align = null): void
     {
         [$x, $y] = [$region->x, $region->y];
         $from = $canvas->tally->place(Fraction::of($y)).' down'.(0 === $x ? '' : ', '.$canvas->tally->place(Fraction::of($x)).' across');
         $canvas->step(Task::Write, 'Write the title '.self::quoted($request->title).", beginning $from.", 'heading');
-        self::letter($canvas, $request, $request->title, $region, self::letters($canvas->down, $canvas->title));
+        $tall = self::letters($canvas->down, $canvas->title);
+        self::letter($canvas, $request, $request->title, $region, $tall, $align ?? self::dressed($request));
+    }
+
+    /** Begins the step that writes it along an edge, from the foot of its place up. */
+    public static function writeUpright(Canvas $canvas, Request $request, Region $region): void
+    {
+        $edge = 0 === $region->x ? 'left' : 'right';
+        $text = 'Write the title '.self::quoted($request->title)." upright along the $edge edge, from the foot up.";
+        $canvas->step(Task::Write, $text, 'heading');
+        $canvas->pen($request->grid->dress?->pen);
+        $wide = self::letters($canvas->down, $canvas->title);
+        $canvas->words(Layer::Writing, $region->x, $region->y, $wide, $region->tall, $request->title, upwards: true);
+        $canvas->pen(null);
     }
 
     /** Long words are cut in a step, never on the page. */

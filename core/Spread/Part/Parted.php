@@ -38,6 +38,10 @@ final class Parted implements Form
         $leaves = array_map(static fn (FilledPart $leaf): array => $leaf->fields(), $this->piece->leaves());
         $fields = array_merge($cut?->fields() ?? [], ...$leaves);
 
+        if (TitleStands::isIn($this->piece)) {
+            $fields[] = TitleStands::field();
+        }
+
         // What several parts are asked for is asked once, for all of them.
         return array_values(array_column($fields, null, 'name'));
     }
@@ -45,8 +49,8 @@ final class Parted implements Form
     public function layOut(Request $request): Laid
     {
         $request = $request->inItsTime();
-        if ([] !== $request->settings->ofParts()) {
-            $plain = $request->asking($request->settings->with([Settings::OF_PARTS => null]));
+        if ([] !== $request->settings->ofParts() || TitleStands::isSaid($request->settings)) {
+            $plain = $request->asking($request->settings->with([Settings::OF_PARTS => null, TitleStands::SETTING => null]));
 
             return (new self($this->parting($request), $this->byHand))->layOut($plain);
         }
@@ -143,7 +147,7 @@ final class Parted implements Form
 
     public function parting(Request $request): Portion
     {
-        return OfParts::over($this->piece, $request->settings->ofParts());
+        return TitleStands::over(OfParts::over($this->piece, $request->settings->ofParts()), $request->settings);
     }
 
     public function parts(Request $request): PartsOfPage
@@ -235,9 +239,7 @@ final class Parted implements Form
         $side = Edge::Top === $edge ? $canvas->across : $canvas->down;
         $each = array_filter(array_map(static fn (Filled $part): array => $part->along($edge, $side), $parts));
         if (1 === \count($each)) {
-            foreach (array_merge(...$each) as $ticks) {
-                $canvas->tickAll($edge, $ticks->places, $ticks->why, $ticks->note);
-            }
+            self::tickAlone($canvas, $edge, array_merge(...$each));
 
             return;
         }
@@ -251,6 +253,27 @@ final class Parted implements Form
             $made += $own;
         }
         $canvas->of(null);
+    }
+
+    /**
+     * Those of one part alone, in its own words.
+     *
+     * @param list<EdgeTicks> $own
+     */
+    private static function tickAlone(Canvas $canvas, Edge $edge, array $own): void
+    {
+        $late = array_filter($own, static fn (EdgeTicks $one): bool => $one->isLate);
+        foreach (array_diff_key($own, $late) as $ticks) {
+            // What came later is made with the first of them.
+            $places = EdgeTicks::rising(array_merge($ticks->places, ...array_column($late, 'places')));
+            $why = implode('; ', array_unique([$ticks->why, ...array_column($late, 'why')]));
+            $was = [] === $late ? [] : [$canvas->ticking($edge, $ticks->places, $ticks->why)];
+            $canvas->tickAll($edge, array_values($places), $why, $ticks->note, $was);
+            $late = [];
+        }
+        foreach ($late as $ticks) {
+            $canvas->tickAll($edge, $ticks->places, $ticks->why, $ticks->note);
+        }
     }
 
     /**

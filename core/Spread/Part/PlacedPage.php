@@ -40,11 +40,28 @@ final class PlacedPage
 
         return array_map(static function (Portion $page, int $nth) use ($asker, $region, $piece): self {
             try {
-                return new self($asker, $page->place($asker, $region, $piece instanceof Run ? (string) $nth : ''));
+                return new self($asker, self::titleFirst($page->place($asker, $region, $piece instanceof Run ? (string) $nth : '')));
             } catch (NoRoom $none) {
                 return $piece instanceof Run ? new self($asker, [], null, $none->getMessage()) : throw $none;
             }
         }, $pages, array_keys($pages));
+    }
+
+    /**
+     * A title is written before what stands beside it, wherever it stands.
+     *
+     * @param list<PlacedLeaf> $leaves
+     *
+     * @return list<PlacedLeaf>
+     */
+    private static function titleFirst(array $leaves): array
+    {
+        $isTitle = static fn (PlacedLeaf $one): bool => $one->leaf->filling instanceof HeadsPage;
+
+        return [...array_values(array_filter($leaves, $isTitle)), ...array_values(array_filter(
+            $leaves,
+            static fn (PlacedLeaf $one): bool => !$isTitle($one),
+        ))];
     }
 
     private static function cut(CutPage $page, Asker $asker): self

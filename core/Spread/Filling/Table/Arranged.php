@@ -53,6 +53,8 @@ final class Arranged
         public readonly int $columns,
         public readonly int $rows,
         public readonly bool $sum,
+        /** @var non-empty-list<non-empty-list<TableEntry>>|null found out when it is first asked */
+        private ?array $pagesDown = null,
     ) {
     }
 
@@ -184,7 +186,7 @@ final class Arranged
     /** Pages in all. */
     public function pages(): int
     {
-        return $this->beside() * intdiv(\count($this->down->entries) + $this->entriesDown() - 1, $this->entriesDown());
+        return $this->beside() * \count($this->pagesDown());
     }
 
     /** @return list<TableEntry> the columns of a page, from 0 */
@@ -196,7 +198,39 @@ final class Arranged
     /** @return list<TableEntry> the rows of a page, from 0 */
     public function rowsOn(int $page): array
     {
-        return \array_slice($this->down->entries, intdiv($page, $this->beside()) * $this->entriesDown(), $this->entriesDown());
+        return $this->pagesDown()[intdiv($page, $this->beside())] ?? [];
+    }
+
+    /**
+     * What stands below one another, page after page: a group's head never alone at the foot, and said again where its group goes on.
+     *
+     * @return non-empty-list<non-empty-list<TableEntry>>
+     */
+    private function pagesDown(): array
+    {
+        if (null !== $this->pagesDown) {
+            return $this->pagesDown;
+        }
+        $entries = $this->down->entries;
+        $heads = array_filter($entries, static fn (TableEntry $one): bool => $one->heads);
+        $most = $this->rows - ($this->sum ? 1 : 0);
+        if ([] === $heads || $most < 3 || \count($entries) <= $most) {
+            return $this->pagesDown = array_chunk($entries, max(1, $this->entriesDown()));
+        }
+        $pages = [];
+        $here = [];
+        $head = null;
+        foreach ($entries as $i => $entry) {
+            $isLast = \count($here) === $most - 1 && $entry->heads && isset($entries[$i + 1]) && !$entries[$i + 1]->heads;
+            if ([] !== $here && (\count($here) >= $most || $isLast)) {
+                $pages[] = $here;
+                $here = null === $head || $entry->heads ? [] : [$head];
+            }
+            $head = $entry->heads ? $entry : $head;
+            $here[] = $entry;
+        }
+
+        return $this->pagesDown = [...$pages, $here];
     }
 
     /** Whether a cell stands for a day its month does not have. */

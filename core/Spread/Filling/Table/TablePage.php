@@ -157,18 +157,18 @@ final class TablePage
                 $canvas->room('rows', 'rows to add', $this->region->x, $y, $strip, $line->times($free), $line);
             }
         }
+        $heads = array_keys(array_filter($this->rows, static fn (TableEntry $row): bool => $row->heads));
         if ('dots' === $this->asked->settings->choice('look')) {
             $this->fifths($canvas);
         } else {
-            $canvas->step(
-                Task::Ink,
-                'Rule '.($this->cells->rows + 1).' lines across, one every '
-                    .($this->cells->tall->equals(1) ? 'box' : Plural::boxes($this->cells->tall)).', the first '
-                    .$canvas->tally->place($this->cells->y).' down; and '.($this->cells->columns + 1).' lines down.',
-                'rows',
-            );
+            $text = 'Rule '.($this->cells->rows + 1).' lines across, one every '
+                .($this->cells->tall->equals(1) ? 'box' : Plural::boxes($this->cells->tall)).', the first '
+                .$canvas->tally->place($this->cells->y).' down; and '.($this->cells->columns + 1).' lines down';
+            [] === $heads
+                ? $canvas->step(Task::Ink, "$text.", 'rows')
+                : $canvas->step(Task::Ink, "$text, not through the rows that head a group.", 'rows', was: ["$text."]);
             $this->cells->ruleRows($canvas, $this->arranged->heads->strip);
-            $this->cells->ruleColumns($canvas);
+            $this->cells->ruleColumns($canvas, whole: $heads);
         }
         $this->strike($canvas);
     }

@@ -1,0 +1,119 @@
+<?php
+
+/*
+ * Where the title of a page stands: at its head, as the book is dressed or otherwise; upright along an edge, where what is below it gets
+ * the whole height; or nowhere, since the cover before says it already.
+ */
+
+declare(strict_types=1);
+
+namespace AmpleMargin\Spread\Part;
+
+use AmpleMargin\Spread\Page\Direction;
+use AmpleMargin\Spread\Setting\ChoiceField;
+use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\Setting\Settings;
+
+final class TitleStands
+{
+    /** The setting of a page. */
+    public const SETTING = 'title_at';
+
+    /** The setting of what writes it. */
+    public const STANDS = 'stands';
+
+    public const UPRIGHT = 'upright';
+    private const HEAD = 'dressed';
+
+    /** At the head, aligned otherwise than the book is dressed. */
+    private const ALIGNED = ['left' => 'left', 'middle' => 'in the middle', 'right' => 'right'];
+
+    public static function field(): ChoiceField
+    {
+        return Field::choice(self::SETTING, 'The title stands', [
+            self::HEAD => 'at the head, as the book is dressed',
+            'left' => 'at the head, left',
+            'middle' => 'at the head, in the middle',
+            'right' => 'at the head, right',
+            'up-left' => 'upright along the left edge',
+            'up-right' => 'upright along the right edge',
+            'none' => 'nowhere',
+        ]);
+    }
+
+    /** What writes it is asked. */
+    public static function own(): ChoiceField
+    {
+        return Field::choice(self::STANDS, 'Stands', [
+            self::HEAD => 'as the book is dressed',
+            ...self::ALIGNED,
+            self::UPRIGHT => 'upright, read from the foot up',
+        ]);
+    }
+
+    /** Whether a page has a title at its head that can stand elsewhere. */
+    public static function isIn(Portion $piece): bool
+    {
+        return null !== self::titled(Run::pagesOf($piece)[0]);
+    }
+
+    /** Whether anything else than usual is said of it. */
+    public static function isSaid(Settings $settings): bool
+    {
+        return $settings->knows(self::SETTING) && self::HEAD !== $settings->choice(self::SETTING);
+    }
+
+    /** The same pages with the title of the first where it is said to stand. */
+    public static function over(Portion $piece, Settings $settings): Portion
+    {
+        if (!self::isSaid($settings)) {
+            return $piece;
+        }
+        $at = $settings->choice(self::SETTING);
+        if (!$piece instanceof Run) {
+            return self::page($piece, $at);
+        }
+        $pages = $piece->pages;
+        $pages[0] = self::page($pages[0], $at);
+
+        return $piece->flows ? Run::flowing($pages) : Run::of($pages, $piece->cut);
+    }
+
+    private static function page(Portion $page, string $at): Portion
+    {
+        $titled = self::titled($page);
+        if (null === $titled || !$page instanceof Parting) {
+            return $page;
+        }
+        $others = \array_slice($page->parts, 1);
+        if ([] === $others) {
+            return $page;
+        }
+        $below = 1 === \count($others) ? $others[0][1] : Parting::of(Direction::Down, $others, $page->gap, $page->policy);
+        $upright = [Size::needed(), $titled->set([self::STANDS => self::UPRIGHT])];
+        if (isset(self::ALIGNED[$at])) {
+            return Parting::of(
+                Direction::Down,
+                [[$page->parts[0][0], $titled->set([self::STANDS => $at])], ...$others],
+                $page->gap,
+                $page->policy,
+            );
+        }
+
+        return match ($at) {
+            'up-left' => Parting::across($upright, [Size::share(), $below])->gap(0),
+            'up-right' => Parting::across([Size::share(), $below], $upright)->gap(0),
+            default => $below,
+        };
+    }
+
+    /** What writes the title, where it heads a page that has something below it. */
+    private static function titled(Portion $page): ?FilledPart
+    {
+        $first = $page instanceof Parting && Direction::Down === $page->way ? $page->parts[0][1] : null;
+
+        return $page instanceof Parting && \count($page->parts) > 1 && $first instanceof FilledPart && $first->filling instanceof HeadsPage
+            ? $first
+            : null;
+    }
+}

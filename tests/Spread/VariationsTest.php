@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Spread;
+
+use AmpleMargin\Book\Composer;
+use AmpleMargin\Drawing\Mark;
+use AmpleMargin\Drawing\PageDrawing;
+use AmpleMargin\Drawing\Words;
+use AmpleMargin\Plan\Plan;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Books;
+
+/**
+ * The ways people vary a page (docs/trade.md; common practice, no source): of each, at most four things that are said from where the page
+ * stands, and what is on it then. Nobody divides anything by hand.
+ */
+final class VariationsTest extends TestCase
+{
+    private const MOST = 4;
+
+    /**
+     * @param list<array<string, mixed>> $says   what is said of the spread, as edits without their type
+     * @param list<string>               $stands words in the order in which they are written
+     * @param list<string>               $gone   words that are nowhere
+     */
+    #[DataProvider('variations')]
+    public function testWhatIsSaidIsDrawn(string $kind, array $says, array $stands, array $gone = []): void
+    {
+        self::assertLessThanOrEqual(self::MOST, \count($says));
+        $plan = Books::edited(Books::starter()->with(['spreads' => []]), [['type' => 'add-spread', 'kind' => $kind, 'title' => 'Of mine']]);
+        $spread = $plan->spreads[0]->id;
+        foreach ($says as $one) {
+            $type = match (true) {
+                isset($one['at']) => 'set-word',
+                isset($one['part']) => 'set-part',
+                default => 'set-spread',
+            };
+            $plan = Books::edited($plan, [['type' => $type, 'spread' => $spread] + $one]);
+        }
+        $words = self::words($plan, $spread);
+        $from = 0;
+        foreach ($stands as $word) {
+            $at = array_search($word, \array_slice($words, $from), true);
+            self::assertNotFalse($at, "“{$word}” is not written behind what comes before it: ".implode(' | ', $words));
+            $from += (int) $at + 1;
+        }
+        self::assertSame([], array_values(array_intersect($gone, $words)));
+        $book = Composer::compose($plan);
+        self::assertNull($book->findings()[0]->broken ?? false ? $book->findings()[0]->says : null);
+        $read = Books::files()->read(Books::files()->write($plan))[0];
+        self::assertSame($words, self::words($read, $spread), 'what is kept is what is drawn');
+    }
+
+    /** @return array<string, array{string, list<array<string, mixed>>, list<string>, 3?: list<string>}> */
+    public static function variations(): array
+    {
+        return [
+            'Notes beside a calendar become a focus' => [
+                'month-at-a-glance',
+                [['settings' => ['pages' => 2]], ['part' => 'month in cells', 'settings' => ['notes_named' => 'Focus']]],
+                ['Focus'],
+                ['Notes'],
+            ],
+            'then and now become two dates' => [
+                'then-and-now',
+                [['at' => 'name/lines', 'says' => 'June 2026'], ['at' => 'name/lines 2', 'says' => 'June 2027']],
+                ['June 2026', 'June 2027'],
+                ['Then', 'Now'],
+            ],
+            'a board has states of its own' => [
+                'board',
+                [
+                    ['at' => 'name/lines', 'says' => 'Some day'],
+                    ['at' => 'name/lines 2', 'says' => 'On the bench'],
+                    ['at' => 'name/lines 3', 'says' => 'Varnished'],
+                ],
+                ['Some day', 'On the bench', 'Varnished'],
+                ['Wanted', 'Begun', 'Done'],
+            ],
+            'the last row of a budget is what is left' => [
+                'income-and-expenses',
+                [['at' => 'part/table/sum_named', 'was' => 'Sum', 'says' => 'left']],
+                ['left'],
+                ['Sum'],
+            ],
+            'six months as often as twelve' => [
+                'chores-by-month',
+                [['settings' => ['months' => 6]]],
+                ['Jan', 'Feb', 'March', 'April', 'May', 'June'],
+                ['July', 'Jul', 'Dec'],
+            ],
+            'a column for last December, to compare with' => [
+                'savings-by-month',
+                [['settings' => ['from' => '2026-12', 'months' => 13]]],
+                ['Dec', 'Jan', 'Feb', 'March', 'Dec'],
+            ],
+            'the school year' => [
+                'gratitude',
+                [['settings' => ['from' => '2026-09', 'months' => 10]]],
+                ['September', 'December', 'January', 'June'],
+                ['July', 'August'],
+            ],
+            'two quarters, since only half a year is planned' => [
+                'goals-by-quarter',
+                [['settings' => ['from' => '2027-07', 'months' => 6]]],
+                ['July to September', 'October to December'],
+                ['January to March'],
+            ],
+            'weeks 27 to 52 by their numbers' => [
+                'chores-by-week',
+                [['settings' => ['first_week' => 27, 'weeks' => 26, 'weeks_by' => 'number']]],
+                ['27', '28', '40', '52'],
+                ['26', '53', '1'],
+            ],
+            'weeks that begin in the half-year: 26' => [
+                'chores-by-week',
+                [['settings' => ['from' => '2027-07', 'which_weeks' => 'begin']]],
+                ['5', '12', '19', '26'],
+                ['28 '],
+            ],
+            'a week of five days for school' => [
+                'timetable',
+                [['settings' => ['week_of' => '5']]],
+                ['Monday', 'Tue', 'Wed', 'Thu', 'Friday'],
+                ['Sat', 'Sun', 'Sunday'],
+            ],
+            'Sundays first in one spread' => [
+                'timetable',
+                [['settings' => ['week_start' => '7']]],
+                ['Sun', 'Mon', 'Sat'],
+            ],
+            'months down and amounts across' => [
+                'measurements',
+                [['part' => 'table', 'settings' => ['swapped' => true]]],
+                ['Jan', 'Feb', 'Mar', 'Apr', 'Dec'],
+            ],
+            'one month of days with their weekdays' => [
+                'hours-by-week',
+                [
+                    ['part' => 'table', 'settings' => ['rows_of' => 'days', 'columns_of' => 'items', 'heads' => ['From', 'To', 'Hours']]],
+                    ['settings' => ['from' => '2027-02', 'months' => 1]],
+                    ['part' => 'table', 'settings' => ['days_by' => 'weekday']],
+                ],
+                ['From', 'To', 'Hours', '1 M', '2 T', '28 S'],
+                ['29 M', '29', '31'],
+            ],
+            'months of a log before the book and after it' => [
+                'future-log',
+                [['settings' => ['from' => '2026-12', 'months' => 12, 'months_beyond' => 2]]],
+                ['December 2026', 'January', 'January 2028'],
+            ],
+            'the title is left out, since the cover before says it' => [
+                'gratitude',
+                [['settings' => ['title_at' => 'none']]],
+                ['January'],
+                ['Of mine'],
+            ],
+            'the title stands upright along an edge' => [
+                'gratitude',
+                [['settings' => ['title_at' => 'up-right']]],
+                ['Of mine'],
+            ],
+            'a list whose groups have heads' => [
+                'long-list',
+                [['settings' => ['numbered' => true, 'items' => ['At home:', 'Windows', 'Oven', 'Aboard:', 'Bilge pump']]]],
+                ['1', '2', '3', 'At home', 'Windows', 'Oven', 'Aboard', 'Bilge pump'],
+                ['At home:', 'Aboard:'],
+            ],
+            'a habit table’s weeks of items get heads of one’s own' => [
+                'books-read',
+                [['at' => 'page/columns/0', 'was' => 'Title', 'says' => 'Story']],
+                ['Story'],
+                ['Title'],
+            ],
+        ];
+    }
+
+    public function testColumnsOfOneBoxAndAHalfHoldADecimal(): void
+    {
+        $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
+            ['type' => 'add-spread', 'kind' => 'measurements'],
+            ['type' => 'set-spread', 'spread' => 'measurements', 'settings' => ['column' => '1.5']],
+        ]);
+        $page = Composer::compose($plan)->spreadDrawings('measurements')[0];
+        self::assertStringContainsString('6 × 1½', implode(' ', array_map(static fn ($step): string => $step->text, $page->steps)));
+    }
+
+    public function testAnUprightTitleReadsFromTheFootUp(): void
+    {
+        $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
+            ['type' => 'add-spread', 'kind' => 'gratitude', 'settings' => ['title_at' => 'up-left']],
+        ]);
+        $title = array_values(array_filter(
+            Composer::compose($plan)->spreadDrawings('gratitude')[0]->marks,
+            static fn (Mark $mark): bool => $mark instanceof Words && $mark->upwards,
+        ));
+        self::assertCount(1, $title);
+        self::assertSame([0, 0], [$title[0]->x, $title[0]->y]);
+    }
+
+    /** A door with more months than faces: as many a face as it takes, the first faces the fuller ones. */
+    public function testSevenMonthsOnSixFaces(): void
+    {
+        $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
+            ['type' => 'add-spread', 'kind' => 'items-by-month', 'settings' => ['from' => '2027-01', 'months' => 7, 'leaves' => 3]],
+        ]);
+        $said = implode("\n", array_map(static fn ($finding): string => $finding->says, Composer::compose($plan)->findings()));
+        self::assertStringContainsString('the first ones the fuller: 2, 1, 1, 1, 1, 1.', $said);
+        self::assertCount(8, Composer::compose($plan)->spreadDrawings('items-by-month'));
+    }
+
+    /** A group is never torn from its head: that is not alone at the foot, is said again after the page's turn, and has no cells. */
+    public function testAGroupKeepsItsHead(): void
+    {
+        for ($before = 20; $before <= 40; ++$before) {
+            $items = ['First:', ...array_map(static fn (int $i): string => "a $i", range(1, $before)), 'Second:'];
+            array_push($items, ...array_map(static fn (int $i): string => "b $i", range(1, 30)));
+            $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
+                ['type' => 'add-spread', 'kind' => 'self-care', 'settings' => ['items' => $items, 'months' => 3, 'line' => '1']],
+            ]);
+            $seen = [];
+            foreach (Composer::compose($plan)->spreadDrawings('self-care') as $nth => $page) {
+                $names = array_values(array_filter(
+                    array_map(static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '', $page->marks),
+                    static fn (string $text): bool => 1 === preg_match('/^(First|Second|[ab] \d+)$/', $text),
+                ));
+                self::assertContains($names[0], ['First', 'Second'], "$before before, page $nth");
+                self::assertMatchesRegularExpression('/^[ab] /', $names[\count($names) - 1], "$before before, page $nth");
+                array_push($seen, ...array_filter($names, static fn (string $name): bool => str_contains($name, ' ')));
+            }
+            self::assertSame(array_values(array_filter($items, static fn (string $item): bool => !str_ends_with($item, ':'))), $seen);
+        }
+    }
+
+    /** @return list<string> */
+    private static function words(Plan $plan, string $spread): array
+    {
+        return array_merge(...array_map(
+            static fn (PageDrawing $page): array => array_map(
+                static fn (Words $mark): string => $mark->text,
+                array_values(array_filter($page->marks, static fn (Mark $mark): bool => $mark instanceof Words)),
+            ),
+            Composer::compose($plan)->spreadDrawings($spread),
+        ));
+    }
+}
