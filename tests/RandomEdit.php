@@ -26,6 +26,7 @@ final class RandomEdit
         'keep-kind' => 'parted',
         'set-key' => 'keyed',
         'remove-kind' => 'own kind',
+        'set-kind' => 'own kind',
         'judge' => 'judged',
         'remove-slip' => 'slipped',
         'remove-pen' => 'penned',

@@ -21,8 +21,11 @@ use AmpleMargin\Spread\Part\Cuts;
 use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Setting\Field;
+use App\Api\Body;
 use App\Api\KindView;
+use App\Api\NotFound;
 use App\Import\PublicHolidays;
+use App\Plan\KindFile;
 use App\Repository\Kinds;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -87,6 +90,32 @@ final class CatalogueController
         $kinds->remove($kind);
 
         return new Response('', Response::HTTP_NO_CONTENT);
+    }
+
+    /** A kind of a person's own as a file to hand on. */
+    #[Route('/api/kinds/{kind}/file', methods: 'GET')]
+    public function kindFile(string $kind, Kinds $kinds): Response
+    {
+        foreach ($kinds->all() as $one) {
+            if ($one->id === $kind) {
+                return new Response(KindFile::written($one), Response::HTTP_OK, [
+                    'Content-Type' => 'application/json',
+                    'Content-Disposition' => "attachment; filename=\"$kind.kind.json\"",
+                ]);
+            }
+        }
+
+        throw new NotFound('This kind of your own is not in the drawer any more.');
+    }
+
+    /** Such a file, into the drawer of every notebook. */
+    #[Route('/api/kinds', methods: 'POST')]
+    public function takeKind(Request $request, Kinds $kinds): JsonResponse
+    {
+        $kind = KindFile::read(Body::text($request));
+        $kinds->take($kind);
+
+        return new JsonResponse(['kind' => $kind->id, 'name' => $kind->name], Response::HTTP_CREATED);
     }
 
     /** The languages months and weekdays can have on paper. */

@@ -54,6 +54,15 @@ final class Kinds
         }
     }
 
+    /** A kind that came by itself, in the place of one with its id. */
+    public function take(OwnKind $kind): void
+    {
+        $this->database->executeStatement(
+            'INSERT INTO kept_kind (id, kind) VALUES (?, ?) ON CONFLICT (id) DO UPDATE SET kind = excluded.kind',
+            [$kind->id, json_encode(PlanWriter::kind($kind), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION)],
+        );
+    }
+
     /** Out of the drawer; plans that have it keep it. */
     public function remove(string $id): void
     {

@@ -33,6 +33,7 @@ use AmpleMargin\Editing\Dates\TakeDates;
 use AmpleMargin\Editing\Kind\AddKind;
 use AmpleMargin\Editing\Kind\KeepKind;
 use AmpleMargin\Editing\Kind\RemoveKind;
+use AmpleMargin\Editing\Kind\SetKind;
 use AmpleMargin\Editing\Making\AddSlip;
 use AmpleMargin\Editing\Making\Decorate;
 use AmpleMargin\Editing\Making\LeaveForLater;
@@ -94,6 +95,7 @@ final class Edits
         KeepKind::class,
         AddKind::class,
         RemoveKind::class,
+        SetKind::class,
         SetPattern::class,
         RemovePattern::class,
         UsePattern::class,

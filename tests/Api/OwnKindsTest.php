@@ -45,6 +45,69 @@ final class OwnKindsTest extends ApiTestCase
         self::assertSame('free', $this->call('GET', "/notebooks/{$book['id']}/parts/own-the-boat-in-spring")['parts'][2]['fill']);
     }
 
+    public function testAKindIsKnownByWhatItIsAndNotByItsTitle(): void
+    {
+        $book = $this->edit($this->kept(), ['type' => 'add-spread', 'kind' => 'own-the-boat-in-spring']);
+        $book = $this->edit($book, ['type' => 'set-kind', 'kind' => 'own-the-boat-in-spring', 'name' => 'Ashore']);
+        self::assertSame([['own-the-boat-in-spring', 'Ashore']], array_map(
+            static fn (array $kind): array => [$kind['kind'], $kind['name']],
+            $book['kinds'],
+        ));
+        $titles = array_column($book['spreads'], 'title', 'id');
+        self::assertSame('Ashore', $titles['own-the-boat-in-spring'], 'what has no title of its own goes by it');
+        self::assertSame('The boat', $titles['page-of-parts']);
+
+        // Divided otherwise it stands alone, until the kind is changed with all its spreads: whatever it is called.
+        $book = $this->edit($book, ['type' => 'part-page', 'spread' => 'page-of-parts', 'do' => 'fill', 'at' => '1.1', 'fill' => 'free']);
+        $book = $this->edit($book, [
+            'type' => 'keep-kind', 'spread' => 'page-of-parts', 'name' => 'Aground', 'section' => 'goals', 'kind' => 'own-the-boat-in-spring',
+        ]);
+        self::assertSame(['own-the-boat-in-spring'], array_column($book['kinds'], 'kind'));
+        self::assertSame(['Aground'], array_column($book['kinds'], 'name'));
+        foreach (['page-of-parts', 'own-the-boat-in-spring'] as $spread) {
+            self::assertSame('free', $this->call('GET', "/notebooks/{$book['id']}/parts/$spread")['parts'][2]['fill']);
+        }
+        $refused = $this->edit($book, ['type' => 'set-kind', 'kind' => 'own-the-boat-in-spring', 'name' => ' '], 422);
+        self::assertSame('Give the kind a name.', $refused['detail']);
+    }
+
+    public function testAKindIsHandedOnAsAFile(): void
+    {
+        $this->kept();
+        $this->browser->request('GET', '/api/kinds/own-the-boat-in-spring/file');
+        $file = (string) $this->browser->getResponse()->getContent();
+        self::assertStringContainsString('own-the-boat-in-spring.kind.json', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+        $this->call('DELETE', '/kinds/own-the-boat-in-spring', null, 204);
+        $this->call('GET', '/kinds/own-the-boat-in-spring/file', null, 404);
+        self::assertSame('own-the-boat-in-spring', $this->call('POST', '/kinds', $file, 201)['kind']);
+        $this->browser->request('GET', '/api/kinds/own-the-boat-in-spring/file');
+        self::assertSame($file, (string) $this->browser->getResponse()->getContent(), 'the same file again');
+
+        $says = fn (string $damaged): string => $this->call('POST', '/kinds', $damaged, 422)['detail'];
+        self::assertStringContainsString('This is no file of a kind', $says('{"title":"A plan"}'));
+        self::assertStringContainsString('This is no file of a kind', $says('no json'));
+        self::assertStringContainsString('A newer one made it', $says(str_replace('"kind_file": 1', '"kind_file": 2', $file)));
+        self::assertStringContainsString('is nothing a file of a kind has', $says(str_replace('"kind_file": 1', '"kind_file": 1, "soup": 1', $file)));
+        self::assertStringContainsString('begins with "own-"', $says(str_replace('own-the-boat-in-spring', 'notes', $file)));
+        mt_srand(7);
+        for ($i = 0; $i < 40; ++$i) {
+            $at = mt_rand(0, \strlen($file) - 2);
+            $broken = substr($file, 0, $at).['', '"', '{', '9', 'ü'][mt_rand(0, 4)].substr($file, $at + mt_rand(1, 6));
+            $this->browser->request('POST', '/api/kinds', [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ORIGIN' => 'http://localhost'], $broken);
+            self::assertContains($this->browser->getResponse()->getStatusCode(), [201, 403, 422], $broken);
+        }
+    }
+
+    public function testAKindThatAPatternUsesIsNotTakenOut(): void
+    {
+        $book = $this->kept();
+        $book = $this->edit($book, ['type' => 'set-pattern', 'pattern' => [
+            'id' => 'boats', 'name' => 'Boats', 'parts' => [['kind' => 'own-the-boat-in-spring', 'pages' => 1]],
+        ]]);
+        $says = $this->edit($book, ['type' => 'remove-kind', 'kind' => 'own-the-boat-in-spring'], 422)['detail'];
+        self::assertSame('“The boat in spring” is a part of the month’s pattern “Boats”. Take it out there first.', $says);
+    }
+
     public function testATravellingPlanBringsItsKindsAlong(): void
     {
         $book = $this->kept();

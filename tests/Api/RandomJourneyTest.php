@@ -230,6 +230,7 @@ final class RandomJourneyTest extends ApiTestCase
                 'section' => 'goals',
                 'parts' => ['divide' => 'down', 'parts' => [['needed' => true, 'fill' => 'title'], ['fill' => 'log']]],
             ])],
+            'set-kind' => ['kind' => $or($one(array_column($book['kinds'], 'kind') ?: ['own-a'])), 'name' => $one(['B', 'A', '', 'Boat'])],
             'remove-kind' => ['kind' => $or($one(array_column($book['kinds'], 'kind') ?: ['own-a']))],
             'set-part' => [
                 'spread' => $or($one($ids)),

@@ -253,6 +253,7 @@ export const api = {
   wordsOf: (ref: Ref, spread: string) => call<WordsOfSpread>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/words`)),
   partChoices: (ref: Ref, spread: string, at: string) =>
     call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),
+  takeKind: (file: string) => call<{ kind: string; name: string }>('POST', '/kinds', file),
   forgetKind: (kind: string) => call<void>('DELETE', `/kinds/${encodeURIComponent(kind)}`),
   opening: (ref: Ref, page: number) => call<Opening>('GET', about(ref, `/openings/${page}`)),
   leaves: (ref: Ref, from: number, to: number) => call<Leaves>('GET', about(ref, `/leaves?from=${from}&to=${to}`)),

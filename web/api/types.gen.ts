@@ -125,6 +125,42 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kinds/{kind}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        /** A kind of a person's own as a file to hand on */
+        get: operations["kindFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Such a file, into the drawer of every notebook */
+        post: operations["takeKind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/languages": {
         parameters: {
             query?: never;
@@ -1499,7 +1535,7 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPart"] | components["schemas"]["EditSetWord"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditSetOld"] | components["schemas"]["EditJudge"] | components["schemas"]["EditSetReview"] | components["schemas"]["EditCarryOver"] | components["schemas"]["EditAddNote"] | components["schemas"]["EditRemoveNote"] | components["schemas"]["EditAddSlip"] | components["schemas"]["EditRemoveSlip"] | components["schemas"]["EditSetEvenings"] | components["schemas"]["EditSetTray"] | components["schemas"]["EditLeaveForLater"] | components["schemas"]["EditPutPage"] | components["schemas"]["EditDecorate"] | components["schemas"]["EditTimePage"] | components["schemas"]["EditSetPen"] | components["schemas"]["EditRemovePen"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
+        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditSetKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPart"] | components["schemas"]["EditSetWord"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditSetOld"] | components["schemas"]["EditJudge"] | components["schemas"]["EditSetReview"] | components["schemas"]["EditCarryOver"] | components["schemas"]["EditAddNote"] | components["schemas"]["EditRemoveNote"] | components["schemas"]["EditAddSlip"] | components["schemas"]["EditRemoveSlip"] | components["schemas"]["EditSetEvenings"] | components["schemas"]["EditSetTray"] | components["schemas"]["EditLeaveForLater"] | components["schemas"]["EditPutPage"] | components["schemas"]["EditDecorate"] | components["schemas"]["EditTimePage"] | components["schemas"]["EditSetPen"] | components["schemas"]["EditRemovePen"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
         EditSetTitle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1630,6 +1666,27 @@ export interface components {
             section: components["schemas"]["SectionId"];
             purpose?: string;
             ask?: string[];
+            /** @description the id of the kind that changes with all its spreads */
+            kind?: string;
+        };
+        EditSetKind: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-kind";
+            kind: string;
+            name?: string;
+            section?: components["schemas"]["SectionId"];
+            purpose?: string;
+        };
+        KindFile: {
+            /**
+             * @description the version of the file
+             * @constant
+             */
+            kind_file: 1;
+            kind: components["schemas"]["OwnKind"];
         };
         EditAddKind: {
             /**
@@ -3676,6 +3733,58 @@ export interface operations {
                 };
                 content?: never;
             };
+        };
+    };
+    kindFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindFile"];
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
+    takeKind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["KindFile"];
+            };
+        };
+        responses: {
+            /** @description it is there */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        kind: string;
+                        name: string;
+                    };
+                };
+            };
+            413: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
         };
     };
     languages: {

@@ -9,7 +9,7 @@
     spread: Spread;
     page: Parts;
     fillings: Filling[];
-    /** The kind it is of already, where it is one of the person's own. */
+    /** The kind it is of already, or was of before it was divided otherwise, where it is one of the person's own. */
     own: Kind | undefined;
   }
   let { book, spread, page, fillings, own }: Props = $props();
@@ -29,12 +29,17 @@
   ]);
   const wrong = $derived(open.problem && open.problem.status === 422 && open.problem.field?.startsWith('edit/') ? open.problem : null);
 
+  /** Spreads of that kind, this one among them. */
+  const many = $derived(own ? new Set([...book.spreads.filter((one) => one.kind === own.kind).map((one) => one.id), spread.id]).size : 0);
+
   function keep(event: SubmitEvent) {
     event.preventDefault();
+    const changes = (event.submitter as HTMLButtonElement | null)?.value === 'change';
     open.edit({
       type: 'keep-kind',
       spread: spread.id,
-      name,
+      name: changes || !own || name !== own.name ? name : `${name}, another`,
+      ...(changes && own ? { kind: own.kind } : {}),
       section: section as Spread['section'],
       purpose,
       ask: ask.filter((one) => settings.some(([setting]) => setting === one)),
@@ -47,7 +52,7 @@
   <form class="mt-2 flex flex-col gap-2" onsubmit={keep}>
     <p class="quiet">
       {own
-        ? `This is your kind “${own.name}”. Kept under that name again, all its spreads change.`
+        ? `This page is or was of your kind “${own.name}”. As it is divided now it stands only here, until you change the kind.`
         : 'It stands in the drawer of every notebook, and re-sizes itself to other paper.'}
     </p>
     <label class="field"
@@ -76,6 +81,13 @@
         {/each}
       </fieldset>
     {/if}
-    <button class="btn small self-start" type="submit">Keep it</button>
+    {#if own}
+      <button class="btn small self-start" type="submit" value="change"
+        >Change the kind: {many === 1 ? 'one spread' : `${many} spreads`}</button
+      >
+      <button class="btn small plain self-start" type="submit" value="other">Keep as another kind</button>
+    {:else}
+      <button class="btn small self-start" type="submit">Keep it</button>
+    {/if}
   </form>
 </details>

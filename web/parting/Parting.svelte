@@ -97,7 +97,13 @@
       </div>{/if}
     {#if page && spread}
       {#key `${spread.id} ${spread.kind}`}
-        <KeepNote {book} {spread} {page} {fillings} own={book.kinds.find((one) => one.kind === spread.kind)} />
+        <KeepNote
+          {book}
+          {spread}
+          {page}
+          {fillings}
+          own={book.kinds.find((one) => one.kind === spread.kind || one.kind === spread.settings.was)}
+        />
       {/key}
     {/if}
     <NextTime {book} />

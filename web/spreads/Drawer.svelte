@@ -1,5 +1,6 @@
 <!-- The drawer: every kind of spread as it would stand on this paper, found by any word for it. -->
 <script lang="ts">
+  import { api, Problem } from '../api/client';
   import Small from '../parts/Small.svelte';
   import type { DrawerState } from './drawer.svelte';
 
@@ -9,6 +10,22 @@
   }
   let { drawer, add }: Props = $props();
   const drawn = $derived(drawer.drawn.value);
+
+  /** What came of a kind that was handed on. */
+  let came = $state({ says: '', wrong: '' });
+  async function take(event: Event) {
+    const input = event.currentTarget as HTMLInputElement;
+    const file = input.files?.[0];
+    if (!file) return;
+    try {
+      const { name } = await api.takeKind(await file.text());
+      came = { says: `“${name}” is in the drawer.`, wrong: '' };
+      await drawer.load(true);
+    } catch (error) {
+      came = { says: '', wrong: error instanceof Problem ? error.detail : String(error) };
+    }
+    input.value = '';
+  }
 </script>
 
 <h2>{drawer.parts ? 'A part of a month' : 'Catalogue'}</h2>
@@ -59,6 +76,14 @@
 {:else}
   <p class="quiet">No kind goes by that name. A page of notes takes what has no page of its own.</p>
 {/each}
+{#if !drawer.parts}
+  <label class="btn small mt-4 w-full">
+    Take in a kind from a file
+    <input type="file" accept=".json,application/json" class="sr-only" onchange={take} />
+  </label>
+  {#if came.says}<p class="quiet mt-1" role="status">{came.says}</p>{/if}
+  {#if came.wrong}<p class="wrong mt-1" role="alert">{came.wrong}</p>{/if}
+{/if}
 
 <style>
   h3 {

@@ -3,6 +3,7 @@
   import { untrack } from 'svelte';
   import { api, type Book, type Kind, type Mark } from '../api/client';
   import Drawing from '../parts/Drawing.svelte';
+  import { kept } from '../parts/kept';
   import Small from '../parts/Small.svelte';
   import { open } from '../state/book.svelte';
   import { keys } from '../state/keys.svelte';
@@ -84,7 +85,25 @@
   </p>
 {/if}
 {#if kind.names.length > 0}<p class="quiet">Also called: {kind.names.join(', ')}.</p>{/if}
-{#if drawer.isOwn(kind.kind)}<p class="quiet">You made this kind; it stands in the drawer of every notebook.</p>{/if}
+{#if drawer.isOwn(kind.kind)}
+  <section class="mt-3 grid gap-2" aria-label="A kind of my own">
+    <p class="quiet">You made this kind; it stands in the drawer of every notebook.</p>
+    {#if book.kinds.some((one) => one.kind === kind.kind)}
+      <label class="field">
+        <span>Name of the kind</span>
+        <input
+          class="input"
+          maxlength="80"
+          dir="auto"
+          value={kind.name}
+          {@attach kept}
+          onchange={(event) => open.edit({ type: 'set-kind', kind: kind.kind, name: event.currentTarget.value })}
+        />
+      </label>
+    {/if}
+    <a class="btn small justify-self-start" href="/api/kinds/{kind.kind}/file" download>Hand it on as a file</a>
+  </section>
+{/if}
 {#if forget && drawer.isOwn(kind.kind)}
   <button class="btn small mt-2" onclick={() => drawer.takeOut(kind.kind, (edit) => open.edit(edit), forget)}
     >Take it out of the drawer</button

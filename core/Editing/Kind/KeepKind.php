@@ -18,6 +18,7 @@ use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Catalogue\TakesDates;
 use AmpleMargin\Spread\Filling\PartingFile;
 use AmpleMargin\Spread\Page\PageGrid;
@@ -26,13 +27,17 @@ use AmpleMargin\Spread\Part\PartRefused;
 
 final class KeepKind implements Edit
 {
-    /** @param list<string> $ask settings that stay open, of whatever part has them */
+    /**
+     * @param list<string> $ask  settings that stay open, of whatever part has them
+     * @param string|null  $kind the id of the kind that changes, with all its spreads; null for one of that name, or a new one
+     */
     public function __construct(
         private readonly string $spread,
         private readonly string $name,
         private readonly Section $section,
         private readonly string $purpose,
         private readonly array $ask,
+        private readonly ?string $kind = null,
     ) {
     }
 
@@ -54,6 +59,7 @@ final class KeepKind implements Edit
             $values->choice('section', Section::class),
             trim($values->text('purpose', '', 200)),
             $values->words('ask', 40),
+            $values->textOrNull('kind', 80),
         );
     }
 
@@ -82,16 +88,19 @@ final class KeepKind implements Edit
             'spreads' => array_map(static fn (PlannedSpread $one): PlannedSpread => $one->id === $spread->id
                 ? $one->with([
                     'kind' => $kind->id,
-                    'settings' => array_intersect_key($spread->settings, [TakesDates::SETTING => true]),
+                    'settings' => array_intersect_key($spread->settings, [TakesDates::SETTING => true, Kind::IN_INDEX => true]),
                     'title' => $catalogue->title($spread),
                 ])
                 : $one, $plan->spreads),
         ]), "$this->name kept as a kind");
     }
 
-    /** That of a kind of this name, or a new one. */
+    /** That of the kind that changes, or of one of this name, or a new one. */
     private function id(Plan $plan): string
     {
+        if (null !== $this->kind) {
+            return $plan->kind($this->kind)->id ?? throw PlanProblem::at('edit/kind', 'This kind of your own is not in the plan any more.');
+        }
         foreach ($plan->kinds as $kind) {
             if ($kind->name === $this->name) {
                 return $kind->id;

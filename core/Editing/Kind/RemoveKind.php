@@ -9,11 +9,19 @@ namespace AmpleMargin\Editing\Kind;
 use AmpleMargin\Editing\Edit;
 use AmpleMargin\Editing\Edited;
 use AmpleMargin\Plan\OwnKind;
+use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\Values;
 use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
+use AmpleMargin\Spread\Catalogue\TakesDates;
+use AmpleMargin\Spread\Filling\PartingFile;
+use AmpleMargin\Spread\Page\PageGrid;
+use AmpleMargin\Spread\Part\Asker;
+use AmpleMargin\Spread\Part\PartRefused;
+use AmpleMargin\Spread\Setting\Settings;
 
 final class RemoveKind implements Edit
 {
@@ -34,13 +42,43 @@ final class RemoveKind implements Edit
     public function on(Plan $plan, Catalogue $catalogue): Edited
     {
         $kind = $plan->kind($this->kind) ?? throw PlanProblem::at('edit/kind', 'This kind of your own is not in the plan any more.');
+        foreach ($plan->months->patterns as $pattern) {
+            if (\in_array($kind->id, array_map(static fn (PatternPart $part): string => $part->kind, $pattern->parts), true)) {
+                throw PlanProblem::at('edit/kind', "“{$kind->name}” is a part of the month’s pattern “{$pattern->name}”. Take it out there first.");
+            }
+        }
         $page = $catalogue->byHand()->id;
 
         return new Edited($plan->with([
             'kinds' => array_values(array_filter($plan->kinds, static fn (OwnKind $one): bool => $one !== $kind)),
             'spreads' => array_map(static fn (PlannedSpread $one): PlannedSpread => $one->kind === $kind->id
-                ? $one->with(['kind' => $page, 'title' => $catalogue->title($one), 'settings' => ['parts' => $kind->parts]])
+                ? $one->with([
+                    'kind' => $page,
+                    'title' => $catalogue->title($one),
+                    'settings' => ['parts' => self::parts($kind, $one, $plan, $catalogue)]
+                        + array_intersect_key($one->settings, [TakesDates::SETTING => true, Kind::IN_INDEX => true, Settings::TURNED => true]),
+                ])
                 : $one, $plan->spreads),
         ]), "$kind->name is a kind no more");
+    }
+
+    /**
+     * Its parts with what was said of them in this spread.
+     *
+     * @return array<array-key, mixed>
+     */
+    private static function parts(OwnKind $kind, PlannedSpread $spread, Plan $plan, Catalogue $catalogue): array
+    {
+        $book = $plan->inBook($spread->book);
+        $form = $catalogue->kind($kind->id)?->form;
+        if (null === $book || null === $form) {
+            return $kind->parts;
+        }
+        $request = $catalogue->request($spread, $book, PageGrid::of($book->stock, $book->counting));
+        try {
+            return PartingFile::written($form->parting($request)->settled(new Asker($request)));
+        } catch (PartRefused) {
+            return $kind->parts;
+        }
     }
 }
