@@ -7,11 +7,14 @@ declare(strict_types=1);
 namespace App\Api;
 
 use AmpleMargin\Book\Book;
+use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue\Fact;
+use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\OfParts;
 use AmpleMargin\Spread\Part\PartName;
+use AmpleMargin\Spread\Part\Portion;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
 
@@ -23,7 +26,27 @@ final class PartSettingsView
         $kind = $book->catalogue()->kind($spread->kind);
         $piece = $book->partsOf($spread)->parting()
             ?? throw new NotFound($book->catalogue()->title($spread).' has no parts that can be told.');
-        $said = OfParts::settings($spread->settings[Settings::OF_PARTS] ?? null);
+
+        return self::parts($kind, $spread->settings, $piece);
+    }
+
+    /** @return array<string, mixed> the same of a part of a month's pattern */
+    public static function ofMonth(Book $book, PatternPart $part): array
+    {
+        $kind = $book->catalogue()->kind($part->kind);
+        $piece = null === $kind ? null : $book->partsOfMonth($part)->parting();
+
+        return self::parts($kind, $part->settings, $piece ?? throw new NotFound('This part of the month has no parts that can be told.'));
+    }
+
+    /**
+     * @param array<array-key, mixed> $settings
+     *
+     * @return array<string, mixed>
+     */
+    private static function parts(?Kind $kind, array $settings, Portion $piece): array
+    {
+        $said = OfParts::settings($settings[Settings::OF_PARTS] ?? null);
         $byHand = true === $kind?->is(Fact::DividedByHand);
         $parts = OfParts::of($piece);
 
@@ -31,7 +54,7 @@ final class PartSettingsView
             static fn (string|int $name, FilledPart $leaf): array => self::part(
                 (string) $name,
                 $leaf,
-                $kind?->settings->now($spread->settings) ?? $spread->settings,
+                $kind?->settings->now($settings) ?? $settings,
                 $byHand ? $leaf->settings : OfParts::settings($said[$name] ?? null),
             ),
             array_keys($parts),

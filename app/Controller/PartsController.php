@@ -25,7 +25,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
 
-#[Route('/api/notebooks/{id}/parts/{spread}')]
+#[Route('/api/notebooks/{id}')]
 final class PartsController
 {
     public function __construct(
@@ -36,7 +36,7 @@ final class PartsController
     ) {
     }
 
-    #[Route('', methods: 'GET')]
+    #[Route('/parts/{spread}', methods: 'GET')]
     public function parts(string $id, string $spread, Request $request): JsonResponse
     {
         $notebook = $this->notebooks->get($id);
@@ -47,7 +47,7 @@ final class PartsController
     }
 
     /** Every setting of every part, as it is now. */
-    #[Route('/settings', methods: 'GET')]
+    #[Route('/parts/{spread}/settings', methods: 'GET')]
     public function settings(string $id, string $spread, Request $request): JsonResponse
     {
         $notebook = $this->notebooks->get($id);
@@ -57,8 +57,23 @@ final class PartsController
         return new JsonResponse(['version' => $notebook->version()] + PartSettingsView::of($book, $planned));
     }
 
+    /** The same of a part of a month's pattern. @param int $part from 0 */
+    #[Route('/patterns/{pattern}/{part}/settings', methods: 'GET', requirements: ['part' => '\d{1,2}'])]
+    public function ofMonth(string $id, string $pattern, int $part, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
+        foreach ($book->plan->months->patterns as $one) {
+            if ($one->id === $pattern && isset($one->parts[$part])) {
+                return new JsonResponse(['version' => $notebook->version()] + PartSettingsView::ofMonth($book, $one->parts[$part]));
+            }
+        }
+
+        throw new NotFound('This pattern has no such part any more.');
+    }
+
     /** Every word on its pages, and where it is kept. */
-    #[Route('/words', methods: 'GET')]
+    #[Route('/parts/{spread}/words', methods: 'GET')]
     public function words(string $id, string $spread, Request $request): JsonResponse
     {
         $notebook = $this->notebooks->get($id);
@@ -69,7 +84,7 @@ final class PartsController
     }
 
     /** What could be made of one part: fillings drawn in its place, and divisions. */
-    #[Route('/choices', methods: 'GET')]
+    #[Route('/parts/{spread}/choices', methods: 'GET')]
     public function choices(string $id, string $spread, Request $request): JsonResponse
     {
         $notebook = $this->notebooks->get($id);
@@ -87,7 +102,7 @@ final class PartsController
     }
 
     /** As it would be with one change, which is not kept: what is shown while a line is drawn along. */
-    #[Route('', methods: 'POST')]
+    #[Route('/parts/{spread}', methods: 'POST')]
     public function changed(string $id, string $spread, Request $request): JsonResponse
     {
         $notebook = $this->notebooks->get($id);

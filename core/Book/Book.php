@@ -21,6 +21,7 @@ use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Medium;
+use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Kind;
@@ -245,6 +246,12 @@ final class Book
     public function partsOf(PlannedSpread $spread): SpreadParts
     {
         return new SpreadParts($this->drawings->layouts->form($spread), $this->asked($spread));
+    }
+
+    /** The same of a part of a month's pattern, as its first month has it. */
+    public function partsOfMonth(PatternPart $part): SpreadParts
+    {
+        return $this->drawings->layouts->partsOfMonth($part);
     }
 
     /** Layers glued in on the pages of all spreads and months, each where it is thickest. */

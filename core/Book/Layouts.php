@@ -11,6 +11,7 @@ use AmpleMargin\Calendar\MonthWeeks;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Plan\BookPlan;
+use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Catalogue\Catalogue;
@@ -140,6 +141,25 @@ final class Layouts
 
     private function part(Kind $kind, Month $month, MonthPart $part): Laid
     {
+        return $kind->form->layOut($this->ofMonth($kind, $month, $part))->upTo($part->pages);
+    }
+
+    /** How the pages of a part of a month are divided, as they are in the first month. */
+    public function partsOfMonth(PatternPart $part): SpreadParts
+    {
+        $kind = $this->catalogue->kind($part->kind);
+        [$month, $plan] = [$this->plan->period->start, $this->plan];
+        $weeks = true === $kind?->ofMonth->byWeeks
+            ? \array_slice(MonthWeeks::of($month, $plan->weeks->first, $plan->weeks->school, $plan->period), 0, 1)
+            : [];
+        $kind ??= $this->catalogue->byHand();
+
+        return new SpreadParts($kind->form, $this->ofMonth($kind, $month, new MonthPart($kind->id, 1, max(1, $part->pages), $weeks, $part->settings)));
+    }
+
+    /** What the form of a part of a month is asked. */
+    private function ofMonth(Kind $kind, Month $month, MonthPart $part): Request
+    {
         $sets = $kind->says(Fact::Theme);
         $theme = null === $sets ? null : $this->theme($month);
         $settings = $kind->settings($part->settings + (null === $theme ? [] : [$sets => $theme]));
@@ -151,19 +171,17 @@ final class Layouts
             $part->weeks,
         );
 
-        return $kind->form
-            ->layOut(new Request(
-                $month->iso(),
-                $kind->name,
-                $settings,
-                $this->grid()->dressed($this->plan->whole->dress->ofMonths())->lying($settings->turned()),
-                $calendar,
-                $this->plan->pens,
-                $part->pages,
-                $this->plan->hand,
-                new OfBook(key: $this->plan->key),
-            ))
-            ->upTo($part->pages);
+        return new Request(
+            $month->iso(),
+            $kind->name,
+            $settings,
+            $this->grid()->dressed($this->plan->whole->dress->ofMonths())->lying($settings->turned()),
+            $calendar,
+            $this->plan->pens,
+            $part->pages,
+            $this->plan->hand,
+            new OfBook(key: $this->plan->key),
+        );
     }
 
     /** The theme of a month, as a spread of the book lists it; null where none does. */

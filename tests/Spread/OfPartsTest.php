@@ -9,6 +9,7 @@ use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Editing\Edits;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlanProblem;
+use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Part\FilledPart;
 use AmpleMargin\Spread\Part\OfParts;
@@ -31,6 +32,27 @@ final class OfPartsTest extends TestCase
         $back = self::set($set, 'mood', $part, [$field->name => null]);
         self::assertEquals($before, Books::pagesOf($back, 'mood'));
         self::assertSame(Books::files()->write($plan), Books::files()->write($back), 'nothing is left in the plan');
+    }
+
+    /** In a month's pattern too, for all its months. */
+    public function testAPartOfAMonthsPatternHasSettingsOfItsOwn(): void
+    {
+        $plan = Books::starter();
+        $before = Composer::compose($plan);
+        $pattern = $plan->months->patternOf($plan->period->start);
+        $nth = array_search('month-calendar', array_map(static fn ($part): string => $part->kind, $pattern->parts), true);
+        self::assertIsInt($nth);
+        $parts = OfParts::of($before->partsOfMonth($pattern->parts[$nth])->parting() ?? self::fail());
+        self::assertArrayHasKey('notes_named', $parts['month in cells']->known());
+        $written = PlanWriter::pattern($pattern);
+        $written['parts'][$nth]['settings'] = ['of_parts' => ['month in cells' => ['notes_named' => 'Keel']]];
+        $after = Composer::compose(Books::edited($plan, [['type' => 'set-pattern', 'pattern' => $written]]));
+        $said = static fn ($book): int => array_sum(array_map(
+            static fn (int $page): int => substr_count((string) json_encode($book->drawing($page), \JSON_UNESCAPED_UNICODE), '"Keel"'),
+            range(1, $book->plan->stock->pages),
+        ));
+        self::assertSame(0, $said($before));
+        self::assertSame(12, $said($after), 'a month each');
     }
 
     /** Each setting of each part of each kind, put to another value: the spread is drawn, or says why not, and the file reads back. */

@@ -250,6 +250,8 @@ export const api = {
   partsChanged: (ref: Ref, spread: string, change: PartChange) =>
     call<Parts>('POST', about(ref, `/parts/${encodeURIComponent(spread)}`), { change }),
   partSettings: (ref: Ref, spread: string) => call<PartSettings>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/settings`)),
+  patternPartSettings: (ref: Ref, pattern: string, part: number) =>
+    call<PartSettings>('GET', about(ref, `/patterns/${encodeURIComponent(pattern)}/${part}/settings`)),
   wordsOf: (ref: Ref, spread: string) => call<WordsOfSpread>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/words`)),
   partChoices: (ref: Ref, spread: string, at: string) =>
     call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),

@@ -780,6 +780,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/patterns/{pattern}/{part}/settings": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                pattern: string;
+                part: number;
+            };
+            cookie?: never;
+        };
+        /** The parts of a part of a month's pattern by name, each with all its settings */
+        get: operations["patternPartSettings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/parts/{spread}/words": {
         parameters: {
             query?: {
@@ -4708,6 +4732,35 @@ export interface operations {
             path: {
                 id: components["parameters"]["id"];
                 spread: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the parts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartSettings"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    patternPartSettings: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                pattern: string;
+                part: number;
             };
             cookie?: never;
         };

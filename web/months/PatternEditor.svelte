@@ -1,11 +1,12 @@
 <!-- A pattern: its parts in order with their pages, shared by every month that uses it. -->
 <script lang="ts">
   import { tick } from 'svelte';
-  import type { Book, Edit, Pattern } from '../api/client';
+  import { api, type Book, type Edit, type Pattern } from '../api/client';
   import { open } from '../state/book.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import DrawerDialog from '../spreads/DrawerDialog.svelte';
   import { DrawerState } from '../spreads/drawer.svelte';
+  import PartSettings from '../spreads/PartSettings.svelte';
   import SettingField from '../spreads/SettingField.svelte';
   import { kept } from '../parts/kept';
 
@@ -50,6 +51,16 @@
       }),
     }));
   }
+  /** Said of one part of a part's pages, beside what is said of its others. */
+  function setOfPart(i: number, of: string, settings: Record<string, unknown>) {
+    const all = { ...((pattern.parts[i]?.settings?.of_parts ?? {}) as Record<string, Record<string, unknown>>) };
+    const own = Object.fromEntries(Object.entries({ ...all[of], ...settings }).filter(([, one]) => one !== null));
+    if (Object.keys(own).length > 0) all[of] = own;
+    else delete all[of];
+    setPart(i, 'of_parts', Object.keys(all).length > 0 ? all : null);
+  }
+  /** Parts whose settings are unfolded. */
+  let unfolded = $state<Record<string, boolean>>({});
   let list = $state<HTMLElement>();
   function up(i: number) {
     void save(({ parts }) => ({ parts: parts.toSpliced(i - 1, 2, ...parts.slice(i - 1, i + 1).reverse()) }));
@@ -141,13 +152,19 @@
             onclick={() => save(({ parts }) => ({ parts: parts.filter((_, j) => j !== i) }))}>×</button
           >
         </span>
-        {#if fields(part, i).length > 0}
-          <details class="settings">
+        {#if kindOf(part.kind)}
+          <details class="settings" bind:open={unfolded[`${i} ${part.kind}`]}>
             <summary>How {name(part.kind)} is drawn</summary>
             <div class="grid gap-2 py-2">
               {#each fields(part, i) as field (field.name)}
                 <SettingField {field} value={part.settings?.[field.name]} change={(value) => setPart(i, field.name, value)} />
               {/each}
+              {#if unfolded[`${i} ${part.kind}`]}<PartSettings
+                  from={JSON.stringify([book.id, book.book, book.samples, answered.id, i, answered.parts[i]])}
+                  load={() => api.patternPartSettings(book, pattern.id, i)}
+                  set={(of, settings) => setOfPart(i, of, settings)}
+                  says="What is said here is of every month of this pattern."
+                />{/if}
             </div>
           </details>
         {/if}

@@ -1,34 +1,27 @@
 <!-- The parts of a spread's pages by name, each unfolding to all that it can be asked; what is said here is of this spread alone. -->
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { api, type Book, type Edit, type PartSettings, type Spread } from '../api/client';
+  import type { PartSettings } from '../api/client';
   import { Loader } from '../state/loader.svelte';
   import SettingField from './SettingField.svelte';
 
   interface Props {
-    book: Book;
-    spread: Spread;
-    edit: (edit: Edit) => Promise<boolean>;
+    /** What the answer depends on: nothing is asked again while it stays. */
+    from: string;
+    load: () => Promise<PartSettings>;
+    /** Says something of one part; null puts a setting back to what the kind has. */
+    set: (part: string, settings: Record<string, unknown>) => unknown;
+    says: string;
   }
-  let { book, spread, edit }: Props = $props();
+  let { from, load, set, says }: Props = $props();
   const known = new Loader<PartSettings>();
-  /** Of which spread the answer is: another one's parts never stand under this title. */
-  let of = $state('');
   let unfolded = $state<Record<string, boolean>>({});
-  const parts = $derived(of === spread.id ? (known.value?.parts.filter((one) => one.fields.length > 0) ?? []) : []);
+  const parts = $derived(known.value?.parts.filter((one) => one.fields.length > 0) ?? []);
 
-  /** What the answer depends on: a new title or a moved page asks nothing again. */
-  const from = $derived(JSON.stringify([book.id, book.book, book.samples, spread.id, spread.kind, spread.settings]));
   $effect(() => {
-    if (from) untrack(load);
+    if (from) untrack(() => void known.load(load));
   });
-  async function load() {
-    const asked = spread.id;
-    if (of !== asked) unfolded = {};
-    if (await known.load(() => api.partSettings(book, asked))) of = asked;
-  }
 
-  const set = (part: string, settings: Record<string, unknown>) => edit({ type: 'set-part', spread: spread.id, part, settings });
   const name = (part: PartSettings['parts'][number]) =>
     part.part.charAt(0).toUpperCase() + part.part.slice(1) + (part.title ? ` “${part.title}”` : '');
 </script>
@@ -36,9 +29,9 @@
 {#if parts.length > 0}
   <section class="my-4" aria-label="Parts of the page">
     <h3>Parts of the page</h3>
-    <p class="quiet">What is said here is of this spread alone.</p>
+    <p class="quiet">{says}</p>
     {#each parts as part (part.part)}
-      <details class="part" bind:open={unfolded[part.part]}>
+      <details class="of-part" bind:open={unfolded[part.part]}>
         <summary
           >{name(part)}{#if part.own.length > 0}<span class="quiet"> · {part.own.length} of its own</span>{/if}</summary
         >
@@ -64,13 +57,13 @@
     {/each}
   </section>
 {/if}
-{#if known.wrong && of !== spread.id}<p class="wrong" role="alert">{known.wrong}</p>{/if}
+{#if known.wrong}<p class="wrong" role="alert">{known.wrong}</p>{/if}
 
 <style>
-  .part {
+  .of-part {
     border-top: 1px solid var(--color-base-300);
   }
-  .part summary {
+  .of-part summary {
     cursor: pointer;
     padding: 0.4rem 0;
   }

@@ -1,6 +1,6 @@
 <!-- What a spread is asked: its title, what its kind asks for, and its parts by name with all that these can be asked. -->
 <script lang="ts">
-  import type { Book, Edit, Spread } from '../api/client';
+  import { api, type Book, type Edit, type Spread } from '../api/client';
   import { catalogue } from '../state/catalogue.svelte';
   import { kept } from '../parts/kept';
   import PartSettings from './PartSettings.svelte';
@@ -38,4 +38,12 @@
     <SettingField {field} value={spread.settings[field.name]} all={said} change={(value) => set({ settings: { [field.name]: value } })} />
   {/each}
 </div>
-{#if kind}<PartSettings {book} {spread} {edit} />{/if}
+{#if kind}
+  <!-- Parts of another spread never stand under this title. -->
+  {#key spread.id}<PartSettings
+      from={JSON.stringify([book.id, book.book, book.samples, spread.id, spread.kind, spread.settings])}
+      load={() => api.partSettings(book, spread.id)}
+      set={(part, settings) => edit({ type: 'set-part', spread: spread.id, part, settings })}
+      says="What is said here is of this spread alone."
+    />{/key}
+{/if}
