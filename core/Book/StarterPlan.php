@@ -147,7 +147,14 @@ final class StarterPlan
             self::pattern(
                 'rich',
                 'Rich',
-                [['month-divider', 1], ['month-calendar', 2], ['month-goals', 2], ['weeks', 0], ['month-notes', 3]],
+                [
+                    ['month-divider', 1],
+                    ['month-calendar', 2],
+                    // Four boxes on two pages are meant, and not the same four twice.
+                    ['month-goals', 2, ['of_parts' => ['cells' => ['shared' => true]]]],
+                    ['weeks', 0],
+                    ['month-notes', 3],
+                ],
             ),
             self::pattern(
                 'decorated',

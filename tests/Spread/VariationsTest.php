@@ -163,6 +163,11 @@ final class VariationsTest extends TestCase
                 [['settings' => ['title_at' => 'up-right']]],
                 ['Of mine'],
             ],
+            'months run down the columns' => [
+                'gratitude',
+                [['part' => 'cells', 'settings' => ['order' => 'down']]],
+                ['January', 'February', 'March'],
+            ],
             'a list whose groups have heads' => [
                 'long-list',
                 [['settings' => ['numbered' => true, 'items' => ['At home:', 'Windows', 'Oven', 'Aboard:', 'Bilge pump']]]],
@@ -186,6 +191,28 @@ final class VariationsTest extends TestCase
         ]);
         $page = Composer::compose($plan)->spreadDrawings('measurements')[0];
         self::assertStringContainsString('6 × 1½', implode(' ', array_map(static fn ($step): string => $step->text, $page->steps)));
+    }
+
+    public function testMonthsDownTheColumnsStandBelowOneAnother(): void
+    {
+        $at = static function (array $settings): array {
+            $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
+                ['type' => 'add-spread', 'kind' => 'gratitude', 'settings' => ['of_parts' => ['cells' => $settings]]],
+            ]);
+            $places = [];
+            foreach (Composer::compose($plan)->spreadDrawings('gratitude')[0]->marks as $mark) {
+                if ($mark instanceof Words) {
+                    $places[$mark->text] = [$mark->x, $mark->y];
+                }
+            }
+
+            return $places;
+        };
+        [$across, $down] = [$at([]), $at(['order' => 'down'])];
+        self::assertSame($across['January'], $down['January']);
+        self::assertSame($across['January'][1], $across['February'][1]);
+        self::assertSame($down['January'][0], $down['February'][0]);
+        self::assertEqualsCanonicalizing(array_values($across), array_values($down), 'the same places');
     }
 
     public function testAnUprightTitleReadsFromTheFootUp(): void

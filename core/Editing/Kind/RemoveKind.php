@@ -44,7 +44,8 @@ final class RemoveKind implements Edit
         $kind = $plan->kind($this->kind) ?? throw PlanProblem::at('edit/kind', 'This kind of your own is not in the plan any more.');
         foreach ($plan->months->patterns as $pattern) {
             if (\in_array($kind->id, array_map(static fn (PatternPart $part): string => $part->kind, $pattern->parts), true)) {
-                throw PlanProblem::at('edit/kind', "“{$kind->name}” is a part of the month’s pattern “{$pattern->name}”. Take it out there first.");
+                $says = "“{$kind->name}” is a part of the month’s pattern “{$pattern->name}”. Take it out there first.";
+                throw PlanProblem::at('edit/kind', $says);
             }
         }
         $page = $catalogue->byHand()->id;

@@ -21,6 +21,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\OwnPeriod;
+use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
@@ -83,6 +84,8 @@ final class Cells implements ByMonth, GivesWay, OfTime, TakenUp
             Field::count('across', 'Cells across', 1, 12),
             Field::count('cell', 'Boxes of a cell, across and down', 2, 30),
             Field::boxes('line', 'Boxes a line'),
+            Field::choice('order', 'They follow one another', ['across' => 'along the rows', 'down' => 'down the columns']),
+            Field::flag('shared', 'Shared among the pages there are, and not on each again', false),
             CellWords::field(),
             Field::choice(self::CALLED, 'They are called', ['cells' => 'cells', 'containers' => 'containers'])->unasked(),
         ];
@@ -123,7 +126,9 @@ final class Cells implements ByMonth, GivesWay, OfTime, TakenUp
     public function fill(Request $asked, Region $region, int $from): Filled
     {
         $names = $this->names($asked);
-        $divided = $this->arrange($asked, $region, \count($names));
+        $shared = $asked->settings->flag('shared') && null === $asked->settings->countOrNull('cell');
+        $here = $shared ? Pages::evenly(\count($names), \count($names), $asked->pages) : \count($names);
+        $divided = $this->arrange($asked, $region, $here);
         if (null === $divided) {
             [$wide, $tall] = [$this->narrowest($asked), $this->least($asked, $region->wide)];
 
@@ -135,9 +140,9 @@ final class Cells implements ByMonth, GivesWay, OfTime, TakenUp
             )]);
         }
         [$columns, $rows] = $divided;
-        $each = \count($columns->parts) * \count($rows->parts);
+        $each = min($here, \count($columns->parts) * \count($rows->parts));
         $here = \array_slice($names, $from, $each);
-        $places = $this->places($here, $columns, $rows, $region);
+        $places = self::places($here, $columns, $rows, $region, 'down' === $asked->settings->choice('order'));
 
         $one = $this->one($asked);
         $cells = 'cell' === $one;
@@ -255,15 +260,16 @@ final class Cells implements ByMonth, GivesWay, OfTime, TakenUp
      *
      * @return list<array{string, int, int}> name, box across, box down
      */
-    private function places(array $names, Division $columns, Division $rows, Region $region): array
+    private static function places(array $names, Division $columns, Division $rows, Region $region, bool $isDown): array
     {
         $across = $columns->spans();
         $down = $rows->spans();
+        [$wide, $tall] = [\count($across), \count($down)];
 
         return array_map(static fn (string $name, int $i): array => [
             $name,
-            $region->x + $across[$i % \count($across)]['from']->floor(),
-            $region->y + $down[intdiv($i, \count($across))]['from']->floor(),
+            $region->x + $across[$isDown ? intdiv($i, $tall) : $i % $wide]['from']->floor(),
+            $region->y + $down[$isDown ? $i % $tall : intdiv($i, $wide)]['from']->floor(),
         ], $names, array_keys($names));
     }
 
