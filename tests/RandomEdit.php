@@ -153,6 +153,10 @@ final class RandomEdit
             0 === mt_rand(0, 9) => $edit,
             'set-part' === $type => array_replace($edit, self::partSaid($plan, $edit['spread'] ?? null)),
             'set-word' === $type => array_replace($edit, self::wordSaid($plan, $edit['spread'] ?? null)),
+            'set-pattern-word' === $type => array_replace($edit, [
+                'pattern' => $plan->months->patterns[array_rand($plan->months->patterns)]->id,
+                'part' => mt_rand(0, 3),
+            ], self::wordSaid($plan, null)),
             default => $edit,
         };
     }

@@ -83,6 +83,17 @@ final class PartsController
         return new JsonResponse(['version' => $notebook->version()] + WordsView::of($book, $planned));
     }
 
+    /** The words of the part of a month that stands on a page. */
+    #[Route('/months/{page}/words', methods: 'GET', requirements: ['page' => '\d{1,4}'])]
+    public function wordsOfMonth(string $id, int $page, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+
+        return new JsonResponse(
+            ['version' => $notebook->version()] + WordsView::ofMonth($this->view->compose($notebook, AskedBook::of($request)), $page),
+        );
+    }
+
     /** What could be made of one part: fillings drawn in its place, and divisions. */
     #[Route('/parts/{spread}/choices', methods: 'GET')]
     public function choices(string $id, string $spread, Request $request): JsonResponse

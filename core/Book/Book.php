@@ -8,6 +8,7 @@ namespace AmpleMargin\Book;
 
 use AmpleMargin\Book\Dates\BookDates;
 use AmpleMargin\Book\Making\PensOnPages;
+use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Carrying\Lasting;
 use AmpleMargin\Compare\Comparison;
@@ -17,6 +18,7 @@ use AmpleMargin\Making\Pace;
 use AmpleMargin\Paging\Forecast;
 use AmpleMargin\Paging\IndexCorrection;
 use AmpleMargin\Paging\MonthBlock;
+use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Paging\Placement;
 use AmpleMargin\Paging\RunOut;
 use AmpleMargin\Plan\BookPlan;
@@ -252,6 +254,12 @@ final class Book
     public function partsOfMonth(PatternPart $part): SpreadParts
     {
         return $this->drawings->layouts->partsOfMonth($part);
+    }
+
+    /** The same as one month has it. */
+    public function partsIn(Month $month, MonthPart $part): SpreadParts
+    {
+        return $this->drawings->layouts->partsIn($month, $part);
     }
 
     /** Layers glued in on the pages of all spreads and months, each where it is thickest. */

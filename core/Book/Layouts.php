@@ -18,10 +18,8 @@ use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Fact;
 use AmpleMargin\Spread\Catalogue\HeldLists;
 use AmpleMargin\Spread\Catalogue\Kind;
-use AmpleMargin\Spread\Page\CalendarFacts;
 use AmpleMargin\Spread\Page\IndexRow;
 use AmpleMargin\Spread\Page\Laid;
-use AmpleMargin\Spread\Page\OfBook;
 use AmpleMargin\Spread\Page\PageGrid;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Asker;
@@ -152,9 +150,8 @@ final class Layouts
         $weeks = true === $kind?->ofMonth->byWeeks
             ? \array_slice(MonthWeeks::of($month, $plan->weeks->first, $plan->weeks->school, $plan->period), 0, 1)
             : [];
-        $kind ??= $this->catalogue->byHand();
 
-        return new SpreadParts($kind->form, $this->ofMonth($kind, $month, new MonthPart($kind->id, 1, max(1, $part->pages), $weeks, $part->settings)));
+        return $this->partsIn($month, new MonthPart($part->kind, 1, max(1, $part->pages), $weeks, $part->settings));
     }
 
     /** What the form of a part of a month is asked. */
@@ -162,26 +159,17 @@ final class Layouts
     {
         $sets = $kind->says(Fact::Theme);
         $theme = null === $sets ? null : $this->theme($month);
-        $settings = $kind->settings($part->settings + (null === $theme ? [] : [$sets => $theme]));
-        $calendar = new CalendarFacts(
-            $this->plan->period,
-            $settings->weekStart($this->plan->weeks->first),
-            $this->names,
-            $month,
-            $part->weeks,
-        );
+        $said = $part->settings + (null === $theme ? [] : [$sets => $theme]);
 
-        return new Request(
-            $month->iso(),
-            $kind->name,
-            $settings,
-            $this->grid()->dressed($this->plan->whole->dress->ofMonths())->lying($settings->turned()),
-            $calendar,
-            $this->plan->pens,
-            $part->pages,
-            $this->plan->hand,
-            new OfBook(key: $this->plan->key),
-        );
+        return $this->catalogue->requestOfMonth($kind, $said, $month, $this->plan, $part->pages, $part->weeks, $this->names);
+    }
+
+    /** How the pages of a part of one month are divided, with its words. */
+    public function partsIn(Month $month, MonthPart $part): SpreadParts
+    {
+        $kind = $this->catalogue->kind($part->kind) ?? $this->catalogue->byHand();
+
+        return new SpreadParts($kind->form, $this->ofMonth($kind, $month, $part));
     }
 
     /** The theme of a month, as a spread of the book lists it; null where none does. */

@@ -73,7 +73,8 @@ final class SpreadParts
             SaidWords::of($kind, $asked->title, $settings, $piece),
             static fn (string $title, array $settings): Request => $asked
                 ->asking($kind->settings($settings))
-                ->for($asked->calendar, $title),
+                // What has a title among its settings is called by that.
+                ->for($asked->calendar, \is_string($settings[Kind::TITLED] ?? null) ? $settings[Kind::TITLED] : $title),
             $settings,
         );
     }

@@ -47,6 +47,7 @@ use AmpleMargin\Editing\Making\TimePage;
 use AmpleMargin\Editing\Month\RemovePattern;
 use AmpleMargin\Editing\Month\SetLost;
 use AmpleMargin\Editing\Month\SetPattern;
+use AmpleMargin\Editing\Month\SetPatternWord;
 use AmpleMargin\Editing\Month\SetSpare;
 use AmpleMargin\Editing\Month\SetUsed;
 use AmpleMargin\Editing\Month\UsePattern;
@@ -97,6 +98,7 @@ final class Edits
         RemoveKind::class,
         SetKind::class,
         SetPattern::class,
+        SetPatternWord::class,
         RemovePattern::class,
         UsePattern::class,
         SetSpare::class,

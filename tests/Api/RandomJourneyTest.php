@@ -237,6 +237,12 @@ final class RandomJourneyTest extends ApiTestCase
                 'part' => $or($one(['lines', 'lines', 'table', 'cells', 'title', 'log'])),
                 'settings' => $one([['line' => '1.5'], ['line' => '2'], ['line' => null], ['rows' => 12], ['look' => 'ruled']]),
             ],
+            'set-pattern-word' => [
+                'pattern' => $or($one(array_column($book['patterns'], 'id'))),
+                'part' => mt_rand(0, 3),
+                'at' => $or($one(['title', 'title', 'title', 'page/titled/-', 'page/items/0', 'part/month in cells/notes_named/-'])),
+                'says' => $one(['Keel', 'Mast', '', str_repeat('x', 201)]),
+            ],
             'set-word' => [
                 'spread' => $or($one($ids)),
                 'at' => $or($one(['title', 'title', 'page/items/0', 'page/words/-', 'name/lines', 'part/table/heads/0'])),

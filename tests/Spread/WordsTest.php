@@ -113,6 +113,44 @@ final class WordsTest extends TestCase
         self::assertSame(['Swim forty lengths' => ['Timed']], $said->settings['yes'] ?? null);
     }
 
+    /** Every word of a month's pages, in all months of the pattern. */
+    public function testAWordOfAMonthIsSaidForAllMonthsOfItsPattern(): void
+    {
+        $changed = 0;
+        foreach ((new Catalogue())->monthParts() as $kind) {
+            $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
+                ['type' => 'set-pattern', 'pattern' => ['id' => 'one', 'name' => 'One', 'parts' => [['kind' => $kind->id, 'pages' => 1]]]],
+                ['type' => 'use-pattern', 'pattern' => 'one'],
+            ]);
+            $before = self::ofMonth($plan);
+            foreach (\array_slice(array_filter($before, static fn (WordOnPage $word): bool => null !== $word->place), 0, 3, true) as $at => $word) {
+                $says = str_repeat('x', mb_strlen((string) $word->says));
+                $after = self::ofMonth(Books::edited($plan, [[
+                    'type' => 'set-pattern-word', 'pattern' => 'one', 'part' => 0,
+                    'at' => (string) $word->place, 'was' => (string) $word->says, 'says' => $says,
+                ]]));
+                self::assertCount(\count($before), $after, "$kind->id: {$word->says}");
+                self::assertStringContainsString('x', mb_strtolower($after[$at]->mark->text), "$kind->id: {$word->says}");
+                ++$changed;
+            }
+        }
+        self::assertGreaterThan(15, $changed);
+    }
+
+    /** @return list<WordOnPage> of the first part of the first month */
+    private static function ofMonth(Plan $plan): array
+    {
+        $book = Composer::compose($plan);
+        for ($page = 1; $page <= $book->plan->stock->pages; ++$page) {
+            $slot = $book->slot($page);
+            $kind = null === $slot->part ? null : $book->catalogue()->kind($slot->part->kind);
+            if (null !== $slot->month && null !== $slot->part && null !== $kind) {
+                return $book->partsIn($slot->month, $slot->part)->words($kind, $slot->part->settings);
+            }
+        }
+        self::fail('There is no month.');
+    }
+
     public function testLinesKeepWhatIsNoWord(): void
     {
         self::assertSame('Author 10+', LineWords::with('Title 10+', 0, 'Title', 'Author'));

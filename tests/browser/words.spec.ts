@@ -9,6 +9,26 @@ async function spotOf(page: import('@playwright/test').Page, text: string) {
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 }
 
+test('a word of a month is changed in all months of its pattern', async ({ page }) => {
+  let book: Made = await make(page);
+  book = await edit(page, book, {
+    type: 'set-pattern',
+    pattern: { id: 'one', name: 'One', parts: [{ kind: 'month-goals', pages: 1 }] },
+  });
+  book = await edit(page, book, { type: 'use-pattern', pattern: 'one' });
+  const { months } = book as unknown as { months: { page: number }[] };
+  await page.goto(`/notebooks/${book.id}/bench/${months[0]!.page}`);
+  const spot = await spotOf(page, 'To keep');
+  await page.mouse.click(spot.x, spot.y);
+  const dialog = page.getByRole('dialog', { name: /Word on page/ });
+  await expect(dialog.getByText('In all months of this pattern.')).toBeVisible();
+  await dialog.getByRole('textbox').fill('To varnish');
+  await page.keyboard.press('Enter');
+  await expect(dialog).toHaveCount(0);
+  await page.goto(`/notebooks/${book.id}/bench/${months[7]!.page}`);
+  await expect(page.locator('.sheet svg text', { hasText: /^To varnish$/ }).first()).toBeVisible();
+});
+
 test('a word changed by clicking it is the word in step, index and search', async ({ page }) => {
   let book: Made = await make(page);
   book = await edit(page, book, { type: 'add-spread', kind: 'income-and-expenses', title: 'Money' });

@@ -30,7 +30,9 @@ export type Drawer = Schemas['Drawer'];
 export type Parts = Schemas['Parts'];
 export type PartChoices = Schemas['PartChoices'];
 export type PartSettings = Schemas['PartSettings'];
+export type WordOnPage = Schemas['WordOnPage'];
 export type WordsOfSpread = Schemas['WordsOfSpread'];
+export type WordsOfMonth = Schemas['WordsOfMonth'];
 export type PartChange = Omit<Schemas['EditPartPage'], 'type' | 'spread'>;
 export type Filling = Catalogue['fillings'][number];
 export type Kind = Catalogue['spreads'][number];
@@ -252,6 +254,7 @@ export const api = {
   partSettings: (ref: Ref, spread: string) => call<PartSettings>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/settings`)),
   patternPartSettings: (ref: Ref, pattern: string, part: number) =>
     call<PartSettings>('GET', about(ref, `/patterns/${encodeURIComponent(pattern)}/${part}/settings`)),
+  wordsOfMonth: (ref: Ref, page: number) => call<WordsOfMonth>('GET', about(ref, `/months/${page}/words`)),
   wordsOf: (ref: Ref, spread: string) => call<WordsOfSpread>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/words`)),
   partChoices: (ref: Ref, spread: string, at: string) =>
     call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),

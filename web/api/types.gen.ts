@@ -780,6 +780,29 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/months/{page}/words": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                page: number;
+            };
+            cookie?: never;
+        };
+        /** Every word of the part of a month that stands on a page, and where it is kept */
+        get: operations["wordsOfMonth"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/patterns/{pattern}/{part}/settings": {
         parameters: {
             query?: {
@@ -1559,7 +1582,7 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
-        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditSetKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPart"] | components["schemas"]["EditSetWord"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditSetOld"] | components["schemas"]["EditJudge"] | components["schemas"]["EditSetReview"] | components["schemas"]["EditCarryOver"] | components["schemas"]["EditAddNote"] | components["schemas"]["EditRemoveNote"] | components["schemas"]["EditAddSlip"] | components["schemas"]["EditRemoveSlip"] | components["schemas"]["EditSetEvenings"] | components["schemas"]["EditSetTray"] | components["schemas"]["EditLeaveForLater"] | components["schemas"]["EditPutPage"] | components["schemas"]["EditDecorate"] | components["schemas"]["EditTimePage"] | components["schemas"]["EditSetPen"] | components["schemas"]["EditRemovePen"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
+        Edit: components["schemas"]["EditSetTitle"] | components["schemas"]["EditSetStock"] | components["schemas"]["EditSetPeriod"] | components["schemas"]["EditSetWeeks"] | components["schemas"]["EditSetCounting"] | components["schemas"]["EditSetLanguage"] | components["schemas"]["EditSetPalette"] | components["schemas"]["EditRemoveKind"] | components["schemas"]["EditSetKind"] | components["schemas"]["EditAddKind"] | components["schemas"]["EditKeepKind"] | components["schemas"]["EditSetHand"] | components["schemas"]["EditSetDress"] | components["schemas"]["EditSetMixing"] | components["schemas"]["EditTakeSplit"] | components["schemas"]["EditDropSplit"] | components["schemas"]["EditAddSpread"] | components["schemas"]["EditRemoveSpread"] | components["schemas"]["EditMoveSpread"] | components["schemas"]["EditShiftSpread"] | components["schemas"]["EditSetSpread"] | components["schemas"]["EditSetKey"] | components["schemas"]["EditPartPage"] | components["schemas"]["EditSetPart"] | components["schemas"]["EditSetWord"] | components["schemas"]["EditSetPatternWord"] | components["schemas"]["EditSetPattern"] | components["schemas"]["EditRemovePattern"] | components["schemas"]["EditUsePattern"] | components["schemas"]["EditSetSpare"] | components["schemas"]["EditSetUsed"] | components["schemas"]["EditSetLost"] | components["schemas"]["EditAddDate"] | components["schemas"]["EditSetDate"] | components["schemas"]["EditRemoveDates"] | components["schemas"]["EditTakeDates"] | components["schemas"]["EditSettleDate"] | components["schemas"]["EditSetDateCategories"] | components["schemas"]["EditSetOld"] | components["schemas"]["EditJudge"] | components["schemas"]["EditSetReview"] | components["schemas"]["EditCarryOver"] | components["schemas"]["EditAddNote"] | components["schemas"]["EditRemoveNote"] | components["schemas"]["EditAddSlip"] | components["schemas"]["EditRemoveSlip"] | components["schemas"]["EditSetEvenings"] | components["schemas"]["EditSetTray"] | components["schemas"]["EditLeaveForLater"] | components["schemas"]["EditPutPage"] | components["schemas"]["EditDecorate"] | components["schemas"]["EditTimePage"] | components["schemas"]["EditSetPen"] | components["schemas"]["EditRemovePen"] | components["schemas"]["EditAddBook"] | components["schemas"]["EditSetBook"] | components["schemas"]["EditRemoveBook"] | components["schemas"]["EditSeveral"];
         EditSetTitle: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1902,21 +1925,43 @@ export interface components {
             /** @description without words: the title is the kind's again, a part has no name, a line goes */
             says: string;
         };
+        EditSetPatternWord: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            type: "set-pattern-word";
+            pattern: string;
+            /** @description of the pattern */
+            part: number;
+            /** @description as WordsOfMonth says where it is kept */
+            at: string;
+            /** @description as it was read; where it says something else by now nothing is changed */
+            was?: string;
+            says: string;
+        };
+        WordOnPage: {
+            page: number;
+            /** @description x, y, wide, tall in grains */
+            place: number[];
+            /** @description as it stands there */
+            text: string;
+            /** @description in full */
+            says: string | null;
+            /** @description what its place is called: Title; Items, line 3 */
+            called: string | null;
+            /** @description null for what is worked out */
+            at: string | null;
+        };
         WordsOfSpread: {
             version: number;
-            words: {
-                page: number;
-                /** @description x, y, wide, tall in grains */
-                place: number[];
-                /** @description as it stands there */
-                text: string;
-                /** @description in full */
-                says: string | null;
-                /** @description what its place is called: Title; Items, line 3 */
-                called: string | null;
-                /** @description null for what is worked out */
-                at: string | null;
-            }[];
+            words: components["schemas"]["WordOnPage"][];
+        };
+        WordsOfMonth: {
+            version: number;
+            pattern: string;
+            part: number;
+            words: components["schemas"]["WordOnPage"][];
         };
         /** @enum {unknown} */
         PartDo: "divide" | "join" | "swap" | "move" | "size" | "gap" | "fill" | "name" | "set" | "add-page" | "remove-page" | "cut";
@@ -4744,6 +4789,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PartSettings"];
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    wordsOfMonth: {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+                page: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the words */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordsOfMonth"];
                 };
             };
             404: components["responses"]["Problem"];

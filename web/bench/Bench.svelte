@@ -131,6 +131,15 @@
       .map((id) => book.spreads.find((one) => one.id === id))
       .filter((one) => one !== undefined),
   );
+  /** What is drawn on a page: a spread, two that share it, or a part of a month. */
+  const drawnOn = (page: number) =>
+    (opening?.groups ?? [])
+      .filter(
+        (group) =>
+          spreads.some((one) => one.id === group.drawing) ||
+          opening?.pages.some((one) => one?.page === page && one.drawing === group.drawing),
+      )
+      .map((group) => ({ drawing: group.drawing, page }));
   const kindOf = (kind: string) => catalogue.kind(book, kind);
   const comparable = $derived(spreads.filter((one) => kindOf(one.kind)?.layouts));
 </script>
@@ -213,11 +222,14 @@
           {/each}
         </ul>
       {/if}
-      {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}
-        <details class="mt-3" bind:open={listing[one.id]}>
-          <summary>Words of {one.title}, one by one</summary>
-          {#if listing[one.id]}<div class="py-2"><WordList {book} spread={one.id} {words} /></div>{/if}
+      {@const on = opening?.pages.find((one) => one?.drawing === group.drawing)?.page ?? group.steps[0]?.page}
+      {#if on}
+        <details class="mt-3" bind:open={listing[group.drawing]}>
+          <summary>Words of {group.title}, one by one</summary>
+          {#if listing[group.drawing]}<div class="py-2"><WordList {book} drawn={{ drawing: group.drawing, page: on }} {words} /></div>{/if}
         </details>
+      {/if}
+      {#each spreads.filter((one) => one.id === group.drawing) as one (one.id)}
         <details class="mt-3" bind:open={setting[one.id]}>
           <summary>Words and settings of {one.title}</summary>
           {#if setting[one.id]}<div class="py-2"><SpreadSettings {book} spread={one} edit={(edit) => open.edit(edit)} /></div>{/if}
@@ -276,16 +288,7 @@
         {bench}
         picked={slip.kind === '' ? null : slip.at}
         pick={slip.kind === '' ? undefined : (page, x, y) => slip.pick(page, x, y)}
-        press={slip.kind === ''
-          ? (page, x, y, at) =>
-              words.point(
-                spreads.map((one) => one.id),
-                page,
-                x,
-                y,
-                at,
-              )
-          : undefined}
+        press={slip.kind === '' ? (page, x, y, at) => words.point(drawnOn(page), page, x, y, at) : undefined}
       />
     </div>
   {/if}

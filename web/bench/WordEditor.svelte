@@ -25,6 +25,7 @@
         <span>{word.called}, page {word.page}</span>
         <input class="input" name="says" value={says} maxlength="200" dir="auto" {@attach (node) => (node as HTMLInputElement).select()} />
       </label>
+      {#if chosen.found.of.type === 'set-pattern-word'}<p class="quiet">In all months of this pattern.</p>{/if}
       {#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
       <div class="mt-2 flex gap-2">
         <button class="btn small" type="submit">Change</button>

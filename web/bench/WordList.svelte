@@ -2,14 +2,14 @@
 <script lang="ts">
   import type { Book } from '../api/client';
   import { kept } from '../parts/kept';
-  import type { WordsState } from './words.svelte';
+  import type { Drawn, WordsState } from './words.svelte';
 
-  let { book, spread, words }: { book: Book; spread: string; words: WordsState } = $props();
+  let { book, drawn, words }: { book: Book; drawn: Drawn; words: WordsState } = $props();
 
   $effect(() => {
-    if (book) void words.load(spread);
+    if (book) void words.load(drawn);
   });
-  const all = $derived(words.changeable(spread));
+  const all = $derived(words.changeable(drawn.drawing));
 </script>
 
 {#if words.wrong}<p class="wrong" role="alert">{words.wrong}</p>{/if}

@@ -1,17 +1,25 @@
 // The words of an opening: what is pointed at on a page, where it is kept, and what it says.
-import { api, type Book, type Edit, Problem, type WordsOfSpread } from '../api/client';
+import { api, type Book, type Edit, Problem, type WordOnPage as Word } from '../api/client';
 
-export type Word = WordsOfSpread['words'][number];
+/** Whose words they are: a spread's, or those of a part of a pattern, which all its months share. */
+type Owner = { type: 'set-word'; spread: string } | { type: 'set-pattern-word'; pattern: string; part: number };
 
-/** A word and the spread it is of. */
 export interface Found {
-  spread: string;
   word: Word;
+  of: Owner;
 }
 
+/** A spread, or what is drawn of a month, and a page it stands on. */
+export interface Drawn {
+  drawing: string;
+  page: number;
+}
+
+const isMonth = (drawing: string) => /^\d{4}-\d{2}\//.test(drawing);
+
 export class WordsState {
-  /** Of each spread its words, and of which state of the book they are. */
-  private read = $state.raw<Record<string, { of: string; words: Word[] }>>({});
+  /** Of each drawing its words, and of which state of the book they are. */
+  private read = $state.raw<Record<string, { state: string; all: Found[] }>>({});
   /** The word that was pointed at. */
   chosen = $state.raw<{ found: Found; at: { x: number; y: number } } | null>(null);
   wrong = $state('');
@@ -22,23 +30,22 @@ export class WordsState {
   ) {}
 
   /** Those that can be said otherwise, each once. */
-  changeable(spread: string): Found[] {
+  changeable(drawing: string): Found[] {
     const seen = new Set<string>();
-    return (this.read[spread]?.words ?? []).flatMap((word) => {
-      if (word.at === null || seen.has(word.at)) return [];
+    return (this.read[drawing]?.all ?? []).filter(({ word }) => {
+      if (word.at === null || seen.has(word.at)) return false;
       seen.add(word.at);
-      return [{ spread, word }];
+      return true;
     });
   }
 
-  /** Reads the words of a spread, once for each state of the book. */
-  async load(spread: string): Promise<void> {
+  /** Reads the words of a drawing, once for each state of the book. */
+  async load({ drawing, page }: Drawn): Promise<void> {
     const book = this.book();
-    const of = JSON.stringify([book.id, book.book, book.version]);
-    if (this.read[spread]?.of === of) return;
+    const state = JSON.stringify([book.id, book.book, book.version]);
+    if (this.read[drawing]?.state === state) return;
     try {
-      const { words } = await api.wordsOf(book, spread);
-      this.read = { ...this.read, [spread]: { of, words } };
+      this.read = { ...this.read, [drawing]: { state, all: await fetched(book, drawing, page) } };
       this.wrong = '';
     } catch (error) {
       this.wrong = error instanceof Problem ? error.detail : String(error);
@@ -46,10 +53,10 @@ export class WordsState {
   }
 
   /** Points at a spot of a page, in grains: the smallest word that stands there. */
-  async point(spreads: string[], page: number, x: number, y: number, at: { x: number; y: number }) {
-    await Promise.all(spreads.map((spread) => this.load(spread)));
-    const here = spreads
-      .flatMap((spread) => (this.read[spread]?.words ?? []).map((word) => ({ spread, word })))
+  async point(drawn: Drawn[], page: number, x: number, y: number, at: { x: number; y: number }) {
+    await Promise.all(drawn.map((one) => this.load(one)));
+    const here = drawn
+      .flatMap((one) => this.read[one.drawing]?.all ?? [])
       .filter(({ word }) => {
         const [left, top, wide, tall] = word.place as [number, number, number, number];
         return word.page === page && x >= left && x <= left + wide && y >= top && y <= top + tall;
@@ -60,9 +67,16 @@ export class WordsState {
   }
 
   /** Says a word otherwise; false where it was refused. */
-  async say({ spread, word }: Found, says: string): Promise<boolean> {
+  async say({ word, of }: Found, says: string): Promise<boolean> {
     if (word.at === null) return false;
     const was = word.says ?? word.text;
-    return says.trim() === was || this.edit({ type: 'set-word', spread, at: word.at, was, says });
+    return says.trim() === was || this.edit({ ...of, at: word.at, was, says });
   }
+}
+
+async function fetched(book: Book, drawing: string, page: number): Promise<Found[]> {
+  if (!isMonth(drawing))
+    return (await api.wordsOf(book, drawing)).words.map((word) => ({ word, of: { type: 'set-word', spread: drawing } }));
+  const { words, pattern, part } = await api.wordsOfMonth(book, page);
+  return words.map((word) => ({ word, of: { type: 'set-pattern-word', pattern, part } }));
 }

@@ -25,6 +25,9 @@ use AmpleMargin\Spread\Setting\Settings;
 
 final class RemoveKind implements Edit
 {
+    /** What is said of a spread whatever it is. */
+    private const STAYS = [TakesDates::SETTING, Kind::IN_INDEX, Settings::TURNED];
+
     public function __construct(private readonly string $kind)
     {
     }
@@ -57,7 +60,7 @@ final class RemoveKind implements Edit
                     'kind' => $page,
                     'title' => $catalogue->title($one),
                     'settings' => ['parts' => self::parts($kind, $one, $plan, $catalogue)]
-                        + array_intersect_key($one->settings, [TakesDates::SETTING => true, Kind::IN_INDEX => true, Settings::TURNED => true]),
+                        + array_intersect_key($one->settings, array_flip(self::STAYS)),
                 ])
                 : $one, $plan->spreads),
         ]), "$kind->name is a kind no more");

@@ -6,6 +6,8 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Catalogue;
 
+use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Plan\BookPlan;
 use AmpleMargin\Plan\Plan;
@@ -120,6 +122,44 @@ final class Catalogue
             $book->pens,
             hand: $book->hand,
             book: new OfBook(key: $book->key),
+        );
+    }
+
+    /**
+     * What the form of a part of a month is asked.
+     *
+     * @param array<array-key, mixed> $said  its settings
+     * @param int                     $pages the month gives it
+     * @param list<MonthWeek>         $weeks on its pages
+     */
+    public function requestOfMonth(
+        Kind $kind,
+        array $said,
+        Month $month,
+        BookPlan $book,
+        int $pages,
+        array $weeks = [],
+        ?Names $names = null,
+    ): Request {
+        $settings = $kind->settings($said);
+        $title = $said[Kind::TITLED] ?? null;
+
+        return new Request(
+            $month->iso(),
+            \is_string($title) && '' !== trim($title) ? trim($title) : $kind->name,
+            $settings,
+            PageGrid::of($book->stock, $book->counting)->dressed($book->whole->dress->ofMonths())->lying($settings->turned()),
+            new CalendarFacts(
+                $book->period,
+                $settings->weekStart($book->weeks->first),
+                $names ?? new Names($book->language),
+                $month,
+                $weeks,
+            ),
+            $book->pens,
+            $pages,
+            $book->hand,
+            new OfBook(key: $book->key),
         );
     }
 

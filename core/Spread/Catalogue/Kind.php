@@ -18,6 +18,7 @@ use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Rows;
 use AmpleMargin\Spread\Filling\Table;
 use AmpleMargin\Spread\Part\Form;
+use AmpleMargin\Spread\Part\TitleStands;
 use AmpleMargin\Spread\Setting\Field;
 use AmpleMargin\Spread\Setting\Settings;
 
@@ -36,6 +37,9 @@ final class Kind
 
     /** The setting for words of its own in the index; its title without. */
     public const IN_INDEX = 'in_index';
+
+    /** The setting for the title of a part of a month; its kind's name without. */
+    public const TITLED = 'titled';
 
     /** The setting of a table by months that names a column for the totals of another book. */
     public const BEFORE = Table::BEFORE;
@@ -74,7 +78,12 @@ final class Kind
     /** A part of a month's pattern. */
     public static function monthPart(string $name, Form $form): self
     {
-        return new self('', $name, null, $form, new KindSettings($form->fields(...)));
+        $settings = new KindSettings($form->fields(...));
+
+        // Others are called by their month, or have none.
+        $hasTitle = \in_array(TitleStands::SETTING, array_column($form->fields(), 'name'), true);
+
+        return new self('', $name, null, $form, $hasTitle ? $settings->withOwn(Field::text(self::TITLED, 'Its title', $name)) : $settings);
     }
 
     public function under(string $id): self
