@@ -29,6 +29,7 @@ final class FindingSentences
             '^(\d+) marks?[; ].*?(\d+) can be told apart' => [[0, 1]],
             '(\d+) cut lea(?:f|ves) (?:has|have) (\d+) faces; the months need (\d+)\. The faces share the months, the first ones the fuller: [\d, ]+\. With (\d+) leaves' => [[2, 1], [3, 0]],
             'keeps (\d+) at least; it has (\d+)' => [[0, 1]],
+            'is (\d+) letters wide; .* of (\d+) box(?:es)? holds (\d+) that can be read' => [[0, 2]],
             'have no month|has no month' => [],
             '(\d+) parts do not fit (?:across|down) (\d+) box' => [],
             'The quote has (\d+) lines? and .* room for (\d+): (\d+) lines? (?:is|are) left out' => [[0, 1]],

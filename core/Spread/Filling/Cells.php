@@ -24,6 +24,7 @@ use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Page\TooLong;
 use AmpleMargin\Spread\Part\ByMonth;
 use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
@@ -186,7 +187,10 @@ final class Cells implements ByMonth, GivesWay, OfTime, TakenUp
                     CellWords::write($canvas, $asked, $places, $columns->size(), $rows->size(), $from);
                 },
             ),
-            findings: 0 === $from ? CellWords::tooMany($asked, $names, $rows->size()) : [],
+            findings: 0 === $from ? [
+                ...CellWords::tooMany($asked, $names, $rows->size()),
+                ...TooLong::in($asked, [...$names, ...$asked->settings->lines(CellWords::SETTING)], $columns->size(), "a $one"),
+            ] : [],
             check: new Check($cells
                             ? static fn (): string => "Count one cell: {$columns->size()} × {$rows->size()} boxes."
                             : static fn (): string => 'Count one container: '.$asked->grid->tally->length($columns->size()).' × '

@@ -17,6 +17,7 @@ use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Page\TooLong;
 use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
@@ -91,7 +92,11 @@ final class Circles implements Filling
                 'radius '.Plural::boxes($radius),
                 "{$this->count($asked)} circles in $region->wide × $region->tall boxes; centres ".Plural::boxes(2 * $half).' apart',
             )],
-            findings: self::findings($asked, $words),
+            findings: [
+                ...self::findings($asked, $words),
+                ...TooLong::in($asked, \array_slice($words, 0, self::MOST), max(2, $radius - 1), 'a circle’s line'),
+                ...TooLong::in($asked, [$asked->settings->textOrNull('shared') ?? ''], max(2, $half), 'the middle'),
+            ],
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($circles): void {
                     $canvas->step(Task::Pencil, 'Mark the centres: '.implode('; ', array_map(

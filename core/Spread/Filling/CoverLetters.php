@@ -21,6 +21,7 @@ use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Page\TooLong;
 use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
@@ -87,12 +88,15 @@ final class CoverLetters implements Filling, HasLayouts
         $room = TitlePlace::room($region->tall);
 
         // A month's divider is always on one line.
-        return match (null === $month ? $asked->settings->choice('figures') : 'guide') {
+        $drawn = match (null === $month ? $asked->settings->choice('figures') : 'guide') {
             'fold' => $this->acrossTheFold($asked, $region, $title, FoldedTitle::largest($title, $region->wide, $room), $from),
             'two' => $this->onTwoLines($asked, $region, $title, Lettering::onTwoLines($title, $region->wide, $room)),
             'block' => $this->inBlocks($asked, $region, $title, BlockDigits::largest($title, $region->wide, $room)),
             default => $this->onOneLine($asked, $region, $title),
         };
+        $below = $asked->settings->textOrNull('subtitle');
+
+        return null === $below || $from > 0 ? $drawn : $drawn->adding(TooLong::in($asked, [$below], $region->wide, 'the line below'));
     }
 
     private function acrossTheFold(Request $asked, Region $region, string $title, ?FoldedTitle $folded, int $page): Filled

@@ -15,6 +15,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Page\TooLong;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\Layers;
@@ -67,12 +68,15 @@ final class DotLegend implements Filling
             workings: static fn (): array => [
                 new Working('marks', Plural::of(\count($marks), 'mark', 'marks'), "$perRow a row of $wide boxes"),
             ],
-            findings: $all <= DotMarks::MOST ? [] : [new Finding(
-                $asked->id,
-                "$all marks; ".DotMarks::MOST.' can be told apart on one dot. Leave some out, or give them a line of their own.',
-                [],
-                false,
-            )],
+            findings: [
+                ...TooLong::in($asked, $marks, max(1, $wide - 2), 'the line of a mark'),
+                ...$all <= DotMarks::MOST ? [] : [new Finding(
+                    $asked->id,
+                    "$all marks; ".DotMarks::MOST.' can be told apart on one dot. Leave some out, or give them a line of their own.',
+                    [],
+                    false,
+                )],
+            ],
             layers: new Layers(
                 write: static function (Canvas $canvas) use ($marks, $perRow, $region, $wide): void {
                     if ([] === $marks) {

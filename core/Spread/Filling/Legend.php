@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Page\TooLong;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\Layers;
@@ -91,7 +92,10 @@ final class Legend implements Filling
                 Plural::of(\count($pens), 'entry', 'entries'),
                 "$perRow a row of ".self::ENTRY." boxes, $room in all; ".($room - \count($pens)).' to add',
             )],
-            findings: self::shared($asked, $pens),
+            findings: [
+                ...self::shared($asked, $pens),
+                ...TooLong::in($asked, array_column($pens, 'means'), max(1, $words->floor()), 'the line of an entry'),
+            ],
             layers: new Layers(
                 band: static function (Canvas $canvas) use ($pens, $places): void {
                     if ([] === $pens) {

@@ -13,6 +13,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Page\TooLong;
 use AmpleMargin\Spread\Part\FromHere;
 use AmpleMargin\Spread\Setting\Field;
 
@@ -58,11 +59,12 @@ final class PenLegend
     /** @return list<Finding> whether two entries would have to share a pen */
     public static function sharedPens(Request $request): array
     {
-        $names = \count($request->settings->lines('legend_names'));
+        $own = $request->settings->lines('legend_names');
+        $names = \count($own);
         $pens = \count($request->palette->pens);
 
         return 'own' === $request->settings->choice('legend')
-            ? TooFewPens::of($request->id, $names, $pens)
+            ? [...TooFewPens::of($request->id, $names, $pens), ...TooLong::in($request, $own, self::ENTRY - 2, 'the line of an entry')]
             : [];
     }
 

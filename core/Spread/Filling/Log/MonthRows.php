@@ -28,6 +28,7 @@ use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Pages;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Page\TooLong;
 use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
@@ -67,6 +68,10 @@ final class MonthRows implements LogSchool
         $divided = $this->divide($asked, $region, $log, \count($months));
         $next = isset($shares[$page + 1]) ? $page + 1 : null;
         $findings = 0 === $page ? $this->withoutColumn($asked) : [];
+
+        if (0 === $page && null !== $divided) {
+            array_push($findings, ...TooLong::in($asked, $this->categories($asked), $divided[0]->size(), 'a category’s column'));
+        }
 
         return null === $divided
             ? new Filled(findings: [$this->tooMany($asked, $region), ...$findings], next: $next)

@@ -18,6 +18,7 @@ use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Page\TooLong;
 use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\EdgeTicks;
 use AmpleMargin\Spread\Part\Filled;
@@ -49,7 +50,10 @@ final class HalfPage implements SpacingSchool
         return new Filled(
             ticks: $here->ticks([EdgeTicks::division(Edge::Top, $halves, 'halves', $region->x)]),
             workings: [new Working($here->note('halves'), Plural::boxes($wide).' each', $halves->working())],
-            findings: self::withoutRoom($asked, \count($lines), \count($fitting)),
+            findings: [
+                ...self::withoutRoom($asked, \count($lines), \count($fitting)),
+                ...TooLong::in($asked, $lines, max(1, intdiv($region->wide, 2)), 'half a page'),
+            ],
             layers: new Layers(
                 pencil: static function (Canvas $canvas) use ($here, $lines, $region, $right, $wide): void {
                     if ([] === $lines) {

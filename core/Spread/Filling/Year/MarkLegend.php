@@ -16,6 +16,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Page\TooLong;
 use AmpleMargin\Spread\Part\FromHere;
 
 /** @internal to Spread */
@@ -45,12 +46,14 @@ final class MarkLegend
     {
         $asked = \count($this->request->settings->lines('marks'));
 
-        return $asked > \count(self::MARKS) ? [new Finding(
+        $long = TooLong::in($this->request, $this->names, max(1, min($this->region->wide, self::ENTRY) - 2), 'the line of a mark');
+
+        return [...$long, ...$asked > \count(self::MARKS) ? [new Finding(
             $this->request->id,
             "$asked marks are named; at most ".\count(self::MARKS).' can be told apart on one dot. The others are left out.',
             [],
             false,
-        )] : [];
+        )] : []];
     }
 
     /** Begins the step that draws the marks, at the foot of the page. */
