@@ -228,6 +228,16 @@ final class VariationsTest extends TestCase
         self::assertSame([0, 0], [$title[0]->x, $title[0]->y]);
     }
 
+    public function testAGraphWithoutValuesHasLines(): void
+    {
+        $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
+            ['type' => 'add-spread', 'kind' => 'graph-by-week', 'settings' => ['of_parts' => ['graph' => ['graph_lines' => 2]]]],
+        ]);
+        $page = Composer::compose($plan)->spreadDrawings('graph-by-week')[0];
+        $text = implode(' ', array_map(static fn ($step): string => $step->text, $page->steps));
+        self::assertMatchesRegularExpression('/Rule 16 lines across the graph, one every 2 boxes, the first 4 down\./', $text);
+    }
+
     /** A door with more months than faces: as many a face as it takes, the first faces the fuller ones. */
     public function testSevenMonthsOnSixFaces(): void
     {

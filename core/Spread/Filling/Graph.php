@@ -71,6 +71,7 @@ final class Graph implements Filling, OfTime
             Field::text('value_from', 'Begins at'),
             Field::text('value_to', 'Aims at'),
             Field::halves('graph_column', 'Boxes a column', 12),
+            Field::halves('graph_lines', 'Without values, a line every so many boxes', 8),
             PartName::field(),
         ];
     }
@@ -142,6 +143,10 @@ final class Graph implements Filling, OfTime
                             $canvas->line(Layer::Ink, $left, $base - $nth * $scale->boxes, $wide, 0);
                         }
                     }
+                    $every = null === $scale ? $asked->settings->halvesOrNull('graph_lines') : null;
+                    if (null !== $every) {
+                        self::lines($canvas, $left, $base, $wide, Fraction::of($base - $top)->dividedBy($every)->floor(), $every);
+                    }
                     if (Axis::WEEKS === $axis->of) {
                         $canvas->step(Task::Ink, 'Mark below the base where the first week of each month begins.', 'columns');
                         foreach (array_keys(Axis::firstsOfMonths($here)) as $i) {
@@ -175,6 +180,17 @@ final class Graph implements Filling, OfTime
             check: new Check('Count the columns: '.\count($here).'.'),
             next: $next,
         );
+    }
+
+    /** Lines to read by where no value is known yet, from the base up. */
+    private static function lines(Canvas $canvas, int $left, int $base, Fraction $wide, int $many, Fraction $every): void
+    {
+        $first = Fraction::of($base)->minus($every->times($many));
+        $canvas->step(Task::Ink, 'Rule '.Plural::of($many, 'line', 'lines').' across the graph, one every '
+            .($every->equals(1) ? 'box' : Plural::boxes($every)).', the first '.$canvas->tally->place($first).' down.', 'columns');
+        for ($nth = 0; $nth < $many; ++$nth) {
+            $canvas->line(Layer::Ink, $left, $first->plus($every->times($nth)), $wide, 0);
+        }
     }
 
     private static function axis(Request $asked): Axis
