@@ -228,6 +228,28 @@ final class VariationsTest extends TestCase
         self::assertSame([0, 0], [$title[0]->x, $title[0]->y]);
     }
 
+    /** A short name on a divider, and on the first of its two pages only. */
+    public function testADividerHasAShortNameOnce(): void
+    {
+        $said = static function (array $settings): array {
+            $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
+                ['type' => 'set-pattern', 'pattern' => ['id' => 'one', 'name' => 'One', 'parts' => [
+                    ['kind' => 'month-divider', 'pages' => 2, 'settings' => ['of_parts' => ['letters of a cover' => $settings]]],
+                ]]],
+                ['type' => 'use-pattern', 'pattern' => 'one'],
+            ]);
+            $book = Composer::compose($plan);
+            $pages = array_map(static fn (int $page): string => implode('', array_map(
+                static fn (Mark $mark): string => $mark instanceof Words ? $mark->text : '',
+                $book->drawing($page)->marks ?? [],
+            )), range($book->months[0]->page, $book->months[0]->page + 1));
+
+            return array_map(static fn (string $text): string => str_replace('2027', '', $text), $pages);
+        };
+        self::assertSame(['January', 'January'], $said([]));
+        self::assertSame(['JAN', ''], $said(['month_called' => 'capitals', 'once' => true]));
+    }
+
     public function testAGraphWithoutValuesHasLines(): void
     {
         $plan = Books::edited(Books::starter()->with(['spreads' => []]), [

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling;
 
+use AmpleMargin\Calendar\Month;
 use AmpleMargin\Counting\BlockDigits;
 use AmpleMargin\Counting\FoldedTitle;
 use AmpleMargin\Counting\Lettering;
@@ -62,6 +63,12 @@ final class CoverLetters implements Filling, HasLayouts
             Field::text('lettering', 'Lettering'),
             Field::choice('figures', 'Drawn in', self::WAYS),
             Field::text('subtitle', 'Line below'),
+            Field::choice('month_called', 'A month is called by', [
+                'full' => 'its name',
+                'short' => 'its short name',
+                'capitals' => 'its short name in capitals',
+            ]),
+            Field::flag('once', 'On the first of its pages only', false),
         ];
     }
 
@@ -81,10 +88,15 @@ final class CoverLetters implements Filling, HasLayouts
 
     public function fill(Request $asked, Region $region, int $from): Filled
     {
+        $once = $asked->settings->flag('once') && $asked->pages > 1;
+        $next = $once && $from + 1 < $asked->pages ? $from + 1 : null;
+        if ($once && $from > 0) {
+            return new Filled(next: $next);
+        }
         $month = $asked->calendar->month;
         $title = null === $month
             ? $asked->settings->textOrNull('lettering') ?? $asked->calendar->period->years()
-            : $asked->calendar->names->month($month->month);
+            : self::called($asked, $month);
         $room = TitlePlace::room($region->tall);
 
         // A month's divider is always on one line.
@@ -96,7 +108,22 @@ final class CoverLetters implements Filling, HasLayouts
         };
         $below = $asked->settings->textOrNull('subtitle');
 
-        return null === $below || $from > 0 ? $drawn : $drawn->adding(TooLong::in($asked, [$below], $region->wide, 'the line below'));
+        $drawn = null === $below || $from > 0
+            ? $drawn
+            : $drawn->adding(TooLong::in($asked, [$below], $region->wide, 'the line below'));
+
+        return $once ? $drawn->goingOn($next) : $drawn;
+    }
+
+    private static function called(Request $asked, Month $month): string
+    {
+        $names = $asked->calendar->names;
+
+        return match ($asked->settings->choice('month_called')) {
+            'short' => $names->monthShort($month->month),
+            'capitals' => mb_strtoupper($names->monthShort($month->month)),
+            default => $names->month($month->month),
+        };
     }
 
     private function acrossTheFold(Request $asked, Region $region, string $title, ?FoldedTitle $folded, int $page): Filled

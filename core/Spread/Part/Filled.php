@@ -52,6 +52,12 @@ final class Filled
         return null === $called ? $this : $this->but(['layers' => $this->layers->called($called)]);
     }
 
+    /** The same, going on on the next page with this entry. */
+    public function goingOn(?int $next): self
+    {
+        return $this->but(['next' => $next]);
+    }
+
     /** The same with its name in the first of its rows. */
     public function named(string $name, Region $region): self
     {
