@@ -52,7 +52,9 @@
   <form class="mt-2 flex flex-col gap-2" onsubmit={keep}>
     <p class="quiet">
       {own
-        ? `This page is or was of your kind “${own.name}”. As it is divided now it stands only here, until you change the kind.`
+        ? spread.kind === own.kind
+          ? `This is your kind “${own.name}”.`
+          : `This page was of your kind “${own.name}”. As it is divided now it stands only here, until you change the kind.`
         : 'It stands in the drawer of every notebook, and re-sizes itself to other paper.'}
     </p>
     <label class="field"
