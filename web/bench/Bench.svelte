@@ -151,6 +151,7 @@
 >
   {#snippet margin()}
     {#if bench.wrong}<p class="note stop" role="alert">{bench.wrong}</p>{/if}
+    {#if words.wrong}<p class="note stop" role="alert">{words.wrong}</p>{/if}
     {#if opening && helping}<WhatNow {book} {slip} pages={shownPages} />{/if}
     {#each opening?.groups ?? [] as group (group.drawing)}
       <h2 class="mt-2 line-clamp-3 wrap-anywhere" dir="auto">{group.title}</h2>

@@ -12,7 +12,6 @@
   const all = $derived(words.changeable(drawn.drawing));
 </script>
 
-{#if words.wrong}<p class="wrong" role="alert">{words.wrong}</p>{/if}
 <div class="grid gap-2.5">
   {#each all as found (found.word.at)}
     <label class="field">
