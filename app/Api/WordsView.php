@@ -48,8 +48,8 @@ final class WordsView
         $first = $book->pageOf($spread->id) ?? 0;
         // What shares a page may stand on its lower half.
         $isLower = 0 < $first && $spread->id === $book->slot($first)->lower?->spread;
-        $half = intdiv($book->plan->stock->down - 1, 2);
-        $lower = $isLower ? Grain::PER_BOX * ($book->plan->stock->down - $half) : 0;
+        $stock = $book->plan->stock;
+        $lower = $isLower ? Grain::PER_BOX * ($stock->down - $stock->half()) : 0;
 
         return ['words' => self::placed($book->partsOf($spread)->words($kind, $spread->settings), $first, $lower)];
     }

@@ -43,24 +43,25 @@ final class Kinds
     public function keep(Plan $plan, ?Plan $before): void
     {
         foreach ($plan->kinds as $kind) {
-            $written = json_encode(PlanWriter::kind($kind), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
             $was = $before?->kind($kind->id);
-            if (null === $was || $written !== json_encode(PlanWriter::kind($was), \JSON_PRESERVE_ZERO_FRACTION)) {
-                $this->database->executeStatement(
-                    'INSERT INTO kept_kind (id, kind) VALUES (?, ?) ON CONFLICT (id) DO UPDATE SET kind = excluded.kind',
-                    [$kind->id, $written],
-                );
+            if (null === $was || self::written($kind) !== self::written($was)) {
+                $this->take($kind);
             }
         }
     }
 
-    /** A kind that came by itself, in the place of one with its id. */
+    /** A kind into the drawer, in the place of one with its id. */
     public function take(OwnKind $kind): void
     {
         $this->database->executeStatement(
             'INSERT INTO kept_kind (id, kind) VALUES (?, ?) ON CONFLICT (id) DO UPDATE SET kind = excluded.kind',
-            [$kind->id, json_encode(PlanWriter::kind($kind), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION)],
+            [$kind->id, self::written($kind)],
         );
+    }
+
+    private static function written(OwnKind $kind): string
+    {
+        return json_encode(PlanWriter::kind($kind), \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** Out of the drawer; plans that have it keep it. */

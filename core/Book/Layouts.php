@@ -337,11 +337,10 @@ final class Layouts
         return PageGrid::of($this->plan->stock, $this->plan->counting);
     }
 
-    /** Between two halves stays a box at least. */
     private function halfPage(): PageGrid
     {
         $stock = $this->plan->stock;
 
-        return new PageGrid($stock->across, intdiv($stock->down - 1, 2), $this->plan->counting, $stock->pitch);
+        return new PageGrid($stock->across, $stock->half(), $this->plan->counting, $stock->pitch);
     }
 }

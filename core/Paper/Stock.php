@@ -86,6 +86,12 @@ final class Stock
         }
     }
 
+    /** Boxes down of half a page: between two halves stays a box at least. */
+    public function half(): int
+    {
+        return intdiv($this->down - 1, 2);
+    }
+
     /** @return list<PaperSize> those of exactly this size; empty where the page is a size of its own */
     public function sizes(): array
     {

@@ -8,6 +8,7 @@ namespace AmpleMargin\Editing\Month;
 
 use AmpleMargin\Editing\Edited;
 use AmpleMargin\Editing\Offered;
+use AmpleMargin\Editing\OtherWord;
 use AmpleMargin\Plan\Pattern;
 use AmpleMargin\Plan\PatternPart;
 use AmpleMargin\Plan\Plan;
@@ -19,22 +20,15 @@ use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Part\OfParts;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Setting\Settings;
-use AmpleMargin\Spread\Word\LineWords;
 use AmpleMargin\Spread\Word\SaidWords;
-use AmpleMargin\Spread\Word\WordPlace;
 
 final class SetPatternWord implements Offered
 {
-    /**
-     * @param int    $part of the pattern, from 0
-     * @param string $says without words: the title is the kind's again, a part has no name, a line goes
-     */
+    /** @param int $part of the pattern, from 0 */
     public function __construct(
         private readonly string $pattern,
         private readonly int $part,
-        private readonly WordPlace $at,
-        private readonly string $was,
-        private readonly string $says,
+        private readonly OtherWord $word,
     ) {
     }
 
@@ -48,10 +42,7 @@ final class SetPatternWord implements Offered
         return new self(
             $values->text('pattern', '', 40),
             $values->count('part', 0, 30),
-            WordPlace::read($values->text('at', null, 200))
-                ?? throw PlanProblem::at('edit/at', 'A word is known by where it is kept, such as title or page/items/0.'),
-            $values->text('was', ''),
-            trim((string) preg_replace('/\s+/u', ' ', $values->text('says', '', LineWords::LONGEST))),
+            OtherWord::read($values),
         );
     }
 
@@ -64,30 +55,19 @@ final class SetPatternWord implements Offered
             throw PlanProblem::at('edit/part', 'This pattern has no such part any more.');
         }
         $said = $this->said($plan, $catalogue, $kind, $part);
-        $line = $said->at($this->at) ?? throw PlanProblem::at('edit/at', 'This word is not there any more.');
-        if (!str_contains($line, $this->was)) {
-            throw PlanProblem::at('edit/was', "It says “{$line}” by now. Look at it again.");
-        }
+        $this->word->in($said);
         $settings = array_filter($this->changed($said, $part->settings), static fn (mixed $value): bool => null !== $value);
         $changed = new Pattern($pattern->id, $pattern->name, array_values(array_replace(
             $pattern->parts,
             [$this->part => new PatternPart($part->kind, $part->pages, $settings)],
         )));
-        $now = '' === $this->says ? "“{$this->was}” left out" : "“{$this->says}” instead of “{$this->was}”";
 
-        return new Edited((new SetPattern($changed))->on($plan, $catalogue)->plan, "Pattern “{$pattern->name}”: $now");
+        return new Edited((new SetPattern($changed))->on($plan, $catalogue)->plan, "Pattern “{$pattern->name}”: ".$this->word->said());
     }
 
     public function written(): array
     {
-        return [
-            'type' => self::type(),
-            'pattern' => $this->pattern,
-            'part' => $this->part,
-            'at' => (string) $this->at,
-            'was' => $this->was,
-            'says' => $this->says,
-        ];
+        return ['type' => self::type(), 'pattern' => $this->pattern, 'part' => $this->part] + $this->word->written();
     }
 
     /** @throws PlanProblem where its parts cannot be told */
@@ -109,17 +89,18 @@ final class SetPatternWord implements Offered
      */
     private function changed(SaidWords $said, array $settings): array
     {
-        if (null === $this->at->setting && null === $this->at->part) {
-            return array_replace($settings, [Kind::TITLED => '' === $this->says ? null : $this->says]);
+        [$at, $was, $says] = [$this->word->at, $this->word->was, $this->word->says];
+        if (null === $at->setting && null === $at->part) {
+            return array_replace($settings, [Kind::TITLED => '' === $says ? null : $says]);
         }
-        if (null === $this->at->part) {
-            return array_replace($settings, $said->saying($this->at, $this->was, $this->says));
+        if (null === $at->part) {
+            return array_replace($settings, $said->saying($at, $was, $says));
         }
         $ofParts = OfParts::settings($settings[Settings::OF_PARTS] ?? null);
-        $own = array_replace(OfParts::settings($ofParts[$this->at->part] ?? null), null === $this->at->setting
-            ? [OfParts::NAME => $this->says]
-            : $said->saying($this->at, $this->was, $this->says));
-        $ofParts[$this->at->part] = array_filter($own, static fn (mixed $value): bool => null !== $value);
+        $own = array_replace(OfParts::settings($ofParts[$at->part] ?? null), null === $at->setting
+            ? [OfParts::NAME => $says]
+            : $said->saying($at, $was, $says));
+        $ofParts[$at->part] = array_filter($own, static fn (mixed $value): bool => null !== $value);
 
         return array_replace($settings, [Settings::OF_PARTS => $ofParts]);
     }

@@ -8,6 +8,7 @@ namespace AmpleMargin\Editing\Spread;
 
 use AmpleMargin\Editing\Edited;
 use AmpleMargin\Editing\Offered;
+use AmpleMargin\Editing\OtherWord;
 use AmpleMargin\Plan\Plan;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\PlanProblem;
@@ -19,21 +20,11 @@ use AmpleMargin\Spread\Part\OfParts;
 use AmpleMargin\Spread\Part\PartRefused;
 use AmpleMargin\Spread\Word\LineWords;
 use AmpleMargin\Spread\Word\SaidWords;
-use AmpleMargin\Spread\Word\WordPlace;
 
 final class SetWord implements Offered
 {
-    /**
-     * @param WordPlace $at   where it is kept
-     * @param string    $was  as it was read when it was pointed at
-     * @param string    $says without words: the title is the kind's again, a part has no name, a line goes
-     */
-    public function __construct(
-        private readonly string $spread,
-        private readonly WordPlace $at,
-        private readonly string $was,
-        private readonly string $says,
-    ) {
+    public function __construct(private readonly string $spread, private readonly OtherWord $word)
+    {
     }
 
     public static function type(): string
@@ -43,14 +34,7 @@ final class SetWord implements Offered
 
     public static function read(Values $values): self
     {
-        $at = $values->text('at', null, 200);
-
-        return new self(
-            $values->text('spread', '', 40),
-            WordPlace::read($at) ?? throw PlanProblem::at('edit/at', 'A word is known by where it is kept, such as title or page/items/0.'),
-            $values->text('was', ''),
-            trim((string) preg_replace('/\s+/u', ' ', $values->text('says', '', LineWords::LONGEST))),
-        );
+        return new self($values->text('spread', '', 40), OtherWord::read($values));
     }
 
     public function on(Plan $plan, Catalogue $catalogue): Edited
@@ -58,31 +42,28 @@ final class SetWord implements Offered
         $spread = InPlan::spread($plan, $this->spread);
         $kind = $catalogue->kind($spread->kind) ?? throw PlanProblem::at('edit/spread', 'Nobody knows what this spread is.');
         $said = $this->said($plan, $catalogue, $spread, $kind);
-        $line = $said->at($this->at) ?? throw PlanProblem::at('edit/at', 'This word is not there any more.');
-        if (!str_contains($line, $this->was)) {
-            throw PlanProblem::at('edit/was', "It says “{$line}” by now. Look at it again.");
-        }
+        $line = $this->word->in($said);
+        [$at, $was, $says] = [$this->word->at, $this->word->was, $this->word->says];
         $edited = match (true) {
-            null === $this->at->setting && null === $this->at->part => new SetSpread($spread->id, ['title' => $this->says]),
-            null === $this->at->setting => new SetPart($spread->id, (string) $this->at->part, [OfParts::NAME => $this->says]),
-            null === $this->at->part => new SetSpread($spread->id, ['settings' => $said->saying($this->at, $this->was, $this->says)
+            null === $at->setting && null === $at->part => new SetSpread($spread->id, ['title' => $says]),
+            null === $at->setting => new SetPart($spread->id, (string) $at->part, [OfParts::NAME => $says]),
+            null === $at->part => new SetSpread($spread->id, ['settings' => $said->saying($at, $was, $says)
                 // What is answered of a line goes with it.
                 + $kind->settings->answeredOf(
                     $spread->settings,
-                    $this->at->setting,
+                    $at->setting,
                     $line,
-                    LineWords::with($line, $this->at->piece, $this->was, $this->says),
+                    LineWords::with($line, $at->piece, $was, $says),
                 )]),
-            default => new SetPart($spread->id, $this->at->part, $said->saying($this->at, $this->was, $this->says)),
+            default => new SetPart($spread->id, $at->part, $said->saying($at, $was, $says)),
         };
-        $now = '' === $this->says ? "“{$this->was}” left out" : "“{$this->says}” instead of “{$this->was}”";
 
-        return new Edited($edited->on($plan, $catalogue)->plan, InPlan::name($spread, $catalogue).": $now");
+        return new Edited($edited->on($plan, $catalogue)->plan, InPlan::name($spread, $catalogue).': '.$this->word->said());
     }
 
     public function written(): array
     {
-        return ['type' => self::type(), 'spread' => $this->spread, 'at' => (string) $this->at, 'was' => $this->was, 'says' => $this->says];
+        return ['type' => self::type(), 'spread' => $this->spread] + $this->word->written();
     }
 
     /** @throws PlanProblem where its parts cannot be told */

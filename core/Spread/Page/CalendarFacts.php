@@ -11,9 +11,12 @@ use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Period;
 use AmpleMargin\Calendar\Weekday;
+use AmpleMargin\Copies;
 
 final class CalendarFacts
 {
+    use Copies;
+
     /**
      * @param Period          $period the months that are shown: the book's, or those a spread or a part has of its own
      * @param Month|null      $month  the month a part of its pages is for; null for a spread of the whole book
@@ -43,28 +46,25 @@ final class CalendarFacts
     {
         $month = null !== $this->month && 1 === $period->length() ? $period->start : null;
 
-        return new self($period, $this->first, $this->names, $month, $this->weeks, $this->book());
+        return $this->but(['period' => $period, 'month' => $month, 'whole' => $this->book()]);
     }
 
     /** Of the months that are shown those that fall to one face. */
     public function share(Period $period): self
     {
-        return new self(
-            $period,
-            $this->first,
-            $this->names,
-            1 === $period->length() ? $period->start : null,
-            whole: $this->book(),
-            isShare: true,
-        );
+        return $this->but([
+            'period' => $period,
+            'month' => 1 === $period->length() ? $period->start : null,
+            'weeks' => [],
+            'whole' => $this->book(),
+            'isShare' => true,
+        ]);
     }
 
     /** The same with weeks that begin on another day. */
     public function beginning(Weekday $first): self
     {
-        return $first === $this->first
-            ? $this
-            : new self($this->period, $first, $this->names, $this->month, $this->weeks, $this->whole, $this->isShare);
+        return $first === $this->first ? $this : $this->but(['first' => $first]);
     }
 
     /**

@@ -6,10 +6,13 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Part;
 
+use AmpleMargin\Copies;
 use AmpleMargin\Drawing\Canvas;
 
 final class Layers
 {
+    use Copies;
+
     /**
      * @param \Closure(Canvas): void|null $pencil beside the ticks
      * @param \Closure(Canvas): void|null $band
@@ -28,13 +31,13 @@ final class Layers
 
     public function called(string $called): self
     {
-        return new self($this->pencil, $this->band, $this->ink, $this->write, $called);
+        return $this->but(['called' => $called]);
     }
 
     /** @param \Closure(Canvas): void $write before what is written already */
     public function writingFirst(\Closure $write): self
     {
-        $first = new self($this->pencil, $this->band, $this->ink, $write, $this->called);
+        $first = $this->but(['write' => $write]);
 
         return null === $this->write ? $first : $first->alsoWriting($this->write);
     }
@@ -48,6 +51,6 @@ final class Layers
             $write($canvas);
         };
 
-        return new self($this->pencil, $this->band, $this->ink, $both, $this->called);
+        return $this->but(['write' => $both]);
     }
 }
