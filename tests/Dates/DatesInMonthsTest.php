@@ -47,7 +47,7 @@ final class DatesInMonthsTest extends TestCase
             $plan = Books::edited($plan, [['type' => 'add-date', 'day' => "$day March 2027", 'words' => "Rehearsal $day"]]);
         }
         $said = implode("\n", array_map(static fn ($finding): string => $finding->says, Composer::compose($plan)->findings()));
-        self::assertMatchesRegularExpression('/“Gratitude” has too little room .*March 2027 needs \d+ lines and has \d/', $said);
+        self::assertMatchesRegularExpression('/“Something good of every month” has too little room .*March 2027 needs \d+ lines and has \d/', $said);
         foreach (Composer::compose($plan)->spreadDrawings('gratitude') as $page) {
             foreach ($page->steps as $step) {
                 self::assertStringNotContainsString('0 dates', $step->text);

@@ -90,16 +90,16 @@ final class DatesReview
 
         return [new Finding(
             self::ABOUT,
-            self::called($log).' has too little room for what is known already: '.implode('; ', $months).'.'.$this->wordy($full),
+            $this->called($log).' has too little room for what is known already: '.implode('; ', $months).'.'.$this->wordy($full),
             $offers,
             false,
         )];
     }
 
     /** Another page that holds months is called by its title. */
-    private static function called(PlannedSpread $log): string
+    private function called(PlannedSpread $log): string
     {
-        return 'future-log' === $log->kind ? 'The future log' : '“'.($log->title ?? ucfirst(strtr($log->kind, '-', ' '))).'”';
+        return 'future-log' === $log->kind ? 'The future log' : '“'.$this->dates->catalogue->title($log).'”';
     }
 
     /**
