@@ -115,7 +115,8 @@ final class RandomEdit
     private static function wordSaid(Plan $plan, mixed $spread): array
     {
         $part = self::partSaid($plan, $spread)['part'];
-        $ats = ['title', "name/$part", 'page/items/0', 'page/cells/1/0', 'page/words/-', "part/$part/heads/0", "part/$part/items/2", '', 'x/y'];
+        $ats = ['title', "name/$part", 'page/items/0', 'page/cells/1/0', 'page/words/-', '', 'x/y'];
+        array_push($ats, "part/$part/heads/0", "part/$part/items/2");
         $says = ['Focus', '', ' ', 'Ausgaben', str_repeat('länger ', 40), 'שלום', "a\nb", 'Home:', 'Title 10+', 'A → B'];
 
         return ['at' => $ats[array_rand($ats)], 'was' => '', 'says' => $says[array_rand($says)]];

@@ -45,7 +45,8 @@ final class KindFile
             throw PlanProblem::at('kind_file', 'This is no file of a kind: a kind that is handed on is called something.kind.json.');
         }
         if ($version > self::VERSION || $version < 1) {
-            throw PlanProblem::at('kind_file', "This file is of version $version; this program reads version ".self::VERSION.'. A newer one made it.');
+            $says = "This file is of version $version; this program reads version ".self::VERSION.'. A newer one made it.';
+            throw PlanProblem::at('kind_file', $says);
         }
         $unknown = array_diff(array_map(strval(...), array_keys($values->all())), ['kind_file', 'kind']);
         if ([] !== $unknown) {

@@ -60,7 +60,8 @@ final class OwnKindsTest extends ApiTestCase
         // Divided otherwise it stands alone, until the kind is changed with all its spreads: whatever it is called.
         $book = $this->edit($book, ['type' => 'part-page', 'spread' => 'page-of-parts', 'do' => 'fill', 'at' => '1.1', 'fill' => 'free']);
         $book = $this->edit($book, [
-            'type' => 'keep-kind', 'spread' => 'page-of-parts', 'name' => 'Aground', 'section' => 'goals', 'kind' => 'own-the-boat-in-spring',
+            'type' => 'keep-kind', 'spread' => 'page-of-parts', 'name' => 'Aground', 'section' => 'goals',
+            'kind' => 'own-the-boat-in-spring',
         ]);
         self::assertSame(['own-the-boat-in-spring'], array_column($book['kinds'], 'kind'));
         self::assertSame(['Aground'], array_column($book['kinds'], 'name'));
@@ -76,7 +77,8 @@ final class OwnKindsTest extends ApiTestCase
         $this->kept();
         $this->browser->request('GET', '/api/kinds/own-the-boat-in-spring/file');
         $file = (string) $this->browser->getResponse()->getContent();
-        self::assertStringContainsString('own-the-boat-in-spring.kind.json', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+        $called = (string) $this->browser->getResponse()->headers->get('Content-Disposition');
+        self::assertStringContainsString('own-the-boat-in-spring.kind.json', $called);
         $this->call('DELETE', '/kinds/own-the-boat-in-spring', null, 204);
         $this->call('GET', '/kinds/own-the-boat-in-spring/file', null, 404);
         self::assertSame('own-the-boat-in-spring', $this->call('POST', '/kinds', $file, 201)['kind']);
@@ -87,13 +89,15 @@ final class OwnKindsTest extends ApiTestCase
         self::assertStringContainsString('This is no file of a kind', $says('{"title":"A plan"}'));
         self::assertStringContainsString('This is no file of a kind', $says('no json'));
         self::assertStringContainsString('A newer one made it', $says(str_replace('"kind_file": 1', '"kind_file": 2', $file)));
-        self::assertStringContainsString('is nothing a file of a kind has', $says(str_replace('"kind_file": 1', '"kind_file": 1, "soup": 1', $file)));
+        $more = str_replace('"kind_file": 1', '"kind_file": 1, "soup": 1', $file);
+        self::assertStringContainsString('is nothing a file of a kind has', $says($more));
         self::assertStringContainsString('begins with "own-"', $says(str_replace('own-the-boat-in-spring', 'notes', $file)));
         mt_srand(7);
         for ($i = 0; $i < 40; ++$i) {
             $at = mt_rand(0, \strlen($file) - 2);
             $broken = substr($file, 0, $at).['', '"', '{', '9', 'ü'][mt_rand(0, 4)].substr($file, $at + mt_rand(1, 6));
-            $this->browser->request('POST', '/api/kinds', [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ORIGIN' => 'http://localhost'], $broken);
+            $headers = ['CONTENT_TYPE' => 'application/json', 'HTTP_ORIGIN' => 'http://localhost'];
+            $this->browser->request('POST', '/api/kinds', [], [], $headers, $broken);
             self::assertContains($this->browser->getResponse()->getStatusCode(), [201, 403, 422], $broken);
         }
     }

@@ -156,7 +156,9 @@ final class StepsTest extends TestCase
                 : [0 === $mark->wide ? ['x', $mark->x] : ['y', $mark->y]];
             foreach ($places as [$axis, $at]) {
                 if (!isset($known[$axis][$at]) && !isset($runs[$axis][$at])) {
-                    $found[$about.preg_replace('/[\d½⅓⅔¼¾⅕⅖⅗⅘⅛]+/u', '#', "$axis, $step->text")] ??= "$axis ".$at / Grain::PER_BOX." on $page->across × $page->down: $step->text";
+                    $place = "$axis ".$at / Grain::PER_BOX." on $page->across × $page->down";
+                    $of = preg_replace('/[\d½⅓⅔¼¾⅕⅖⅗⅘⅛]+/u', '#', "$axis, $step->text");
+                    $found["$about$of"] ??= "$place: $step->text";
                 }
             }
         }
@@ -174,7 +176,8 @@ final class StepsTest extends TestCase
     private static function runs(string $text, array $known, Tally $tally): array
     {
         $runs = ['x' => [], 'y' => []];
-        if (1 === preg_match('/Rule (\d+) lines?.*?, one every (?:(\S+) )?box(?:es)?.*?the first (?:at |on dot )?(\S+) down/u', $text, $said)) {
+        $run = '/Rule (\d+) lines?.*?, one every (?:(\S+) )?box(?:es)?.*?the first (?:at |on dot )?(\S+) down/u';
+        if (1 === preg_match($run, $text, $said)) {
             $every = '' === $said[2] ? Grain::PER_BOX : self::fraction($said[2]);
             $first = self::grains($said[3], $tally);
             for ($i = 0; $i < (int) $said[1]; ++$i) {
@@ -221,7 +224,10 @@ final class StepsTest extends TestCase
     private static function fraction(string $said): int
     {
         $said = rtrim($said, ';:,.');
-        $halves = ['½' => [1, 2], '⅓' => [1, 3], '⅔' => [2, 3], '¼' => [1, 4], '¾' => [3, 4], '⅕' => [1, 5], '⅖' => [2, 5], '⅗' => [3, 5], '⅘' => [4, 5]];
+        $halves = [
+            '½' => [1, 2], '⅓' => [1, 3], '⅔' => [2, 3], '¼' => [1, 4], '¾' => [3, 4],
+            '⅕' => [1, 5], '⅖' => [2, 5], '⅗' => [3, 5], '⅘' => [4, 5],
+        ];
         $value = Fraction::of((int) $said);
         foreach ($halves as $sign => [$over, $under]) {
             $value = str_contains($said, $sign) ? $value->plus(Fraction::of($over, $under)) : $value;

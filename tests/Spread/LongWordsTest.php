@@ -58,7 +58,8 @@ final class LongWordsTest extends TestCase
     {
         return array_values(array_filter(
             $kind->fields(),
-            static fn (Field $field): bool => $field instanceof LinesField || ('text' === $field->type() && Kind::IN_INDEX !== $field->name),
+            static fn (Field $field): bool => $field instanceof LinesField
+                || ('text' === $field->type() && Kind::IN_INDEX !== $field->name),
         ));
     }
 }

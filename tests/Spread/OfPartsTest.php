@@ -25,7 +25,11 @@ final class OfPartsTest extends TestCase
     public function testWhatIsSaidOfAPartIsDrawnAndTakenBack(): void
     {
         $plan = self::with('mood');
-        [$part, $field] = self::closed($plan, 'mood', static fn (Field $field): bool => 'line' === $field->name || ($field instanceof ChoiceField && 'stands' !== $field->name));
+        [$part, $field] = self::closed(
+            $plan,
+            'mood',
+            static fn (Field $field): bool => 'line' === $field->name || ($field instanceof ChoiceField && 'stands' !== $field->name),
+        );
         $before = Books::pagesOf($plan, 'mood');
         $set = self::set($plan, 'mood', $part, [$field->name => self::other($plan, 'mood', $part, $field)]);
         self::assertNotEquals($before, Books::pagesOf($set, 'mood'), "$part: $field->name");

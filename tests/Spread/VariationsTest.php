@@ -14,8 +14,8 @@ use PHPUnit\Framework\TestCase;
 use Tests\Books;
 
 /**
- * The ways people vary a page (docs/trade.md, "As people vary it"; common practice, no source): of each, at most four things that are said from where the page
- * stands, and what is on it then. Nobody divides anything by hand.
+ * The ways people vary a page (docs/trade.md, "As people vary it"; common practice, no source): of each, at most four things that are said
+ * from where the page stands, and what is on it then. Nobody divides anything by hand.
  */
 final class VariationsTest extends TestCase
 {

@@ -46,7 +46,8 @@ final class WordsTest extends TestCase
                 self::assertStringContainsString('x', mb_strtolower($after[$at]->mark->text), "$kind->id: {$word->says}");
                 foreach ($after as $n => $other) {
                     $same = (string) $before[$n]->place === (string) $word->place;
-                    $same || self::assertSame($before[$n]->mark->text, $other->mark->text, "$kind->id: {$word->says} is not {$other->mark->text}");
+                    $about = "$kind->id: {$word->says} is not {$other->mark->text}";
+                    $same || self::assertSame($before[$n]->mark->text, $other->mark->text, $about);
                 }
                 ++$changed;
             }
@@ -91,7 +92,9 @@ final class WordsTest extends TestCase
         $drawn = static fn (string $spread): string => (string) json_encode($book->spreadDrawings($spread), \JSON_UNESCAPED_UNICODE);
         self::assertStringContainsString('What comes and goes', $drawn('index'));
         self::assertStringContainsString('Write the title “What comes and goes”', $drawn('income-and-expenses'));
-        $called = Books::edited($plan, [['type' => 'set-spread', 'spread' => 'income-and-expenses', 'settings' => ['in_index' => 'Money']]]);
+        $called = Books::edited($plan, [
+            ['type' => 'set-spread', 'spread' => 'income-and-expenses', 'settings' => ['in_index' => 'Money']],
+        ]);
         $index = (string) json_encode(Composer::compose($called)->spreadDrawings('index'), \JSON_UNESCAPED_UNICODE);
         self::assertStringContainsString('"Money"', $index);
         self::assertStringNotContainsString('What comes and goes', $index);
@@ -107,7 +110,10 @@ final class WordsTest extends TestCase
         $now = self::say($plan, self::word($plan, 'Then', 'then-and-now'), 'March 2026');
         self::assertNotNull(self::word($now, 'March 2026', 'then-and-now')->place);
         $goals = Books::edited(self::with('goal-checks'), [
-            ['type' => 'set-spread', 'spread' => 'goal-checks', 'settings' => ['items' => ['Swim', 'Sing'], 'yes' => ['Swim' => ['Timed']]]],
+            ['type' => 'set-spread', 'spread' => 'goal-checks', 'settings' => [
+                'items' => ['Swim', 'Sing'],
+                'yes' => ['Swim' => ['Timed']],
+            ]],
         ]);
         $said = self::say($goals, self::word($goals, 'Swim', 'goal-checks'), 'Swim forty lengths')->spread('goal-checks');
         self::assertSame(['Swim forty lengths' => ['Timed']], $said->settings['yes'] ?? null);
@@ -123,7 +129,8 @@ final class WordsTest extends TestCase
                 ['type' => 'use-pattern', 'pattern' => 'one'],
             ]);
             $before = self::ofMonth($plan);
-            foreach (\array_slice(array_filter($before, static fn (WordOnPage $word): bool => null !== $word->place), 0, 3, true) as $at => $word) {
+            $kept = array_filter($before, static fn (WordOnPage $word): bool => null !== $word->place);
+            foreach (\array_slice($kept, 0, 3, true) as $at => $word) {
                 $says = str_repeat('x', mb_strlen((string) $word->says));
                 $after = self::ofMonth(Books::edited($plan, [[
                     'type' => 'set-pattern-word', 'pattern' => 'one', 'part' => 0,
@@ -187,7 +194,8 @@ final class WordsTest extends TestCase
 
     public function testAPlaceIsReadAsItIsWritten(): void
     {
-        foreach ([new WordPlace(), new WordPlace('lines 2'), new WordPlace(null, 'items', 3), new WordPlace('legend', 'entries', 0, 1)] as $place) {
+        $places = [new WordPlace(), new WordPlace('lines 2'), new WordPlace(null, 'items', 3), new WordPlace('legend', 'entries', 0, 1)];
+        foreach ($places as $place) {
             self::assertEquals($place, WordPlace::read((string) $place));
         }
         foreach (['', 'x', 'title/1', 'name', 'page', 'part/lines', '//'] as $none) {
