@@ -177,7 +177,7 @@ test('a pen of the palette changes the colours of the spacing sheet, and its div
   await page.goto(`/notebooks/${made.id}/key/key`);
   await page.getByLabel('Colour 1', { exact: true }).fill('#114477');
   await page.getByRole('button', { name: 'Use this key' }).click();
-  await expect(page.getByText('This key is on its page now.')).toBeVisible();
+  await expect(page.getByText('The key you used is on its page now.')).toBeVisible();
   await page.goto(`/notebooks/${made.id}/spreads`);
   await page.getByRole('button', { name: /^Grid spacing sheet, page/ }).click();
   await page.getByLabel('Divided across by').fill('2, 6');

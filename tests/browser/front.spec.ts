@@ -162,7 +162,7 @@ test('a key is designed by keyboard, and an ambiguous one is stopped with nothin
     page.getByText(/^10 shapes to remember, symbols and additions together: more than 9 are looked up rather than known/),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Use this key' }).click();
-  await expect(page.getByText('This key is on its page now.')).toBeVisible();
+  await expect(page.getByText('The key you used is on its page now.')).toBeVisible();
   await page.getByRole('link', { name: 'Back to the bench' }).click();
   await expect(page.getByRole('img', { name: 'Page 3: Key' })).toContainText('rehearsal sung');
   expect(said).toEqual([]);
@@ -264,7 +264,7 @@ test('a state taken out of a key leaves no other state hanging on it, and a star
   await expect(page.getByRole('list', { name: 'Symbols' }).getByRole('button', { name: 'birthday', exact: true })).toBeVisible();
   await page.getByLabel('Explain the colours on the key page').check();
   await page.getByRole('button', { name: 'Use this key' }).click();
-  await expect(page.getByText('This key is on its page now.')).toBeVisible();
+  await expect(page.getByText('The key you used is on its page now.')).toBeVisible();
   await page.getByRole('button', { name: 'Take back' }).click();
   await page.getByRole('link', { name: 'Back to the bench' }).click();
   await expect(page.getByRole('img', { name: 'Page 3: Key' })).toContainText('event cancelled');

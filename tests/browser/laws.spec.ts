@@ -281,7 +281,7 @@ test('what is typed and drawn after a press, while its answer is on its way, sta
   await page.getByRole('button', { name: 'Use this key' }).click();
   await add.click();
   await page.getByLabel('Symbol for').pressSequentially('rehearsal', FAST);
-  await expect(page.getByText('This key is on its page now.')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('The key you used is on its page now.')).toBeVisible({ timeout: 15_000 });
   await page.reload();
   await expect(page.getByRole('button', { name: 'rehearsal', exact: true })).toBeVisible({ timeout: 20_000 });
 

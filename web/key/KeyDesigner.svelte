@@ -41,9 +41,7 @@
     <h2>Key designer</h2>
     {#if draft.wrong}<p class="note stop" role="alert">{draft.wrong}</p>{/if}
     <button class="btn chief my-2 w-full" onclick={() => draft.use()}>Use this key</button>
-    <p class="quiet" role="status">
-      {draft.saved || (draft.isDraft ? 'A draft: kept in this browser until it is used.' : 'As it is in the book.')}
-    </p>
+    <p class="quiet" role="status">{draft.says}</p>
     {#if draft.checked}
       {#each draft.checked.problems as one, i (i)}
         <p class="note" class:stop={one.stops} class:broken={!one.stops}>

@@ -20,7 +20,8 @@ export class KeyState {
   chosen = $state<{ symbol: number; state: number | null }>({ symbol: 0, state: null });
   checked = $state.raw<KeyChecked | null>(null);
   wrong = $state('');
-  saved = $state('');
+  /** Whether a key was put into the book since this screen was opened. */
+  isUsed = $state(false);
   isDraft = $state(false);
   private spread = '';
   private pitch = 5;
@@ -71,7 +72,6 @@ export class KeyState {
   /** Keeps the draft, after every change. */
   changed() {
     this.isDraft = true;
-    this.saved = '';
     local.set(this.place(this.book), JSON.stringify(this.all));
   }
 
@@ -90,13 +90,20 @@ export class KeyState {
     }
   }
 
+  /** How the key drawn here stands to the one on its page; true as well while somebody goes on drawing after it was used. */
+  get says(): string {
+    if (!this.isUsed) return this.isDraft ? 'A draft: kept in this browser until it is used.' : 'As it is in the book.';
+    const used = 'The key you used is on its page now.';
+    return this.isDraft ? `${used} What you drew since is a draft: kept in this browser until it is used.` : used;
+  }
+
   async use(): Promise<void> {
     const sent = this.all;
     this.wrong = '';
     if (await open.edit({ type: 'set-key', spread: this.spread, ...sent })) {
       // What was drawn while the answer was on its way is a draft of the next key.
       if (JSON.stringify(sent) === JSON.stringify(this.all)) this.forget();
-      this.saved = 'This key is on its page now.';
+      this.isUsed = true;
     } else {
       this.wrong = open.problem?.detail ?? '';
     }
