@@ -72,6 +72,7 @@ final class SittingsView
     {
         $pieces = $sittings->packed->pieces[$evening->key()] ?? [];
         $line = $sittings->packed->timelines[$evening->key()] ?? null;
+        $acts = $line?->acts() ?? [];
         $laid = LaidOut::for($sittings->book, $pieces);
         $today = null !== $now && intdiv($now, 1440) === $evening->day->number;
 
@@ -86,7 +87,7 @@ final class SittingsView
             'too_long' => max(0, ($line->length ?? 0) - ($sittings->minutes[$evening->key()] ?? 0)),
             'minutes_range' => self::range($sittings, $pieces),
             'taken' => $taken[$evening->day->iso()] ?? 0,
-            'pages' => array_map(static fn (Stint $one): array => self::page($sittings, $one), self::inActs($pieces, $line->acts ?? [])),
+            'pages' => array_map(static fn (Stint $one): array => self::page($sittings, $one), self::inActs($pieces, $acts)),
             'acts' => array_map(static fn (Act $act): array => [
                 'is' => $act->is,
                 'at' => $sittings->gone($evening) + $act->at,
@@ -94,7 +95,7 @@ final class SittingsView
                 'minutes' => $act->minutes,
                 'page' => $act->piece?->page->page,
                 'says' => SittingWords::act($sittings, $act),
-            ], $line->acts ?? []),
+            ], $acts),
             'tools' => $laid->tools,
             'pens' => $laid->pens,
             'sheets' => $laid->sheets,

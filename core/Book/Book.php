@@ -12,6 +12,7 @@ use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Carrying\Lasting;
 use AmpleMargin\Compare\Comparison;
+use AmpleMargin\Compare\LayoutWork;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Making\Pace;
@@ -242,6 +243,19 @@ final class Book
         $form = $this->drawings->layouts->form($spread);
 
         return null === $form ? null : Comparison::of($form, $this->asked($spread), $this->pace());
+    }
+
+    /** @return list<LayoutWork> what there is to draw of each layout of a spread; none where it has one only */
+    public function layoutWorks(PlannedSpread $spread): array
+    {
+        $layouts = $this->drawings->layouts;
+
+        return $layouts->remembering->of(
+            'works',
+            $spread,
+            fn (): array => $this->layouts($spread)?->works() ?? [],
+            $layouts->readsIndex($spread) ? $this->index : [],
+        );
     }
 
     /** How the pages of a spread are divided, and into what. */

@@ -43,7 +43,7 @@ final class Layouts
     /** @var array<string, bool> by spread */
     private array $half = [];
 
-    private readonly Remembering $remembering;
+    public readonly Remembering $remembering;
 
     /** @var array<string, bool> spread → whether it reads the index */
     private array $reads = [];
@@ -96,7 +96,7 @@ final class Layouts
     /** Whether what a spread draws depends on the index of its book. */
     public function readsIndex(PlannedSpread $spread): bool
     {
-        return $this->reads[$spread->id] ??= $this->remembering->is('reads', $spread, fn (): bool => $this->hasIndex($spread));
+        return $this->reads[$spread->id] ??= $this->remembering->of('reads', $spread, fn (): bool => $this->hasIndex($spread));
     }
 
     private function hasIndex(PlannedSpread $spread): bool
@@ -303,7 +303,7 @@ final class Layouts
     /** Whether it takes half a page and may share it: only what would fill a single page can. */
     public function isHalf(PlannedSpread $spread): bool
     {
-        return $this->half[$spread->id] ??= $this->isHalfAsked($spread) && $this->remembering->is(
+        return $this->half[$spread->id] ??= $this->isHalfAsked($spread) && $this->remembering->of(
             'half',
             $spread,
             fn (): bool => 1 === $this->form($spread)?->layOut($this->on($this->grid(), $spread))->pages,
@@ -313,7 +313,7 @@ final class Layouts
     /** Whether there is something to print and stick into a spread. */
     public function prints(PlannedSpread $spread): bool
     {
-        return $this->remembering->is('prints', $spread, fn (): bool => $this->hasCutOut($spread));
+        return $this->remembering->of('prints', $spread, fn (): bool => $this->hasCutOut($spread));
     }
 
     private function hasCutOut(PlannedSpread $spread): bool

@@ -49,13 +49,20 @@ final class Remembering
     }
 
     /**
-     * Something of a spread that is yes or no.
+     * Something of a spread, such as a yes or no.
      *
-     * @param \Closure(): bool $ask
+     * @template T
+     *
+     * @param \Closure(): T $ask   not null; values only
+     * @param list<mixed>    $index what it reads of the book's index; values
+     *
+     * @return T
      */
-    public function is(string $what, PlannedSpread $spread, \Closure $ask): bool
+    public function of(string $what, PlannedSpread $spread, \Closure $ask, array $index = []): mixed
     {
-        return $this->memory->of("$what {$this->from($spread)}", $ask, $this->unlessMet($spread->id));
+        $index = [] === $index ? '' : Memory::from('', $index);
+
+        return $this->memory->of("$what {$this->from($spread)}$index", $ask, $this->unlessMet($spread->id));
     }
 
     /** @param \Closure(): Laid $layOut */

@@ -71,6 +71,20 @@ final class Comparison
         return new self($candidates, $refused, $best, null === $best ? '' : self::reason($candidates[$best], $candidates, $pace));
     }
 
+    /** @return list<LayoutWork> what there is to draw of each that can be drawn */
+    public function works(): array
+    {
+        return array_map(
+            static fn (Candidate $one): LayoutWork => new LayoutWork(
+                $one->layout,
+                $one->measures->work,
+                $one->current,
+                [] === $one->measures->limits,
+            ),
+            $this->candidates,
+        );
+    }
+
     /**
      * The place whose lines are looked at first: the last month of a year is the busiest for most (from memory); the last
      * place where there is none.

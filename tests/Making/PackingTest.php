@@ -96,7 +96,7 @@ final class PackingTest extends TestCase
     {
         $figures = Stint::of(self::page(2, [new StepTime('f', 3600.0, 3600.0, true)]), 0, 1);
         $lines = Stint::of(self::page(4, [new StepTime('l', 600.0, 0.0, true)]), 0, 1);
-        $acts = array_map(static fn (Act $act): string => $act->is.(null === $act->piece ? '' : $act->piece->page->page), (new Timeline([$lines, $figures]))->acts);
+        $acts = array_map(static fn (Act $act): string => $act->is.(null === $act->piece ? '' : $act->piece->page->page), (new Timeline([$lines, $figures]))->acts());
         self::assertSame(['draw2', 'pause', 'draw2', 'pause', 'draw2', 'dry', 'draw4'], $acts);
     }
 
@@ -117,12 +117,12 @@ final class PackingTest extends TestCase
             $open = null;
             $wet = $ready = [];
             $begun = [];
-            foreach ($line->acts as $act) {
+            foreach ($line->acts() as $act) {
                 self::assertSame($now, $act->at, $about);
                 self::assertGreaterThan(0, $act->minutes, $about);
                 $piece = $act->piece;
                 if (null !== $piece) {
-                    $opening = $piece->page->opening();
+                    $opening = $piece->page->opening;
                     if (null !== $open && $open !== $opening) {
                         self::assertGreaterThanOrEqual($wet[$open] ?? 0, $now, "$about: no opening is closed on wet ink");
                     }

@@ -85,16 +85,18 @@ final class Short
         $ways = [];
         foreach (\array_slice(self::dearest($sittings), 0, self::MOST, true) as $id => $minutes) {
             $spread = $book->plan->spread((string) $id);
-            $comparison = null === $spread ? null : $book->layouts($spread);
+            if (null === $spread) {
+                continue;
+            }
             $best = null;
-            foreach ($comparison->candidates ?? [] as $candidate) {
-                $takes = $book->pace()->minutes($candidate->measures->work)->likely;
-                if (!$candidate->current && [] === $candidate->measures->limits && $takes < ($best[0] ?? $minutes)) {
-                    $best = [$takes, $candidate];
+            foreach ($book->layoutWorks($spread) as $one) {
+                $takes = $book->pace()->minutes($one->work)->likely;
+                if (!$one->current && $one->readable && $takes < ($best[0] ?? $minutes)) {
+                    $best = [$takes, $one];
                 }
             }
-            $now = null === $spread ? 0 : $book->pace()->minutes(Worked::of($book->spreadDrawings($spread->id)))->likely;
-            if (null !== $best && null !== $spread && $best[0] < $now) {
+            $now = $book->pace()->minutes(Worked::of($book->spreadDrawings($spread->id)))->likely;
+            if (null !== $best && $best[0] < $now) {
                 $name = mb_strtolower($best[1]->layout->name);
                 $ways[] = new self(
                     "{$book->catalogue()->title($spread)} as $name: $best[0] minutes in place of $now",

@@ -29,7 +29,7 @@ final class SittingWords
             }
         }
         array_push($lines, ...$laid->cautions);
-        foreach ($sittings->packed->timelines[$evening->key()]->acts as $act) {
+        foreach ($sittings->packed->timelines[$evening->key()]->acts() as $act) {
             $lines[] = self::clock($evening, $sittings->gone($evening) + $act->at).'  '.self::act($sittings, $act);
         }
 

@@ -50,6 +50,9 @@ final class PackingEvenings
 
     private int $tried = 0;
 
+    /** @var array<string, Timeline> by their pieces, which live as long as this */
+    private array $known = [];
+
     /**
      * @param list<ToDraw> $pages
      * @param list<FreeEvening>   $rooms in the order of time
@@ -61,12 +64,12 @@ final class PackingEvenings
         // The pages of an opening one after another, so that they find room together; the large ones first.
         $openings = [];
         foreach ($pages as $page) {
-            $openings["$page->rank {$page->opening()}"] = ($openings["$page->rank {$page->opening()}"] ?? 0) + $page->whole()->minutes();
+            $openings["$page->rank {$page->opening}"] = ($openings["$page->rank {$page->opening}"] ?? 0) + $page->whole()->minutes();
         }
         $key = static fn (ToDraw $page): array => [
             null === $page->put,
             $page->rank,
-            -$openings["$page->rank {$page->opening()}"],
+            -$openings["$page->rank {$page->opening}"],
             $page->page,
             $page->key,
         ];
@@ -116,11 +119,11 @@ final class PackingEvenings
      */
     private function bound(): int
     {
-        $alone = array_count_values(array_map(static fn (ToDraw $page): int => $page->opening(), $this->pages));
+        $alone = array_count_values(array_map(static fn (ToDraw $page): int => $page->opening, $this->pages));
         $free = array_sum(array_map(static fn (FreeEvening $room): int => $room->minutes, $this->rooms));
         $takes = $closes = [];
         foreach ($this->whole as $i => $whole) {
-            $closes[$i] = 1 === $alone[$whole->page->opening()] && $whole->wet ? $whole->page->closes : 0;
+            $closes[$i] = 1 === $alone[$whole->page->opening] && $whole->wet ? $whole->page->closes : 0;
             $takes[$i] = [$whole->minutes(), $closes[$i]];
         }
         rsort($closes);
@@ -277,7 +280,7 @@ final class PackingEvenings
             return null;
         }
         ++$this->tried;
-        $line = new Timeline([...$this->in[$at], $piece]);
+        $line = $this->timeline([...$this->in[$at], $piece]);
         if (!$anyway && $line->length > $this->rooms[$at]->minutes) {
             return null;
         }
@@ -287,6 +290,19 @@ final class PackingEvenings
         $this->work[$at] += $piece->minutes();
 
         return $before;
+    }
+
+    /**
+     * Worked out once for the same pieces, in whatever order they came: more than half of those that are tried were tried before.
+     *
+     * @param list<Stint> $pieces
+     */
+    private function timeline(array $pieces): Timeline
+    {
+        $ids = array_map(spl_object_id(...), $pieces);
+        sort($ids);
+
+        return $this->known[implode(',', $ids)] ??= new Timeline($pieces);
     }
 
     /** @param array{list<Stint>, Timeline} $before */

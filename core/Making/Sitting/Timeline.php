@@ -19,72 +19,67 @@ final class Timeline
     /** Minutes to lay out mat, knife and ruler, and to clear them away. From memory. */
     public const KNIFE = 5;
 
-    /** @var list<Act> */
-    public readonly array $acts;
-
     /** Minutes in all. */
     public readonly int $length;
 
     /** Minutes with nothing to do but wait. */
     public readonly int $idle;
 
+    /** @var list<array{string, int, int, Stint|null}> what is done, when, for how long; as acts only where somebody looks at them */
+    private array $done = [];
+
+    private int $now = 0;
+
+    private int $waits = 0;
+
+    /** The opening the book lies open at. */
+    private ?int $open = null;
+
+    /** @var array<int, int> opening → when it may be closed */
+    private array $wet = [];
+
     /** @param list<Stint> $pieces */
     public function __construct(array $pieces)
     {
-        $acts = [];
-        $now = $rested = $figures = 0;
-        $open = null;
-        /** @var array<int, int> $wet opening → when it may be closed */
-        $wet = [];
+        $figures = 0;
         $laidOut = false;
         /** @var list<array{int, Stint}> $drying when it may be finished */
         $drying = [];
-        $do = static function (string $is, int $minutes, ?Stint $piece = null) use (&$acts, &$now): void {
-            if ($minutes > 0) {
-                $acts[] = new Act($is, $now, $minutes, $piece);
-                $now += $minutes;
-            }
-        };
-        $turn = static function (int $to) use (&$open, &$wet, &$now, $do): void {
-            if (null !== $open && $open !== $to) {
-                $do(Act::DRY, ($wet[$open] ?? 0) - $now);
-            }
-            $open = $to;
-        };
         foreach (self::inOrder($pieces) as $piece) {
+            $opening = $piece->page->opening;
             // What has dried on another opening is finished when this one is left anyway.
-            if (null !== $open && $open !== $piece->page->opening()) {
-                $turn($piece->page->opening());
+            if ($this->open !== $opening && null !== $this->open) {
+                $this->turn($opening);
                 foreach ($drying as $i => [$ready, $waiting]) {
-                    if ($ready <= $now) {
-                        $do(Act::FINISH, $waiting->finish, $waiting);
+                    if ($ready <= $this->now) {
+                        $this->do(Act::FINISH, $waiting->finish, $waiting);
                         unset($drying[$i]);
                     }
                 }
             }
-            $turn($piece->page->opening());
+            $this->open = $opening;
             if ($piece->craft && !$laidOut) {
-                $do(Act::LAY_OUT, self::KNIFE);
+                $this->do(Act::LAY_OUT, self::KNIFE);
                 $laidOut = true;
             }
             // A rest before the figures that would be too many, and within a page that has more of them than that.
             if ($figures > 0 && $piece->figures > 0 && $figures + $piece->figures > self::FIGURES) {
-                $do(Act::PAUSE, self::PAUSE);
+                $this->do(Act::PAUSE, self::PAUSE);
                 $figures = 0;
             }
             $figures += $piece->figures;
             $rests = intdiv(max(0, $figures - 1), self::FIGURES);
             for ($part = 0; $part <= $rests; ++$part) {
                 $minutes = intdiv($piece->main * ($part + 1), $rests + 1) - intdiv($piece->main * $part, $rests + 1);
-                $do($piece->isOnlyFinished() ? Act::FINISH : Act::DRAW, $minutes, $piece);
+                $this->do($piece->isOnlyFinished() ? Act::FINISH : Act::DRAW, $minutes, $piece);
                 if ($part < $rests) {
-                    $do(Act::PAUSE, self::PAUSE);
+                    $this->do(Act::PAUSE, self::PAUSE);
                 }
             }
             $figures -= $rests * self::FIGURES;
-            $drawn = $now;
+            $drawn = $this->now;
             if ($piece->wet) {
-                $wet[$piece->page->opening()] = max($wet[$piece->page->opening()] ?? 0, $drawn + $piece->page->closes);
+                $this->wet[$opening] = max($this->wet[$opening] ?? 0, $drawn + $piece->page->closes);
             }
             if ($piece->finish > 0) {
                 $drying[] = [$drawn + ($piece->wet ? $piece->page->dries : 0), $piece];
@@ -92,13 +87,41 @@ final class Timeline
         }
         usort($drying, static fn (array $one, array $two): int => $one[0] <=> $two[0]);
         foreach ($drying as [$ready, $piece]) {
-            $turn($piece->page->opening());
-            $do(Act::DRY, $ready - $now);
-            $do(Act::FINISH, $piece->finish, $piece);
+            $this->turn($piece->page->opening);
+            $this->dry($ready);
+            $this->do(Act::FINISH, $piece->finish, $piece);
         }
-        $this->acts = $acts;
-        $this->length = $now;
-        $this->idle = array_sum(array_map(static fn (Act $act): int => Act::DRY === $act->is ? $act->minutes : 0, $acts));
+        $this->length = $this->now;
+        $this->idle = $this->waits;
+    }
+
+    /** @return list<Act> */
+    public function acts(): array
+    {
+        return array_map(static fn (array $one): Act => new Act(...$one), $this->done);
+    }
+
+    private function do(string $is, int $minutes, ?Stint $piece = null): void
+    {
+        if ($minutes > 0) {
+            $this->done[] = [$is, $this->now, $minutes, $piece];
+            $this->now += $minutes;
+        }
+    }
+
+    private function dry(int $until): void
+    {
+        $this->waits += max(0, $until - $this->now);
+        $this->do(Act::DRY, $until - $this->now);
+    }
+
+    /** An opening is left when it is dry to the touch. */
+    private function turn(int $to): void
+    {
+        if (null !== $this->open && $this->open !== $to) {
+            $this->dry($this->wet[$this->open] ?? 0);
+        }
+        $this->open = $to;
     }
 
     /**
@@ -112,14 +135,14 @@ final class Timeline
     {
         $figures = $craft = $begun = [];
         foreach ($pieces as $piece) {
-            $opening = $piece->page->opening();
+            $opening = $piece->page->opening;
             $figures[$opening] = ($figures[$opening] ?? 0) + $piece->figures;
             $craft[$opening] = ($craft[$opening] ?? false) || $piece->craft;
             $begun[$opening] = ($begun[$opening] ?? true) && !$piece->wet;
         }
         $keys = [];
         foreach ($pieces as $i => $piece) {
-            $opening = $piece->page->opening();
+            $opening = $piece->page->opening;
             // One number a piece, the first of these the heaviest: a sitting is put in order thousands of times.
             $kind = ($begun[$opening] ? 0 : 2) + ($craft[$opening] ? 1 : 0);
             $keys[$i] = (($kind * 2048 + 2047 - min(2047, $figures[$opening])) * 2048 + $piece->page->page) * 256 + min(255, $piece->from);

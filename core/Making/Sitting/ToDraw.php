@@ -10,6 +10,9 @@ use AmpleMargin\Paper\Leaf;
 
 final class ToDraw
 {
+    /** The left page of its opening. */
+    public readonly int $opening;
+
     /**
      * @param string         $key    names the page: its drawing and which of its pages
      * @param int            $page   of the book
@@ -30,12 +33,7 @@ final class ToDraw
         public readonly int $dries,
         public readonly ?string $put = null,
     ) {
-    }
-
-    /** The left page of its opening. */
-    public function opening(): int
-    {
-        return Leaf::openingOf($this->page);
+        $this->opening = Leaf::openingOf($page);
     }
 
     public function whole(): Stint
