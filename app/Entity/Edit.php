@@ -12,6 +12,9 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity]
 class Edit
 {
+    /** Little more than half the time of the usual packing, for an eighth more bytes: measured on the plan of the sample. */
+    private const QUICK = 1;
+
     /** Packed: a plan is some ten kilobytes of repeating words. A string as it is written, a stream as it is read. */
     #[ORM\Column(type: Types::BLOB)]
     private mixed $before;
@@ -32,8 +35,8 @@ class Edit
         string $before,
         string $after,
     ) {
-        $this->before = (string) gzcompress($before);
-        $this->after = (string) gzcompress($after);
+        $this->before = (string) gzcompress($before, self::QUICK);
+        $this->after = (string) gzcompress($after, self::QUICK);
     }
 
     public function before(): string

@@ -101,7 +101,9 @@ final class Layouts
 
     private function hasIndex(PlannedSpread $spread): bool
     {
-        return [] !== array_filter($this->fillings($spread), static fn (array $one): bool => $one[0] instanceof ReadsIndex);
+        $reads = static fn (FilledPart $leaf): bool => $leaf->filling instanceof ReadsIndex;
+
+        return [] !== array_filter($this->leaves($spread, $this->on($this->grid(), $spread)), $reads);
     }
 
     /**
@@ -113,13 +115,21 @@ final class Layouts
     {
         $request = $this->on($this->grid(), $spread);
         $asker = new Asker($request);
+
+        return array_map(
+            static fn (FilledPart $leaf): array => [$leaf->filling, $asker->of($leaf)],
+            $this->leaves($spread, $request),
+        );
+    }
+
+    /** @return list<FilledPart> the parts of a spread; none where it cannot be parted as the plan says */
+    private function leaves(PlannedSpread $spread, Request $request): array
+    {
         try {
-            $leaves = $this->form($spread)?->parting($request)->leaves() ?? [];
+            return array_values($this->form($spread)?->parting($request)->leaves() ?? []);
         } catch (PartRefused) {
             return [];
         }
-
-        return array_map(static fn (FilledPart $leaf): array => [$leaf->filling, $asker->of($leaf)], $leaves);
     }
 
     /** Null where nobody knows its kind. */

@@ -70,12 +70,17 @@ final class Remembering
     {
         $grid = PageGrid::of($this->plan->stock, $this->plan->counting);
         $layOut = fn (): Laid => $this->faults->layingOut($about, $grid, $layOut, $pages);
-        $laid = null;
-        $measured = $this->memory->of($from, static function () use ($layOut, &$laid): Measured {
-            return ($laid = $layOut())->measured();
-        }, $this->unlessMet($about));
+        // A finding says which spread it is of; where there is none, spreads that are alike are measured once.
+        $known = $this->memory->recall($from) ?? $this->memory->recall("$from $about");
+        if ($known instanceof Measured) {
+            return Laid::recalled($known, $layOut);
+        }
+        $laid = $layOut();
+        if (!$this->faults->isMet($about)) {
+            $this->memory->keep([] === array_filter($laid->findings) ? $from : "$from $about", $laid->measured());
+        }
 
-        return $laid ?? Laid::recalled($measured, $layOut);
+        return $laid;
     }
 
     /** What broke is to break again, until it is mended. @return \Closure(): bool */
@@ -86,7 +91,11 @@ final class Remembering
 
     private function from(PlannedSpread $spread): string
     {
-        return $this->froms[$spread->id] ??= $this->ofBook().Memory::from('', $spread);
+        return $this->froms[$spread->id] ??= $this->ofBook().Memory::from(
+            '',
+            [$spread->kind, $spread->title, $spread->settings],
+            $this->plan->whole->dress->ofSpread($spread),
+        );
     }
 
     /** Names all of the book that its pages are laid out from: what a form is asked is made of this and of the spread. */

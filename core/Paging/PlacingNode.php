@@ -14,6 +14,9 @@ final class PlacingNode
     /** @var array<int, int> how many of each shape of the group are placed */
     public array $counts = [];
 
+    /** Places by which the spreads of the group placed so far stand earlier than wanted, taken together. */
+    public int $owed = 0;
+
     /**
      * @param int $page the next free one
      * @param int $half 1 where the upper half of `$page` is taken
@@ -52,6 +55,7 @@ final class PlacingNode
         int $empty,
         array $counts,
         int $moved,
+        int $owed,
         int $parent,
         int $kept,
     ): self {
@@ -70,6 +74,7 @@ final class PlacingNode
             $medium,
         );
         $child->counts = $counts;
+        $child->owed = $owed;
 
         return $child;
     }

@@ -11,7 +11,8 @@
  * In a large section only orders that move no spread further than a window are walked. If one spread moves
  * by more than w places, the places moved in all are at least 2w + 2; so an order without empty pages that
  * moves fewer in all is the best of all orders, not only of those in the window. The same holds for as many empty pages as
- * no order can do without. Once an order is known, those that must move more are not walked on.
+ * no order can do without. Once an order is known, those that must move more are not walked on: over a
+ * section the places that spreads come earlier and later are as many, so what came early so far will be made up for.
  *
  * A spread goes to the first page that takes it: who stands further on can always be copied by waiting, so that never ends
  * later. Only a spread that should face another is also tried further on, for that depends on the side it stands on, and a
@@ -35,6 +36,9 @@ final class PlacingSearch
     /** Places a spread may be moved in the first walk, and how much wider the next ones are. */
     private const FIRST_WINDOW = 3;
     private const WIDER = 3;
+
+    /** Places moved in all that the first orders may move, one walk after another. */
+    private const LITTLE = [8, 16, 32, 64, 128];
 
     /** @var array<int, PlacingNode> */
     private array $nodes = [];
@@ -125,7 +129,8 @@ final class PlacingSearch
             ];
         }
         $most = 4 * (array_sum(array_map(\count(...), $this->groups)) + \count($this->ground->pinned)) + 4;
-        $caps = [[$least, null]];
+        // Most orders move little, and walks that may move little end soon.
+        $caps = [...array_map(static fn (int $moved): array => [$least, $moved], self::LITTLE), [$least, null]];
         for ($more = $step; $least + $more < $most; $more *= 2) {
             $caps[] = [$least + $more, null];
         }
@@ -208,9 +213,12 @@ final class PlacingSearch
                         unset($open[$shape]);
                     }
                     $counts = $node->counts;
-                    $moved = $node->moved + abs($rank - $shapes->next($shape, $counts));
+                    $early = $shapes->next($shape, $counts) - $rank;
+                    $moved = $node->moved + abs($early);
+                    // What came early in all, the rest of the section comes late in all: it moves by so much at least.
+                    $owed = $node->owed + $early;
                     ++$counts[$shape];
-                    if (null !== $mostMoved && $moved + $shapes->delay($counts, $rank) > $mostMoved) {
+                    if (null !== $mostMoved && $moved + abs($owed) > $mostMoved) {
                         continue;
                     }
                     $child = $node->placing(
@@ -220,6 +228,7 @@ final class PlacingSearch
                         $empty,
                         $counts,
                         $moved,
+                        $owed,
                         $at,
                         $this->facing->kept($spread, $page, $node),
                     );

@@ -65,21 +65,4 @@ final class Shapes
 
         return $open;
     }
-
-    /**
-     * Places at least that the spreads passed over so far will have moved: each stands later than all that are placed.
-     *
-     * @param array<int, int> $counts placed of each shape
-     */
-    public function delay(array $counts, int $rank): int
-    {
-        $delay = 0;
-        foreach ($this->ranks as $shape => $ranks) {
-            for ($i = $counts[$shape]; isset($ranks[$i]) && $ranks[$i] <= $rank; ++$i) {
-                $delay += $rank + 1 - $ranks[$i];
-            }
-        }
-
-        return $delay;
-    }
 }
