@@ -129,6 +129,8 @@ final class StepSentences
             '^Write the title “…” in the top # box' => static fn (StepMarks $marks, array $n): ?string => $marks->foot() <= $n[0] + 0.02 ? null : "the title ends at {$marks->foot()}",
             '^Write the title “…”, beginning # down' => static fn (StepMarks $marks, array $n, array $found, Tally $tally): ?string => $is('the title', $n[0] - (Tally::Dots === $tally ? 1 : 0), $marks->head()),
             '^Write the title “…”, beginning # down, # across' => static fn (StepMarks $marks, array $n, array $found, Tally $tally): ?string => $is('the title', $n[1] - (Tally::Dots === $tally ? 1 : 0), $marks->left()),
+            '^Write the title “…” across the fold: on this page “…”, a letter in each # box(?:es)? from # across' => static fn (StepMarks $marks, array $n, array $found, Tally $tally): ?string => $is('the title', $n[1] - (Tally::Dots === $tally ? 1 : 0), $marks->left()),
+            '^Write the title “…” across the fold: on this page “…”, from the fold on, a letter in each # box' => static fn (StepMarks $marks): ?string => $is('the title', 0, $marks->left()),
             '^Write now: # entr(?:y|ies), one ' => static fn (StepMarks $marks, array $n): ?string => $is('names and pages', 2 * $n[0], $marks->words()),
             '^Write the # items?, one a row.*' => static fn (StepMarks $marks, array $n, array $found): ?string => $is('items', $n[0] + (str_contains($found[0], 'in the last row') ? 1 : 0), $marks->words()),
             '^Rule the # (?:cells?|containers?)' => static fn (StepMarks $marks, array $n): ?string => $is('frames', $n[0], \count($marks->frames())),

@@ -163,6 +163,12 @@ final class VariationsTest extends TestCase
                 [['settings' => ['title_at' => 'up-right']]],
                 ['Of mine'],
             ],
+            'the title goes once across the opening, letter by letter' => [
+                'books-read',
+                [['settings' => ['title_at' => 'fold']]],
+                ['O', 'f', 'm', 'i', 'n', 'e'],
+                ['Of mine'],
+            ],
             'months run down the columns' => [
                 'gratitude',
                 [['part' => 'cells', 'settings' => ['order' => 'down']]],

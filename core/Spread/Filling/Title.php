@@ -54,6 +54,9 @@ final class Title implements HeadsPage
             return $this->upright($asked, $region);
         }
         $stands = $asked->settings->choice(TitleStands::STANDS);
+        if (TitleStands::isFolded($stands)) {
+            return $this->folded($asked, $region, $from > 0 || TitleStands::RIGHT_HALF === $stands, TitleStands::FOLD === $stands);
+        }
         $align = ['left' => Align::Start, 'middle' => Align::Middle, 'right' => Align::End][$stands] ?? null;
         $corner = 0 === $region->x && 0 === $region->y && $region->wide === $asked->grid->across;
 
@@ -71,6 +74,25 @@ final class Title implements HeadsPage
     private function isUpright(Request $asked): bool
     {
         return TitleStands::UPRIGHT === $asked->settings->choice(TitleStands::STANDS);
+    }
+
+    /**
+     * One half of it, on a page of an opening.
+     *
+     * @param bool $both whether the other is written on the next page as what is written below goes on
+     */
+    private function folded(Request $asked, Region $region, bool $isRight, bool $both): Filled
+    {
+        $folded = Heading::folded($asked);
+
+        return new Filled(
+            side: [$region->y => 'the title'],
+            findings: Heading::findings($asked, null, 2 * $region->wide),
+            layers: new Layers(write: null === $folded
+                ? null
+                : static fn (Canvas $canvas) => Heading::writeFolded($canvas, $asked, $region, $folded, $isRight)),
+            next: $both && !$isRight ? 1 : null,
+        );
     }
 
     /** Along an edge, read from the foot up. */

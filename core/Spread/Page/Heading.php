@@ -188,6 +188,39 @@ final class Heading
         self::letter($canvas, $request, $request->title, $region, $tall, $align ?? self::dressed($request));
     }
 
+    /** How a title goes across the fold; null where it does not. */
+    public static function folded(Request $request): ?FoldedTitle
+    {
+        $grid = $request->grid;
+
+        return FoldedTitle::of($request->title, $grid->across, self::letters($grid->down, $grid->title));
+    }
+
+    /** Begins the step that writes one half of it across the fold. */
+    public static function writeFolded(Canvas $canvas, Request $request, Region $region, FoldedTitle $folded, bool $isRight): void
+    {
+        [$letters, $begins] = [$isRight ? $folded->right : $folded->left, $region->x + $folded->begins($isRight, $region->wide)];
+        $each = Plural::of($folded->cell, 'box', 'boxes');
+        $half = self::quoted(trim(implode('', $letters)));
+        $canvas->step(
+            Task::Write,
+            'Write the title '.self::quoted($request->title).' across the fold: '.($isRight
+                ? "on this page $half, from the fold on, a letter in each $each."
+                : "on this page $half, a letter in each $each from ".$canvas->tally->place(Fraction::of($begins))
+                    .' across; the last ends at the fold.'),
+            'heading',
+        );
+        $canvas->pen($request->grid->dress?->pen);
+        $tall = self::letters($canvas->down, $canvas->title);
+        foreach ($letters as $nth => $letter) {
+            if ('' !== trim($letter)) {
+                $at = $begins + $folded->cell * $nth;
+                $canvas->words(Layer::Writing, $at, $region->y, $folded->cell, $tall, $letter, Align::Middle);
+            }
+        }
+        $canvas->pen(null);
+    }
+
     /** Begins the step that writes it along an edge, from the foot of its place up. */
     public static function writeUpright(Canvas $canvas, Request $request, Region $region): void
     {

@@ -55,6 +55,11 @@ final class Flow
             }
         }
         $placed = $sheets[\count($sheets) - 1]->leaves;
+        // A title goes on where a list does; alone it needs no page more.
+        $isTitle = static fn (int $part): bool => ($placed[$part] ?? null)?->leaf->filling instanceof HeadsPage;
+        if ([] === array_filter(array_keys($from), static fn (int $part): bool => !$isTitle($part))) {
+            $from = [];
+        }
         while ([] !== $from && \count($pages) < $most) {
             [$parts, $from] = $this->onePage($placed, $from, false);
             if ([] === $parts) {

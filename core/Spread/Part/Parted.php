@@ -18,6 +18,7 @@ use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Spread\Page\Closing;
 use AmpleMargin\Spread\Page\FlipOut;
+use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Laid;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Setting\Settings;
@@ -54,6 +55,34 @@ final class Parted implements Form
 
             return (new self($this->parting($request), $this->byHand))->layOut($plain);
         }
+
+        return TitleStands::isFoldedIn($this->piece) ? $this->acrossTheFold($request) : $this->laid($request);
+    }
+
+    /** Pages with their title across the fold, where they have one; else with the title at the head, saying why. */
+    private function acrossTheFold(Request $request): Laid
+    {
+        $laid = $this->laid($request);
+        $why = match (true) {
+            null !== Run::cutOf($this->piece) => 'leaves of these pages are cut',
+            null !== $request->calendar->month => 'a month begins on a left page or on a right one',
+            $this->piece instanceof Run && $this->piece->flows => 'its first page goes on over as many pages as it takes',
+            $laid->pages < 2 => 'this takes one page',
+            !TitleStands::meet($this->piece) => 'its other half is not on the page opposite',
+            null === Heading::folded($request) => 'it has letters that join, one letter only, or more of them than boxes',
+            default => null,
+        };
+        if (null === $why) {
+            return $laid->openingFlat();
+        }
+        $headed = (new self(TitleStands::unfolded($this->piece), $this->byHand))->laid($request);
+        $says = Heading::quoted($request->title)." stands at the head of its page, and not across the fold: $why.";
+
+        return $headed->saying([[...$headed->findings[0] ?? [], new Finding($request->id, $says, [], false)]] + $headed->findings);
+    }
+
+    private function laid(Request $request): Laid
+    {
         $cut = Run::cutOf($this->piece);
         $request = $this->onItsPage($request);
         $asker = new Asker($request);

@@ -23,6 +23,12 @@ final class TitleStands
     public const STANDS = 'stands';
 
     public const UPRIGHT = 'upright';
+
+    /** Over an opening: the second half where the page goes on, or each half on its page. */
+    public const FOLD = 'fold';
+    private const LEFT_HALF = 'fold-left';
+    public const RIGHT_HALF = 'fold-right';
+
     private const HEAD = 'dressed';
 
     /** At the head, aligned otherwise than the book is dressed. */
@@ -35,6 +41,7 @@ final class TitleStands
             'left' => 'at the head, left',
             'middle' => 'at the head, in the middle',
             'right' => 'at the head, right',
+            self::FOLD => 'at the head of both pages, across the fold',
             'up-left' => 'upright along the left edge',
             'up-right' => 'upright along the right edge',
             'none' => 'nowhere',
@@ -48,6 +55,9 @@ final class TitleStands
             self::HEAD => 'as the book is dressed',
             ...self::ALIGNED,
             self::UPRIGHT => 'upright, read from the foot up',
+            self::FOLD => 'across the fold, both halves',
+            self::LEFT_HALF => 'across the fold, its left half',
+            self::RIGHT_HALF => 'across the fold, its right half',
         ]);
     }
 
@@ -63,6 +73,57 @@ final class TitleStands
         return $settings->knows(self::SETTING) && self::HEAD !== $settings->choice(self::SETTING);
     }
 
+    /** Whether a title, or what writes it, stands across the fold. */
+    public static function isFolded(string $stands): bool
+    {
+        return \in_array($stands, [self::FOLD, self::LEFT_HALF, self::RIGHT_HALF], true);
+    }
+
+    /** Whether a title of these pages does. */
+    public static function isFoldedIn(Portion $piece): bool
+    {
+        return [] !== array_filter($piece->leaves(), static fn (FilledPart $leaf): bool => null !== self::fold($leaf));
+    }
+
+    /** Whether all that is written of titles across a fold meets there: a left half with its right half on the page opposite. */
+    public static function meet(Portion $piece): bool
+    {
+        if (!$piece instanceof Run) {
+            return [self::FOLD] === self::folds($piece);
+        }
+        $left = false;
+        foreach ($piece->pages as $nth => $page) {
+            $here = self::folds($page);
+            if ($here !== ($left ? [self::RIGHT_HALF] : []) && ($left || 1 === $nth % 2 || [self::LEFT_HALF] !== $here)) {
+                return false;
+            }
+            $left = [self::LEFT_HALF] === $here;
+        }
+
+        return !$left;
+    }
+
+    /** The same pages with every title at its head. */
+    public static function unfolded(Portion $piece): Portion
+    {
+        return $piece->each(
+            static fn (FilledPart $leaf): FilledPart => null === self::fold($leaf) ? $leaf : $leaf->set([self::STANDS => null]),
+        );
+    }
+
+    /** @return list<string> how the titles of a page go across a fold; those that do */
+    private static function folds(Portion $page): array
+    {
+        return array_values(array_filter(array_map(self::fold(...), $page->leaves()), is_string(...)));
+    }
+
+    private static function fold(FilledPart $leaf): ?string
+    {
+        $stands = $leaf->filling instanceof HeadsPage ? $leaf->settings[self::STANDS] ?? null : null;
+
+        return \is_string($stands) && self::isFolded($stands) ? $stands : null;
+    }
+
     /** The same pages with the title of the first where it is said to stand. */
     public static function over(Portion $piece, Settings $settings): Portion
     {
@@ -74,9 +135,31 @@ final class TitleStands
             return self::page($piece, $at);
         }
         $pages = $piece->pages;
-        $pages[0] = self::page($pages[0], $at);
+        if (self::FOLD === $at && isset($pages[1]) && null === $piece->cut) {
+            [$pages[0], $pages[1]] = self::halves($pages[0], $pages[1]);
+        } else {
+            $pages[0] = self::page($pages[0], $at);
+        }
 
         return $piece->flows ? Run::flowing($pages) : Run::of($pages, $piece->cut);
+    }
+
+    /**
+     * Two pages with a half of the title each; a second page without a head gets one.
+     *
+     * @return array{Portion, Portion}
+     */
+    private static function halves(Portion $left, Portion $right): array
+    {
+        $titled = self::titled($left);
+        if (null === $titled) {
+            return [$left, $right];
+        }
+        $second = null === self::titled($right)
+            ? Parting::of(Direction::Down, [[Size::needed(), $titled], [Size::share(), $right]])
+            : $right;
+
+        return [self::page($left, self::LEFT_HALF), self::page($second, self::RIGHT_HALF)];
     }
 
     private static function page(Portion $page, string $at): Portion
@@ -91,7 +174,7 @@ final class TitleStands
         }
         $below = 1 === \count($others) ? $others[0][1] : Parting::of(Direction::Down, $others, $page->gap, $page->policy);
         $upright = [Size::needed(), $titled->set([self::STANDS => self::UPRIGHT])];
-        if (isset(self::ALIGNED[$at])) {
+        if (isset(self::ALIGNED[$at]) || self::isFolded($at)) {
             return Parting::of(
                 Direction::Down,
                 [[$page->parts[0][0], $titled->set([self::STANDS => $at])], ...$others],
