@@ -317,7 +317,7 @@ final class Pager
                 return WeekPages::Two === $this->plan->weeks->pages ? Side::Left : Side::Any;
             }
             if ($part->pages > 0) {
-                return 2 === $part->pages && $this->parts->isOpening($part->kind) ? Side::Left : Side::Any;
+                return 2 === $part->pages && $this->parts->isOpening($part->kind, $part->settings) ? Side::Left : Side::Any;
             }
         }
 

@@ -16,9 +16,9 @@ final class PartsOfCatalogue implements PartKinds
     {
     }
 
-    public function isOpening(string $kind): bool
+    public function isOpening(string $kind, array $settings = []): bool
     {
-        return $this->catalogue->kind($kind)?->opensFlat() ?? false;
+        return $this->catalogue->kind($kind)?->opensFlat($settings) ?? false;
     }
 
     public function givesWay(string $kind): bool

@@ -9,7 +9,8 @@ namespace AmpleMargin\Paging;
 interface PartKinds
 {
     /** Whether two pages of it are an opening, and start on a left page. */
-    public function isOpening(string $kind): bool;
+    /** @param array<array-key, mixed> $settings of the part */
+    public function isOpening(string $kind, array $settings = []): bool;
 
     /** Whether its pages give way, one by one, where a page of the month is lost. */
     public function givesWay(string $kind): bool;

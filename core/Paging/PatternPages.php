@@ -29,7 +29,7 @@ final class PatternPages
                 $wanted[] = new WantedPart(
                     $part->kind,
                     $part->pages,
-                    2 === $part->pages && $kinds->isOpening($part->kind),
+                    2 === $part->pages && $kinds->isOpening($part->kind, $part->settings),
                     [],
                     $part->settings,
                     $kinds->givesWay($part->kind),

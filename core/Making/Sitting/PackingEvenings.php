@@ -50,8 +50,7 @@ final class PackingEvenings
 
     private int $tried = 0;
 
-    /** @var array<string, Timeline> by their pieces, which live as long as this */
-    private array $known = [];
+    private readonly Timelines $timelines;
 
     /**
      * @param list<ToDraw> $pages
@@ -74,6 +73,7 @@ final class PackingEvenings
             $page->key,
         ];
         usort($pages, static fn (ToDraw $one, ToDraw $two): int => $key($one) <=> $key($two));
+        $this->timelines = new Timelines();
         $this->pages = $pages;
         $this->whole = array_map(static fn (ToDraw $page): Stint => $page->whole(), $this->pages);
         $this->in = array_fill(0, \count($rooms), []);
@@ -280,7 +280,7 @@ final class PackingEvenings
             return null;
         }
         ++$this->tried;
-        $line = $this->timeline([...$this->in[$at], $piece]);
+        $line = $this->timelines->of([...$this->in[$at], $piece]);
         if (!$anyway && $line->length > $this->rooms[$at]->minutes) {
             return null;
         }
@@ -290,19 +290,6 @@ final class PackingEvenings
         $this->work[$at] += $piece->minutes();
 
         return $before;
-    }
-
-    /**
-     * Worked out once for the same pieces, in whatever order they came: more than half of those that are tried were tried before.
-     *
-     * @param list<Stint> $pieces
-     */
-    private function timeline(array $pieces): Timeline
-    {
-        $ids = array_map(spl_object_id(...), $pieces);
-        sort($ids);
-
-        return $this->known[implode(',', $ids)] ??= new Timeline($pieces);
     }
 
     /** @param array{list<Stint>, Timeline} $before */

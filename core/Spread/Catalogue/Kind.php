@@ -240,7 +240,24 @@ final class Kind
     {
         return $this->is(Fact::ReadAcross)
             || (null !== $this->section && !$this->is(Fact::TurnsThePage))
-            || ($this->is(Fact::DividedByHand) && true === ($settings[self::FLAT] ?? null));
+            || ($this->is(Fact::DividedByHand) && true === ($settings[self::FLAT] ?? null))
+            || TitleStands::FOLD === ($settings[TitleStands::SETTING] ?? null)
+            || self::asksFor(Table::ONCE, $settings);
+    }
+
+    /**
+     * Whether a setting is on, of the page or of any of its parts.
+     *
+     * @param array<array-key, mixed> $settings
+     */
+    private static function asksFor(string $setting, array $settings): bool
+    {
+        $asks = false;
+        array_walk_recursive($settings, static function (mixed $value, int|string $name) use ($setting, &$asks): void {
+            $asks = $asks || ($setting === $name && true === $value);
+        });
+
+        return $asks;
     }
 
     /** Whether it can be a part of a month's pattern. */

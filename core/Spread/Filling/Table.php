@@ -22,13 +22,17 @@ use AmpleMargin\Spread\Part\Check;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
 use AmpleMargin\Spread\Part\Layers;
+use AmpleMargin\Spread\Part\LiesOpen;
 use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Table implements ByMonth, GivesWay, OfTime
+final class Table implements ByMonth, GivesWay, LiesOpen, OfTime
 {
     /** The setting that names a column before the months, for the totals of another book. */
     public const BEFORE = 'before';
+
+    /** The setting by which names stand once over an opening. */
+    public const ONCE = 'names_once';
 
     public function isByMonth(array $settings): bool
     {
@@ -79,6 +83,7 @@ final class Table implements ByMonth, GivesWay, OfTime
             Field::flag('sum', 'A row for the sum', false),
             Field::text('sum_named', 'The row for the sum is called', 'Sum'),
             Field::flag('swapped', 'Rows and columns change places', false),
+            Field::flag(self::ONCE, 'Names on the left page of an opening only', false),
             Field::choice('shows', 'Shows', Arranged::SHOWS),
         ];
     }
@@ -98,6 +103,11 @@ final class Table implements ByMonth, GivesWay, OfTime
         return Arranged::tall($asked, $wide);
     }
 
+    public function liesOpen(Request $asked): bool
+    {
+        return Arranged::isOnce($asked);
+    }
+
     public function ways(Request $asked, Region $region): array
     {
         $strip = max(2, $region->wide - ($asked->settings->halvesOrNull('column')?->ceil() ?? 1));
@@ -113,7 +123,7 @@ final class Table implements ByMonth, GivesWay, OfTime
     public function fill(Request $asked, Region $region, int $from): Filled
     {
         $arranged = Arranged::in($asked, $region);
-        $page = new TablePage($asked, $region, $arranged, $from);
+        $page = new TablePage($asked, $region, $arranged->on($from), $from);
 
         return new Filled(
             top: $page->ticksAcross(...),

@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Filling;
 
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
+use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -54,15 +55,22 @@ final class Title implements HeadsPage
             return $this->upright($asked, $region);
         }
         $stands = $asked->settings->choice(TitleStands::STANDS);
-        if (TitleStands::isFolded($stands)) {
+        $isWhole = $region->wide === $asked->grid->across;
+        if (TitleStands::isFolded($stands) && $isWhole) {
             return $this->folded($asked, $region, $from > 0 || TitleStands::RIGHT_HALF === $stands, TitleStands::FOLD === $stands);
         }
         $align = ['left' => Align::Start, 'middle' => Align::Middle, 'right' => Align::End][$stands] ?? null;
-        $corner = 0 === $region->x && 0 === $region->y && $region->wide === $asked->grid->across;
+        $corner = 0 === $region->x && 0 === $region->y && $isWhole;
+        $narrow = TitleStands::isFolded($stands) ? [new Finding(
+            $asked->id,
+            Heading::quoted($asked->title).' stands in its part, and not across the fold: that is not as wide as the page.',
+            [],
+            false,
+        )] : [];
 
         return new Filled(
             side: [$region->y => 'the title'],
-            findings: Heading::findings($asked, null, $region->wide),
+            findings: [...Heading::findings($asked, null, $region->wide), ...$narrow],
             layers: new Layers(
                 write: static fn (Canvas $canvas) => $corner
                                 ? Heading::write($canvas, $asked, $align)

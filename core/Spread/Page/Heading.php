@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Page;
 
+use AmpleMargin\Counting\FoldedTitle;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Letters;
 use AmpleMargin\Counting\Plural;
@@ -188,35 +189,33 @@ final class Heading
         self::letter($canvas, $request, $request->title, $region, $tall, $align ?? self::dressed($request));
     }
 
-    /** How a title goes across the fold; null where it does not. */
+    /** How a title goes across the fold: null where it has letters that join and run from the right, or more than fit. */
     public static function folded(Request $request): ?FoldedTitle
     {
-        $grid = $request->grid;
+        [$grid, $title] = [$request->grid, $request->title];
+        $tall = max(1, self::letters($grid->down, $grid->title)->floor());
+        $joins = 1 === preg_match('/[\p{Arabic}\p{Hebrew}\p{Syriac}\p{Thaana}\p{Nko}]/u', $title);
 
-        return FoldedTitle::of($request->title, $grid->across, self::letters($grid->down, $grid->title));
+        return $joins ? null : FoldedTitle::largest($title, $grid->across, $tall, $tall);
     }
 
-    /** Begins the step that writes one half of it across the fold. */
+    /** Begins the step that writes one half of it across the fold, each letter on whole boxes. */
     public static function writeFolded(Canvas $canvas, Request $request, Region $region, FoldedTitle $folded, bool $isRight): void
     {
-        [$letters, $begins] = [$isRight ? $folded->right : $folded->left, $region->x + $folded->begins($isRight, $region->wide)];
-        $each = Plural::of($folded->cell, 'box', 'boxes');
-        $half = self::quoted(trim(implode('', $letters)));
+        $half = $isRight ? $folded->right : $folded->left;
+        $begins = $region->x + ($isRight ? $folded->air : $folded->from);
+        $air = 0 === $folded->air ? 'at the fold' : Plural::boxes($folded->air).' from the fold';
         $canvas->step(
             Task::Write,
-            'Write the title '.self::quoted($request->title).' across the fold: '.($isRight
-                ? "on this page $half, from the fold on, a letter in each $each."
-                : "on this page $half, a letter in each $each from ".$canvas->tally->place(Fraction::of($begins))
-                    .' across; the last ends at the fold.'),
+            'Write the title '.self::quoted($request->title).' across the fold: on this page '.self::quoted(implode('', $half->letters))
+                .', a letter in '.Plural::boxes($half->wide).', from '.$canvas->tally->place(Fraction::of($begins)).' across; the '
+                .($isRight ? 'first begins ' : 'last ends ').$air.'.',
             'heading',
         );
         $canvas->pen($request->grid->dress?->pen);
         $tall = self::letters($canvas->down, $canvas->title);
-        foreach ($letters as $nth => $letter) {
-            if ('' !== trim($letter)) {
-                $at = $begins + $folded->cell * $nth;
-                $canvas->words(Layer::Writing, $at, $region->y, $folded->cell, $tall, $letter, Align::Middle);
-            }
+        foreach ($half->guides() as $one) {
+            $canvas->words(Layer::Writing, $begins + $one['from'], $region->y, $one['wide'], $tall, $one['letter'], Align::Middle);
         }
         $canvas->pen(null);
     }

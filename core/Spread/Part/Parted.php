@@ -65,7 +65,7 @@ final class Parted implements Form
         $laid = $this->laid($request);
         $why = match (true) {
             null !== Run::cutOf($this->piece) => 'leaves of these pages are cut',
-            null !== $request->calendar->month => 'a month begins on a left page or on a right one',
+            null !== $request->calendar->month && 2 !== $request->pages => 'the months do not give it two pages',
             $this->piece instanceof Run && $this->piece->flows => 'its first page goes on over as many pages as it takes',
             $laid->pages < 2 => 'this takes one page',
             !TitleStands::meet($this->piece) => 'its other half is not on the page opposite',
@@ -133,7 +133,20 @@ final class Parted implements Form
             return $laid->cut($cut->starts(\count($this->piece->pages)), $removed);
         }
 
-        return $this->piece instanceof Run && !$this->piece->flows ? $laid->openingFlat() : $laid;
+        $isOpen = $this->piece instanceof Run ? !$this->piece->flows : $laid->pages > 1 && $this->liesOpen($asker);
+
+        return $isOpen ? $laid->openingFlat() : $laid;
+    }
+
+    private function liesOpen(Asker $asker): bool
+    {
+        foreach ($this->piece->leaves() as $leaf) {
+            if ($leaf->filling instanceof LiesOpen && $leaf->filling->liesOpen($asker->of($leaf))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

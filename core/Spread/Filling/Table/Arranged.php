@@ -41,7 +41,7 @@ final class Arranged
     /**
      * @param Heads $heads  the room for names
      * @param Fraction $wide boxes a column
-     * @param int  $columns a page
+     * @param PagesAcross $columns a page
      * @param int  $rows    a page, the one for the sum among them
      */
     private function __construct(
@@ -50,7 +50,7 @@ final class Arranged
         public readonly Heads $heads,
         public readonly Fraction $wide,
         public readonly Fraction $line,
-        public readonly int $columns,
+        private readonly PagesAcross $columns,
         public readonly int $rows,
         public readonly bool $sum,
         /** @var non-empty-list<non-empty-list<TableEntry>>|null found out when it is first asked */
@@ -100,7 +100,16 @@ final class Arranged
             $fit = max(1, Fraction::of($region->tall - 1)->dividedBy($line)->floor());
 
             return 'names' === $shows
-                ? new self($down, Axis::none(), new Heads(0, $region->wide), Fraction::of($region->wide), $line, 1, $fit, $sum)
+                ? new self(
+                    $down,
+                    Axis::none(),
+                    new Heads(0, $region->wide),
+                    Fraction::of($region->wide),
+                    $line,
+                    PagesAcross::alike(1),
+                    $fit,
+                    $sum,
+                )
                 : self::columnsAlone($asked, $down, $across, $region->wide, $line, $fit, $sum);
         }
         $strip = self::strip($asked, $down);
@@ -109,11 +118,14 @@ final class Arranged
         // Beside figures, columns of one's own take all the room: a line a day.
         $most = Axis::ITEMS === $across->of && $down->isFigures() ? $room : self::WIDEST;
         $wide = self::column($asked, max(1, min($most, intdiv($room, $count))));
-        // Over as many pages as a month's pattern gives it, or as it needs.
-        $columns = Pages::evenly($count, max(1, Fraction::of($room)->dividedBy($wide)->floor()), $asked->pages);
+        $most = max(1, Fraction::of($room)->dividedBy($wide)->floor());
+        $columns = self::isOnce($asked) && $count > $most
+            ? PagesAcross::overOpenings($count, $most, max(1, Fraction::of($region->wide)->dividedBy($wide)->floor()))
+            // Over as many pages as a month's pattern gives it, or as it needs.
+            : PagesAcross::alike(Pages::evenly($count, $most, $asked->pages));
         // What is left goes to the names, as in a log; nobody needs it between the columns.
         $grows = Axis::ITEMS === $down->of && null === $asked->settings->countOrNull('strip');
-        $strip += $grows ? max(0, $room - $wide->times($columns)->ceil()) : 0;
+        $strip += $grows ? max(0, $room - $wide->times($columns->beside())->ceil()) : 0;
         $stacked = Axis::ITEMS === $across->of && $wide->compare($across->longest($asked->boxesOf(...))) < 0;
         $head = match (true) {
             $stacked => min(self::STACKED, max(1, mb_strlen($across->longestName()))),
@@ -127,6 +139,28 @@ final class Arranged
         return new self($down, $across, new Heads($strip, $strip, $head, $stacked), $wide, $line, $columns, $fit, $sum);
     }
 
+    /** Whether names are asked for on left pages only: of a month where its part is an opening. */
+    public static function isOnce(Request $asked): bool
+    {
+        return $asked->settings->flag(Table::ONCE) && (null === $asked->calendar->month || 2 === $asked->pages);
+    }
+
+    /** The same as a page of it stands: without names where they stand on the page opposite. @param int $page from 0 */
+    public function on(int $page): self
+    {
+        return !$this->columns->isNameless($page % $this->beside()) ? $this : new self(
+            $this->down,
+            $this->across,
+            new Heads(0, 0, $this->heads->tall, $this->heads->stacked),
+            $this->wide,
+            $this->line,
+            $this->columns,
+            $this->rows,
+            $this->sum,
+            $this->pagesDown(),
+        );
+    }
+
     private static function columnsAlone(Request $asked, Axis $down, Axis $across, int $room, Fraction $line, int $fit, bool $sum): self
     {
         $count = \count($across->entries);
@@ -135,7 +169,7 @@ final class Arranged
         $wide = $wide->compare($room) > 0 ? Fraction::of($room) : $wide;
         $columns = min($count, Fraction::of($room)->dividedBy($wide)->floor());
 
-        return new self($down, $across, new Heads(0, 0), $wide, $line, $columns, $fit, $sum);
+        return new self($down, $across, new Heads(0, 0), $wide, $line, PagesAcross::alike(max(1, $columns)), $fit, $sum);
     }
 
     /** Boxes a column that are asked for; else so many. */
@@ -153,7 +187,7 @@ final class Arranged
     /** Pages beside one another, for the columns. */
     public function beside(): int
     {
-        return intdiv(\count($this->across->entries) + $this->columns - 1, $this->columns);
+        return $this->columns->pages(\count($this->across->entries));
     }
 
     /** Rows of entries a page has, without the one for the sum. */
@@ -192,7 +226,7 @@ final class Arranged
     /** @return list<TableEntry> the columns of a page, from 0 */
     public function columnsOn(int $page): array
     {
-        return \array_slice($this->across->entries, $page % $this->beside() * $this->columns, $this->columns);
+        return $this->columns->on($this->across->entries, $page % $this->beside());
     }
 
     /** @return list<TableEntry> the rows of a page, from 0 */
