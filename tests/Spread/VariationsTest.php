@@ -8,6 +8,7 @@ use AmpleMargin\Book\Composer;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Words;
+use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -310,5 +311,33 @@ final class VariationsTest extends TestCase
             ),
             Composer::compose($plan)->spreadDrawings($spread),
         ));
+    }
+
+    /** A graph of months stands in line with the table of months above it, or below it, on two papers; unless it is said how it stands. */
+    public function testAGraphStandsInLineWithItsMonths(): void
+    {
+        $table = ['fill' => 'table', 'needed' => true, 'settings' => ['rows_of' => 'items', 'items' => ['Weight', 'Pulse'], 'columns_of' => 'months']];
+        $graph = ['fill' => 'graph', 'share' => 1, 'settings' => ['graph_of' => 'months']];
+        foreach ([Books::a5(), new Stock(176_000, 250_000, 5_000, 32, 46, 192)] as $stock) {
+            foreach ([[$table, $graph], [$graph, $table]] as $parts) {
+                foreach ([[], ['graph_strip' => 0]] as $said) {
+                    $named = array_map(static fn (array $part): array => 'graph' === $part['fill']
+                        ? ['settings' => $part['settings'] + $said] + $part
+                        : $part, $parts);
+                    $plan = Books::edited(Books::starter($stock)->with(['spreads' => []]), [
+                        ['type' => 'add-spread', 'kind' => 'page-of-parts', 'settings' => ['parts' => ['divide' => 'down', 'parts' => $named]]],
+                    ]);
+                    $months = [];
+                    foreach (Books::pagesOf($plan, $plan->spreads[0]->id)[0]->marks as $mark) {
+                        if ($mark instanceof Words && \in_array($mark->text, ['J', 'F', 'M', 'Jan', 'Feb', 'Mar', 'D', 'Dec'], true)) {
+                            $months[$mark->y][] = $mark->x;
+                        }
+                    }
+                    self::assertCount(2, $months, 'the months are written above the table and below the graph');
+                    [$one, $other] = array_values($months);
+                    [] === $said ? self::assertSame($one, $other) : self::assertNotSame($one, $other);
+                }
+            }
+        }
     }
 }

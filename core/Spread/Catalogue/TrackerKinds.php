@@ -95,6 +95,17 @@ final class TrackerKinds
                 ->isARecord('medical ')
                 ->unlessSaid(['items' => ['Least', 'Most', 'Days']])
                 ->alsoCalled('weight', 'measure', 'month table', 'graph', 'progress'),
+            'graph-under-months' => static fn (): Kind => Page::spread('Months and their graph', Section::Trackers, Parting::down(
+                [Size::needed(), FilledPart::of(new Table())
+                    ->with(['rows_of' => 'items', 'columns_of' => 'months', 'strip' => 2])
+                    ->open('items')],
+                [Size::share(), FilledPart::of(new Graph())->with(['graph_of' => 'months'])->open('value_from', 'value_to')],
+            )->gap(1))
+                ->which(Fact::OnlyOfTheYear)
+                ->whichIs('A table of the months, and under it a graph with a column for each, in line with the table.')
+                ->isARecord('medical ')
+                ->unlessSaid(['items' => ['Low', 'High', 'Days']])
+                ->alsoCalled('weight', 'measure', 'month table', 'graph', 'progress', 'growth'),
             'graphs-by-month' => static fn (): Kind => Page::spread('Three graphs by month', Section::Trackers, Parting::down(
                 [Size::share(), self::monthGraph('Books')],
                 [Size::share(), self::monthGraph('Kilometres')],

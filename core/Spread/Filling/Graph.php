@@ -25,17 +25,21 @@ use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Page\WeeksShown;
 use AmpleMargin\Spread\Part\Check;
+use AmpleMargin\Spread\Part\Columns;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Filling;
+use AmpleMargin\Spread\Part\InLine;
 use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Part\PartName;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Graph implements Filling, OfTime
+final class Graph implements InLine, OfTime
 {
     /** Boxes a column is wide at most, where nobody asked for so many. */
     private const WIDEST = 4;
+
+    /** The same where somebody asks. */
+    private const MOST_COLUMN = 12;
 
     /** Boxes of a graph at least down, without its labels. From memory. */
     private const LOWEST = 4;
@@ -70,7 +74,8 @@ final class Graph implements Filling, OfTime
                 ->when('graph_of', [Axis::WEEKS]),
             Field::text('value_from', 'Begins at'),
             Field::text('value_to', 'Aims at'),
-            Field::halves('graph_column', 'Boxes a column', 12),
+            Field::count('graph_strip', 'Boxes before the axis', 0, 20),
+            Field::halves('graph_column', 'Boxes a column', self::MOST_COLUMN),
             Field::halves('graph_lines', 'Without values, a line every so many boxes', 8),
             PartName::field(),
         ];
@@ -257,7 +262,21 @@ final class Graph implements Filling, OfTime
 
     private function before(Request $asked): int
     {
-        return null === $this->values($asked) ? 0 : self::VALUES;
+        return max($asked->settings->countOrNull('graph_strip') ?? 0, null === $this->values($asked) ? 0 : self::VALUES);
+    }
+
+    public function inLine(Request $asked, Columns $with): array
+    {
+        $settings = $asked->settings;
+        $isSaid = null !== $settings->countOrNull('graph_strip') || null !== $settings->halvesOrNull('graph_column');
+        $fits = $with->of === $settings->choice('graph_of')
+            && $with->before >= $this->before($asked)
+            && $with->wide->compare(self::MOST_COLUMN) <= 0;
+
+        return $isSaid || !$fits ? [] : [
+            'graph_strip' => $with->before,
+            'graph_column' => $with->wide->isWhole() ? (string) $with->wide->floor() : $with->wide->floor().'.5',
+        ];
     }
 
     /** Rows of labels below the base. */

@@ -19,14 +19,16 @@ use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\ByMonth;
 use AmpleMargin\Spread\Part\Check;
+use AmpleMargin\Spread\Part\Columns;
 use AmpleMargin\Spread\Part\Filled;
 use AmpleMargin\Spread\Part\GivesWay;
+use AmpleMargin\Spread\Part\HasColumns;
 use AmpleMargin\Spread\Part\Layers;
 use AmpleMargin\Spread\Part\LiesOpen;
 use AmpleMargin\Spread\Part\OfTime;
 use AmpleMargin\Spread\Setting\Field;
 
-final class Table implements ByMonth, GivesWay, LiesOpen, OfTime
+final class Table implements ByMonth, GivesWay, HasColumns, LiesOpen, OfTime
 {
     /** The setting that names a column before the months, for the totals of another book. */
     public const BEFORE = 'before';
@@ -106,6 +108,16 @@ final class Table implements ByMonth, GivesWay, LiesOpen, OfTime
     public function liesOpen(Request $asked): bool
     {
         return Arranged::isOnce($asked);
+    }
+
+    public function columns(Request $asked, int $wide): ?Columns
+    {
+        if ($wide < self::narrowest($asked)) {
+            return null;
+        }
+        $arranged = Arranged::in($asked, new Region(0, 0, $wide, 200));
+
+        return new Columns($arranged->across->of, $arranged->heads->strip, $arranged->wide);
     }
 
     public function ways(Request $asked, Region $region): array

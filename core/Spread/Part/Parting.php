@@ -128,10 +128,30 @@ final class Parting implements Portion
             if (1 === $i && $this->isTitled()) {
                 $part = $part->from(Subtraction::from($region->tall)->less($region->tall - $size, 'the title'));
             }
-            array_push($placed, ...$this->parts[$i][1]->place($asker, $part, self::below($path, $i)));
+            array_push($placed, ...$this->inLine($asker, $i, $region->wide)->place($asker, $part, self::below($path, $i)));
         }
 
         return $placed;
+    }
+
+    /** A part in line with the columns of one it stands under or over. */
+    private function inLine(Asker $asker, int $i, int $wide): Portion
+    {
+        $part = $this->parts[$i][1];
+        if (Direction::Down !== $this->way || !$part instanceof FilledPart || !$part->filling instanceof InLine) {
+            return $part;
+        }
+        foreach ($this->parts as [, $other]) {
+            $columns = $other instanceof FilledPart && $other->filling instanceof HasColumns
+                ? $other->filling->columns($asker->of($other), $wide)
+                : null;
+            $said = null === $columns ? [] : $part->filling->inLine($asker->of($part), $columns);
+            if ([] !== $said) {
+                return $part->set($said);
+            }
+        }
+
+        return $part;
     }
 
     public function divisions(Asker $asker, Region $region, string $path = ''): array
