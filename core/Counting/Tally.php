@@ -37,4 +37,16 @@ enum Tally: string
     {
         return self::Boxes === $this ? $boxes.(1 === $boxes ? ' box' : ' boxes') : ($boxes + 1).' dots';
     }
+
+    /** A sentence that counts boxes, as this school says it. */
+    public function says(string $inBoxes): string
+    {
+        return self::Boxes === $this ? $inBoxes : InDots::step($inBoxes);
+    }
+
+    /** A sum in boxes, or what it comes to. */
+    public function sum(string $inBoxes): string
+    {
+        return self::Boxes === $this ? $inBoxes : InDots::sum($inBoxes);
+    }
 }

@@ -69,7 +69,7 @@ final class Canvas
 
     public function working(string $note, string $figure, string $arithmetic): void
     {
-        $this->workings[$note] ??= new Working($note, $figure, $arithmetic);
+        $this->workings[$note] ??= new Working($note, $this->tally->sum($figure), $this->tally->sum($arithmetic));
     }
 
     /**
@@ -108,7 +108,8 @@ final class Canvas
         $step = Step::of($this->done + \count($this->steps) + 1, $task, $said, $this->page, $was, $nth);
         // Before parts were named, it was done under the same words without that.
         $step = $isNamed ? $step : $step->knownBefore($text, $again);
-        $this->steps[] = $step->counting($edge, array_map($this->tally->place(...), $ticks), $note);
+        // Its key is that of the words in boxes: who counts otherwise from now on has done what is done.
+        $this->steps[] = $step->saying($this->tally->says($said))->counting($edge, array_map($this->tally->place(...), $ticks), $note);
     }
 
     /** How often these words are a step of the page by now. */

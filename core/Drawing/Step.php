@@ -46,6 +46,12 @@ final class Step
         return $this->but(['formerly' => [...$this->formerly, self::of(0, $this->task, $text, $this->page, [], $again)->key]]);
     }
 
+    /** The same step in other words. */
+    public function saying(string $text): self
+    {
+        return $text === $this->text ? $this : $this->but(['text' => $text]);
+    }
+
     /**
      * The same step with its counts.
      *

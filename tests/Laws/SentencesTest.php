@@ -62,12 +62,13 @@ final class SentencesTest extends TestCase
         $this->everyCase(Thorough::of(24, 300), static function (Kind $kind, Laid $laid, Tally $tally, string $about) use (&$found, &$sums): void {
             foreach ($laid->drawings() as $page) {
                 foreach ($page->workings as $working) {
-                    [$count, $wrong] = Sums::of($working->arithmetic);
+                    $arithmetic = InBoxes::sum($working->arithmetic, $tally);
+                    [$count, $wrong] = Sums::of($arithmetic);
                     $sums += $count;
                     if ([] !== $wrong) {
                         $found["$kind->id $working->note"] ??= "$about: ".implode(' | ', $wrong)." in “{$working->arithmetic}”";
                     }
-                    if (0 === $count && !self::isRead($working->arithmetic, self::WORKINGS)) {
+                    if (0 === $count && !self::isRead($arithmetic, self::WORKINGS)) {
                         $found['unread '.preg_replace('/[\d½⅓⅔¼¾]+/u', '#', mb_substr($working->arithmetic, 0, 60))] ??= "$about: $working->arithmetic";
                     }
                 }

@@ -44,7 +44,7 @@ final class StepSentences
     public static function wrong(PageDrawing $page, Step $step, Tally $tally): ?string
     {
         // Before the colon stands which part of the page it is of.
-        $own = (string) preg_replace('/^(?:“[^”]*”|[A-Z][a-z ]+?)(?: \d+)?: (?=[A-Z])/u', '', $step->text);
+        $own = (string) preg_replace('/^(?:“[^”]*”|[A-Z][a-z ]+?)(?: \d+)?: (?=[A-Z])/u', '', InBoxes::step($step->text, $tally));
         // What stands in quotes is the person's own.
         $text = (string) preg_replace('/“[^”]*”/u', '“…”', $own);
         if (1 !== preg_match('/\d|[½⅓⅔¼¾]/u', $text)) {

@@ -150,7 +150,7 @@ final class StepsTest extends TestCase
                     continue 2;
                 }
             }
-            $runs = self::runs($step->text, $known, $tally);
+            $runs = self::runs(InBoxes::step($step->text, $tally), $known, $tally);
             $places = $mark instanceof Frame
                 ? [['x', $mark->x], ['x', $mark->x + $mark->wide], ['y', $mark->y], ['y', $mark->y + $mark->tall]]
                 : [0 === $mark->wide ? ['x', $mark->x] : ['y', $mark->y]];

@@ -34,9 +34,10 @@ final class CutLines
         if ([] === $page->removed) {
             return;
         }
-        $canvas->step(Task::Pencil, $page->isBack()
-            ? 'The cut is the same on this side of the leaf; draw nothing beyond it.'
-            : "Draw the line to cut along. $page->says.", self::NOTE);
+        $says = 'Draw the line to cut along. ';
+        $page->isBack()
+            ? $canvas->step(Task::Pencil, 'The cut is the same on this side of the leaf; draw nothing beyond it.', self::NOTE)
+            : $canvas->step(Task::Pencil, $says.ucfirst($page->says).'.', self::NOTE, was: ["$says$page->says."]);
         foreach ($page->removed as $region) {
             foreach ($region->sidesWithin($canvas->across, $canvas->down) as [$x, $y, $toX, $toY]) {
                 $canvas->line(Layer::Pencil, $x, $y, $toX - $x, $toY - $y);
