@@ -170,6 +170,11 @@ final class VariationsTest extends TestCase
                 ['O', 'f', 'm', 'i', 'n', 'e'],
                 ['Of mine'],
             ],
+            'rows of a table are named as well as numbered' => [
+                'things-n-times',
+                [['part' => 'table', 'settings' => ['items' => ['Swims', 'Walks by the river']]]],
+                ['1 Swims', '2 Walks by the river', '3', '22'],
+            ],
             'months run down the columns' => [
                 'gratitude',
                 [['part' => 'cells', 'settings' => ['order' => 'down']]],

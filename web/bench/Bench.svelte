@@ -15,6 +15,7 @@
   import SpreadSettings from '../spreads/SpreadSettings.svelte';
   import { DrawerState } from '../spreads/drawer.svelte';
   import { BenchState } from './bench.svelte';
+  import { Followed } from './followed.svelte';
   import { SlipState } from '../slips/slips.svelte';
   import WhatNow from '../slips/WhatNow.svelte';
   import PutInTray from '../tray/PutInTray.svelte';
@@ -28,6 +29,7 @@
 
   const LAYERS = ['pencil', 'band', 'ink', 'writing'] as const;
   const bench = new BenchState();
+  const followed = new Followed();
   const slip = new SlipState(
     () => book,
     (edit) => open.edit(edit),
@@ -51,7 +53,12 @@
   });
   $effect(() => {
     const [page, current] = [route.page, book];
-    untrack(() => bench.load(current, page));
+    untrack(() => {
+      const open = (which: Record<string, boolean>) => Object.keys(which).filter((id) => which[id]);
+      const to = followed.page(current, page, [...open(setting), ...open(listing)]);
+      if (to !== page) route.go(route.to('bench', to), true);
+      else void bench.load(current, page);
+    });
   });
 
   const opening = $derived(bench.opening);
@@ -152,6 +159,7 @@
   {#snippet margin()}
     {#if bench.wrong}<p class="note stop" role="alert">{bench.wrong}</p>{/if}
     {#if words.wrong}<p class="note stop" role="alert">{words.wrong}</p>{/if}
+    {#if followed.says}<p class="note" role="status">{followed.says}</p>{/if}
     {#if opening && helping}<WhatNow {book} {slip} pages={shownPages} />{/if}
     {#each opening?.groups ?? [] as group (group.drawing)}
       <h2 class="mt-2 line-clamp-3 wrap-anywhere" dir="auto">{group.title}</h2>

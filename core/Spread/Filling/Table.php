@@ -72,7 +72,7 @@ final class Table implements ByMonth, GivesWay, HasColumns, LiesOpen, OfTime
 
         return [
             Field::choice('rows_of', 'A row for each of', Axis::WORDS),
-            Field::lines('items', 'Rows; one that ends with a colon heads a group')->when('rows_of', [Axis::ITEMS]),
+            Field::lines('items', 'Rows; one that ends with a colon heads a group')->when('rows_of', [Axis::ITEMS, Axis::NUMBERS]),
             Field::count('row_count', 'Rows', 1, 366)->when('rows_of', [Axis::NUMBERS]),
             Field::choice('columns_of', 'A column for each of', $columns),
             Field::text(self::BEFORE, 'A column before the months, for totals so far')->when('columns_of', [Axis::MONTHS]),

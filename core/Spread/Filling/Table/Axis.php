@@ -52,7 +52,7 @@ final class Axis
 
     /**
      * @param list<string> $names of items; one that ends with a colon is the heading of those after it
-     * @param int          $count of numbers, 1 or more
+     * @param int          $count of numbers, 1 or more; the first of them have these names, if any are said
      * @param Settings     $said  of its time
      */
     public static function of(string $of, CalendarFacts $calendar, array $names, int $count, Settings $said): self
@@ -65,7 +65,10 @@ final class Axis
                 WeeksShown::of($calendar, $said),
             ),
             self::WEEKDAYS => self::weekdays($calendar, $said),
-            self::NUMBERS => array_map(self::figure(...), range(1, max(1, $count))),
+            self::NUMBERS => array_map(
+                static fn (int $n): TableEntry => self::figure($n, $names[$n - 1] ?? ''),
+                range(1, max(1, $count)),
+            ),
             default => self::items($names),
         };
 
@@ -160,7 +163,7 @@ final class Axis
     /** Whether its entries are figures, which one box holds. */
     public function isFigures(): bool
     {
-        return \in_array($this->of, [self::DAYS, self::NUMBERS], true) && !$this->sayWeekdays();
+        return \in_array($this->of, [self::DAYS, self::NUMBERS], true) && ctype_digit($this->longestName());
     }
 
     /** Whether days say their weekday. */
@@ -199,9 +202,10 @@ final class Axis
         }, $names);
     }
 
-    private static function figure(int $n): TableEntry
+    /** A number, and what it stands for where that is said. */
+    private static function figure(int $n, string $name): TableEntry
     {
-        return new TableEntry((string) $n, (string) $n, (string) $n);
+        return new TableEntry(rtrim("$n $name"), (string) $n, (string) $n);
     }
 
     /** @return list<TableEntry> */
