@@ -116,7 +116,13 @@ final class Arranged
         $room = $region->wide - $strip;
         $count = \count($across->entries);
         // Beside figures, columns of one's own take all the room: a line a day.
-        $most = Axis::ITEMS === $across->of && $down->isFigures() ? $room : self::WIDEST;
+        $most = match (true) {
+            Axis::ITEMS !== $across->of => self::WIDEST,
+            $down->isFigures() => $room,
+            // Items that stand across by a person's wish are as wide as their names, where there is room.
+            $asked->settings->flag('swapped') => max(self::WIDEST, $across->longest($asked->boxesOf(...))),
+            default => self::WIDEST,
+        };
         $wide = self::column($asked, max(1, min($most, intdiv($room, $count))));
         $most = max(1, Fraction::of($room)->dividedBy($wide)->floor());
         $columns = self::isOnce($asked) && $count > $most
