@@ -78,7 +78,7 @@ export const SCREENS: ScreenEntry[] = [
     name: 'Spreads',
     room: 'Plan',
     key: 'p',
-    says: 'What stands on which page. Choose a spread to read why; add more from the catalogue.',
+    says: 'What stands on which page. Choose a spread to read why; add more from the drawer.',
     load: () => import('./spreads/Spreads.svelte'),
   },
   {

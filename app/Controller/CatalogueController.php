@@ -8,6 +8,7 @@ namespace App\Controller;
 
 use AmpleMargin\Book\StarterPlan;
 use AmpleMargin\Calendar\Names;
+use AmpleMargin\Find\KindFinder;
 use AmpleMargin\Paper\CountEstimate;
 use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Paper\PaperSize;
@@ -15,6 +16,7 @@ use AmpleMargin\Plan\Making\SlipKind;
 use AmpleMargin\Plan\PlanProblem;
 use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Spread\Catalogue\Catalogue;
+use AmpleMargin\Spread\Catalogue\Kind;
 use AmpleMargin\Spread\Filling\Fillings;
 use AmpleMargin\Spread\Part\Cut;
 use AmpleMargin\Spread\Part\Cuts;
@@ -81,6 +83,18 @@ final class CatalogueController
                 'height' => $size->micrometres()[1] / 1000,
             ], PaperSize::notebooks()),
         ]);
+    }
+
+    /** Kinds of spread a wish means, or parts of a month, the likeliest first. */
+    #[Route('/api/kinds/found', methods: 'GET')]
+    public function found(Request $request, Catalogue $catalogue): JsonResponse
+    {
+        $kinds = $request->query->getBoolean('monthly')
+            ? [...$catalogue->monthParts(), ...array_filter($catalogue->spreads(), static fn (Kind $kind): bool => $kind->suitsMonth())]
+            : $catalogue->spreads();
+        $found = (new KindFinder(array_values($kinds)))->find($request->query->getString('wish'));
+
+        return new JsonResponse(['kinds' => $found->kinds, 'near' => $found->near, 'says' => $found->says]);
     }
 
     /** Takes a kind of a person's own out of the drawer; plans that have it keep it. */

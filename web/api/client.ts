@@ -27,6 +27,7 @@ export type Drawings = Schemas['Drawings'];
 export type Leaves = Schemas['Leaves'];
 export type LeafPage = Leaves['pages'][number];
 export type Drawer = Schemas['Drawer'];
+export type FoundKinds = Schemas['FoundKinds'];
 export type Parts = Schemas['Parts'];
 export type PartChoices = Schemas['PartChoices'];
 export type PartSettings = Schemas['PartSettings'];
@@ -258,6 +259,8 @@ export const api = {
   wordsOf: (ref: Ref, spread: string) => call<WordsOfSpread>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/words`)),
   partChoices: (ref: Ref, spread: string, at: string) =>
     call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),
+  findKinds: (wish: string, monthly: boolean) =>
+    call<FoundKinds>('GET', `/kinds/found?wish=${encodeURIComponent(wish)}${monthly ? '&monthly=1' : ''}`),
   takeKind: (file: string) => call<{ kind: string; name: string }>('POST', '/kinds', file),
   forgetKind: (kind: string) => call<void>('DELETE', `/kinds/${encodeURIComponent(kind)}`),
   opening: (ref: Ref, page: number) => call<Opening>('GET', about(ref, `/openings/${page}`)),

@@ -106,6 +106,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kinds/found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Kinds of spread a wish means, the likeliest first */
+        get: operations["findKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kinds/{kind}": {
         parameters: {
             query?: never;
@@ -1337,6 +1354,13 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        FoundKinds: {
+            kinds: string[];
+            /** @description none is called so; these are like it */
+            near: boolean;
+            /** @description what to mind before writing such a thing into a notebook */
+            says: string;
+        };
         Unreadable: {
             id: string;
             version: number;
@@ -3782,6 +3806,30 @@ export interface operations {
                 };
             };
             422: components["responses"]["Problem"];
+        };
+    };
+    findKinds: {
+        parameters: {
+            query: {
+                wish: string;
+                /** @description parts of a month instead */
+                monthly?: "1";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description their ids */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundKinds"];
+                };
+            };
         };
     };
     removeKind: {

@@ -6,7 +6,7 @@ interface Seen {
   book: string;
   page: number;
   version: number;
-  /** Spreads of the opening, the one that is looked at first. */
+  /** Spreads of the opening. */
   spreads: string[];
 }
 
@@ -18,16 +18,15 @@ export class Followed {
   /**
    * The page to show now; another than the one asked for where the spread that was looked at there went elsewhere.
    *
-   * @param first spreads that are being set, which are looked at before others
+   * @param set spreads that are being set; others stay where they are drawn, and the bench where the pen is
    */
-  page(book: Book, page: number, first: string[]): number {
+  page(book: Book, page: number, set: string[]): number {
     const before = this.seen;
     const here = book.pages.filter((one) => one.opening === openingOf(page));
-    const own = here.find((one) => one.page === page)?.spread ?? null;
     const ids = here.flatMap((one) => [one.spread, one.lower]).filter((one) => one !== null);
     const stays = before?.book === book.id && before.page === page;
     if (stays && before.version !== book.version) {
-      const gone = [...first.filter((id) => before.spreads.includes(id)), ...before.spreads.slice(0, 1)].find((id) => !ids.includes(id));
+      const gone = set.find((id) => before.spreads.includes(id) && !ids.includes(id));
       const spread = book.spreads.find((one) => one.id === gone);
       if (spread?.page) {
         this.says = `“${spread.title}” stands on page ${spread.page} now.`;
@@ -36,7 +35,7 @@ export class Followed {
       }
     }
     if (!stays) this.says = '';
-    this.seen = { book: book.id, page, version: book.version, spreads: [...new Set([...(own === null ? [] : [own]), ...ids])] };
+    this.seen = { book: book.id, page, version: book.version, spreads: ids };
     return page;
   }
 }

@@ -45,7 +45,9 @@ export class WordsState {
     const state = JSON.stringify([book.id, book.book, book.version]);
     if (this.read[drawing]?.state === state) return;
     try {
-      this.read = { ...this.read, [drawing]: { state, all: await fetched(book, drawing, page) } };
+      const all = await fetched(book, drawing, page);
+      // Taken together only now: another drawing's words may have come meanwhile.
+      this.read = { ...this.read, [drawing]: { state, all } };
       this.wrong = '';
     } catch (error) {
       this.wrong = error instanceof Problem ? error.detail : String(error);

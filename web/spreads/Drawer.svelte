@@ -28,15 +28,18 @@
   }
 </script>
 
-<h2>{drawer.parts ? 'A part of a month' : 'Catalogue'}</h2>
+<h2>{drawer.parts ? 'A part of a month' : 'Drawer'}</h2>
 <label class="field my-2"
   ><span>Find a kind of {drawer.parts ? 'page' : 'spread'}</span><input
     class="input"
     type="search"
-    bind:value={drawer.words}
-    placeholder="read, money, dates …"
+    value={drawer.words}
+    oninput={(event) => drawer.say(event.currentTarget.value)}
+    maxlength="200"
+    placeholder="what do you want to keep? read, money, dates …"
   /></label
 >
+{#if drawer.found?.says}<p class="note" role="status">{drawer.found.says}</p>{/if}
 {#if drawer.drawn.wrong}<p class="note stop" role="alert">{drawer.drawn.wrong}</p>{/if}
 {#each drawer.sections as section (section.id)}
   <h3>{section.words}</h3>
@@ -74,8 +77,13 @@
     {/each}
   </ul>
 {:else}
-  <p class="quiet">No kind goes by that name. A page of notes takes what has no page of its own.</p>
+  <p class="quiet">Nothing in the drawer is called so.</p>
 {/each}
+{#if drawer.byHand && (drawer.found?.near || drawer.sections.length === 0)}
+  {@const byHand = drawer.byHand}
+  <p class="mt-4">What has no page of its own yet begins as a page you divide.</p>
+  <button class="btn small my-1 w-full" onclick={() => add(byHand.kind)}>Begin with a page of parts</button>
+{/if}
 {#if !drawer.parts}
   <label class="btn small mt-4 w-full">
     Take in a kind from a file

@@ -1,4 +1,4 @@
-<!-- The book as openings in order; beside it the catalogue. In the margin: why a spread stands where it stands. -->
+<!-- The book as openings in order; beside it the drawer. In the margin: why a spread stands where it stands. -->
 <script lang="ts">
   import { tick, untrack } from 'svelte';
   import { api, type Book, type Drawings, type Mark, type Page, type Spread } from '../api/client';
@@ -184,7 +184,7 @@
         {/if}
       {/each}
     </div>
-    <section class="catalogue" aria-label="Catalogue">
+    <section class="catalogue" aria-label="Drawer">
       {#if (drawn.value?.left ?? 0) > 0}
         <p class="mt-4">
           {drawn.value?.left === 1 ? 'One page is' : `${drawn.value?.left} pages are`} not shown small: there is more on the pages before than

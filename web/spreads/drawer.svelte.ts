@@ -1,10 +1,23 @@
 // The drawer of kinds: what is found by a word, which one is looked at, and what else it could look like.
-import { api, type Book, type Catalogue, type Comparison, type Drawer, type Edit, type Kind, type Mark } from '../api/client';
+import {
+  api,
+  type Book,
+  type Catalogue,
+  type Comparison,
+  type Drawer,
+  type Edit,
+  type FoundKinds,
+  type Kind,
+  type Mark,
+} from '../api/client';
 import { SvelteMap } from 'svelte/reactivity';
 import { Loader } from '../state/loader.svelte';
 
 /** Pictures fetched at once. */
 const MOST = 60;
+
+/** Milliseconds without a letter more, after which somebody has said what they want. */
+const SOON = 120;
 
 export class DrawerState {
   readonly drawn = new Loader<Drawer>();
@@ -30,13 +43,44 @@ export class DrawerState {
     readonly parts: (() => { kind: string }[]) | null = null,
   ) {}
 
-  /** Kinds by section, those of which any word, name or purpose holds every word asked for. */
-  get sections(): { id: string; words: string; kinds: Kind[] }[] {
+  /** What a wish means, and the wish; the answer to the one before stands until the next is there. */
+  private readonly wish = new Loader<{ words: string; found: FoundKinds }>();
+  private soon: ReturnType<typeof setTimeout> | undefined;
+
+  /** Somebody says what they want: shown by their words at once, and by what they mean as soon as that is known. */
+  say(words: string) {
+    this.words = words;
+    clearTimeout(this.soon);
+    if (words.trim() === '') return this.wish.clear();
+    this.soon = setTimeout(() => {
+      void this.wish.load(async () => ({ words, found: await api.findKinds(words.trim(), this.parts !== null) }));
+    }, SOON);
+  }
+
+  /** What is known of the wish said last: null until it is. */
+  get found(): FoundKinds | null {
+    return this.words.trim() !== '' && this.wish.value?.words === this.words ? this.wish.value.found : null;
+  }
+
+  /** Those whose own words hold all that is said. */
+  private get called(): Kind[] {
     const asked = this.words.toLowerCase().split(/\s+/).filter(Boolean);
     const holds = (said: string[]) => asked.every((word) => said.join(' ').toLowerCase().includes(word));
     const found = this.kinds.filter((kind) => holds([kind.name, kind.purpose, ...kind.names]));
-    // What is called so stands before what is only like it.
-    if (asked.length > 0) found.sort((a, b) => Number(holds([b.name])) - Number(holds([a.name])));
+    return found.sort((a, b) => Number(holds([b.name])) - Number(holds([a.name])));
+  }
+
+  /** Kinds by section; where something is said, those it means, the likeliest first and one's own before others. */
+  get sections(): { id: string; words: string; kinds: Kind[] }[] {
+    const found = this.kinds;
+    if (this.words.trim() !== '') {
+      const called = this.called;
+      const answer = this.found;
+      const meant = answer?.kinds.flatMap((id) => found.filter((one) => one.kind === id)) ?? called;
+      const own = called.filter((one) => this.isOwn(one.kind) && !meant.includes(one));
+      const kinds = [...own, ...meant];
+      return kinds.length === 0 ? [] : [{ id: 'found', words: answer?.near && own.length === 0 ? 'Nearest to that' : 'Found', kinds }];
+    }
     const monthly = this.parts ? [{ id: 'month', words: 'Parts of a month', kinds: found.filter((kind) => kind.section === null) }] : [];
     return [
       ...monthly,
@@ -57,6 +101,11 @@ export class DrawerState {
 
   get kind(): Kind | null {
     return this.looked === null ? null : this.named(this.looked);
+  }
+
+  /** The page that somebody divides; null where the drawer holds parts of a month. */
+  get byHand(): Kind | null {
+    return this.parts ? null : (this.kinds.find((one) => one.by_hand) ?? null);
   }
 
   named(kind: string): Kind | null {
