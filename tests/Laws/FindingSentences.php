@@ -31,6 +31,7 @@ final class FindingSentences
             'keeps (\d+) at least; it has (\d+)' => [[0, 1]],
             'is (\d+) letters wide; .* of (\d+) box(?:es)? holds (\d+) that can be read' => [[0, 2]],
             'have no month|has no month' => [],
+            'There are \d+ cells?, and words for more: ' => [],
             'stands (?:at the head of its page|in its part), and not across the fold: ' => [],
             '(\d+) parts do not fit (?:across|down) (\d+) box' => [],
             'The quote has (\d+) lines? and .* room for (\d+): (\d+) lines? (?:is|are) left out' => [[0, 1]],

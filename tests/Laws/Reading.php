@@ -10,6 +10,7 @@ declare(strict_types=1);
 namespace Tests\Laws;
 
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Words;
 
@@ -17,8 +18,9 @@ final class Reading
 {
     /**
      * @param list<list<string>> $words page by page, as they are written
+     * @param list<list<string>> $down  the same of headings that are written down their columns, a letter a box
      */
-    private function __construct(public readonly array $words)
+    private function __construct(public readonly array $words, private readonly array $down)
     {
     }
 
@@ -28,7 +30,35 @@ final class Reading
         return new self(array_map(static fn (PageDrawing $page): array => array_values(array_map(
             static fn (Words $one): string => $one->text,
             array_filter($page->marks, static fn (mixed $mark): bool => $mark instanceof Words),
-        )), $pages));
+        )), $pages), array_map(static fn (PageDrawing $page): array => self::downwards($page->lying()), $pages));
+    }
+
+    /** @return list<string> letters below one another as the page lies before one, a box apart, or two where a space is between them */
+    private static function downwards(PageDrawing $page): array
+    {
+        $letters = [];
+        foreach ($page->marks as $mark) {
+            if ($mark instanceof Words && 1 === preg_match('/^\X$/u', $mark->text)) {
+                $letters[$mark->x][$mark->y] = $mark->text;
+            }
+        }
+        $words = [];
+        foreach ($letters as $column) {
+            ksort($column);
+            [$word, $before] = ['', null];
+            foreach ($column as $y => $letter) {
+                $apart = null === $before ? 0 : $y - $before;
+                if ($apart > 2 * Grain::PER_BOX) {
+                    $words[] = $word;
+                    $word = '';
+                }
+                $word .= ($apart > Grain::PER_BOX && '' !== $word ? ' ' : '').$letter;
+                $before = $y;
+            }
+            $words[] = $word;
+        }
+
+        return array_values(array_filter($words, static fn (string $word): bool => 1 === preg_match('/^\p{L}\X/u', $word)));
     }
 
     /** How often a word stands there in all, by itself or within others. */
@@ -40,7 +70,7 @@ final class Reading
     /** The same on one page, from 0. */
     public function timesOn(string $word, int $page): int
     {
-        return \count(array_filter($this->words[$page], static fn (string $one): bool => 1 === preg_match(
+        return \count(array_filter([...$this->words[$page], ...$this->down[$page]], static fn (string $one): bool => 1 === preg_match(
             // The year stands before a month in Japanese, with no space between.
             '/(?:(?<=年)|(?<![\p{L}\p{N}]))'.preg_quote($word, '/').'(?![\p{L}\p{N}])/u',
             $one,

@@ -52,6 +52,7 @@ final class Catalogue
             ...LogKinds::all(),
             ...FrameKinds::all(),
             ...ListKinds::all(),
+            ...EverydayKinds::all(),
             ...MonthKinds::all(),
         ];
     }

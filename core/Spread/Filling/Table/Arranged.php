@@ -118,7 +118,7 @@ final class Arranged
         // Beside figures, columns of one's own take all the room: a line a day.
         $most = match (true) {
             Axis::ITEMS !== $across->of => self::WIDEST,
-            $down->isFigures() => $room,
+            $down->isFigures() || Axis::WEEKDAYS === $down->of => $room,
             // Items that stand across by a person's wish are as wide as their names, where there is room.
             $asked->settings->flag('swapped') => max(self::WIDEST, $across->longest($asked->boxesOf(...))),
             default => self::WIDEST,
