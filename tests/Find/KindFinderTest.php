@@ -38,6 +38,18 @@ final class KindFinderTest extends TestCase
         self::assertGreaterThanOrEqual(self::AIM, \count($found), implode("\n", $missed));
     }
 
+    public function testWhatAHouseholdAndAYearBringIsFoundFirst(): void
+    {
+        foreach ([
+            'meals' => 'meals-of-week', 'recipes' => 'recipes-tried', 'moving house' => 'moving-house', 'garden' => 'garden-year',
+            'debt' => 'debts', 'medication' => 'medicine', 'training' => 'training-weeks', 'baby' => 'first-year', 'exam' => 'exams',
+            'wedding' => 'feast', 'packing' => 'packing', 'countdown' => 'countdown', 'a year of presents' => 'year-of-presents',
+            'what did I spend' => 'spending-days', 'moods' => 'mood',
+        ] as $wish => $kind) {
+            self::assertSame($kind, self::finder()->find($wish)->kinds[0] ?? null, $wish);
+        }
+    }
+
     public function testEveryKindIsFoundFirstOrSecondByItsName(): void
     {
         $finder = self::finder();
