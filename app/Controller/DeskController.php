@@ -142,7 +142,7 @@ final class DeskController
         $month = 'month' === $request->query->get('for');
         $marks = [];
         foreach ($asked as $name) {
-            $kind = $all->kind($name) ?? throw new NotFound('The catalogue has no such kind.');
+            $kind = $all->kind($name) ?? throw new NotFound('The drawer has no such kind.');
             $laid = ($month ? $book->sampleOfPart($kind) : $book->sampleOf($kind))->laid;
             $marks[$kind->id] = DrawingView::marks($laid->drawings()[0]);
         }
@@ -164,7 +164,7 @@ final class DeskController
     public function variants(string $id, string $kind, Request $request): JsonResponse
     {
         $book = $this->view->compose($this->notebooks->get($id), AskedBook::of($request));
-        $asked = $book->catalogue()->kind($kind) ?? throw new NotFound('The catalogue has no such kind.');
+        $asked = $book->catalogue()->kind($kind) ?? throw new NotFound('The drawer has no such kind.');
         $comparison = $book->layoutsOf($asked) ?? throw new NotFound("$asked->name has one layout only.");
 
         return new JsonResponse(ComparisonView::of($comparison, $asked->name, $book->plan->stock, $book->pace()));
