@@ -31,3 +31,12 @@ test('a kind is found by what somebody wants and added in three actions; what no
   await page.getByRole('button', { name: 'Begin with a page of parts' }).click();
   await expect(page.getByRole('button', { name: /^A page of parts/ }).first()).toBeVisible();
 });
+
+test('an address that names no spread takes the likeliest', async ({ page }) => {
+  const made = await make(page);
+  await page.goto(`/notebooks/${made.id}/key`);
+  await expect(page.getByRole('button', { name: 'Use this key' })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Symbols' }).getByRole('button').first()).toBeVisible();
+  await page.goto(`/notebooks/${made.id}/compare`);
+  await expect(page.getByText(/^Recommended: /)).toBeVisible();
+});

@@ -19,7 +19,8 @@
   const found = $derived(state.found);
   const best = $derived(state.best);
   const close = $derived(state.close);
-  const id = $derived(route.spread);
+  /** Where no spread is named, the first that has more than one layout. */
+  const id = $derived(route.spread || (book.spreads.find((one) => catalogue.kind(book, one.kind)?.layouts)?.id ?? ''));
   const spread = $derived(book.spreads.find((one) => one.id === id) ?? null);
   const line = $derived(catalogue.kind(book, spread?.kind)?.fields.find((field) => field.name === 'line') ?? null);
 

@@ -14,7 +14,8 @@
   let { book }: { book: Book } = $props();
   const draft = new KeyState();
   const spread = $derived(
-    book.spreads.find((one) => one.id === route.spread && catalogue.kind(book, one.kind)?.designer === 'key') ?? null,
+    book.spreads.find((one) => (route.spread === '' || one.id === route.spread) && catalogue.kind(book, one.kind)?.designer === 'key') ??
+      null,
   );
   let loaded = '';
 

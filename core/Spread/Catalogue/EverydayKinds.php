@@ -145,10 +145,10 @@ final class EverydayKinds
                 ])
                 ->alsoCalled('packing list', 'luggage', 'suitcase', 'bag', 'travel', 'journey'),
             'countdown' => static fn (): Kind => Page::spread('Days to go', Section::Back, FilledPart::of(new Cells())
-                ->with(['of' => 'names'])
-                ->open('cells', 'across'))
-                ->whichIs('A cell for each day that is left, from the last figure down: one is coloured every evening.')
-                ->unlessSaid(['cells' => array_map(strval(...), range(30, 1)), 'across' => 5])
+                ->with(['of' => 'numbers'])
+                ->open('count', 'cell'))
+                ->whichIs('A cell for each day until then; every evening the last one that is white is coloured.')
+                ->unlessSaid(['count' => 30, 'cell' => 3])
                 ->alsoCalled('countdown', 'count down', 'advent', 'days left', 'until'),
             'year-of-presents' => static fn (): Kind => Page::spread('A year of presents', Section::Back, Page::months())
                 ->whichIs('A cell a month: for whom, what, and whether it is there yet.')
