@@ -36,7 +36,7 @@
     value={drawer.words}
     oninput={(event) => drawer.say(event.currentTarget.value)}
     maxlength="200"
-    placeholder="what do you want to keep? read, money, dates …"
+    placeholder="in your own words"
   /></label
 >
 {#if drawer.found?.says}<p class="note" role="status">{drawer.found.says}</p>{/if}
