@@ -15,7 +15,7 @@ use AmpleMargin\Spread\Catalogue\Kind;
 final class KindFinder
 {
     /** Letters of a wish that are looked at. */
-    public const LONGEST = 200;
+    private const LONGEST = 200;
 
     /** Kinds that are shown where none is called so. */
     private const NEAREST = 6;
@@ -57,6 +57,9 @@ final class KindFinder
     /** @var array<string, int> stem → kinds that have it */
     private array $often = [];
 
+    /** @var array<int, int> meaning → kinds that have it */
+    private array $oftenMeant = [];
+
     /** @var array<string, array<string, true>> stem → words it is left of */
     private array $forms = [];
 
@@ -84,21 +87,28 @@ final class KindFinder
             foreach (array_keys($says) as $stem) {
                 $this->often[$stem] = ($this->often[$stem] ?? 0) + 1;
             }
+            foreach (array_keys($this->means[$kind->id] ?? []) as $meaning) {
+                $this->oftenMeant[$meaning] = ($this->oftenMeant[$meaning] ?? 0) + 1;
+            }
         }
     }
 
     public function find(string $wish): FoundKinds
     {
-        $words = self::words(mb_substr($wish, 0, self::LONGEST));
+        $all = Stem::words(mb_substr($wish, 0, self::LONGEST));
+        $words = self::telling($all);
         $scores = [];
         foreach ($this->kinds as $kind) {
-            $found = array_map(fn (string $word): float => $this->score($word, Stem::of($word), $kind->id), $words);
+            $found = [];
+            foreach ($words as $word => $stem) {
+                $found[] = $this->score((string) $word, $stem, $kind->id);
+            }
             $some = \count(array_filter($found, static fn (float $one): bool => $one > 0));
             $scores[$kind->id] = array_sum($found) * (1 + $some) / (1 + max(1, \count($words)));
         }
         $best = [] === $scores ? 0.0 : max($scores);
         foreach ($this->kinds as $kind) {
-            $scores[$kind->id] += Stem::words($kind->name) === Stem::words($wish) ? self::CALLED_SO : 0;
+            $scores[$kind->id] += Stem::words($kind->name) === $all ? self::CALLED_SO : 0;
         }
         arsort($scores);
         $shown = array_keys(array_filter($scores, static fn (float $score): bool => $score > 0 && $score >= self::SHOWN * $best));
@@ -112,14 +122,17 @@ final class KindFinder
         );
     }
 
-    /** @return list<string> those that say something; all of them where none does */
-    private static function words(string $wish): array
+    /**
+     * @param list<string> $words of a wish
+     *
+     * @return array<array-key, string> word → stem: those that say something; all of them where none does
+     */
+    private static function telling(array $words): array
     {
-        $all = array_values(array_unique(Stem::words($wish)));
-        $nothing = Stem::all(self::SAY_NOTHING);
-        $some = array_values(array_filter($all, static fn (string $word): bool => !\in_array(Stem::of($word), $nothing, true)));
+        $stems = array_combine($words, array_map(Stem::of(...), $words));
+        $some = array_diff($stems, Stem::all(self::SAY_NOTHING));
 
-        return [] === $some ? $all : $some;
+        return [] === $some ? $stems : $some;
     }
 
     /** How much a word speaks for a kind. */
@@ -134,12 +147,11 @@ final class KindFinder
                 $this->isMeant($said, $stem) => self::A_LETTER_WRONG,
                 default => 0.0,
             };
-            $best = max($best, $sure * $weight * $this->rare($stem));
+            $best = max($best, $sure * $weight * $this->told($this->often[$stem]));
         }
         foreach (Meanings::of($word) as $meaning) {
             if (isset($this->means[$kind][$meaning])) {
-                $having = \count(array_filter($this->means, static fn (array $means): bool => isset($means[$meaning])));
-                $best = max($best, self::MEANS_THE_SAME * $this->told($having));
+                $best = max($best, self::MEANS_THE_SAME * $this->told($this->oftenMeant[$meaning]));
             }
         }
 
@@ -169,11 +181,6 @@ final class KindFinder
             && count_chars($word, 3) === count_chars($stem, 3));
     }
 
-    private function rare(string $stem): float
-    {
-        return $this->told($this->often[$stem] ?? 0);
-    }
-
     /** What so many kinds have in common tells them apart by so much. */
     private function told(int $kinds): float
     {
@@ -183,19 +190,19 @@ final class KindFinder
     /**
      * Where no word is known: kinds with a word that is most like one of these.
      *
-     * @param list<string> $words
+     * @param array<array-key, string> $stems of the words
      *
      * @return list<string>
      */
-    private function nearest(array $words): array
+    private function nearest(array $stems): array
     {
         $near = [];
         foreach ($this->kinds as $kind) {
             $least = \PHP_INT_MAX;
             foreach (array_keys($this->says[$kind->id]) as $stem) {
-                foreach ($words as $word) {
+                foreach ($stems as $said) {
                     $stem = (string) $stem;
-                    $least = min($least, intdiv(100 * levenshtein(Stem::of($word), $stem), max(1, \strlen($stem))));
+                    $least = min($least, intdiv(100 * levenshtein($said, $stem), max(1, \strlen($stem))));
                 }
             }
             $near[$kind->id] = $least;

@@ -62,9 +62,10 @@ final class KindFinderTest extends TestCase
     public function testOneLetterWrongIsForgiven(): void
     {
         $finder = self::finder();
-        foreach (['birthdays' => 'birthdays', 'gratitude' => 'gratitude', 'timetable' => 'timetable', 'expenses' => 'expenses'] as $word => $kind) {
-            for ($at = 1; $at < \strlen($word); ++$at) {
-                foreach ([substr_replace($word, 'x', $at, 1), substr_replace($word, '', $at, 1), substr_replace($word, 'x', $at, 0)] as $wrong) {
+        foreach (['birthdays', 'gratitude', 'timetable', 'expenses'] as $kind) {
+            for ($at = 1; $at < \strlen($kind); ++$at) {
+                foreach ([['x', 1], ['', 1], ['x', 0]] as [$letter, $in]) {
+                    $wrong = substr_replace($kind, $letter, $at, $in);
                     self::assertContains($kind, \array_slice($finder->find($wrong)->kinds, 0, 3), $wrong);
                 }
             }
