@@ -23,7 +23,7 @@
   import Pages from './Pages.svelte';
   import WordEditor from './WordEditor.svelte';
   import WordList from './WordList.svelte';
-  import { WordsState } from './words.svelte';
+  import { isMonth, WordsState } from './words.svelte';
 
   let { book }: { book: Book } = $props();
 
@@ -171,7 +171,7 @@
           {#if kind}<a href={route.to('parts', one.id)}>Part this page</a>{/if}
           {#if kind?.designer}<a href={route.to(kind.designer as ScreenName, one.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
         {/each}
-        {#if /^\d{4}-\d{2}/.test(group.drawing)}<a href={route.to('transfer', group.drawing.slice(0, 7))}>Transfer its dates</a>{/if}
+        {#if isMonth(group.drawing)}<a href={route.to('transfer', group.drawing.slice(0, 7))}>Transfer its dates</a>{/if}
         <PutInTray
           print="guides:{spreads.some((one) => one.id === group.drawing)
             ? group.drawing

@@ -15,7 +15,7 @@ export interface Drawn {
   page: number;
 }
 
-const isMonth = (drawing: string) => /^\d{4}-\d{2}\//.test(drawing);
+export const isMonth = (drawing: string) => /^\d{4}-\d{2}\//.test(drawing);
 
 export class WordsState {
   /** Of each drawing its words, and of which state of the book they are. */

@@ -43,7 +43,7 @@ export class DrawerState {
     readonly parts: (() => { kind: string }[]) | null = null,
   ) {}
 
-  /** What a wish means, and the wish; the answer to the one before stands until the next is there. */
+  /** What a wish means, and the wish. */
   private readonly wish = new Loader<{ words: string; found: FoundKinds }>();
   private soon: ReturnType<typeof setTimeout> | undefined;
 
@@ -59,7 +59,7 @@ export class DrawerState {
 
   /** What is known of the wish said last: null until it is. */
   get found(): FoundKinds | null {
-    return this.words.trim() !== '' && this.wish.value?.words === this.words ? this.wish.value.found : null;
+    return this.wish.value?.words === this.words ? this.wish.value.found : null;
   }
 
   /** Those whose own words hold all that is said. */
@@ -72,19 +72,19 @@ export class DrawerState {
 
   /** Kinds by section; where something is said, those it means, the likeliest first and one's own before others. */
   get sections(): { id: string; words: string; kinds: Kind[] }[] {
-    const found = this.kinds;
     if (this.words.trim() !== '') {
       const called = this.called;
       const answer = this.found;
-      const meant = answer?.kinds.flatMap((id) => found.filter((one) => one.kind === id)) ?? called;
+      const meant = answer?.kinds.map((id) => this.named(id)).filter((one) => one !== null) ?? called;
       const own = called.filter((one) => this.isOwn(one.kind) && !meant.includes(one));
       const kinds = [...own, ...meant];
       return kinds.length === 0 ? [] : [{ id: 'found', words: answer?.near && own.length === 0 ? 'Nearest to that' : 'Found', kinds }];
     }
-    const monthly = this.parts ? [{ id: 'month', words: 'Parts of a month', kinds: found.filter((kind) => kind.section === null) }] : [];
+    const all = this.kinds;
+    const monthly = this.parts ? [{ id: 'month', words: 'Parts of a month', kinds: all.filter((kind) => kind.section === null) }] : [];
     return [
       ...monthly,
-      ...this.book().sections.map((section) => ({ ...section, kinds: found.filter((kind) => kind.section === section.id) })),
+      ...this.book().sections.map((section) => ({ ...section, kinds: all.filter((kind) => kind.section === section.id) })),
     ].filter((section) => section.kinds.length > 0);
   }
 
