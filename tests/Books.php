@@ -24,6 +24,7 @@ use AmpleMargin\Plan\WeekPages;
 use AmpleMargin\Plan\WeekPlan;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Kind;
+use AmpleMargin\Spread\Page\Laid;
 use App\Plan\PlanFiles;
 use App\Plan\SamplePlans;
 
@@ -67,10 +68,22 @@ final class Books
      */
     public static function pagesOf(Plan $plan, string $spread): array
     {
+        return self::laid($plan, $spread)?->drawings() ?? [];
+    }
+
+    /** The same before it is drawn; null where there is no such spread, or nobody knows its kind. */
+    public static function laid(Plan $plan, string $spread): ?Laid
+    {
         $book = self::first($plan);
         $planned = $book->spread($spread);
 
-        return null === $planned ? [] : (new Layouts($book, (new Catalogue())->having($plan)))->ofSpread($planned, [])?->drawings() ?? [];
+        return null === $planned ? null : (new Layouts($book, (new Catalogue())->having($plan)))->ofSpread($planned, []);
+    }
+
+    /** @return list<Stock> of A5, B5 and A6, with a box every 5 mm */
+    public static function papers(): array
+    {
+        return [self::a5(), new Stock(176_000, 250_000, 5_000, 32, 46, 192), new Stock(105_000, 148_000, 5_000, 17, 26, 120)];
     }
 
     /** The first book of a plan. */

@@ -10,7 +10,6 @@ declare(strict_types=1);
 namespace Tests\Spread;
 
 use AmpleMargin\Book\Composer;
-use AmpleMargin\Book\Layouts;
 use AmpleMargin\Drawing\Grain;
 use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\PageDrawing;
@@ -20,7 +19,6 @@ use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\PlannedSpread;
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Plan\Side;
-use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Page\Laid;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
@@ -32,7 +30,7 @@ final class NamesOnceTest extends TestCase
     public function testTheNamesStandOnLeftPagesAndEveryColumnOnce(): void
     {
         $opened = 0;
-        foreach ([Books::a5(), new Stock(176_000, 250_000, 5_000, 32, 46, 192), new Stock(105_000, 148_000, 5_000, 17, 26, 120)] as $stock) {
+        foreach (Books::papers() as $stock) {
             foreach (['days', 'weeks', 'months', 'numbers'] as $columns) {
                 foreach ([1, 2, 3] as $column) {
                     foreach ([2, 5, 9] as $strip) {
@@ -63,7 +61,8 @@ final class NamesOnceTest extends TestCase
         $heads = [];
         $levels = [];
         foreach ($once->drawings() as $nth => $page) {
-            $names = array_values(array_intersect(array_map(static fn (Words $one): string => $one->text, self::words($page)), self::ITEMS));
+            $words = array_map(static fn (Words $one): string => $one->text, self::words($page));
+            $names = array_values(array_intersect($words, self::ITEMS));
             self::assertSame(0 === $nth % 2 ? self::ITEMS : [], $names, "page $nth of $about");
             array_push($heads, ...self::headings($page));
             $levels[intdiv($nth, 2)][] = self::levels($page);
@@ -110,7 +109,8 @@ final class NamesOnceTest extends TestCase
     /** @return list<string> what stands in the lowest row of headings, from left to right */
     private static function headings(PageDrawing $page): array
     {
-        $words = array_filter(self::words($page), static fn (Words $one): bool => !\in_array($one->text, [...self::ITEMS, 'Watered'], true));
+        $others = [...self::ITEMS, 'Watered'];
+        $words = array_filter(self::words($page), static fn (Words $one): bool => !\in_array($one->text, $others, true));
         $low = max([0, ...array_map(static fn (Words $one): int => $one->y, $words)]);
         $heads = array_filter($words, static fn (Words $one): bool => $one->y === $low);
         usort($heads, static fn (Words $one, Words $two): int => $one->x <=> $two->x);
@@ -144,6 +144,6 @@ final class NamesOnceTest extends TestCase
         ]]);
         $plan = Books::starter($stock)->with(['spreads' => [$spread]]);
 
-        return (new Layouts(Books::first($plan), new Catalogue()))->ofSpread($spread, []) ?? self::fail('There is no such kind.');
+        return Books::laid($plan, 'spread') ?? self::fail('There is no such kind.');
     }
 }

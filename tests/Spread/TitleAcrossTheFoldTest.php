@@ -6,7 +6,6 @@ declare(strict_types=1);
 
 namespace Tests\Spread;
 
-use AmpleMargin\Book\Layouts;
 use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Grain;
@@ -35,7 +34,7 @@ final class TitleAcrossTheFoldTest extends TestCase
     public function testOfEveryKindOnThreePapers(): void
     {
         $folded = 0;
-        foreach ([Books::a5(), new Stock(176_000, 250_000, 5_000, 32, 46, 192), new Stock(105_000, 148_000, 5_000, 17, 26, 120)] as $stock) {
+        foreach (Books::papers() as $stock) {
             foreach ((new Catalogue())->spreads() as $kind) {
                 if (\in_array(TitleStands::SETTING, array_column($kind->fields(), 'name'), true)) {
                     $folded += $this->isFolded($stock, $kind) ? 1 : 0;
@@ -147,11 +146,9 @@ final class TitleAcrossTheFoldTest extends TestCase
     /** @param array<string, mixed> $settings */
     private static function laid(Stock $stock, string $kind, string $title, array $settings, ?int $tall = null): Laid
     {
-        $catalogue = new Catalogue();
         $spread = new PlannedSpread('spread', $kind, Section::Back, $title, $settings);
         $plan = Books::starter($stock)->with(['spreads' => [$spread], 'dress' => new Wardrobe(all: new Dress(title: $tall))]);
-        $laid = (new Layouts(Books::first($plan), $catalogue))->ofSpread($spread, []);
 
-        return $laid ?? self::fail("There is no kind $kind.");
+        return Books::laid($plan, 'spread') ?? self::fail("There is no kind $kind.");
     }
 }
