@@ -156,7 +156,10 @@ final class Books
             $parts[] = ['kind' => $kind->id, 'pages' => mt_rand(0, 3)];
         }
         $ways = ['below', 'quarters', 'columns', 'rolling'];
-        $parts[] = ['kind' => 'weeks', 'pages' => 0, 'settings' => ['days_as' => $ways[mt_rand(0, 3)]]];
+        $parts[] = ['kind' => 'weeks', 'pages' => 0, 'settings' => [
+            'days_as' => $ways[mt_rand(0, 3)],
+            ...(1 === mt_rand(0, 2) ? ['week_of' => '5', 'week_called' => 'days'] : []),
+        ]];
 
         return ['id' => 'random', 'name' => 'Random', 'parts' => $parts];
     }

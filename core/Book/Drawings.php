@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Book;
 
 use AmpleMargin\Calendar\Month;
+use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Paging\MonthPart;
 use AmpleMargin\Plan\BookPlan;
@@ -73,7 +74,13 @@ final class Drawings
     /** @return list<PageDrawing> */
     public function ofPart(Month $month, MonthPart $part): array
     {
-        return $this->parts[$part->page] ??= $this->inked($this->layouts->ofPart($month, $part), $month->iso(), $part->kind, []);
+        return $this->parts[$part->page] ??= $this->inked(
+            $this->layouts->ofPart($month, $part),
+            $month->iso(),
+            $part->kind,
+            [],
+            $part->weeks,
+        );
     }
 
     /**
@@ -81,10 +88,11 @@ final class Drawings
      *
      * @param string                  $about    the spread or the month
      * @param array<array-key, mixed> $settings of the spread
+     * @param list<MonthWeek>         $weeks    the pages are for
      *
      * @return list<PageDrawing>
      */
-    private function inked(?Laid $laid, string $about, string $kind, array $settings): array
+    private function inked(?Laid $laid, string $about, string $kind, array $settings, array $weeks = []): array
     {
         $this->makeRoom();
         $pages = $this->drawnOf($laid, $about);
@@ -94,6 +102,7 @@ final class Drawings
             $about,
             takes: $this->layouts->catalogue->kind($kind)?->takesIn($settings),
             categories: $this->categories($about),
+            weeks: $weeks,
         );
         foreach ($this->overlays as $overlay) {
             $pages = $this->safely($about, static fn (): array => array_values(array_filter($overlay->over($pages, $of))), \count($pages));

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Book;
 
+use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Spread\Catalogue\TakesDates;
 
 /** @internal to Book */
@@ -17,6 +18,7 @@ final class Drawn
      * @param int            $from       which of its pages the first is, from 0
      * @param TakesDates|null $takes     what of the known dates is written into it
      * @param list<string>   $categories it has a column for in every month
+     * @param list<MonthWeek> $weeks     the pages are for
      */
     public function __construct(
         public readonly string $about,
@@ -24,6 +26,7 @@ final class Drawn
         public readonly int $from = 0,
         public readonly ?TakesDates $takes = null,
         public readonly array $categories = [],
+        public readonly array $weeks = [],
     ) {
     }
 }

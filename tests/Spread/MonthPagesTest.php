@@ -8,7 +8,9 @@ use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Composer;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Weekday;
+use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Words;
+use AmpleMargin\Plan\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Books;
@@ -174,6 +176,37 @@ final class MonthPagesTest extends TestCase
         self::assertSame(['Friday 1', 'Saturday 2', 'Sunday 3'], self::days($book, $first->page));
     }
 
+    /** School weeks called by their numbers, in every way and on every number of pages: five days, and no date vanishes unsaid. */
+    public function testAWeekOfSchoolDaysCalledByItsNumber(): void
+    {
+        $settings = ['week_of' => '5', 'week_called' => 'number'];
+        foreach (['below', 'quarters', 'columns', 'rolling'] as $way) {
+            foreach (['2', '1', '1/2'] as $pages) {
+                $plan = Books::edited(self::plan('2027-02', '2027-02', 1, $pages, 'plain', 192, 'most-days', $way, $settings), [
+                    ['type' => 'add-date', 'day' => '6 February 2027', 'words' => 'Regatta'],
+                ]);
+                $book = Composer::compose($plan);
+                [$words, $said] = [[], ''];
+                $month = $book->months[0];
+                for ($page = $month->page; $page < $month->page + $month->pages; ++$page) {
+                    foreach ($book->drawing($page)->marks ?? [] as $mark) {
+                        $words[] = $mark instanceof Words ? $mark->text : '';
+                    }
+                    $found = $book->drawing($page)->findings ?? [];
+                    $said .= implode(' ', array_map(static fn (Finding $finding): string => $finding->says, $found));
+                }
+                $text = implode(' | ', $words);
+                self::assertContains('Week 5', $words, "$way, $pages: $text");
+                self::assertStringNotContainsString('1 Feb to', $text);
+                self::assertStringNotContainsString('Sat', $text, "$way, $pages");
+                foreach (['Mon', 'Fri'] as $day) {
+                    self::assertMatchesRegularExpression("/\\| $day(day)? \\d+/", $text, "$way, $pages: $text");
+                }
+                self::assertSame(1, substr_count($said, 'One date of Sat 6 Feb has no room here: “Regatta”.'), "$way, $pages: $said");
+            }
+        }
+    }
+
     private static function book(
         string $start,
         string $end,
@@ -184,17 +217,30 @@ final class MonthPagesTest extends TestCase
         string $school = 'most-days',
         string $way = 'below',
     ): Book {
-        $plan = Books::starter(Books::a5($bookPages))->with(['spreads' => []]);
+        return Composer::compose(self::plan($start, $end, $first, $pages, $pattern, $bookPages, $school, $way));
+    }
 
-        return Composer::compose(Books::edited($plan, [
+    /** @param array<string, mixed> $settings of the weeks */
+    private static function plan(
+        string $start,
+        string $end,
+        int $first,
+        string $pages,
+        string $pattern,
+        int $bookPages,
+        string $school,
+        string $way,
+        array $settings = [],
+    ): Plan {
+        return Books::edited(Books::starter(Books::a5($bookPages))->with(['spreads' => []]), [
             ['type' => 'set-period', 'period' => ['start' => $start, 'end' => $end]],
             ['type' => 'set-weeks', 'weeks' => ['first' => $first, 'school' => $school, 'pages' => $pages]],
             ['type' => 'use-pattern', 'pattern' => $pattern],
-            ...('below' === $way ? [] : [['type' => 'set-pattern', 'pattern' => [
+            ...('below' === $way && [] === $settings ? [] : [['type' => 'set-pattern', 'pattern' => [
                 'id' => $pattern,
                 'name' => $pattern,
-                'parts' => [['kind' => 'weeks', 'pages' => 0, 'settings' => ['days_as' => $way]]],
+                'parts' => [['kind' => 'weeks', 'pages' => 0, 'settings' => ['days_as' => $way] + $settings]],
             ]]]),
-        ]));
+        ]);
     }
 }

@@ -48,29 +48,30 @@ final class DatesInk implements Overlay
 
     public function over(array $pages, Drawn $of): array
     {
-        return null === $of->takes ? $pages : $this->onto(array_values(array_filter($pages)), $of->takes, $of->categories, $of->about);
+        return null === $of->takes ? $pages : $this->onto(array_values(array_filter($pages)), $of->takes, $of);
     }
 
     /**
-     * @param list<PageDrawing> $pages      of one spread, or part of a month
-     * @param list<string>      $categories of its columns, where it has some for each month
-     * @param string            $about      the spread or the month, for what has no room
+     * @param list<PageDrawing> $pages of one spread, or part of a month
      *
      * @return list<PageDrawing> saying what has no room on them
      */
-    private function onto(array $pages, TakesDates $takes, array $categories, string $about): array
+    private function onto(array $pages, TakesDates $takes, Drawn $of): array
     {
-        $this->left = new LeftOut($about);
+        $this->left = new LeftOut($of->about);
         $done = [];
         $more = 0;
         $written = [];
         foreach ($pages as $nth => $page) {
             $first = ([] === $page->steps ? 1 : $page->steps[0]->number) - 1;
             // On its side it is written as it lies.
-            $drawn = $this->page($page->lying()->later($more), $takes, $nth, $first + $more, $categories, $written);
+            $drawn = $this->page($page->lying()->later($more), $takes, $nth, $first + $more, $of->categories, $written);
             $drawn = $page->turned ? $drawn->upright() : $drawn;
             $more += \count($drawn->steps) - \count($page->steps);
             $done[] = $drawn;
+        }
+        if (TakesDates::Days === $takes) {
+            $this->leftOutOfWeeks($of, $pages);
         }
 
         return $this->left->said($done);
@@ -210,7 +211,7 @@ final class DatesInk implements Overlay
                 continue;
             }
             $month = $this->dates->in($day->month, TakesDates::Days);
-            $begins = array_values(array_filter($month, static fn (Occurrence $once): bool => $once->day?->number === $day->number));
+            $begins = $this->beginning($day);
             if ($room->lines < 1) {
                 $this->left->of($room->for, $at, $begins);
                 continue;
@@ -228,6 +229,35 @@ final class DatesInk implements Overlay
         }
 
         return $draw;
+    }
+
+    /**
+     * The days of its weeks that have no place on these pages, such as the weekend of a week of five days.
+     *
+     * @param list<PageDrawing> $pages
+     */
+    private function leftOutOfWeeks(Drawn $of, array $pages): void
+    {
+        $drawn = [];
+        foreach ($pages as $page) {
+            $drawn += array_fill_keys(array_column($page->days, 'for'), true);
+        }
+        foreach ($of->weeks as $week) {
+            for ($day = $week->from; $day->number <= $week->to->number; $day = $day->plus(1)) {
+                if (!isset($drawn[$day->iso()])) {
+                    $this->left->of($day->iso(), \count($pages) - 1, $this->beginning($day));
+                }
+            }
+        }
+    }
+
+    /** @return list<Occurrence> what begins on a day */
+    private function beginning(Day $day): array
+    {
+        return array_values(array_filter(
+            $this->dates->in($day->month, TakesDates::Days),
+            static fn (Occurrence $once): bool => $once->day?->number === $day->number,
+        ));
     }
 
     /** @return list<\Closure(Canvas): void> */

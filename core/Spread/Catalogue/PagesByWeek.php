@@ -51,6 +51,7 @@ final class PagesByWeek implements Form
                 self::COLUMNS => 'columns',
                 self::ROLLING => 'tasks with a column a day, boxes beside',
             ]),
+            ...WeekWords::fields(),
         ];
     }
 
@@ -74,17 +75,17 @@ final class PagesByWeek implements Form
         $way = $request->settings->choice('days_as');
         $weeks = $request->calendar->weeks;
         if (self::BELOW === $way || [] === $weeks) {
-            return FilledPart::of(new WeekBoxes());
+            return FilledPart::of(new WeekBoxes())->open(...array_column(WeekWords::fields(), 'name'));
         }
         if (2 === $request->pages && 1 === \count($weeks)) {
-            $words = new WeekWords($request->calendar, $weeks[0]);
+            $words = new WeekWords($request->calendar, $request->settings, $weeks[0]);
             [$left, $right] = self::ROLLING === $way ? $this->rollingOpening($request, $words) : $this->opening($request, $words, $way);
 
             return Run::of([$this->named($words->name(), $left), $this->named(null, $right)]);
         }
 
         return Parting::of(Direction::Down, array_map(function (MonthWeek $week) use ($request, $way): array {
-            $words = new WeekWords($request->calendar, $week);
+            $words = new WeekWords($request->calendar, $request->settings, $week);
 
             return [Size::share(), $this->named($words->name(), $this->page($request, $words, $way))];
         }, $weeks), 1);
@@ -107,9 +108,10 @@ final class PagesByWeek implements Form
     {
         $narrow = self::COLUMNS === $way && intdiv($request->grid->across, 4) < self::NARROW;
         $days = self::dated($words, $narrow ? $words->dayShort(...) : $words->day(...));
+        $half = intdiv(WeekWords::boxes($request->calendar, $request->settings), 2);
         $halves = array_map(
             static fn (array $some): Portion => self::COLUMNS === $way ? self::boxes(Direction::Across, $some) : self::pairs($some),
-            [self::upTo(4, \array_slice($days, 0, 4)), self::upTo(4, \array_slice($days, 4))],
+            [self::upTo($half, \array_slice($days, 0, $half)), self::upTo($half, \array_slice($days, $half))],
         );
 
         return [$halves[0], $halves[1]];
@@ -127,7 +129,10 @@ final class PagesByWeek implements Form
                     ? FilledPart::of(new Lines())->with(['items' => array_column($this->rolling($words), 0)])
                     : self::boxes(Direction::Down, $this->rolling($words))],
             )->gap(1),
-            default => self::pairs(self::upTo(8, self::dated($words, $words->day(...)))),
+            default => self::pairs(self::upTo(
+                WeekWords::boxes($request->calendar, $request->settings),
+                self::dated($words, $words->day(...)),
+            )),
         };
     }
 

@@ -17,6 +17,7 @@ use AmpleMargin\Drawing\Finding;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
+use AmpleMargin\Spread\Page\DaysShown;
 use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -45,7 +46,7 @@ final class WeekBoxes implements Filling
 
     public function fields(): array
     {
-        return [Field::text('notes_named', 'A box that is free is called', 'Notes')];
+        return [Field::text('notes_named', 'A box that is free is called', 'Notes'), ...WeekWords::fields()];
     }
 
     public function tall(Request $asked, int $wide): int
@@ -121,29 +122,32 @@ final class WeekBoxes implements Filling
     private function pages(Request $asked): array
     {
         $weeks = $asked->calendar->weeks;
+        // Seven days fill a page; five of them leave a box for notes.
+        $boxes = WeekWords::boxes($asked->calendar, $asked->settings);
+        $onOne = min(7, $boxes);
         if ([] === $weeks && null === $asked->calendar->month) {
-            return [[[['', self::undated($asked)]]], 7];
+            return [[[['', self::undated($asked)]]], $onOne];
         }
-        if (2 === $asked->pages && 1 === \count($weeks)) {
-            $words = new WeekWords($asked->calendar, $weeks[0]);
-            $days = self::named($words);
-
-            return [[[[$words->name(), \array_slice($days, 0, 4, true)]], [['', \array_slice($days, 4, null, true)]]], 4];
-        }
-
-        return [[array_map(static function (MonthWeek $week) use ($asked): array {
-            $words = new WeekWords($asked->calendar, $week);
+        $each = static function (MonthWeek $week) use ($asked): array {
+            $words = new WeekWords($asked->calendar, $asked->settings, $week);
 
             return [$words->name(), self::named($words)];
-        }, $weeks)], 7];
+        };
+        if (2 === $asked->pages && 1 === \count($weeks)) {
+            [$name, $days] = $each($weeks[0]);
+            $half = intdiv($boxes, 2);
+
+            return [[[[$name, \array_slice($days, 0, $half, true)]], [['', \array_slice($days, $half, null, true)]]], $half];
+        }
+
+        return [[array_map($each, $weeks)], $onOne];
     }
 
     /** @return array<string, string> the days of any week, where the pages are for none */
     private static function undated(Request $asked): array
     {
         $days = [];
-        for ($i = 0; $i < 7; ++$i) {
-            $day = $asked->calendar->first->plus($i);
+        foreach (DaysShown::ofAWeek($asked->calendar, $asked->settings) as $day) {
             $days["weekday-$day->value"] = $asked->calendar->names->weekday($day);
         }
 

@@ -9,31 +9,65 @@ namespace AmpleMargin\Spread\Filling;
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\MonthWeek;
 use AmpleMargin\Spread\Page\CalendarFacts;
+use AmpleMargin\Spread\Page\DaysShown;
+use AmpleMargin\Spread\Page\OwnPeriod;
+use AmpleMargin\Spread\Setting\Field;
+use AmpleMargin\Spread\Setting\Settings;
 
 /** @internal to Spread */
 final class WeekWords
 {
-    public function __construct(private readonly CalendarFacts $calendar, private readonly MonthWeek $week)
-    {
+    private const CALLED = 'week_called';
+
+    public function __construct(
+        private readonly CalendarFacts $calendar,
+        private readonly Settings $said,
+        private readonly MonthWeek $week,
+    ) {
     }
 
-    /** "Week 5: 1 Feb to 7 Feb". */
+    /** @return list<Field> what can be said of a week's pages */
+    public static function fields(): array
+    {
+        return [
+            Field::choice(self::CALLED, 'A week is called by', [
+                'both' => 'its number and its days',
+                'number' => 'its number',
+                'days' => 'its first and last day',
+            ]),
+            OwnPeriod::fields()[DaysShown::OF_A_WEEK],
+        ];
+    }
+
+    /** "Week 5: 1 Feb to 7 Feb", "Week 5" or "1 Feb to 7 Feb". */
     public function name(): string
     {
         $names = $this->calendar->names;
+        $number = "Week {$this->week->isoWeek}";
+        $days = $this->days();
+        $span = $names->dayShort($days[0]).' to '.$names->dayShort($days[\count($days) - 1]);
 
-        return "Week {$this->week->isoWeek}: {$names->dayShort($this->week->from)} to {$names->dayShort($this->week->to)}";
+        return match ($this->said->knows(self::CALLED) ? $this->said->choice(self::CALLED) : 'both') {
+            'number' => $number,
+            'days' => $span,
+            default => "$number: $span",
+        };
     }
 
-    /** @return non-empty-list<Day> */
+    /** @return non-empty-list<Day> all of them, or those of school where there are any among them */
     public function days(): array
     {
-        $days = [$this->week->from];
-        for ($day = $this->week->from->plus(1); $day->number <= $this->week->to->number; $day = $day->plus(1)) {
-            $days[] = $day;
-        }
+        $days = array_map($this->week->from->plus(...), range(0, $this->week->days() - 1));
+        $wanted = DaysShown::ofAWeek($this->calendar, $this->said);
+        $some = array_values(array_filter($days, static fn (Day $day): bool => \in_array($day->weekday(), $wanted, true)));
 
-        return $days;
+        return [] === $some ? $days : $some;
+    }
+
+    /** Boxes a whole week takes where one more is for notes: eight, or six of a week of five days. */
+    public static function boxes(CalendarFacts $calendar, Settings $said): int
+    {
+        return \count(DaysShown::ofAWeek($calendar, $said)) + 1;
     }
 
     /** "Monday 4"; with its month where that is not the one these pages are for: "Monday 28 Dec". */
