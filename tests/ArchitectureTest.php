@@ -21,7 +21,7 @@ final class ArchitectureTest extends TestCase
         'Plan' => ['Dates', 'Paper', 'Counting', 'Calendar', 'Colour'],
         'Key' => ['Plan', 'Colour', 'Drawing', 'Counting', 'Paper'],
         'Spread' => ['Dates', 'Key', 'Saving', 'Colour', 'Drawing', 'Plan', 'Counting', 'Calendar', 'Paper'],
-        'Find' => ['Spread'],
+        'Find' => ['Book', 'Dates', 'Paging', 'Spread', 'Calendar'],
         'Paging' => ['Plan', 'Drawing', 'Calendar', 'Counting', 'Paper'],
         'Bench' => ['Drawing', 'Counting', 'Paper'],
         'Sheet' => ['Drawing', 'Counting', 'Paper'],

@@ -1,8 +1,10 @@
 <script lang="ts">
   import type { Component } from 'svelte';
   import type { Book } from './api/client';
+  import Find from './finding/Find.svelte';
+  import { beyond, nearestScreen } from './finding/nearest';
+  import NoSuchPlace from './finding/NoSuchPlace.svelte';
   import { edges } from './parts/edges';
-  import Find from './parts/Find.svelte';
   import ForeEdge from './parts/ForeEdge.svelte';
   import Keys from './parts/Keys.svelte';
   import Purpose from './parts/Purpose.svelte';
@@ -35,6 +37,19 @@
   const onEdge = $derived(route.screen === 'leaf' ? 'leaf' : 'bench');
   const inBook = $derived(route.notebook !== null);
 
+  /** What the address names that there is not, and what is nearest. */
+  const nowhere = $derived.by(() => {
+    if (route.unknown !== '') {
+      const near = nearestScreen(route.unknown, inBook);
+      const href = near.screen === 'new' || near.screen === 'count' ? `/${near.screen}` : route.to(near.screen);
+      return {
+        says: `No screen is called “${route.unknown.slice(0, 80)}”.`,
+        nearest: [{ name: near.name, href }, ...(href === '/' ? [] : [{ name: 'Shelf', href: '/' }])],
+      };
+    }
+    return book ? beyond(book) : null;
+  });
+
   // Beside the book, what the next hours need is fetched while the program is reached.
   $effect(() => {
     if (book && (alone || route.screen === 'sittings')) void fetchAhead(book);
@@ -53,7 +68,7 @@
     {
       on: ['f'],
       shown: 'f',
-      says: 'find a spread or a page; on the shelf, a notebook',
+      says: 'find a page, a day, a spread, a thing, a date, a screen, or what to do; on the shelf, a notebook',
       press: () => (finding = book !== null || !inBook),
     },
     {
@@ -139,9 +154,11 @@
         <a href={route.to('stock')}>Other paper or months are typed on Stock and not planned yet</a>
       </aside>
     {/if}
-    {#if book || (screen.free && !inBook)}{#key route.screen}<Purpose {screen} />{/key}{/if}
+    {#if !nowhere && (book || (screen.free && !inBook))}{#key route.screen}<Purpose {screen} />{/key}{/if}
     <div class="view" aria-busy={waited.long}>
-      {#if book || (screen.free && !inBook)}
+      {#if nowhere && (book || !inBook)}
+        <NoSuchPlace {...nowhere} />
+      {:else if book || (screen.free && !inBook)}
         <!-- The screen that is left goes before it can read the address or the book of the next. -->
         {#key route.screen}
           {#await view then View}

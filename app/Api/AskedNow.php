@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace App\Api;
 
 use AmpleMargin\Calendar\Day;
+use AmpleMargin\Calendar\Names;
 use AmpleMargin\Plan\PlanProblem;
 
 final class AskedNow
@@ -23,5 +24,13 @@ final class AskedNow
         }
 
         return 1440 * $day->number + 60 * (int) $found[1] + (int) $found[2];
+    }
+
+    /** "30 November 14:05". */
+    public static function said(int $minutes): string
+    {
+        $day = Day::numbered(intdiv($minutes, 1440));
+
+        return \sprintf('%d %s %02d:%02d', $day->day, (new Names('en'))->month($day->month->month), intdiv($minutes % 1440, 60), $minutes % 60);
     }
 }

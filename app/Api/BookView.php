@@ -94,7 +94,7 @@ final class BookView
     /** @return array<string, mixed> an entry of the shelf, as it was kept or worked out now @throws Unreadable */
     public function shelf(Notebook $notebook): array
     {
-        return ['id' => $notebook->id, 'version' => $notebook->version()]
+        return ['id' => $notebook->id, 'version' => $notebook->version(), 'begun' => null !== $this->notebooks->lastTick($notebook)]
             + ($notebook->shelfEntry(ShelfEntry::FORM) ?? ShelfEntry::of($this->composed($notebook)));
     }
 

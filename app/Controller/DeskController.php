@@ -14,6 +14,8 @@ use AmpleMargin\Book\Slips\Asked;
 use AmpleMargin\Book\Slips\Saving;
 use AmpleMargin\Book\Slips\WhatNow;
 use AmpleMargin\Compare\Candidate;
+use AmpleMargin\Find\BookFinder;
+use AmpleMargin\Find\FoundHere;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\OwnKind;
 use AmpleMargin\Plan\PlanProblem;
@@ -76,6 +78,20 @@ final class DeskController
             'down' => $book->plan->stock->down,
             'pages' => SmallDrawings::unlessHad($pages, (string) $request->query->get('have')),
             'left' => $left,
+        ]);
+    }
+
+    /** What somebody looks for in the book: pages, months, days, spreads, things of lists, dates. */
+    #[Route('/found', methods: 'GET')]
+    public function found(string $id, Request $request): JsonResponse
+    {
+        $finder = new BookFinder($this->view->compose($this->notebooks->get($id), AskedBook::of($request)));
+        $said = $request->query->getString('words');
+        $found = $finder->find($said);
+
+        return new JsonResponse([
+            'found' => array_map(static fn (FoundHere $one): array => get_object_vars($one), [] === $found ? $finder->near($said) : $found),
+            'near' => [] === $found,
         ]);
     }
 

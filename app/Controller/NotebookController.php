@@ -17,10 +17,12 @@ use AmpleMargin\Plan\Values;
 use AmpleMargin\Plan\Volume;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use App\Api\AskedBook;
+use App\Api\AskedNow;
 use App\Api\Body;
 use App\Api\BookParts;
 use App\Api\BookView;
 use App\Api\NewBook;
+use App\Api\ShelfEntry;
 use App\Api\StarterView;
 use App\Entity\Notebook;
 use App\Plan\PlanFiles;
@@ -39,7 +41,7 @@ final class NotebookController
     /** Notebooks of the shelf that are answered at once. */
     private const SHELF = 24;
 
-    /** Letters of a title that “(copy)” is written behind. */
+    /** Letters of a title that “, copy of 30 November 14:05” is written behind. */
     private const LONGEST_COPIED = 200;
 
     /** Notebooks of the shelf a new one can be like: those changed last. */
@@ -138,14 +140,24 @@ final class NotebookController
         return $this->add(...$this->files->read(Body::text($request)));
     }
 
-    /** The same notebook once more, with what is ticked in it. */
+    /** The same notebook once more, with what is ticked in it; told apart from it, and from other copies, by when it was made. */
     #[Route('/{id}/copy', methods: 'POST')]
-    public function copy(string $id): JsonResponse
+    public function copy(string $id, Request $request): JsonResponse
     {
         $notebook = $this->notebooks->get($id);
         $plan = $this->files->stored($notebook->plan());
-
-        $title = mb_substr($plan->title, 0, self::LONGEST_COPIED).' (copy)';
+        $now = AskedNow::read($request->query->getString('now'));
+        $of = null === $now ? '' : ' of '.AskedNow::said($now);
+        $name = mb_substr((string) preg_replace('/, copy( \d+)?( of [^,]*)?$/Du', '', $plan->title), 0, self::LONGEST_COPIED);
+        $others = array_map(
+            static fn (Notebook $one): mixed => $one->shelfEntry(ShelfEntry::FORM)['title'] ?? '',
+            $this->notebooks->some(0, self::SHELF),
+        );
+        $nth = 1;
+        do {
+            $title = "$name, copy".(1 === $nth ? '' : " $nth").$of;
+            ++$nth;
+        } while (\in_array($title, $others, true));
 
         return $this->add($plan->with(['title' => $title]), $this->notebooks->ticked($notebook));
     }

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace App\Controller;
 
 use AmpleMargin\Book\Making\Sittings;
+use AmpleMargin\Book\Making\Stopped;
 use AmpleMargin\Calendar\Day;
 use AmpleMargin\Plan\Making\Evening;
 use AmpleMargin\Plan\Making\SaidEvenings;
@@ -44,6 +45,28 @@ final class SittingsController
         return new JsonResponse(
             ['version' => $notebook->version()] + SittingsView::of($sittings, $now, TimingView::byDay($ticks)),
         );
+    }
+
+    /** The page where drawing stopped; null where nothing was ticked, or nothing is left to do behind it. */
+    #[Route('/stopped', methods: 'GET')]
+    public function stopped(string $id): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $last = $this->notebooks->lastTick($notebook);
+        if (null === $last) {
+            return new JsonResponse(['stopped' => null]);
+        }
+        $composed = $this->view->composed($notebook);
+        $ticked = $this->notebooks->doneSteps($notebook);
+        foreach ($composed->plan->books() as $volume) {
+            $book = $composed->book($volume);
+            $page = Stopped::page($book, $last['drawing'], $last['step'], $ticked);
+            if (null !== $page) {
+                return new JsonResponse(['stopped' => ['book' => $volume, 'page' => $page, 'title' => $book->slot($page)->title]]);
+            }
+        }
+
+        return new JsonResponse(['stopped' => null]);
     }
 
     /** The evenings as a calendar file. */

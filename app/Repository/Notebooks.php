@@ -251,6 +251,22 @@ final class Notebooks
     }
 
     /**
+     * What was ticked last.
+     *
+     * @return array{drawing: string, step: string}|null
+     */
+    public function lastTick(Notebook $notebook): ?array
+    {
+        /** @var list<array{drawing: string, step: string}> $rows */
+        $rows = $this->entities()->createQuery('SELECT t.drawing, t.step FROM '.TickedStep::class.' t '
+            .'WHERE t.notebook = :notebook AND t.done = true ORDER BY t.moment DESC, t.at DESC, t.drawing, t.step')
+            ->setMaxResults(1)
+            ->execute(['notebook' => $notebook]);
+
+        return $rows[0] ?? null;
+    }
+
+    /**
      * As the core reads them, with what was taken back: a step whose words were others has another key now, and what is said under that
      * one counts.
      *

@@ -80,6 +80,24 @@ final class SpreadParts
     }
 
     /**
+     * What is said of them besides the title: names, heads, lists, prompts; none where its parts cannot be told.
+     *
+     * @param array<array-key, mixed> $settings of the spread
+     *
+     * @return list<string>
+     */
+    public function said(Kind $kind, array $settings): array
+    {
+        $piece = $this->parting();
+        $words = [];
+        foreach (null === $piece ? [] : SaidWords::of($kind, '', $settings, $piece)->each() as $said => $_) {
+            $words[] = trim((string) $said);
+        }
+
+        return array_values(array_unique(array_filter($words, static fn (string $one): bool => '' !== $one)));
+    }
+
+    /**
      * What could be made of one of them.
      *
      * @throws PartRefused where there is no such part

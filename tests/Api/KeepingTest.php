@@ -82,13 +82,20 @@ final class KeepingTest extends ApiTestCase
             ['drawing' => 'index', 'step' => '10', 'done' => true],
             ['drawing' => 'index', 'step' => '1e1', 'done' => true],
         ]]);
-        $copy = $this->call('POST', "/notebooks/{$book['id']}/copy", null, 201);
+        $copy = $this->call('POST', "/notebooks/{$book['id']}/copy?now=2026-11-30T14:05", null, 201);
         $file = $this->call('GET', "/notebooks/{$copy['id']}/plan.json");
         self::assertEqualsCanonicalizing(['abc', '10', '1e1'], array_column($file['ticked'], 'step'));
         $this->browser->request('POST', '/api/notebooks/import', [], [], self::HERE, (string) $this->browser->getResponse()->getContent());
         $again = json_decode((string) $this->browser->getResponse()->getContent(), true);
         self::assertCount(3, $this->call('GET', "/notebooks/{$again['id']}/plan.json")['ticked']);
-        self::assertSame('A notebook (copy)', $copy['title']);
+        self::assertSame('A notebook, copy of 30 November 14:05', $copy['title']);
+        // A second one in the same minute, one of a copy, and one by somebody without a clock are told apart too.
+        $second = $this->call('POST', "/notebooks/{$copy['id']}/copy?now=2026-11-30T14:05", null, 201);
+        self::assertSame('A notebook, copy 2 of 30 November 14:05', $second['title']);
+        $third = $this->call('POST', "/notebooks/{$second['id']}/copy?now=2026-12-01T09:00", null, 201);
+        self::assertSame('A notebook, copy of 1 December 09:00', $third['title']);
+        self::assertSame('A notebook, copy', $this->call('POST', "/notebooks/{$book['id']}/copy", null, 201)['title']);
+        $this->call('POST', "/notebooks/{$book['id']}/copy?now=noon", null, 422);
         self::assertNotSame($book['id'], $copy['id']);
         self::assertContains(['drawing' => 'key', 'step' => 'abc'], $this->call('GET', "/notebooks/{$copy['id']}/openings/1")['ticked']);
         $this->edit($copy, ['type' => 'set-title', 'title' => 'Another']);

@@ -136,6 +136,47 @@ final class TicksTest extends ApiTestCase
         }
     }
 
+    /** Drawing goes on where it stopped: on that page while something is left of it, then on the next one, whichever was drawn first. */
+    public function testDrawingGoesOnWhereItStopped(): void
+    {
+        $book = $this->make();
+        $at = "/notebooks/{$book['id']}";
+        $begun = fn (): array => [
+            $this->call('GET', '/notebooks')['notebooks'][0]['begun'],
+            $this->call('GET', "$at/sittings/stopped")['stopped']['page'] ?? null,
+        ];
+        self::assertSame([false, null], $begun());
+        $spreads = array_values(array_filter($book['spreads'], static fn (array $one): bool => null !== $one['page']));
+        usort($spreads, static fn (array $one, array $other): int => $one['page'] <=> $other['page']);
+        $steps = function (int $page) use ($at): array {
+            $found = [];
+            foreach ($this->call('GET', "$at/openings/$page")['groups'] as $group) {
+                foreach ($group['steps'] as $step) {
+                    if ($step['page'] === $page) {
+                        $found[] = [$group['drawing'], $step['key']];
+                    }
+                }
+            }
+
+            return $found;
+        };
+        $moment = 9_000_000;
+        $tick = function (array $steps) use ($at, &$moment): void {
+            foreach ($steps as [$drawing, $step]) {
+                $this->send($at, [$this->change($drawing, $step, true, $moment -= 1_000)]);
+            }
+        };
+        [$third, $first] = [$spreads[2]['page'], $spreads[0]['page']];
+        $tick(\array_slice($steps($third), 0, 2));
+        self::assertSame([true, $third], $begun());
+        $tick(\array_slice($steps($first), 0, 1));
+        self::assertSame([true, $first], $begun(), 'the last thing done counts, not the first page');
+        $tick($steps($third));
+        $next = $begun()[1];
+        self::assertGreaterThan($third, $next);
+        self::assertNotSame([], $steps($next));
+    }
+
     private function path(): string
     {
         return "/notebooks/{$this->make()['id']}";

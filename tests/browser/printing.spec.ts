@@ -87,7 +87,7 @@ test('the shelf goes out as a file and comes in again; a notebook is copied; yes
     await expect(page).toHaveURL(/spreads$/);
     await page.goto(here);
     await page.getByRole('button', { name: 'Make a copy of Tram, choir and boat 2027' }).click();
-    await expect(page.getByRole('heading', { name: 'Tram, choir and boat 2027 (copy)' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: /^Tram, choir and boat 2027, copy of \d+ \w+ \d\d:\d\d$/ })).toBeVisible();
     await page.getByText('Keeping it').click();
     const waiting = page.waitForEvent('download');
     await page.getByRole('link', { name: 'Download the shelf' }).click();

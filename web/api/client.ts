@@ -28,6 +28,7 @@ export type Leaves = Schemas['Leaves'];
 export type LeafPage = Leaves['pages'][number];
 export type Drawer = Schemas['Drawer'];
 export type FoundKinds = Schemas['FoundKinds'];
+export type FoundHere = Schemas['FoundHere'];
 export type Parts = Schemas['Parts'];
 export type PartChoices = Schemas['PartChoices'];
 export type PartSettings = Schemas['PartSettings'];
@@ -261,6 +262,8 @@ export const api = {
     call<PartChoices>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/choices?at=${at}`)),
   findKinds: (wish: string, monthly: boolean) =>
     call<FoundKinds>('GET', `/kinds/found?wish=${encodeURIComponent(wish)}${monthly ? '&monthly=1' : ''}`),
+  findInBook: (ref: Ref, words: string) =>
+    call<{ found: FoundHere[]; near: boolean }>('GET', about(ref, `/found?${new URLSearchParams({ words })}`)),
   takeKind: (file: string) => call<{ kind: string; name: string }>('POST', '/kinds', file),
   forgetKind: (kind: string) => call<void>('DELETE', `/kinds/${encodeURIComponent(kind)}`),
   opening: (ref: Ref, page: number) => call<Opening>('GET', about(ref, `/openings/${page}`)),
@@ -281,13 +284,15 @@ export const api = {
     call<{ old: unknown }>('POST', about(ref, '/old/read'), asked),
   whatNow: (ref: Ref, asked: SlipAsked) => call<WhatNow>('POST', about(ref, '/what-now'), asked),
   sittings: (ref: Ref) => call<Sittings>('GET', about(ref, `/sittings?now=${now()}`)),
+  stopped: (id: string) =>
+    call<{ stopped: { book: string; page: number; title: string } | null }>('GET', `/notebooks/${id}/sittings/stopped`),
   readEvenings: (ref: Ref, say: string) => call<{ evenings: Evening[] }>('POST', about(ref, '/sittings/read'), { say, now: now() }),
   tray: (ref: Ref, query: Record<string, string>) => call<Tray>('GET', about(ref, `/tray?${new URLSearchParams(query)}`)),
   printers: () => call<Printers>('GET', '/printers'),
   keepPrinter: (printer: Record<string, unknown>) => call<Printers>('PUT', '/printers', printer),
   removePrinter: (name: string, paper: string) => call<Printers>('POST', '/printers/remove', { name, paper }),
   pens: (ref: Ref) => call<TestedPens>('GET', about(ref, '/pens')),
-  copyBook: (id: string) => call<Book>('POST', `/notebooks/${id}/copy`),
+  copyBook: (id: string) => call<Book>('POST', `/notebooks/${id}/copy?now=${now()}`),
   putShelf: (file: string) => call<{ added: string[] }>('POST', '/shelf.json', file),
   copies: () => call<Copies>('GET', '/copies'),
   restoreCopy: (name: string) => call<Copies>('POST', `/copies/${name}/restore`),

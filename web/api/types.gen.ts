@@ -451,6 +451,47 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/notebooks/{id}/found": {
+        parameters: {
+            query?: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** Pages, months, days, spreads, things of lists and dates that are called so, the likeliest first */
+        get: operations["findInBook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/notebooks/{id}/sittings/stopped": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        /** The page where drawing stopped */
+        get: operations["stopped"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/notebooks/{id}/dates": {
         parameters: {
             query?: {
@@ -1094,7 +1135,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The same notebook once more, with what is ticked in it */
+        /** The same notebook once more, with what is ticked in it; its title says when it was made */
         post: operations["copyNotebook"];
         delete?: never;
         options?: never;
@@ -1360,6 +1401,19 @@ export interface components {
             near: boolean;
             /** @description what to mind before writing such a thing into a notebook */
             says: string;
+        };
+        FoundHere: {
+            /** @enum {string} */
+            is: "page" | "month" | "day" | "spread" | "thing" | "date";
+            says: string;
+            /** @description what it is part of, or when it is */
+            in: string;
+            /** @description where it stands */
+            page: number | null;
+            /** @description of a date its month */
+            at: string | null;
+            /** @description of a date or a spread */
+            id: string | null;
         };
         Unreadable: {
             id: string;
@@ -3222,6 +3276,8 @@ export interface components {
         Head: {
             id: string;
             version: number;
+            /** @description something of it is ticked; said on the shelf */
+            begun?: boolean;
             /** @description free ones for drawing, 2026-12-20T19:00 */
             evenings: string[];
             title: string;
@@ -4296,6 +4352,67 @@ export interface operations {
             422: components["responses"]["Problem"];
         };
     };
+    findInBook: {
+        parameters: {
+            query: {
+                /** @description which of the plan's books */
+                book?: components["parameters"]["book"];
+                words: string;
+            };
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description what is found */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        found: components["schemas"]["FoundHere"][];
+                        /** @description nothing is called so; these nearly are */
+                        near: boolean;
+                    };
+                };
+            };
+            404: components["responses"]["Problem"];
+            422: components["responses"]["Problem"];
+        };
+    };
+    stopped: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["id"];
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the page; null where nothing was ticked, or nothing is left to do behind it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        stopped: null | {
+                            book: string;
+                            page: number;
+                            title: string;
+                        };
+                    };
+                };
+            };
+            404: components["responses"]["Problem"];
+        };
+    };
     dates: {
         parameters: {
             query?: {
@@ -5226,7 +5343,10 @@ export interface operations {
     };
     copyNotebook: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description by the person's own clock, as 2026-12-20T19:20 */
+                now?: string;
+            };
             header?: never;
             path: {
                 id: components["parameters"]["id"];

@@ -29,6 +29,14 @@
     const [now, month] = [book, dates.month];
     untrack(() => now && (month || month === '') && dates.load());
   });
+  // An address can name a month, and a date in it.
+  $effect(() => {
+    const [month, date] = [route.spread, route.thing];
+    untrack(() => {
+      if (month) dates.look(month);
+      if (date) dates.choose(date);
+    });
+  });
   const all = $derived(dates.dates.value);
   let day = $state<HTMLInputElement>();
 

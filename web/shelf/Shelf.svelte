@@ -5,6 +5,7 @@
   import ForeEdge from '../parts/ForeEdge.svelte';
   import Screen from '../parts/Screen.svelte';
   import Devices from './Devices.svelte';
+  import GoOn from './GoOn.svelte';
   import Keeping from './Keeping.svelte';
   import NextSitting from './NextSitting.svelte';
   import { asProblem, open } from '../state/book.svelte';
@@ -180,6 +181,7 @@
               />
             </div>
           {/each}
+          {#if notebook.begun}<GoOn id={notebook.id} title={notebook.title} />{/if}
           {#if notebook.evenings.some((key) => key.slice(0, 10) >= now().slice(0, 10))}<NextSitting id={notebook.id} />{/if}
           <p class="figures">
             <strong class:short={!notebook.fit.fits}><a href="/notebooks/{notebook.id}/months">{notebook.fit.sentence}</a></strong>
