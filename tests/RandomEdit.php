@@ -191,7 +191,7 @@ final class RandomEdit
             'purpose' => $one([null, 'For the boat']),
             'ask' => $one([[], ['line', 'rows', 'soup'], 'line']),
             'section' => $one(['front', 'year', 'goals', 'trackers', 'back', 'attic']),
-            'before', 'spread', 'faces' => $one($ids),
+            'before', 'spread', 'with', 'faces' => $one($ids),
             // Twice as often the page that was made to be divided.
             'parted' => $one([$one($ids), ...array_filter($ids, static fn (string $id): bool => str_starts_with($id, 'page-of-parts'))]),
             'own kind' => $one(array_column($plan->kinds, 'id') ?: ['own-none']),

@@ -14,6 +14,7 @@
   import { drafts, paper } from './state/drafts.svelte';
   import { fetchAhead } from './offline/ahead';
   import { entryOf, marked, ROOMS, SCREENS } from './screens';
+  import { foot } from './state/foot.svelte';
   import { isTyping, keys } from './state/keys.svelte';
   import { route } from './state/route.svelte';
   import { theme } from './state/theme.svelte';
@@ -180,7 +181,7 @@
     </div>
   </div>
 
-  {#if book && !alone}
+  {#if book && !alone && foot.shown}
     <footer>
       {#each edges(book) as edge (edge.volume)}
         <div class="edge" class:several={book.volumes.length > 0}>
@@ -214,6 +215,19 @@
   }
   .frame.desk {
     grid-template-rows: auto minmax(0, 1fr);
+  }
+  /* On a phone, and where letters are large, what stands at the head scrolls away: most of the height is the work's. */
+  @media (max-width: 700px), (max-height: 560px) {
+    .frame:not(.desk) {
+      height: auto;
+      min-height: 100dvh;
+    }
+    .frame:not(.desk) footer {
+      position: sticky;
+      bottom: 0;
+      z-index: 20;
+      background: var(--color-base-200);
+    }
   }
   .body {
     display: flex;

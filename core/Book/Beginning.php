@@ -21,7 +21,7 @@ enum Beginning: string
         return match ($this) {
             self::Spare => 'Spare',
             self::Usual => 'Usual',
-            self::Rich => 'Rich',
+            self::Rich => 'Full',
             self::CarriesOn => 'Carries on',
             self::Collections => 'Collections, no months',
         };

@@ -141,12 +141,12 @@ final class StarterPlan
             self::pattern('plain', 'Plain', [['month-calendar', 2], ['weeks', 0]]),
             self::pattern(
                 'ordinary',
-                'Ordinary',
+                'Roomy',
                 [['month-divider', 1], ['month-calendar', 2], ['month-goals', 1], ['month-notes', 1], ['weeks', 0], ['month-notes', 1]],
             ),
             self::pattern(
                 'rich',
-                'Rich',
+                'Full',
                 [
                     ['month-divider', 1],
                     ['month-calendar', 2],

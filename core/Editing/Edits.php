@@ -60,6 +60,7 @@ use AmpleMargin\Editing\Spread\SetPart;
 use AmpleMargin\Editing\Spread\SetSpread;
 use AmpleMargin\Editing\Spread\SetWord;
 use AmpleMargin\Editing\Spread\ShiftSpread;
+use AmpleMargin\Editing\Spread\SwapSpreads;
 use AmpleMargin\Editing\Volume\AddBook;
 use AmpleMargin\Editing\Volume\RemoveBook;
 use AmpleMargin\Editing\Volume\SetBook;
@@ -88,6 +89,7 @@ final class Edits
         RemoveSpread::class,
         MoveSpread::class,
         ShiftSpread::class,
+        SwapSpreads::class,
         SetSpread::class,
         SetKey::class,
         PartPage::class,

@@ -177,6 +177,7 @@ final class RandomJourneyTest extends ApiTestCase
                 'before' => $one([null, $one($ids)]),
             ],
             'set-spread' => $this->changes($one, $or, $ids, $book),
+            'swap-spreads' => ['spread' => $or($one($ids)), 'with' => $or($one($ids))],
             'shift-spread' => ['spread' => $or($one($ids)), 'way' => $or($one(['earlier', 'later']))],
             'remove-spread' => ['spread' => $or($one($ids))],
             'set-pattern' => ['pattern' => $or([

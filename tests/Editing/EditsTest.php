@@ -60,6 +60,28 @@ final class EditsTest extends TestCase
         }
     }
 
+    /** Every two spreads: each stands where the other stood, the rest as they were; done twice, all is as before. */
+    public function testSwappedSpreadsStandInEachOthersPlaceAndPin(): void
+    {
+        $plan = Books::edited(Books::starter(), [['type' => 'set-spread', 'spread' => 'key', 'pin' => 6]]);
+        $order = static fn (Plan $plan): array => array_map(
+            static fn (PlannedSpread $one): array => [$one->id, $one->section, $one->pin],
+            $plan->inOrder(),
+        );
+        $was = $order($plan);
+        foreach ($was as $i => [$one, $section, $pin]) {
+            foreach ($was as $j => [$other, $otherSection, $otherPin]) {
+                $swapped = Books::edited($plan, [['type' => 'swap-spreads', 'spread' => $one, 'with' => $other]]);
+                $expected = $was;
+                [$expected[$i], $expected[$j]] = [[$other, $section, $pin], [$one, $otherSection, $otherPin]];
+                self::assertSame($i === $j ? $was : $expected, $order($swapped), "$one and $other");
+                self::assertSame($was, $order(Books::edited($swapped, [['type' => 'swap-spreads', 'spread' => $one, 'with' => $other]])));
+            }
+        }
+        $this->expectException(PlanProblem::class);
+        Books::edited($plan, [['type' => 'swap-spreads', 'spread' => 'key', 'with' => 'gone']]);
+    }
+
     public function testSettingsAreMergedAndNullGoesBackToTheDefault(): void
     {
         $plan = Books::edited(Books::starter(), [

@@ -7,7 +7,7 @@ test('a rich half-year is seen before it is chosen, and the next notebook is beg
   await make(page);
   await page.goto('/new');
   await page.getByRole('button', { name: 'July–December' }).click();
-  const rich = page.getByRole('radio', { name: /^Rich/ });
+  const rich = page.getByRole('radio', { name: /^Full/ });
   await rich.check();
   await expect(page.getByText(/^Fits, \d+ pages? spare\.$/)).toBeVisible();
   await isAccessible(page);

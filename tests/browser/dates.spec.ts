@@ -35,7 +35,7 @@ test('dates are typed one after another with no hand off the keys, and a day tha
 
   // It is written into the future log, in the pen of its category, and taken back.
   await march.getByRole('button', { name: /Dentist/ }).click();
-  await page.getByRole('region', { name: 'The date chosen' }).getByLabel('Category').selectOption('Appointments');
+  await page.getByRole('region', { name: 'The date chosen' }).getByLabel('Colour').selectOption('Appointments');
   await expect(march.getByText('Appointments')).toBeVisible();
   await isAccessible(page);
   await page.getByRole('link', { name: 'Future log' }).click();

@@ -144,9 +144,9 @@ test('months: a richer December moves what follows, and a book too small says pa
   await expect(shown(page, 'Fits, 3 pages spare.')).toBeVisible();
   await page.getByRole('button', { name: 'January 2027' }).click();
   await expect(page.getByText('Mon 28 Dec to Sun 3 Jan')).toBeVisible();
-  await page.getByLabel('Pattern of December 2027').selectOption('Rich');
+  await page.getByLabel('Pattern of December 2027').selectOption('Full');
   await expect(shown(page, 'Fits, 1 page spare.')).toBeVisible();
-  await page.getByLabel('Pattern of November 2027').selectOption('Rich');
+  await page.getByLabel('Pattern of November 2027').selectOption('Full');
   await expect(shown(page, /^Runs out on page 191, in December 2027: 1 page short\./)).toBeVisible();
   await page.getByLabel('Pages a week').selectOption('1');
   await expect(shown(page, /^Fits, \d+ pages spare\.$/)).toBeVisible();
@@ -221,7 +221,7 @@ test('a count that cannot be is refused at its field and nothing typed is lost',
     ['Boxes down', '0', 'at least 1'],
     ['Pages', '191', '190 or 192'],
     ['Boxes across', 'many', 'whole number'],
-    ['Pitch, mm', 'wide', 'length in mm'],
+    ['Distance of dots, mm', 'wide', 'length in mm'],
   ] as const) {
     const input = page.getByLabel(field, { exact: true });
     const before = await input.inputValue();

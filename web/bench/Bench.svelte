@@ -15,7 +15,7 @@
   import SpreadSettings from '../spreads/SpreadSettings.svelte';
   import { DrawerState } from '../spreads/drawer.svelte';
   import { BenchState } from './bench.svelte';
-  import { Followed } from './followed.svelte';
+  import { Followed } from './followed';
   import { SlipState } from '../slips/slips.svelte';
   import WhatNow from '../slips/WhatNow.svelte';
   import PutInTray from '../tray/PutInTray.svelte';
@@ -147,6 +147,11 @@
           opening?.pages.some((one) => one?.page === page && one.drawing === group.drawing),
       )
       .map((group) => ({ drawing: group.drawing, page }));
+  /** Which of its pages is looked at, from 0: the address's, else the first one here. */
+  const nthOf = (drawing: string) => {
+    const some = (opening?.pages ?? []).flatMap((page) => (page?.drawing === drawing ? [page] : []));
+    return (some.find((page) => page.page === route.page) ?? some[0])?.nth ?? 0;
+  };
   const kindOf = (kind: string) => catalogue.kind(book, kind);
   const comparable = $derived(spreads.filter((one) => kindOf(one.kind)?.layouts));
 </script>
@@ -159,7 +164,6 @@
   {#snippet margin()}
     {#if bench.wrong}<p class="note stop" role="alert">{bench.wrong}</p>{/if}
     {#if words.wrong}<p class="note stop" role="alert">{words.wrong}</p>{/if}
-    {#if followed.says}<p class="note" role="status">{followed.says}</p>{/if}
     {#if opening && helping}<WhatNow {book} {slip} pages={shownPages} />{/if}
     {#each opening?.groups ?? [] as group (group.drawing)}
       <h2 class="mt-2 line-clamp-3 wrap-anywhere" dir="auto">{group.title}</h2>
@@ -168,7 +172,7 @@
           {#if comparable.includes(one)}<a href={route.to('compare', one.id)} aria-label="Compare layouts of {one.title}">Compare layouts</a
             >{/if}
           {@const kind = kindOf(one.kind)}
-          {#if kind}<a href={route.to('parts', one.id)}>Part this page</a>{/if}
+          {#if kind}<a href={route.to('parts', [one.id, String(nthOf(group.drawing))])}>Part this page</a>{/if}
           {#if kind?.designer}<a href={route.to(kind.designer as ScreenName, one.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
         {/each}
         {#if isMonth(group.drawing)}<a href={route.to('transfer', group.drawing.slice(0, 7))}>Transfer its dates</a>{/if}

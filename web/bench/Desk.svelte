@@ -144,7 +144,9 @@
     <a class="btn" href={route.to('bench', route.page)}>Bench</a>
     <span class="figures">
       {#if nth}step {nth} of {bench.steps.length}{/if}
-      {#if timing}<span class="quiet time">{timing.took ?? timing.running} of {timing.estimate.says}</span>{/if}
+      {#if timing}<span class="quiet time"
+          >{timing.estimate.says} for this page, {timing.took === null ? `${timing.running} so far` : `${timing.took} taken`}</span
+        >{/if}
     </span>
     <button class="btn" aria-label="Letters: {hand.size}, make them larger" onclick={() => hand.larger()}
       ><span aria-hidden="true">A<span class="text-xl">A</span></span></button

@@ -73,7 +73,7 @@
         /></label
       >
       <label class="field"
-        ><span>Pitch, mm</span><input
+        ><span>Distance of dots, mm</span><input
           class="input figures"
           inputmode="decimal"
           value={bench.pitch}

@@ -32,7 +32,7 @@
 </script>
 
 <details class="my-3">
-  <summary>Categories</summary>
+  <summary>Colours of dates</summary>
   <ul>
     {#each categories as one (one.id)}
       <li>
@@ -67,7 +67,7 @@
       </li>
     {/each}
   </ul>
-  <button class="btn small mt-1" disabled={categories.length >= MOST} onclick={add}>Add a category</button>
+  <button class="btn small mt-1" disabled={categories.length >= MOST} onclick={add}>Add a colour</button>
 </details>
 
 <style>

@@ -121,7 +121,7 @@
         /></label
       >
       <label class="field">
-        <span>Category</span>
+        <span>Colour</span>
         <select class="select" bind:value={dates.line.category}>
           <option value="">none</option>
           {#each all.categories as one (one.id)}<option value={one.id}>{one.name}</option>{/each}

@@ -50,7 +50,7 @@
       </select>
     </label>
     <label class="field">
-      <span>Category</span>
+      <span>Colour</span>
       <select class="select" value={entry.category ?? ''} onchange={(event) => state.set({ category: event.currentTarget.value || null })}>
         <option value="">none</option>
         {#each categories as one (one.id)}<option value={one.id}>{one.name}</option>{/each}

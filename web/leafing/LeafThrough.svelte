@@ -357,6 +357,7 @@
     align-items: center;
     gap: 1.2rem;
     height: 3.4rem;
+    flex-wrap: wrap;
   }
   .hands output {
     min-width: 9rem;

@@ -1,9 +1,9 @@
-// Looks every second whether the open notebook was changed elsewhere: its plan, or what is ticked.
+// Looks about every second whether the program is there, and whether the open notebook was changed elsewhere: its plan, or what is ticked.
 import { open } from '../state/book.svelte';
 import { outbox } from './outbox';
 import { reach } from './reach.svelte';
 
-const EVERY = 1_000;
+const EVERY = 800;
 /** Where the program is not reached, it is asked less often. */
 const LOST = 3_000;
 
@@ -33,8 +33,14 @@ class Watch {
 
   private async look() {
     const book = open.book;
-    if (document.hidden || !book) return;
+    if (document.hidden) return;
     try {
+      if (!book) {
+        // On the shelf nothing can change under one's hand; that the program is gone is said there too.
+        await fetch('/api/empty');
+        reach.answered();
+        return;
+      }
       const answer = await fetch(`/api/notebooks/${book.id}/state`);
       if (!answer.ok) return;
       const { version, ticks } = (await answer.json()) as { version: number; ticks: number };

@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { OldReview, OldSpread } from '../api/client';
   import ForeEdge from '../parts/ForeEdge.svelte';
+  import { foot } from '../state/foot.svelte';
 
   interface Props {
     review: OldReview;
@@ -10,6 +11,12 @@
     choose: (spread: string) => void;
   }
   let { review, title, chosen, choose }: Props = $props();
+
+  // The new book's edge stands here, as it would be.
+  $effect(() => {
+    foot.shown = false;
+    return () => (foot.shown = true);
+  });
 
   const middle = (page: number, count: number, of: number) => (100 * (page - 1 + count / 2)) / of;
   const lines = $derived(
@@ -48,6 +55,15 @@
     display: grid;
     gap: 0.15rem;
     margin-top: 0.6rem;
+    background: var(--color-base-200);
+  }
+  @media (min-width: 701px) and (min-height: 561px) {
+    .edges {
+      position: sticky;
+      bottom: -1.5rem;
+      padding-block: 0.4rem;
+      z-index: 5;
+    }
   }
   svg {
     width: 100%;

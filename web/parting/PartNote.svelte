@@ -1,7 +1,6 @@
-<!-- The chosen part in the margin: what fills it, how large it is, and how it could be divided. -->
+<!-- The chosen part in the margin: how large it is, how it could be divided, and the settings of what fills it. -->
 <script lang="ts">
-  import type { Filling, Finding, Mark, PartChange } from '../api/client';
-  import Small from '../parts/Small.svelte';
+  import type { Filling, Finding, PartChange } from '../api/client';
   import Findings from '../parts/Findings.svelte';
   import SettingField from '../spreads/SettingField.svelte';
   import type { Part, PartingState } from './parting.svelte';
@@ -30,29 +29,10 @@
 
 <h2 class="wrap-anywhere" dir="auto">{part.name ?? filling?.name ?? part.fill}</h2>
 <p class="quiet">
-  {part.wide} × {part.tall} boxes, {mm(part.wide)} × {mm(part.tall)} mm{part.lines > 0 ? `; ${part.lines} lines to write on` : ''}.
+  {#if part.name}{filling?.name ?? part.fill},
+  {/if}{part.wide} × {part.tall} boxes, {mm(part.wide)} × {mm(part.tall)} mm{part.lines > 0 ? `; ${part.lines} lines to write on` : ''}.
 </p>
 <Findings {findings} />
-
-<h3 class="mt-3">Filled with</h3>
-<ul class="fillings">
-  {#each fillings as one (one.fill)}
-    {@const drawn = choices?.fillings.find((choice) => choice.fill === one.fill)}
-    <li>
-      <button
-        aria-pressed={one.fill === part.fill}
-        title={drawn?.says ?? one.purpose}
-        class:cannot={drawn?.says}
-        onclick={() => one.fill !== part.fill && change({ do: 'fill', fill: one.fill })}
-      >
-        <span class="small-page"
-          >{#if choices && drawn}<Small across={choices.wide} down={choices.tall} marks={drawn.marks as Mark[]} />{/if}</span
-        >
-        <span>{one.name}</span>
-      </button>
-    </li>
-  {/each}
-</ul>
 
 <h3 class="mt-3">Divide it</h3>
 <div class="sides" role="group" aria-label="Which way">
@@ -96,39 +76,6 @@
 </div>
 
 <style>
-  .fillings {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(4.9rem, 1fr));
-    gap: 0.5rem;
-    margin-top: 0.4rem;
-  }
-  .fillings button {
-    display: flex;
-    flex-direction: column;
-    width: 100%;
-    cursor: pointer;
-    border: 1px solid var(--color-base-300);
-    background: var(--color-base-100);
-    padding: 0.25rem;
-    line-height: 1.2;
-    font-size: 0.85rem;
-    text-align: left;
-  }
-  .fillings button:hover {
-    border-color: var(--color-base-content);
-  }
-  .fillings [aria-pressed='true'] {
-    outline: 2px solid var(--rule);
-    font-weight: 600;
-  }
-  .fillings .cannot {
-    color: var(--color-neutral);
-    border-style: dashed;
-  }
-  .small-page {
-    height: 3.6rem;
-    display: block;
-  }
   .sides [aria-pressed='true'] {
     text-decoration: underline;
     text-decoration-thickness: 2px;

@@ -1,4 +1,4 @@
-<!-- The parting editor: a page divided, and each part filled in its own way. -->
+<!-- The parting editor: a page divided, and each part filled in its own way; beside it what a part could be filled with. -->
 <script lang="ts">
   import { untrack } from 'svelte';
   import type { Book, PartChange } from '../api/client';
@@ -12,6 +12,7 @@
   import { route } from '../state/route.svelte';
   import CutNote from './CutNote.svelte';
   import DivisionNote from './DivisionNote.svelte';
+  import FillWith from './FillWith.svelte';
   import KeepNote from './KeepNote.svelte';
   import PartNote from './PartNote.svelte';
   import { PartingState } from './parting.svelte';
@@ -24,6 +25,8 @@
     () => book,
     () => route.spread,
     (edit, then) => open.edit(edit, then),
+    // The page one comes from.
+    () => Number.parseInt(route.thing, 10) || 0,
   );
   const fillings = $derived(catalogue.all?.fillings ?? []);
   const page = $derived(parting.page);
@@ -138,7 +141,12 @@
       </span>
       {#if page.page !== null}<a class="btn small to" href={route.to('bench', page.page)}>To the bench</a>{/if}
     </div>
-    <div class="sheet"><PartsPage {parting} {fillings} counting={book.counting} /></div>
+    <div class="beside">
+      <div class="sheet"><PartsPage {parting} {fillings} counting={book.counting} /></div>
+      {#if parting.part}
+        <div class="fill"><FillWith {parting} part={parting.part} {fillings} /></div>
+      {/if}
+    </div>
   {/if}
 </Screen>
 
@@ -165,9 +173,38 @@
     gap: 0.3rem;
     margin-left: auto;
   }
-  .sheet {
+  .beside {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 22rem;
+    gap: 1.2rem;
     height: calc(100% - 3.2rem);
+  }
+  .sheet {
     min-height: 22rem;
     container-type: size;
+  }
+  /* It scrolls by itself, so that the page stays where it is. */
+  .fill {
+    overflow-y: auto;
+    min-height: 0;
+    padding: 2px;
+  }
+  @media (max-width: 1100px) {
+    .beside {
+      grid-template-columns: minmax(0, 1fr) 11rem;
+    }
+  }
+  @media (max-width: 700px) {
+    .beside {
+      display: block;
+      height: auto;
+    }
+    .sheet {
+      height: 70dvh;
+      margin-bottom: 1rem;
+    }
+    .fill {
+      overflow: visible;
+    }
   }
 </style>

@@ -26,6 +26,10 @@
         : { x1: part.x, y1: part.y + tick, x2: part.x + part.wide, y2: part.y + tick },
     );
   });
+  /** Between the chosen part's frame and the focus within it. */
+  const INSET = 0.25 * BOX;
+  /** The part that has the keyboard's focus. */
+  let focused = $state<string | null>(null);
   let overlay: SVGSVGElement | null = $state(null);
   /** Where a line that is drawn along was taken hold of, in boxes. */
   let held = $state<{ line: Line; at: number } | null>(null);
@@ -102,6 +106,17 @@
         aria-pressed={parting.at === part.path}
         onclick={() => parting.choose(part.path)}
         onkeydown={(event) => press(event, part.path)}
+        onfocus={(event) => (focused = event.currentTarget.matches(':focus-visible') ? part.path : null)}
+        onblur={() => (focused = null)}
+      />
+    {/each}
+    {#each parting.parts.filter((one) => one.path === focused) as part (part.path)}
+      <rect
+        class="focus"
+        x={part.x * BOX + INSET}
+        y={part.y * BOX + INSET}
+        width={part.wide * BOX - 2 * INSET}
+        height={part.tall * BOX - 2 * INSET}
       />
     {/each}
     {#if division}<rect
@@ -152,8 +167,7 @@
 <style>
   .page {
     position: relative;
-    height: 100cqh;
-    max-width: 100%;
+    width: min(100cqw, calc(100cqh * (var(--ratio))));
     aspect-ratio: var(--ratio);
     margin-inline: auto;
     border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
@@ -174,8 +188,7 @@
     cursor: pointer;
     outline: none;
   }
-  .part:hover,
-  .part:focus-visible {
+  .part:hover {
     fill: color-mix(in srgb, var(--band) 30%, transparent);
   }
   .part[aria-pressed='true'] {
@@ -183,6 +196,15 @@
     stroke: var(--caution);
     stroke-width: 2.5px;
     stroke-dasharray: none;
+  }
+  /* The keyboard's focus is another frame than the chosen part's, within it. */
+  .focus {
+    fill: none;
+    stroke: var(--lit);
+    stroke-width: 3px;
+    stroke-dasharray: 8 4;
+    vector-effect: non-scaling-stroke;
+    pointer-events: none;
   }
   .part.small {
     stroke: var(--rule);

@@ -34,6 +34,8 @@ export class PartingState {
     private readonly book: () => Book,
     private readonly spread: () => string,
     private readonly edit: (edit: () => Edit, then: () => Promise<unknown>) => Promise<boolean>,
+    /** Which of its pages is looked at first, from 0. */
+    private readonly first: () => number = () => 0,
   ) {}
 
   async load() {
@@ -41,7 +43,10 @@ export class PartingState {
     if (!parts) return parts;
     this.tried.clear();
     this.drawn = null;
-    if (this.at === null || !this.known(this.at)) this.at = largest(parts.parts)?.path ?? '';
+    if (this.at === null || !this.known(this.at)) {
+      const there = this.at === null ? parts.parts.filter((one) => one.sheet === this.first()) : [];
+      this.at = largest(there.length > 0 ? there : parts.parts)?.path ?? '';
+    }
     return parts;
   }
 

@@ -22,12 +22,38 @@
 
   let along = false;
   function draw(event: PointerEvent) {
-    if (!scrub || !go || (event.type === 'pointermove' && !along)) return;
+    if (!go) return;
+    if (event.type === 'pointerdown') lifted = false;
+    // A finger hides what it points at: what lies under it is shown larger above, and gone to when it is lifted.
+    if (event.pointerType === 'touch' && (event.type === 'pointerdown' || under !== null)) under = pageAt(event);
+    if (!scrub || (event.type === 'pointermove' && !along)) return;
     along = event.type === 'pointermove' || event.button === 0;
+    if (along) go(pageAt(event));
+  }
+
+  function lift(event: PointerEvent) {
+    along = false;
+    const page = under;
+    under = null;
+    if (page === null || event.type !== 'pointerup') return;
+    lifted = true;
+    if (!scrub) go?.(page);
+  }
+
+  function pageAt(event: PointerEvent): number {
     const box = (event.currentTarget as HTMLElement).getBoundingClientRect();
     const page = 1 + Math.floor(((event.clientX - box.left) / Math.max(1, box.width)) * pages);
-    if (along) go(Math.max(1, Math.min(pages, page)));
+    return Math.max(1, Math.min(pages, page));
   }
+
+  /** A finger was lifted: the click that follows it is of where it was put down. */
+  let lifted = false;
+  /** The page under a finger. */
+  let under = $state<number | null>(null);
+  /** Pages that are seen side by side under it, so that each is as wide as a fingertip's edge. */
+  const SEEN = 24;
+  const larger = $derived(Math.max(1, pages / SEEN));
+  const there = $derived(under === null ? undefined : stretches.find((one) => one.from <= under! && under! <= one.to));
 
   const percent = (n: number) => `${(100 * n) / pages}%`;
   const said = (one: Stretch) => `${one.label}, ${one.from === one.to ? `page ${one.from}` : `pages ${one.from}–${one.to}`}`;
@@ -36,6 +62,12 @@
 
   /** The mouse goes to the very page it points at; keys go to where the stretch begins. */
   function click(event: MouseEvent, one: Stretch) {
+    if (lifted) {
+      lifted = false;
+      event.preventDefault();
+      event.stopPropagation();
+      return;
+    }
     if (!go || event.detail === 0 || event.metaKey || event.ctrlKey) return;
     event.preventDefault();
     event.stopPropagation();
@@ -51,11 +83,32 @@
   class="edge"
   class:out={short > 0}
   class:scrub
+  class:held={go !== undefined}
   onpointerdown={draw}
   onpointermove={draw}
-  onpointerup={() => (along = false)}
-  onpointerleave={() => (along = false)}
+  onpointerup={lift}
+  onpointerleave={lift}
+  onpointercancel={lift}
 >
+  {#if under !== null}
+    <div class="lens" aria-hidden="true">
+      <p><span class="figures">Page {under}</span>{there ? ` · ${there.label}` : ''}</p>
+      <div class="seen">
+        <ol class="larger" style:width="{100 * larger}%" style:left="{50 - 100 * larger * ((under - 0.5) / pages)}%">
+          {#each stretches as one (one.from)}
+            <li
+              class={one.band}
+              class:odd={odd(one)}
+              style:left={percent(one.from - 1)}
+              style:width={percent(one.to - one.from + 1)}
+              style:--leaves={(one.to - one.from + 1) / 2}
+            ></li>
+          {/each}
+        </ol>
+        <span class="at" style:left="50%"></span>
+      </div>
+    </div>
+  {/if}
   <ol aria-label="Fore-edge of {title}">
     {#each stretches as one (one.from)}
       <li
@@ -91,6 +144,29 @@
     border: 1px solid color-mix(in srgb, var(--color-base-content) 55%, transparent);
     border-radius: 1px;
     background: var(--spare);
+  }
+  .edge.held {
+    touch-action: pan-y;
+  }
+  .lens {
+    position: absolute;
+    z-index: 40;
+    bottom: calc(100% + 0.5rem);
+    left: 0;
+    right: 0;
+    background: var(--color-base-100);
+    border: 1px solid var(--color-base-content);
+    padding: 0.4rem 0.6rem 0.6rem;
+  }
+  .seen {
+    position: relative;
+    height: 64px;
+    overflow: hidden;
+    background: var(--spare);
+  }
+  .larger {
+    position: absolute;
+    inset-block: 0;
   }
   .edge.scrub {
     cursor: ew-resize;

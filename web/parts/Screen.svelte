@@ -1,6 +1,7 @@
 <!-- Every screen: one margin rule, reasons to its left, the work to its right. On a phone the margin slides up. -->
 <script lang="ts">
   import type { Snippet } from 'svelte';
+  import { open } from '../state/book.svelte';
 
   interface Props {
     title: string;
@@ -11,6 +12,8 @@
     /** Whether the margin has slid up, where it slides. */
     up?: boolean;
   }
+  // What was moved before on another screen is no news here.
+  open.moved = '';
   let { title, margin, children, handle = 'Reasons', up = $bindable(false) }: Props = $props();
 </script>
 
@@ -19,6 +22,11 @@
     <button class="handle" aria-expanded={up} onclick={() => (up = !up)}>{up ? 'Slide down' : handle}</button>
     <div class="notes">
       {@render margin()}
+    </div>
+    <!-- At the margin's foot, so that nothing moves under the pointer. -->
+    <div class="moved" class:sr-only={open.moved === ''}>
+      <p role="status">{open.moved}</p>
+      {#if open.moved}<button class="btn small plain" onclick={() => (open.moved = '')}>Seen</button>{/if}
     </div>
   </aside>
   <main class="work">
@@ -37,8 +45,14 @@
   .margin {
     border-right: 2px solid var(--rule);
     overflow-y: auto;
-    padding: 1rem 1.1rem 1.5rem;
+    padding: 1rem 1.1rem 0;
     min-height: 0;
+    display: flex;
+    flex-direction: column;
+  }
+  .notes {
+    flex: 1 0 auto;
+    padding-bottom: 1.5rem;
   }
   .work {
     overflow-y: auto;
@@ -47,6 +61,19 @@
   }
   .handle {
     display: none;
+  }
+  .moved:not(.sr-only) {
+    position: sticky;
+    bottom: 0;
+    z-index: 10;
+    display: flex;
+    align-items: baseline;
+    gap: 0.5rem;
+    justify-content: space-between;
+    margin: 1rem -1.1rem 0;
+    padding: 0.5rem 1.1rem;
+    background: var(--color-base-100);
+    border-top: 2px solid var(--rule);
   }
   @media (max-width: 1000px) {
     .screen {
@@ -62,7 +89,6 @@
   @media (max-width: 700px) {
     .screen {
       display: block;
-      overflow-y: auto;
       padding-left: 10px;
       position: relative;
       background: linear-gradient(var(--rule), var(--rule)) 6px 0 / 2px 100% no-repeat local;
@@ -96,6 +122,11 @@
     }
     .up .notes {
       display: block;
+    }
+    .moved:not(.sr-only) {
+      position: fixed;
+      inset: auto 0 7rem 0;
+      margin: 0;
     }
   }
 </style>

@@ -135,7 +135,10 @@
     <p class="caution">A notebook with an address, health or money in it is private: write only what a finder needs.</p>
   {/snippet}
 
-  <h2 class="mb-4">Notebooks on the shelf</h2>
+  <div class="head">
+    <h2>Notebooks on the shelf</h2>
+    {#if !isEmpty}<a class="btn small narrow" href="/new">New notebook</a>{/if}
+  </div>
   {#if isEmpty}
     <p class="mb-6">The shelf is empty. Start a new notebook, or open the sample to see one that is planned to the last page.</p>
     <div class="start">{@render start()}</div>
@@ -203,6 +206,19 @@
 </Screen>
 
 <style>
+  .head {
+    display: flex;
+    align-items: baseline;
+    justify-content: space-between;
+    gap: 1rem;
+    margin-bottom: 1rem;
+  }
+  /* Where the margin is wide it stands there. */
+  @media (min-width: 701px) {
+    .narrow {
+      display: none;
+    }
+  }
   .start {
     max-width: 26rem;
   }

@@ -7,6 +7,7 @@
   import { catalogue } from '../state/catalogue.svelte';
   import PutInTray from '../tray/PutInTray.svelte';
   import SpreadSettings from './SpreadSettings.svelte';
+  import { mayFace, placeOn, swappable } from './places';
   import { kept } from '../parts/kept';
 
   interface Props {
@@ -20,12 +21,32 @@
 
   const kind = $derived(catalogue.kind(book, spread.kind));
   const holds = $derived(catalogue.holds(book, spread));
-  const others = $derived(book.spreads.filter((one) => one.id !== spread.id && one.pages === 1));
   const set = (changes: Record<string, unknown>) => edit({ type: 'set-spread', spread: spread.id, ...changes });
+  let wrong = $state('');
 
   function pin(event: Event) {
     const said = (event.currentTarget as HTMLInputElement).value.trim();
     set({ pin: said === '' ? null : Number.isInteger(Number(said)) ? Number(said) : said });
+  }
+
+  /** In order it goes before what stands on the page; where that is not the page itself, it is pinned there. */
+  async function moveTo(field: HTMLInputElement) {
+    const said = field.value.trim();
+    if (said === '') return;
+    const page = Number(said);
+    wrong = Number.isInteger(page) && page >= 1 && page <= book.stock.pages ? '' : `A page from 1 to ${book.stock.pages}.`;
+    if (wrong) return;
+    field.value = '';
+    const id = spread.id;
+    const moved = placeOn(book, spread, page);
+    if (moved && !(await edit(moved))) return;
+    if (open.book?.spreads.find((one) => one.id === id)?.page !== page) await edit({ type: 'set-spread', spread: id, pin: page });
+  }
+
+  async function swap(field: HTMLSelectElement) {
+    const other = field.value;
+    field.value = '';
+    if (other) await edit({ type: 'swap-spreads', spread: spread.id, with: other });
   }
 </script>
 
@@ -42,79 +63,125 @@
 <div class="my-3 flex flex-wrap gap-1.5">
   <button class="btn small" onclick={() => shift(spread, -1)}>Move earlier</button>
   <button class="btn small" onclick={() => shift(spread, 1)}>Move later</button>
-  {#if spread.page !== null}<a class="btn small" href={route.to('bench', spread.page)}>Open on the bench</a>{/if}
-  {#if kind?.layouts}<a class="btn small" href={route.to('compare', spread.id)}>Compare layouts</a>{/if}
-  {#if kind}<a class="btn small" href={route.to('parts', spread.id)}>Part this page</a>{/if}
-  {#if kind?.designer}<a class="btn small" href={route.to(kind.designer as Screen, spread.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
-  {#if spread.page !== null}<PutInTray print="guides:{spread.id}" what="the guide of {spread.title}" />{/if}
-  <button class="btn small" onclick={() => edit({ type: 'remove-spread', spread: spread.id })}>Remove</button>
 </div>
+<div class="mb-3 grid grid-cols-[7rem_minmax(0,1fr)] gap-2.5">
+  <label class="field"
+    ><span>Move to page</span><input
+      class="input figures"
+      inputmode="numeric"
+      autocomplete="off"
+      placeholder={spread.page === null ? '' : String(spread.page)}
+      aria-invalid={wrong ? 'true' : undefined}
+      onchange={(event) => moveTo(event.currentTarget)}
+    /></label
+  >
+  <label class="field">
+    <span>Swap with</span>
+    <select class="select" onchange={(event) => swap(event.currentTarget)}>
+      <option value="">…</option>
+      {#each swappable(book, spread) as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
+    </select>
+  </label>
+</div>
+{#if wrong}<p class="wrong" role="alert">{wrong}</p>{/if}
+<p class="links">
+  {#if spread.page !== null}<a href={route.to('bench', spread.page)}>Open on the bench</a>{/if}
+  {#if kind?.layouts}<a href={route.to('compare', spread.id)}>Compare layouts</a>{/if}
+  {#if kind}<a href={route.to('parts', spread.id)}>Part this page</a>{/if}
+  {#if kind?.designer}<a href={route.to(kind.designer as Screen, spread.id)}>Design the {kind.name.toLowerCase()}</a>{/if}
+</p>
 
 <SpreadSettings {book} {spread} {edit} />
-<div class="grid gap-2.5">
-  <div class="grid grid-cols-2 gap-2.5">
-    <label class="field"
-      ><span>Pin to page</span><input
-        class="input figures"
-        inputmode="numeric"
-        value={spread.pin ?? ''}
-        {@attach kept}
-        placeholder="flows"
-        onchange={pin}
-      /></label
-    >
-    <label class="field">
-      <span>Worth, 1 to 5</span>
-      <select class="select" value={spread.worth} onchange={(event) => set({ worth: Number(event.currentTarget.value) })}>
-        {#each [1, 2, 3, 4, 5] as worth (worth)}<option value={worth}>{worth}</option>{/each}
-      </select>
-    </label>
+<details class="more">
+  <summary>Where it should stand, and what it is drawn with</summary>
+  <div class="grid gap-2.5 py-2">
+    <div class="grid grid-cols-2 gap-2.5">
+      <label class="field"
+        ><span>Pin to page</span><input
+          class="input figures"
+          inputmode="numeric"
+          value={spread.pin ?? ''}
+          {@attach kept}
+          placeholder="flows"
+          onchange={pin}
+        /></label
+      >
+      <label class="field">
+        <span>Worth, 1 to 5</span>
+        <select class="select" value={spread.worth} onchange={(event) => set({ worth: Number(event.currentTarget.value) })}>
+          {#each [1, 2, 3, 4, 5] as worth (worth)}<option value={worth}>{worth}</option>{/each}
+        </select>
+      </label>
+      {#if spread.pages === 1}
+        <label class="field">
+          <span>Side</span>
+          <select class="select" value={spread.side} onchange={(event) => set({ side: event.currentTarget.value })}>
+            <option value="any">either</option>
+            <option value="left">left page</option>
+            <option value="right">right page</option>
+          </select>
+        </label>
+      {/if}
+      <label class="field">
+        <span>Drawn with</span>
+        <select class="select" value={spread.medium} onchange={(event) => set({ medium: event.currentTarget.value })}>
+          <option value="dry">what stays on its side</option>
+          <option value="bleeds">what comes through</option>
+          <option value="stamped">stamps</option>
+          <option value="decoration">decoration all over</option>
+        </select>
+      </label>
+    </div>
     {#if spread.pages === 1}
       <label class="field">
-        <span>Side</span>
-        <select class="select" value={spread.side} onchange={(event) => set({ side: event.currentTarget.value })}>
-          <option value="any">either</option>
-          <option value="left">left page</option>
-          <option value="right">right page</option>
+        <span>Should face</span>
+        <select class="select" value={spread.faces ?? ''} onchange={(event) => set({ faces: event.currentTarget.value || null })}>
+          <option value="">nothing in particular</option>
+          {#each mayFace(book, spread) as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
+        </select>
+      </label>
+      {#if spread.faces}
+        <label class="flex items-center gap-2"
+          ><input
+            type="checkbox"
+            class="checkbox checkbox-sm"
+            checked={spread.must_face}
+            onchange={(event) => set({ must_face: event.currentTarget.checked })}
+          /> It must, even if more spreads move for it</label
+        >
+      {/if}
+    {/if}
+    {#if book.volumes.length > 0}
+      <label class="field">
+        <span>In book</span>
+        <select class="select" value={spread.book} onchange={(event) => (set({ book: event.currentTarget.value }), close())}>
+          {#each book.volumes as one (one.book)}<option value={one.book}>{one.book}: {one.title}</option>{/each}
         </select>
       </label>
     {/if}
-    <label class="field">
-      <span>Medium</span>
-      <select class="select" value={spread.medium} onchange={(event) => set({ medium: event.currentTarget.value })}>
-        <option value="dry">dry</option>
-        <option value="bleeds">bleeds through</option>
-        <option value="stamped">stamped</option>
-        <option value="decoration">all decoration</option>
-      </select>
-    </label>
+    {#if spread.medium === 'bleeds'}<p class="caution">
+        Solvent markers: open a window. Try the pen on a back page of this book first.
+      </p>{/if}
   </div>
-  {#if spread.pages === 1}
-    <label class="field">
-      <span>Should face</span>
-      <select class="select" value={spread.faces ?? ''} onchange={(event) => set({ faces: event.currentTarget.value || null })}>
-        <option value="">nothing in particular</option>
-        {#each others as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
-      </select>
-    </label>
-    {#if spread.faces}
-      <label class="flex items-center gap-2"
-        ><input
-          type="checkbox"
-          class="checkbox checkbox-sm"
-          checked={spread.must_face}
-          onchange={(event) => set({ must_face: event.currentTarget.checked })}
-        /> It must, even if more spreads move for it</label
-      >
-    {/if}
-  {/if}
-  {#if book.volumes.length > 0}
-    <label class="field">
-      <span>In book</span>
-      <select class="select" value={spread.book} onchange={(event) => (set({ book: event.currentTarget.value }), close())}>
-        {#each book.volumes as one (one.book)}<option value={one.book}>{one.book}: {one.title}</option>{/each}
-      </select>
-    </label>
-  {/if}
-  {#if spread.medium === 'bleeds'}<p class="caution">Solvent markers: open a window. Try the pen on a back page of this book first.</p>{/if}
-</div>
+</details>
+<p class="my-3 flex flex-wrap gap-1.5">
+  {#if spread.page !== null}<PutInTray print="guides:{spread.id}" what="the guide of {spread.title}" />{/if}
+  <button class="btn small" onclick={() => edit({ type: 'remove-spread', spread: spread.id })}>Remove</button>
+</p>
+
+<style>
+  .links {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem 1rem;
+    margin-bottom: 0.8rem;
+  }
+  .more {
+    border-top: 1px solid var(--color-base-300);
+    border-bottom: 1px solid var(--color-base-300);
+  }
+  .more summary {
+    cursor: pointer;
+    padding: 0.4rem 0;
+  }
+</style>

@@ -9,6 +9,7 @@
   import { open } from '../state/book.svelte';
   import { keys } from '../state/keys.svelte';
   import { Loader } from '../state/loader.svelte';
+  import { counted } from '../parts/said';
   import { route } from '../state/route.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import { openings } from './openings';
@@ -127,7 +128,10 @@
   }
 </script>
 
-<Screen title="Spreads" handle={chosen ? `Why ${chosen.title} stands there` : `Reasons, ${book.findings.length} findings`}>
+<Screen
+  title="Spreads"
+  handle={chosen ? `Why ${chosen.title} stands there` : `${book.fit.sentence.replace(/\.$/, '')}; ${counted(book.findings.length, 'reason')}`}
+>
   {#snippet margin()}
     {#if drawer.kind}
       {#key drawer.kind.kind}<KindNote {book} {drawer} kind={drawer.kind} {add} {forget} />{/key}

@@ -1,12 +1,17 @@
 // The open notebook. Edits go out one after another, each against the version the last answer had.
 import { api, Problem, type Book, type Edit, type Finding } from '../api/client';
 import type { Answer } from './lines.svelte';
+import { movedBy } from './moved';
 import { route } from './route.svelte';
 
 class OpenBook {
   book = $state.raw<Book | null>(null);
   /** What the margin says about saving, in words. */
   saved = $state('');
+  /** What the last edits put elsewhere, in words; "" for nothing. */
+  moved = $state('');
+  /** The book before the edits that are under way, or that came last. */
+  private base: Book | null = null;
   problem = $state<Problem | null>(null);
   /** Edits that were not made though nothing is wrong with them: the book had changed, or the program did not answer. They can be made again. */
   refused = $state.raw<Edit[]>([]);
@@ -26,7 +31,7 @@ class OpenBook {
     if (this.book?.id !== id) this.book = null;
     this.problem = null;
     this.refused = [];
-    this.saved = '';
+    this.saved = this.moved = '';
     try {
       const book = await api.book({ id, book: volume });
       // A slow answer must not take the place of the notebook opened since.
@@ -120,6 +125,7 @@ class OpenBook {
   private inTurn(send: (book: Book) => Promise<Book>, edit: () => Edit | null, then?: () => Promise<unknown>): Promise<boolean> {
     const pressed = this.wanted;
     if (this.book) this.left.set(pressed, this.book);
+    if (this.pending === 0) this.base = this.book;
     this.pending++;
     this.saved = 'Saving…';
     const turn = this.queue.then(async () => {
@@ -131,6 +137,7 @@ class OpenBook {
         this.left.set(pressed, book);
         if (pressed !== this.wanted) return await this.elsewhere(sent);
         this.book = book;
+        this.moved = movedBy(this.base, book);
         if (book.book !== sent.book) {
           // The edit took away the book that was open.
           route.go(route.to(route.screen, undefined, book.book), true);

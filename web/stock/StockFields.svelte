@@ -156,7 +156,7 @@
   <div class="grid grid-cols-3 gap-3">
     {@render number('width', 'Width, mm')}
     {@render number('height', 'Height, mm')}
-    {@render number('pitch', 'Pitch, mm')}
+    {@render number('pitch', 'Distance of dots, mm')}
   </div>
   <div class="grid grid-cols-3 gap-3">
     {@render number('across', 'Boxes across', () => (counted = true))}

@@ -70,7 +70,7 @@
     {#if tray?.two_sided}<p class="note">
         Some sheets have a back. Print both sides, turned along the long edge; a card’s back then stands behind its front.
       </p>{/if}
-    {#each tray?.cautions.filter((one) => !one.startsWith('Cut with')) ?? [] as caution (caution)}<p class="caution">{caution}</p>{/each}
+    {#each tray?.cautions.filter((one) => !one.includes('knife')) ?? [] as caution (caution)}<p class="caution">{caution}</p>{/each}
     <p class="caution">
       Cut with scissors where they will do. With a knife: a mat, a steel ruler, several light passes, fingers behind the blade’s path, cap
       on, out of children’s reach.

@@ -1,4 +1,4 @@
-// A spread that an edit put on other pages is followed there: who sets it goes on looking at it, and reads where it stands now.
+// A spread that an edit put on other pages is followed there: who sets it goes on looking at it.
 import type { Book } from '../api/client';
 import { openingOf } from '../parts/leaf';
 
@@ -12,9 +12,6 @@ interface Seen {
 
 export class Followed {
   private seen: Seen | null = null;
-  /** What was moved, and to where; "" where nothing was. */
-  says = $state('');
-
   /**
    * The page to show now; another than the one asked for where the spread that was looked at there went elsewhere.
    *
@@ -29,12 +26,10 @@ export class Followed {
       const gone = set.find((id) => before.spreads.includes(id) && !ids.includes(id));
       const spread = book.spreads.find((one) => one.id === gone);
       if (spread?.page) {
-        this.says = `“${spread.title}” stands on page ${spread.page} now.`;
         this.seen = { book: book.id, page: spread.page, version: book.version, spreads: [spread.id] };
         return spread.page;
       }
     }
-    if (!stays) this.says = '';
     this.seen = { book: book.id, page, version: book.version, spreads: ids };
     return page;
   }
