@@ -95,7 +95,14 @@ final class SittingsController
 
         return new JsonResponse(['evenings' => array_map(
             static fn (Evening $one): array => $one->written(),
-            SaidEvenings::read($values->text('say', '', 2_000), $after, $first, 'say', null === $now ? null : $after->plus(1)),
+            SaidEvenings::read(
+                $values->text('say', '', 2_000),
+                $after,
+                $first,
+                'say',
+                null === $now ? null : $after->plus(1),
+                null === $now ? null : $now % 1440,
+            ),
         )]);
     }
 }

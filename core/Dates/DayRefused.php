@@ -18,9 +18,13 @@ final class DayRefused extends \DomainException
 
     public static function none(string $said): self
     {
-        return new self(
-            "“{$said}” is no day: write it as 12 March, 12.3., 3–9 March, 2027-03-12, every Tuesday, or March for a month without a day.",
-        );
+        return new self("“{$said}” is no day: write it as 12 March, 12.3., 3–9 March, 2027-03-12, first Monday of May, Easter, every "
+            .'Tuesday, or March for a month without a day.');
+    }
+
+    public static function noneInYear(string $said, int $year): self
+    {
+        return new self("There is no such day as “{$said}” in $year.", true);
     }
 
     public static function beyond(string $month, int $days, int $day): self

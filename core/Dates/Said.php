@@ -99,7 +99,15 @@ final class Said
         $refused = null;
         for ($count = min(self::WORDS_OF_DAY, \count($words) - 1); $count > 0; --$count) {
             foreach (self::places(\count($words), $count) as $from) {
-                $said = trim(implode(' ', \array_slice($words, $from, $count)), '(:,;)');
+                $run = implode(' ', \array_slice($words, $from, $count));
+                $said = trim($run, '(:,;)');
+                // The name of a feast is a day where a sign parts it from the words.
+                $apart = 1 === preg_match('/[:,;)]$/', $run)
+                    || 1 === preg_match('/^[:–—-]/u', $words[$from + $count] ?? '')
+                    || ($from > 0 && 1 === preg_match('/[:,;–—-]$/u', $words[$from - 1]));
+                if (!$apart && $days->mayBeWords($said)) {
+                    continue;
+                }
                 try {
                     return [$days->read($said), implode(' ', [...\array_slice($words, 0, $from), ...\array_slice($words, $from + $count)])];
                 } catch (DayRefused $why) {

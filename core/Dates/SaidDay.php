@@ -1,8 +1,8 @@
 <?php
 
 /*
- * A day as people write it: "12", "12 March", "March 12", "12.3.", "3/4/27", "3–9 March", "28 Mar – 3 Apr", "March". Which year
- * is left unsaid: the one in which that day is in the book, else the next after it begins.
+ * A day as people write it: "12", "12 March", "March 12", "the 3rd of June", "12.3.", "3/4/27", "3–9 March", "28 Mar – 3 Apr", "March",
+ * "first Monday of May", "Easter". Which year is left unsaid: the one in which that day is in the book, else the next after it begins.
  */
 
 declare(strict_types=1);
@@ -77,6 +77,10 @@ final class SaidDay
         if (1 === preg_match('~^\d{4}-\d{2}(-\d{2}(/\d{4}-\d{2}-\d{2})?)?$~', $said)) {
             return $this->iso($said);
         }
+        $named = NamedDay::of($said, $this->weekday(...), $this->named(...));
+        if (null !== $named) {
+            return When::on($named->from($this->begins(), $said));
+        }
         $plain = (string) preg_replace('/\s+/u', ' ', str_replace(['—', '−', '‐', ' bis ', ' to '], '–', $said));
         // A hyphen between figures stands for the longer stroke.
         $plain = (string) preg_replace('/\s+-\s+|(?<=\d)-(?=\d)|(?<=\.)-(?=\d)/u', '–', $plain);
@@ -87,6 +91,12 @@ final class SaidDay
             2 => $this->span($parts[0], $parts[1], $said),
             default => throw DayRefused::none($said),
         };
+    }
+
+    /** Whether words that are part of a line may be its words as well as its day, as in "Christmas market". */
+    public function mayBeWords(string $said): bool
+    {
+        return NamedDay::of($said, $this->weekday(...), $this->named(...))->named ?? false;
     }
 
     private function iso(string $said): When
@@ -150,7 +160,7 @@ final class SaidDay
             return $month >= 1 && $month <= 12 ? [$day, $month, $year] : null;
         }
         [$day, $month, $year] = [null, null, null];
-        foreach (explode(' ', trim((string) preg_replace('~[\s,/]+~u', ' ', $part))) as $i => $word) {
+        foreach (explode(' ', trim((string) preg_replace('~(?:[\s,/]+|\b(?:the|of)\b)+~u', ' ', $part))) as $i => $word) {
             $number = 1 === preg_match('/^(\d{1,4})(\.|st|nd|rd|th|º|e)?$/ui', $word, $found) ? (int) $found[1] : null;
             $named = null === $number ? $this->named($word) : null;
             if (null !== $number && \strlen($found[1] ?? '') <= 2 && null === $day) {

@@ -1,7 +1,8 @@
 <?php
 
 /*
- * How often a date comes, as people say it: "from 5 January every 14 days", "monthly from the 3rd", "every second Tuesday", "Tuesdays".
+ * How often a date comes, as people say it: "from 5 January every 14 days", "monthly from the 3rd", "every second Tuesday", "Tuesdays",
+ * "last Friday of every month".
  * A weekday says the first day as well: the first of its name in the book, or on or after the day that is said.
  */
 
@@ -9,23 +10,40 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Dates;
 
+use AmpleMargin\Calendar\Day;
 use AmpleMargin\Calendar\Weekday;
 
 final class SaidOften
 {
+    private const NTH = [
+        'first' => 1, '1st' => 1, 'second' => 2, '2nd' => 2, 'third' => 3, '3rd' => 3, 'fourth' => 4, '4th' => 4, 'last' => -1,
+    ];
+
     private const COUNTS = ['second' => 2, 'other' => 2, 'third' => 3, 'fourth' => 4];
 
-    /** @param string $left the line without what says how often */
+    /**
+     * @param string $left the line without what says how often
+     * @param int    $nth  which of its weekday in a month, -1 for the last; 0 for each
+     */
     private function __construct(
         private readonly string $line,
         public readonly ?Rule $rule,
         private readonly ?Weekday $on,
         public readonly string $left,
+        private readonly int $nth = 0,
     ) {
     }
 
     public static function of(string $line, SaidDay $days): self
     {
+        $which = implode('|', array_keys(self::NTH));
+        $monthly = "\\b(?:(?:every|each)\\s+)?($which)\\s+(\\p{L}+)\\s+(?:of|in)\\s+(?:every|each|the|a)\\s+month\\b";
+        if (1 === preg_match("/$monthly/iu", $line, $found) && null !== $days->weekday($found[2])) {
+            [$nth, $on] = [self::NTH[mb_strtolower($found[1])], $days->weekday($found[2])];
+            $rule = Rule::read("FREQ=MONTHLY;BYDAY=$nth".substr(strtoupper($on->name), 0, 2));
+
+            return new self($line, $rule, $on, self::without($line, $found[0]), $nth);
+        }
         $count = '(?:(\d{1,3}|second|other|third|fourth)\s+)?';
         $each = "\\b(?:every|each)\\s+$count(day|week|month|year)s?\\b|\\b(daily|weekly|monthly|yearly|annually)\\b";
         if (1 === preg_match("/$each/iu", $line, $found)) {
@@ -76,11 +94,20 @@ final class SaidOften
         if (null === $first || null === $this->on) {
             return $said ?? throw DayRefused::none($this->line);
         }
-        while ($first->weekday() !== $this->on) {
+        while ($first->weekday() !== $this->on || !$this->isNth($first)) {
             $first = $first->plus(1);
         }
 
         return When::on($first);
+    }
+
+    private function isNth(Day $day): bool
+    {
+        return match ($this->nth) {
+            0 => true,
+            -1 => $day->day + 7 > $day->month->days(),
+            default => intdiv($day->day - 1, 7) + 1 === $this->nth,
+        };
     }
 
     private static function count(string $said): int

@@ -42,6 +42,17 @@ final class SaidDayTest extends TestCase
         yield 'days of the month looked at' => ['3-9', '2027-03-03/2027-03-09'];
         yield 'a month without a day' => ['May', '2027-05'];
         yield 'a month and its year' => ['May 2028', '2028-05'];
+        yield 'the third of June' => ['the 3rd of June', '2027-06-03'];
+        yield 'Easter' => ['Easter', '2027-03-28'];
+        yield 'what is counted from it' => ['Good Friday', '2027-03-26'];
+        yield 'of another year' => ['Whit Monday 2028', '2028-06-05'];
+        yield 'weeks before it' => ['two weeks before Easter', '2027-03-14'];
+        yield 'a Sunday of Advent' => ['second Sunday of Advent', '2027-12-05'];
+        yield 'a weekday of a month' => ['first Monday of May', '2027-05-03'];
+        yield 'the last of them' => ['last Friday in June', '2027-06-25'];
+        yield 'the month before it' => ['May, 3rd Sunday', '2027-05-16'];
+        yield 'the last day of a month' => ['last day of February 2028', '2028-02-29'];
+        yield 'a feast with an apostrophe' => ['New Year’s Eve', '2027-12-31'];
         yield 'a month before the book begins is of the year after' => ['12 January', '2028-01-12'];
     }
 

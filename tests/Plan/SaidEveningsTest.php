@@ -30,6 +30,15 @@ final class SaidEveningsTest extends TestCase
         yield 'one after another' => ['every evening from 21 to 23 December, 60 minutes', ['2026-12-21 19:00 60', '2026-12-22 19:00 60', '2026-12-23 19:00 60']];
         yield 'weekdays one after another' => ['Mon–Tue 30 min', ['2026-12-14 19:00 30', '2026-12-15 19:00 30', '2026-12-21 19:00 30', '2026-12-22 19:00 30', '2026-12-28 19:00 30', '2026-12-29 19:00 30']];
         yield 'over the week end' => ['Sunday to Monday, 20 minutes', ['2026-12-14 19:00 20', '2026-12-20 19:00 20', '2026-12-21 19:00 20', '2026-12-27 19:00 20', '2026-12-28 19:00 20']];
+        yield 'a length alone is of this evening, from now' => ['50 minutes', ['2026-12-14 20:30 50']];
+        yield 'a length in words' => ['an hour', ['2026-12-14 20:30 60']];
+        yield 'and another' => ['an hour and a half', ['2026-12-14 20:30 90']];
+        yield 'now' => ['now', ['2026-12-14 20:30 90']];
+        yield 'now, and for how long' => ['now, 25 min', ['2026-12-14 20:30 25']];
+        yield 'a time and a length' => ['at 21:00, half an hour', ['2026-12-14 21:00 30']];
+        yield 'weekends' => ['weekends 2h', ['2026-12-19 19:00 120', '2026-12-20 19:00 120', '2026-12-26 19:00 120', '2026-12-27 19:00 120']];
+        yield 'two short names' => ['Sat and Sun 90 min', ['2026-12-19 19:00 90', '2026-12-20 19:00 90', '2026-12-26 19:00 90', '2026-12-27 19:00 90']];
+        yield 'a length in words of a weekday' => ['Saturdays, one hour', ['2026-12-19 19:00 60', '2026-12-26 19:00 60']];
         yield 'nothing' => ['  ', []];
     }
 
@@ -91,7 +100,7 @@ final class SaidEveningsTest extends TestCase
     /** @return list<Evening> */
     private static function read(string $said): array
     {
-        return SaidEvenings::read($said, self::day('2026-12-13'), self::day('2027-01-01'), today: self::day('2026-12-14'));
+        return SaidEvenings::read($said, self::day('2026-12-13'), self::day('2027-01-01'), today: self::day('2026-12-14'), clock: 20 * 60 + 33);
     }
 
     private static function day(string $iso): Day

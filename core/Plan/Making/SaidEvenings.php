@@ -2,7 +2,7 @@
 
 /*
  * Free evenings as a person says them: "this evening, 40 minutes", "Tuesdays and Sundays, 90 minutes", "21 to 27 June at 20:00",
- * "2026-12-20 19:00 90, 2026-12-22 19:00 120".
+ * "2026-12-20 19:00 90, 2026-12-22 19:00 120", "weekends 2h"; "now", "50 minutes" or "an hour" alone are of this evening.
  */
 
 declare(strict_types=1);
@@ -27,6 +27,23 @@ final class SaidEvenings
     private const CLOCK = '/\s*(?:\bat\s+(\d{1,2})[:.](\d\d)|\b(\d{1,2}):(\d\d))\b/';
     private const LENGTH = '/\s*(?:\bfor\s+)?(\d+(?:[.,]5)?|½)\s*(m|min|minutes?|h|hours?)\b/u';
 
+    /** Lengths in words, as figures. */
+    private const IN_FIGURES = [
+        '/\b(?:an|one) hour and a half\b|\bone and a half hours\b|\b1\s*(?:1\/2|½)\s*h(?:ours?)?\b/u' => '90 min',
+        '/\b(?:three|3) quarters of an hour\b/u' => '45 min',
+        '/\bhalf an hour\b/u' => '30 min',
+        '/\ba quarter of an hour\b/u' => '15 min',
+        '/\b(?:an|one) hour\b/u' => '60 min',
+        '/\btwo hours\b/u' => '120 min',
+        '/\bthree hours\b/u' => '180 min',
+    ];
+
+    /** Days by a word for several; of these, weekdays are those of work. */
+    private const SEVERAL = [
+        '/\b(?:at |on )?(?:the )?week-?ends?\b/u' => 'saturday to sunday',
+        '/\b(?:on )?weekdays\b|\bworkdays\b/u' => 'monday to friday',
+    ];
+
     /** Said of a day, these say nothing more. */
     private const EMPTY_WORDS = '/\b(on|from|each|every (day|evening|night)|evenings?|nights?|daily)\b/';
 
@@ -37,6 +54,9 @@ final class SaidEvenings
     /** @var array{string, int} from when, and for how long, where it is said of all of them */
     private array $usually = [self::FROM, self::MINUTES];
 
+    /** From when, where it is said of all of them. */
+    private ?string $said = null;
+
     private readonly SaidDay $days;
 
     private function __construct(
@@ -44,6 +64,7 @@ final class SaidEvenings
         private readonly Day $before,
         private readonly string $field,
         private readonly ?Day $today,
+        private readonly ?int $clock,
     ) {
         // A day without a year is the next there is.
         $now = $after->plus(1)->month;
@@ -54,14 +75,21 @@ final class SaidEvenings
      * @param Day      $after  the last day that is over
      * @param Day      $before the first day of use
      * @param Day|null $today  what “this evening” is of; null where nobody knows
+     * @param int|null $clock  minutes since midnight, for “now”; null where nobody knows
      *
      * @return list<Evening> in the order of time
      *
      * @throws PlanProblem naming the field
      */
-    public static function read(string $said, Day $after, Day $before, string $field = 'evenings', ?Day $today = null): array
-    {
-        $evenings = (new self($after, $before, $field, $today))->all(mb_strtolower(trim($said)));
+    public static function read(
+        string $said,
+        Day $after,
+        Day $before,
+        string $field = 'evenings',
+        ?Day $today = null,
+        ?int $clock = null,
+    ): array {
+        $evenings = (new self($after, $before, $field, $today, $clock))->all(mb_strtolower(trim($said)));
         // Who says nothing has none; what is said and names none is refused.
         if ([] === $evenings && '' !== trim($said)) {
             throw PlanProblem::at($field, '“'.mb_strimwidth(trim($said), 0, 60, '…').'” names no evening: say which, such as “Tuesdays and '
@@ -79,6 +107,8 @@ final class SaidEvenings
     private function all(string $said): array
     {
         $found = [];
+        $said = (string) preg_replace(array_keys(self::IN_FIGURES), array_values(self::IN_FIGURES), $said);
+        $said = (string) preg_replace(array_keys(self::SEVERAL), array_values(self::SEVERAL), $said);
         foreach (explode(',', (string) preg_replace('/[;\n]|\band\b/u', ',', $said)) as $one) {
             if ('' === trim($one)) {
                 continue;
@@ -92,10 +122,15 @@ final class SaidEvenings
             $rest = trim((string) preg_replace('/\s+/', ' ', $rest));
             if ('' === $rest) {
                 // "…, 90 minutes" is said of all of them.
+                $this->said = $from ?? $this->said;
                 $this->usually = [$from ?? $this->usually[0], $minutes ?? $this->usually[1]];
             } else {
-                $found[] = [$this->daysOf($rest), $from, $minutes];
+                $found[] = [$this->daysOf($rest), $from ?? (self::isNow($rest) ? $this->now() : null), $minutes];
             }
+        }
+        // A length alone, or a time, is of this evening.
+        if ([] === $found && '' !== trim($said, ', ') && null !== $this->today) {
+            $found[] = [[$this->today->iso()], null === $this->said ? $this->now() : null, null];
         }
         $evenings = [];
         foreach ($found as [$days, $from, $minutes]) {
@@ -108,6 +143,19 @@ final class SaidEvenings
         }
 
         return $evenings;
+    }
+
+    private static function isNow(string $said): bool
+    {
+        return 1 === preg_match('/^(now|right now)$/', $said);
+    }
+
+    /** The time now, to five minutes; null where nobody knows. */
+    private function now(): ?string
+    {
+        $five = null === $this->clock ? null : intdiv($this->clock, 5) * 5;
+
+        return null === $five ? null : \sprintf('%02d:%02d', intdiv($five, 60), $five % 60);
     }
 
     /** @return array{string|null, int|null, string} from when, for how many minutes, and the words that are left */
@@ -135,7 +183,7 @@ final class SaidEvenings
     private function daysOf(string $said): array
     {
         $ahead = match (1) {
-            preg_match('/^(today|tonight|this evening)$/', $said) => 0,
+            preg_match('/^(today|tonight|this evening|now|right now)$/', $said) => 0,
             preg_match('/^tomorrow( evening| night)?$/', $said) => 1,
             default => null,
         };
