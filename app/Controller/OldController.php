@@ -94,6 +94,7 @@ final class OldController
             PlanReader::weeks($typed->inside('weeks')),
             $typed->text('spreads', '', self::LONGEST),
             $typed->text('months', '', self::LONGEST),
+            $typed->flag('numbers', false),
         );
     }
 }

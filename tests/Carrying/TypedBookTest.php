@@ -34,10 +34,34 @@ final class TypedBookTest extends TestCase
             ['future-log', null, 4, 4],
             ['books-read', 'books', 8, 2],
             ['', 'The boat in spring', 10, 3],
-            ['', 'Tides pp.', 13, 2],
+            ['', 'Tides', 13, 2],
             ['pen-test', 'pen test', null, 1],
         ], array_map(static fn (OldSpread $one): array => [$one->spread->kind, $one->spread->title, $one->page, $one->pages], $old->spreads));
         self::assertSame(14, $old->front, 'what stands at the back is not in front');
+    }
+
+    /** A figure may be the page a spread begins on: it goes to the next one's, or as far as is written. */
+    public function testAFigureMayBeThePageItBeginsOn(): void
+    {
+        $places = static fn (OldBook $old): array => array_map(
+            static fn (OldSpread $one): array => [$one->spread->title ?? $one->spread->kind, $one->page, $one->pages],
+            $old->spreads,
+        );
+        $expected = [['key', 1, 1], ['index', 2, 2], ['future-log', 4, 4], ['Tides', 9, 3], ['Pen test', null, 1]];
+        self::assertSame($expected, $places(self::typed("Key 1\nIndex 2\nFuture log 4–7\nTides 9-11\nPen test 190", '', true)));
+        self::assertSame($expected, $places(self::typed("Key\nIndex 2\nFuture log 4-7\nTides p. 9–11\nPen test", '')));
+        self::assertSame([['key', 1, 1], ['future-log', 8, 1]], $places(self::typed("Key\nFuture log p. 8", '')));
+        $old = self::typed("Key 1\nFuture log 2–5", "January 2026 17\nFeb. 18–29\nSept 100", true);
+        self::assertSame(['2026-01' => 12, '2026-02' => 12], \array_slice($old->months, 0, 2));
+        self::assertSame(71, array_sum(\array_slice($old->months, 2)));
+        foreach (["Key 4\nIndex 2", 'Key 4–2', 'Key 190–193'] as $wrong) {
+            try {
+                self::typed($wrong, '', true);
+                self::fail($wrong);
+            } catch (PlanProblem $problem) {
+                self::assertStringContainsString('its pages go on from', $problem->getMessage());
+            }
+        }
     }
 
     /** The last page of a month says what it took; months between share what nobody noted. */
@@ -81,9 +105,9 @@ final class TypedBookTest extends TestCase
         }
     }
 
-    private static function typed(string $spreads, string $months = ''): OldBook
+    private static function typed(string $spreads, string $months = '', bool $numbers = false): OldBook
     {
         return (new TypedBook(new Period(new Month(2026, 1), new Month(2026, 12)), new Catalogue(), new Names('en')))
-            ->read('Last year', Books::a5(), new WeekPlan(Weekday::Monday), $spreads, $months);
+            ->read('Last year', Books::a5(), new WeekPlan(Weekday::Monday), $spreads, $months, $numbers);
     }
 }

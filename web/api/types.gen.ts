@@ -4536,6 +4536,8 @@ export interface operations {
                         };
                         /** @description a spread a line, with its pages */
                         spreads?: string;
+                        /** @description whether a figure behind a spread is the page it begins on */
+                        numbers?: boolean;
                         /** @description a month a line, with its last page */
                         months?: string;
                     };

@@ -19,6 +19,16 @@
   export function focusHow() {
     how?.focus();
   }
+  /** Said how: Enter goes on to the next, and so does → behind the last letter. */
+  function goOn(event: KeyboardEvent) {
+    const field = event.currentTarget as HTMLInputElement;
+    const atEnd = field.selectionStart === field.value.length && field.selectionEnd === field.value.length;
+    if (event.key !== 'Enter' && !(event.key === 'ArrowRight' && atEnd)) return;
+    event.preventDefault();
+    // What is typed is said before the field is another spread's.
+    field.blur();
+    old.turn(1);
+  }
   const pages = $derived(old.pages.value?.spread === spread.id ? old.pages.value.pages : []);
   const where = $derived(
     spread.page === null
@@ -78,6 +88,7 @@
         maxlength="300"
         placeholder={spread.verdict === 'drop' ? 'never looked at' : 'smaller headings'}
         onchange={(event) => old.say({ how: event.currentTarget.value })}
+        onkeydown={goOn}
       /></label
     >
     <div class="row">

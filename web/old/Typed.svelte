@@ -10,7 +10,11 @@
   }
   let { book, take, wrong }: Props = $props();
 
-  const LIKE = { spreads: 'Key\nIndex 2\nFuture log 4\nBooks read 2\nThe boat in spring 3', months: 'January 40\nFebruary 51' };
+  const LIKE = {
+    counts: 'Key\nIndex 2\nFuture log 4\nBooks read 2\nThe boat in spring 3',
+    numbers: 'Key 1\nIndex 2\nFuture log 4–7\nBooks read 8\nThe boat in spring 10',
+    months: 'January 40\nFebruary 51',
+  };
   // Most people buy the same paper again; the months before these are the likeliest.
   const before = (month: string, by: number) => {
     const [year = 0, nth = 1] = month.split('-').map(Number);
@@ -31,6 +35,8 @@
   let start = $state('');
   let end = $state('');
   let spreads = $state('');
+  /** Whether a figure behind a title is the page it begins on, or how many pages it has. */
+  let numbers = $state(false);
   let months = $state('');
   const count = (said: string, usual: number) => (said.trim() === '' ? usual : Number.isInteger(Number(said)) ? Number(said) : said);
 
@@ -53,6 +59,7 @@
         period: { start: start || before(book.period.start, length), end: end || before(book.period.start, 1) },
         weeks: book.weeks,
         spreads,
+        numbers,
         months,
       },
     });
@@ -87,6 +94,13 @@
     {@render figure('Boxes down', book.stock.down, down, (said) => (down = said))}
     {@render figure('Pages', book.stock.pages, pages, (said) => (pages = said))}
   </div>
+  <label class="field mt-3 max-w-xs">
+    <span>A figure behind a spread is</span>
+    <select class="select" bind:value={numbers}>
+      <option value={false}>how many pages it has</option>
+      <option value={true}>the page it begins on</option>
+    </select>
+  </label>
   <div class="texts">
     <label class="field">
       <span>Its spreads in order, a line each, with their pages</span>
@@ -94,7 +108,7 @@
         class="textarea"
         rows="9"
         bind:value={spreads}
-        placeholder={LIKE.spreads}
+        placeholder={numbers ? LIKE.numbers : LIKE.counts}
         aria-invalid={wrong?.field === 'spreads' ? 'true' : undefined}></textarea>
     </label>
     <label class="field">

@@ -2,7 +2,8 @@
 
 /*
  * An old book this program never saw, typed in from its pages: a spread a line with its pages, in the order it has them, and the
- * last page of each month. "Future log 4", "books read, 2 pages", "June 131".
+ * last page of each month. "Future log 4", "books read, 2 pages", "June 131". A figure is how many pages it had, or the page it begins on:
+ * whoever types says which, or writes it so: "Future log 8–11", "Books read p. 12".
  */
 
 declare(strict_types=1);
@@ -12,6 +13,8 @@ namespace AmpleMargin\Book\Carrying;
 use AmpleMargin\Calendar\Month;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Calendar\Period;
+use AmpleMargin\Dates\DayRefused;
+use AmpleMargin\Dates\SaidDay;
 use AmpleMargin\Paper\Stock;
 use AmpleMargin\Plan\Old\OldBook;
 use AmpleMargin\Plan\Old\OldSpread;
@@ -32,28 +35,38 @@ final class TypedBook
     {
     }
 
-    /** @throws PlanProblem naming the line that cannot be */
-    public function read(string $title, Stock $stock, WeekPlan $weeks, string $spreads, string $months): OldBook
-    {
-        $olds = $this->spreads($spreads, $stock);
-        $front = array_sum(array_map(
-            static fn (OldSpread $one): int => Section::Back === $one->spread->section ? 0 : $one->pages,
-            $olds,
-        ));
+    /**
+     * @param bool $numbers whether a figure behind a title is the page it begins on
+     *
+     * @throws PlanProblem naming the line that cannot be
+     */
+    public function read(
+        string $title,
+        Stock $stock,
+        WeekPlan $weeks,
+        string $spreads,
+        string $months,
+        bool $numbers = false,
+    ): OldBook {
+        $olds = $this->spreads($spreads, $stock, $numbers);
+        $front = max([0, ...array_map(static fn (OldSpread $one): int => null === $one->page ? 0 : $one->page + $one->pages - 1, $olds)]);
 
         return new OldBook($title, $stock, $this->period, $weeks, $olds, $this->months($months, $front, $stock->pages), front: $front);
     }
 
     /** @return list<OldSpread> */
-    private function spreads(string $text, Stock $stock): array
+    private function spreads(string $text, Stock $stock, bool $numbers): array
     {
         $olds = $taken = [];
         $page = $stock->firstLeaf->firstPage();
-        foreach (self::lines($text) as $number => $line) {
+        $lines = self::lines($text);
+        $numbered = self::numbered($lines, $numbers, $page, $stock->pages);
+        foreach ($lines as $number => $line) {
             if (\count($olds) >= OldBook::MOST_SPREADS) {
                 throw PlanProblem::at('spreads', 'A book takes at most '.OldBook::MOST_SPREADS.' spreads.');
             }
             [$words, $pages] = self::counted($line);
+            [$page, $pages] = $numbered[$number] ?? [$page, $pages];
             if ('' === $words || $pages < 1 || $pages > $stock->pages) {
                 throw PlanProblem::at('spreads', "Line $number, “{$line}”: write what it was, then how many pages it had.");
             }
@@ -71,6 +84,47 @@ final class TypedBook
         }
 
         return $olds;
+    }
+
+    /**
+     * Where each line's spread begins and how many pages it has, where lines name pages: up to the next one's.
+     *
+     * @param array<int, string> $lines
+     * @param bool               $numbers where a line does not say itself which it means
+     *
+     * @return array<int, array{int, int}> none where they say how many
+     */
+    private static function numbered(array $lines, bool $numbers, int $first, int $last): array
+    {
+        $named = [];
+        foreach ($lines as $number => $line) {
+            if (1 === preg_match('/(?<!\d)(\d{1,4})\s*[–—-]\s*(\d{1,4})\s*$/u', $line, $found)) {
+                $named[$number] = [(int) $found[1], (int) $found[2]];
+            } elseif (1 === preg_match('/\b(?:p|page)\.?\s*(\d{1,4})\s*$/iu', $line, $found)) {
+                $named[$number] = [(int) $found[1], null];
+            } elseif ($numbers && 1 === preg_match('/(?<!\d)(\d{1,4})\s*$/', $line, $found)) {
+                $named[$number] = [(int) $found[1], null];
+            }
+        }
+        if ([] === $named) {
+            return [];
+        }
+        $placed = [];
+        $page = $first;
+        $keys = array_keys($lines);
+        foreach ($keys as $i => $number) {
+            [$from, $to] = $named[$number] ?? [$page, null];
+            $next = isset($keys[$i + 1]) ? $named[$keys[$i + 1]][0] ?? $from + 1 : $from + 1;
+            // A line that names no page says how many it has.
+            $to ??= isset($named[$number]) ? max($from, $next - 1) : $from + max(1, self::counted($lines[$number])[1]) - 1;
+            if ($from < $page || $to < $from || $to > $last) {
+                throw PlanProblem::at('spreads', "Line $number, “{$lines[$number]}”: its pages go on from $page, and the book has $last.");
+            }
+            $placed[$number] = [$from, $to - $from + 1];
+            $page = $to + 1;
+        }
+
+        return $placed;
     }
 
     /**
@@ -132,19 +186,13 @@ final class TypedBook
 
     private function month(string $words): ?Month
     {
-        $said = mb_strtolower(trim($words, ' .:'));
-        $english = new Names('en');
-        foreach ($this->period->months() as $month) {
-            $known = [$month->iso()];
-            foreach ([$this->names, $english] as $names) {
-                array_push($known, $names->month($month->month), $names->monthShort($month->month), $names->monthAndYear($month));
-            }
-            if (\in_array($said, array_map(static fn (string $one): string => mb_strtolower(trim($one, '.')), $known), true)) {
-                return $month;
-            }
+        try {
+            $when = (new SaidDay($this->period, $this->names))->read(trim($words, ' .:'));
+        } catch (DayRefused) {
+            return null;
         }
 
-        return null;
+        return null === $when->first && $this->period->contains($when->month) ? $when->month : null;
     }
 
     /** The kind with that name, or that people call so; else the first whose name is in the words, or has them in it. */
@@ -173,7 +221,9 @@ final class TypedBook
     /** @return array{string, int} the words, and the number behind them */
     private static function counted(string $line, int $else = 1): array
     {
-        return 1 === preg_match('/^(.*?)[\s,;:|]*(?<!\d)(\d{1,4})(?:\s*(?:p|pp|pages?)\.?)?$/iu', $line, $found)
+        $pages = '(?:\b(?:p|pp|pages?)\.?)?';
+
+        return 1 === preg_match("/^(.*?)[\\s,;:|]*$pages\\s*(?<!\\d)(?:\\d{1,4}\\s*[–—-]\\s*)?(\\d{1,4})\\s*$pages$/iu", $line, $found)
             ? [trim($found[1], " \t,;:|"), (int) $found[2]]
             : [$line, $else];
     }
