@@ -15,7 +15,7 @@
   import { fetchAhead } from './offline/ahead';
   import { entryOf, marked, ROOMS, SCREENS } from './screens';
   import { foot } from './state/foot.svelte';
-  import { isTyping, keys } from './state/keys.svelte';
+  import { isTyping, keys, letterOf } from './state/keys.svelte';
   import { route } from './state/route.svelte';
   import { theme } from './state/theme.svelte';
   import { waited } from './state/waited.svelte';
@@ -85,12 +85,22 @@
     { on: ['?'], shown: '?', says: 'this list', press: () => (listed = true) },
   ]);
 
+  /** Past the head and the margin, for who goes by keys. */
+  function toWork(event: MouseEvent) {
+    event.preventDefault();
+    event.stopPropagation();
+    const main = document.querySelector<HTMLElement>('main');
+    if (!main) return;
+    main.tabIndex = -1;
+    main.focus();
+  }
+
   function key(event: KeyboardEvent) {
     // Behind a dialog no key of the program works.
     if (listed || finding) return;
     if (waiting && event.key.length === 1) {
       waiting = false;
-      if (!isTyping(event.target as Element)) go(event.key);
+      if (!isTyping(event.target as Element)) go(letterOf(event));
       return;
     }
     keys.press(event);
@@ -100,6 +110,7 @@
 <svelte:window onkeydown={key} />
 
 <div class="frame" class:desk={alone}>
+  <a class="skip" href="#work" onclick={toWork}>To the work</a>
   <Reached />
   {#if !alone}
     <header>
@@ -228,6 +239,18 @@
       z-index: 20;
       background: var(--color-base-200);
     }
+  }
+  .skip {
+    position: absolute;
+    z-index: 60;
+    left: 0.5rem;
+    top: -4rem;
+    padding: 0.5rem 0.9rem;
+    background: var(--color-base-100);
+    border: 1px solid var(--color-base-content);
+  }
+  .skip:focus {
+    top: 0.4rem;
   }
   .body {
     display: flex;

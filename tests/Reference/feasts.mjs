@@ -18,7 +18,8 @@ for (let year = 2024; year <= 2040; year++) {
     nth[first.toFormat('yyyy-MM')] = found;
   }
   const sundays = [];
-  for (let day = DateTime.utc(year, 12, 24); sundays.length < 4; day = day.minus({ days: 1 })) if (day.weekday === 7) sundays.unshift(day.toISODate());
+  for (let day = DateTime.utc(year, 12, 24); sundays.length < 4; day = day.minus({ days: 1 }))
+    if (day.weekday === 7) sundays.unshift(day.toISODate());
   advent[year] = sundays;
 }
 writeFileSync(process.argv[2], JSON.stringify({ easter, nth, advent }));

@@ -3,7 +3,11 @@ import { describe, expect, test } from 'vitest';
 import { KeyRegistry, type Key } from '../../web/state/keys.svelte';
 
 /** What the registry asks of an event, without a browser. */
-function press(keys: KeyRegistry, key: string, more: Partial<{ shiftKey: boolean; ctrlKey: boolean; on: string }> = {}) {
+function press(
+  keys: KeyRegistry,
+  key: string,
+  more: Partial<{ shiftKey: boolean; ctrlKey: boolean; altKey: boolean; code: string; timeStamp: number; on: string }> = {},
+) {
   const prevented = { is: false };
   const event = {
     key,
@@ -76,5 +80,44 @@ describe('the keys', () => {
       expect(press(keys, 'z', { on: tag }).heard).toBe(true);
     }
     expect(heard).toEqual(['act z', 'act z']);
+  });
+
+  test('letters can want Alt, or be switched off; arrows and the space bar work as ever', () => {
+    const [keys, heard] = [new KeyRegistry(), [] as string[]];
+    keys.use([key(['f', '2', ' ', 'ArrowLeft'], 'act', heard)]);
+    keys.choose('alt');
+    expect(press(keys, 'f').heard).toBe(false);
+    expect(press(keys, 'f', { altKey: true, code: 'KeyF' }).heard).toBe(true);
+    // Where Alt writes another sign.
+    expect(press(keys, 'ƒ', { altKey: true, code: 'KeyF' }).heard).toBe(true);
+    expect(press(keys, '™', { altKey: true, code: 'Digit2' }).heard).toBe(true);
+    expect(press(keys, ' ').heard).toBe(true);
+    keys.choose('off');
+    expect(press(keys, 'f').heard).toBe(false);
+    expect(press(keys, 'f', { altKey: true, code: 'KeyF' }).heard).toBe(false);
+    expect(press(keys, 'ArrowLeft').heard).toBe(true);
+    keys.choose('alone');
+    expect(press(keys, 'f').heard).toBe(true);
+    expect(press(keys, 'f', { altKey: true, code: 'KeyF' }).heard).toBe(false);
+  });
+
+  test('what is typed into a field that has just gone is no key; once something else has the focus, it is', () => {
+    const [keys, heard] = [new KeyRegistry(), [] as string[]];
+    const listeners: Record<string, (event: unknown) => void> = {};
+    keys.watch({ addEventListener: (name: string, act: unknown) => (listeners[name] = act as never) } as never);
+    keys.use([key(['f'], 'find', heard)]);
+    const gone = () => listeners.focusout?.({ target: element('textarea'), relatedTarget: null, timeStamp: 1_000 });
+    gone();
+    expect(press(keys, 'f', { timeStamp: 1_200 }).heard).toBe(false);
+    expect(press(keys, 'f', { timeStamp: 4_000 }).heard).toBe(true);
+    gone();
+    listeners.focusin?.({});
+    expect(press(keys, 'f', { timeStamp: 1_200 }).heard).toBe(true);
+    gone();
+    listeners.pointerdown?.({});
+    expect(press(keys, 'f', { timeStamp: 1_200 }).heard).toBe(true);
+    // A button that goes takes nothing with it.
+    listeners.focusout?.({ target: element('button'), relatedTarget: null, timeStamp: 1_000 });
+    expect(press(keys, 'f', { timeStamp: 1_200 }).heard).toBe(true);
   });
 });

@@ -128,6 +128,12 @@
     if (!next.delete(name)) next.add(name);
     bench.layers = new Set(next.size === 0 ? LAYERS : next);
   }
+  function help() {
+    helping = up = !helping;
+    if (helping) slip.begin(bench.current?.step ?? null);
+    else slip.kind = '';
+  }
+
   /** The page the pen stands on. */
   const here = $derived(Math.max(1, bench.current?.step.page ?? route.page));
   const all = $derived(bench.layers.size === LAYERS.length);
@@ -291,9 +297,7 @@
       <span class="quiet">{done} of {bench.steps.length} steps done</span>
       <a class="btn small" href={route.to('count', here)}>Count and split</a>
       <a class="btn small" href={route.to('desk', Math.max(1, route.page))}>Desk</a>
-      <button class="btn small" aria-expanded={helping} onclick={() => ((helping = !helping), (up = helping), helping || (slip.kind = ''))}
-        >What now?</button
-      >
+      <button class="btn small" aria-expanded={helping} onclick={help}>What now?</button>
     </div>
     <div class="sheet">
       <Pages

@@ -13,6 +13,7 @@
   import { BenchState } from './bench.svelte';
   import { SittingState } from './sitting.svelte';
   import Pages from './Pages.svelte';
+  import { Wait } from './wait.svelte';
 
   let { book }: { book: Book } = $props();
   const bench = new BenchState();
@@ -22,6 +23,8 @@
     (edit) => open.edit(edit),
   );
   let helping = $state(false);
+  /** Acts that pass by themselves. */
+  const WAITS = ['dry', 'pause'];
   /** Whether the browser lets a page keep the screen awake: on this machine, or over an encrypted way. */
   const wakes = 'wakeLock' in navigator;
 
@@ -55,6 +58,20 @@
 
   /** What the evening asks for between two pages: drying, a pause, the knife. */
   const between = $derived(sitting.act !== null && sitting.act.is !== 'draw' && sitting.act.is !== 'finish' ? sitting.act : null);
+
+  function help() {
+    helping = !helping;
+    if (helping) slip.begin(current?.step ?? null);
+  }
+
+  const wait = new Wait();
+  $effect(() => {
+    const [act, evening] = [between, sitting.evening];
+    if (!act || !evening || !WAITS.includes(act.is)) return;
+    untrack(() => wait.begin(`${book.id} ${evening.key} ${act.at}`));
+    return wait.watch();
+  });
+  const waiting = $derived(between && WAITS.includes(between.is) ? wait.left(between.minutes) : null);
 
   /** Whether what this evening asks of the page is done: until it dries, or to its end. */
   function isThrough(page: number, is: string): boolean {
@@ -154,7 +171,7 @@
     <button class="btn" aria-label="For the {hand.side} hand, change sides" onclick={() => hand.other()}
       >{hand.side === 'right' ? '⇤' : '⇥'}</button
     >
-    <button class="btn" aria-expanded={helping} onclick={() => (helping = !helping)}>{helping ? 'Go on' : 'What now?'}</button>
+    <button class="btn" aria-expanded={helping} onclick={help}>{helping ? 'Go on' : 'What now?'}</button>
   </header>
   {#if bench.wrong}<p role="alert" class="note stop">{bench.wrong}</p>{/if}
   {#if bench.changed.length > 0}
@@ -192,7 +209,10 @@
         <span class="task">pause</span>Put the pen down for five minutes: shake the hand out, change your grip, stop when it hurts.
       </p>
     {:else if between}
-      <p class="step" aria-live="polite"><span class="task figures">{between.clock}</span>{between.says}</p>
+      <p class="step" aria-live="polite">
+        <span class="task figures">{between.clock}</span>{between.says}{#if waiting !== null}
+          <strong class="figures left" role="timer">{waiting === 0 ? 'It is over.' : `${waiting} min left.`}</strong>{/if}
+      </p>
     {:else if current}
       <p class="step" aria-live="polite"><span class="task">{current.step.task}, page {current.step.page}</span>{current.step.text}</p>
     {:else}

@@ -1,6 +1,7 @@
 <!-- How weeks are drawn in every month. -->
 <script lang="ts">
   import type { Book } from '../api/client';
+  import WeekStart from './WeekStart.svelte';
   import { open } from '../state/book.svelte';
 
   let { book }: { book: Book } = $props();
@@ -9,14 +10,7 @@
 
 <section class="grid gap-2.5" aria-label="Weeks">
   <h2>Weeks</h2>
-  <label class="field">
-    <span>Begin on</span>
-    <select class="select" value={book.weeks.first} onchange={(event) => set({ first: Number(event.currentTarget.value) })}>
-      <option value={1}>Monday</option>
-      <option value={7}>Sunday</option>
-      <option value={6}>Saturday</option>
-    </select>
-  </label>
+  <WeekStart {book} label="Begin on" />
   <label class="field">
     <span>Pages a week</span>
     <select class="select" value={book.weeks.pages} onchange={(event) => set({ pages: event.currentTarget.value })}>

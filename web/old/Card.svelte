@@ -26,7 +26,7 @@
     if (event.key !== 'Enter' && !(event.key === 'ArrowRight' && atEnd)) return;
     event.preventDefault();
     // What is typed is said before the field is another spread's.
-    field.blur();
+    field.closest('section')?.focus();
     old.turn(1);
   }
   const pages = $derived(old.pages.value?.spread === spread.id ? old.pages.value.pages : []);
@@ -43,7 +43,7 @@
   };
 </script>
 
-<section class="card" aria-label="The spread to judge">
+<section class="card" aria-label="The spread to judge" tabindex="-1">
   <div class="drawn" aria-hidden={pages.length === 0}>
     {#each pages.slice(0, 2) as page, i (i)}
       <div class="leaf" style:aspect-ratio="{page.across + 1} / {page.down + 1}">

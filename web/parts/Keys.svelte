@@ -1,6 +1,6 @@
 <!-- The keys that work now, listed on "?". -->
 <script lang="ts">
-  import { keys } from '../state/keys.svelte';
+  import { keys, type Letters } from '../state/keys.svelte';
   import { purposes } from '../state/purposes.svelte';
   import Dialog from './Dialog.svelte';
 
@@ -16,6 +16,14 @@
       {/each}
     </tbody>
   </table>
+  <label class="field mt-3">
+    <span>Single letters and figures act</span>
+    <select class="select" value={keys.letters} onchange={(event) => keys.choose(event.currentTarget.value as Letters)}>
+      <option value="alone">alone</option>
+      <option value="alt">with Alt held</option>
+      <option value="off">not at all</option>
+    </select>
+  </label>
   <p class="mt-3 flex flex-wrap gap-2">
     <button class="btn small" onclick={close}>Close</button>
     <a class="btn small plain" href="/build/makers.txt" target="_blank" rel="noopener">Makers and licences</a>

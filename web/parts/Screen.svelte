@@ -42,6 +42,10 @@
     min-height: 0;
     height: 100%;
   }
+  .margin,
+  .work {
+    scroll-padding-block: 3rem 5rem;
+  }
   .margin {
     border-right: 2px solid var(--rule);
     overflow-y: auto;

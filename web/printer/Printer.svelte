@@ -2,6 +2,7 @@
 <script lang="ts">
   import type { Book, Printers } from '../api/client';
   import { api, Problem } from '../api/client';
+  import { printWith } from '../tray/tray.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { Loader } from '../state/loader.svelte';
@@ -41,6 +42,7 @@
     const sent = { name, paper, margin: white, read: { ...read }, proof: proof && isKnown };
     try {
       known.value = await api.keepPrinter(sent);
+      printWith(sent.name.trim(), sent.paper);
       const now = known.value.printers.find((one) => one.name === sent.name.trim() && one.paper === sent.paper);
       saved = now?.refined
         ? Number(now.refined) <= 0.2

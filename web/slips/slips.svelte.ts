@@ -57,6 +57,14 @@ export class SlipState {
     this.wrong = this.found.wrong;
   }
 
+  /** Where the pen is likely to stand: the first tick of the step in front of one, along its edge. */
+  begin(step: { page: number; edge: string | null; ticks: string[] } | null) {
+    if (!step) return;
+    const tick = Math.floor(Number.parseFloat(step.ticks[0] ?? ''));
+    const at = Number.isFinite(tick) ? tick : 0;
+    this.at = { page: step.page, x: step.edge === 'top' ? at : 0, y: step.edge === 'side' ? at : 0 };
+  }
+
   pick(page: number, x: number, y: number) {
     this.saved = '';
     this.at = { page, x, y };

@@ -16,8 +16,10 @@
     edit: (edit: Edit) => Promise<boolean>;
     shift: (spread: Spread, way: -1 | 1) => void;
     close: () => void;
+    /** After it is removed. */
+    gone: () => void;
   }
-  let { book, spread, edit, shift, close }: Props = $props();
+  let { book, spread, edit, shift, close, gone }: Props = $props();
 
   const kind = $derived(catalogue.kind(book, spread.kind));
   const holds = $derived(catalogue.holds(book, spread));
@@ -41,6 +43,10 @@
     const moved = placeOn(book, spread, page);
     if (moved && !(await edit(moved))) return;
     if (open.book?.spreads.find((one) => one.id === id)?.page !== page) await edit({ type: 'set-spread', spread: id, pin: page });
+  }
+
+  async function remove() {
+    if (await edit({ type: 'remove-spread', spread: spread.id })) gone();
   }
 
   async function swap(field: HTMLSelectElement) {
@@ -166,7 +172,7 @@
 </details>
 <p class="my-3 flex flex-wrap gap-1.5">
   {#if spread.page !== null}<PutInTray print="guides:{spread.id}" what="the guide of {spread.title}" />{/if}
-  <button class="btn small" onclick={() => edit({ type: 'remove-spread', spread: spread.id })}>Remove</button>
+  <button class="btn small" onclick={remove}>Remove</button>
 </p>
 
 <style>

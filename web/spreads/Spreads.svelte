@@ -31,7 +31,8 @@
         return route.spread || null;
       },
       set id(id) {
-        route.go(route.to('spreads', id ?? undefined), true);
+        // Back goes to the spread that was chosen before.
+        route.go(route.to('spreads', id ?? undefined), id === null);
       },
     },
   );
@@ -70,6 +71,14 @@
     await state.edit({ type: 'shift-spread', spread: spread.id, way: way < 0 ? 'earlier' : 'later' });
     await tick();
     focus(spread.id);
+  }
+
+  /** Where a spread was removed, the focus goes to what stands there now. */
+  async function gone() {
+    const next = state.nextOf(state.chosenId);
+    state.chosenId = null;
+    await tick();
+    if (next) focus(next);
   }
 
   function focus(id: string) {
@@ -130,14 +139,16 @@
 
 <Screen
   title="Spreads"
-  handle={chosen ? `Why ${chosen.title} stands there` : `${book.fit.sentence.replace(/\.$/, '')}; ${counted(book.findings.length, 'reason')}`}
+  handle={chosen
+    ? `Why ${chosen.title} stands there`
+    : `${book.fit.sentence.replace(/\.$/, '')}; ${counted(book.findings.length, 'reason')}`}
 >
   {#snippet margin()}
     {#if drawer.kind}
       {#key drawer.kind.kind}<KindNote {book} {drawer} kind={drawer.kind} {add} {forget} />{/key}
     {:else if chosen}
       {#key chosen.id}
-        <SpreadNote {book} spread={chosen} edit={(edit) => state.edit(edit)} {shift} close={() => (state.chosenId = null)} />
+        <SpreadNote {book} spread={chosen} edit={(edit) => state.edit(edit)} {shift} close={() => (state.chosenId = null)} {gone} />
       {/key}
     {:else}
       <h2 class="line-clamp-3 wrap-anywhere" dir="auto">{book.volumes.find((one) => one.book === book.book)?.title ?? book.title}</h2>

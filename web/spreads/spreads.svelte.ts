@@ -55,6 +55,14 @@ export class SpreadsState {
     return next;
   }
 
+  /** What stood behind a spread before the last edit, and is there still; else what stands last. */
+  nextOf(id: string | null): string | null {
+    const order = [...this.before.entries()].filter(([, page]) => page !== null).sort(([, one], [, other]) => (one ?? 0) - (other ?? 0));
+    const at = order.findIndex(([one]) => one === id);
+    const left = new Set(this.book().spreads.map((one) => one.id));
+    return (order.slice(at + 1).find(([one]) => left.has(one)) ?? order.findLast(([one]) => left.has(one)))?.[0] ?? null;
+  }
+
   edit(edit: Edit): Promise<boolean> {
     this.before = new Map(this.book().spreads.map((spread) => [spread.id, spread.page]));
     return this.send(edit);

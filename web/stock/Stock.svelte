@@ -6,6 +6,7 @@
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
   import { kept } from '../parts/kept';
+  import WeekStart from '../months/WeekStart.svelte';
   import { open } from '../state/book.svelte';
   import { drafts, paper } from '../state/drafts.svelte';
   import { Loader } from '../state/loader.svelte';
@@ -129,6 +130,7 @@
           {#if changed}<button class="btn plain" type="button" onclick={leave}>As it was</button>{/if}
         </div>
       </div>
+      <WeekStart {book} label="Weeks begin on" />
       <label class="field">
         <span>You count</span>
         <select

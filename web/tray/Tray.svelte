@@ -2,6 +2,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import type { Book } from '../api/client';
+  import LabelPicture from './LabelPicture.svelte';
   import NextTime from '../parts/NextTime.svelte';
   import Saving from '../parts/Saving.svelte';
   import Screen from '../parts/Screen.svelte';
@@ -93,20 +94,23 @@
       <label class="field"
         ><span>Printer</span><select
           class="select"
-          value={printing.chosen.printer}
+          value={printing.chosen.printer ?? ''}
           onchange={(event) => printing.choose({ printer: event.currentTarget.value })}
           ><option value="">as it prints by itself</option>{#each printing.printers as name (name)}<option>{name}</option>{/each}</select
         ></label
       >
-      <label class="field grow"
-        ><span>Label sheets, in mm; empty for plain paper</span><input
-          class="input figures"
-          placeholder="38x42 4x6 gap 2"
-          value={printing.chosen.labels}
-          {@attach kept}
-          onchange={(event) => printing.choose({ labels: event.currentTarget.value.trim() })}
-        /></label
-      >
+      <div class="labels grow">
+        <label class="field grow"
+          ><span>Label sheets, in mm; empty for plain paper</span><input
+            class="input figures"
+            placeholder="38x42 4x6 gap 2"
+            value={printing.chosen.labels}
+            {@attach kept}
+            onchange={(event) => printing.choose({ labels: event.currentTarget.value.trim() })}
+          /></label
+        >
+        <LabelPicture />
+      </div>
       <label class="flex min-h-11 items-center gap-2"
         ><input
           type="checkbox"
@@ -218,6 +222,11 @@
 </Screen>
 
 <style>
+  .labels {
+    display: flex;
+    align-items: end;
+    gap: 0.6rem;
+  }
   .asked li {
     display: flex;
     flex-wrap: wrap;

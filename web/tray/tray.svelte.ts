@@ -9,13 +9,14 @@ const KEPT = 'ample-margin-print';
 
 interface Chosen {
   paper: string;
-  printer: string;
+  /** "" for none; null where nobody has chosen: the first that was calibrated with the paper. */
+  printer: string | null;
   labels: string;
   dates: boolean;
 }
 
 function kept(): Chosen {
-  const usual: Chosen = { paper: 'A4', printer: '', labels: '', dates: true };
+  const usual: Chosen = { paper: 'A4', printer: null, labels: '', dates: true };
   try {
     return { ...usual, ...(JSON.parse(local.get(KEPT) ?? '{}') as Partial<Chosen>) };
   } catch {
@@ -35,6 +36,11 @@ export async function putInTray(book: Book, print: string): Promise<boolean> {
 export async function takeFromTray(book: Book, print: string): Promise<void> {
   const tray = sent.now(book.id, book.tray).filter((one) => one !== print);
   await sent.send(book.id, tray, () => open.edit({ type: 'set-tray', tray }));
+}
+
+/** A printer that was calibrated just now is the one that prints next. */
+export function printWith(printer: string, paper: string) {
+  local.set(KEPT, JSON.stringify({ ...kept(), printer, paper }));
 }
 
 export class TrayState {
@@ -60,7 +66,8 @@ export class TrayState {
 
   async load(book: Book) {
     if (!this.known.value) await this.known.load(api.printers);
-    if (this.chosen.printer && !this.printers.includes(this.chosen.printer)) this.chosen.printer = '';
+    if (this.chosen.printer && !this.printers.includes(this.chosen.printer)) this.chosen.printer = null;
+    this.chosen.printer ??= this.printers[0] ?? null;
     await this.fetched.load(() => api.tray(book, this.query()));
   }
 
