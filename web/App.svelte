@@ -32,8 +32,18 @@
   const screen = $derived(entryOf(route.screen));
   /** Beside the open book everything else is gone. */
   const alone = $derived(screen.alone === true);
-  /** Fetched when it is first opened; kept by the browser after that. */
-  const view = $derived(screen.load().then((module) => module.default as Component<{ book: Book | null }>));
+  /** Fetched when it is first opened, kept by the browser after that; without a view it could not be fetched. A page turned makes no screen anew. */
+  let fetched = $state.raw<{ screen: string; View: Component<{ book: Book | null }> | null } | null>(null);
+  $effect(() => {
+    const asked = screen;
+    const here = (View: Component<{ book: Book | null }> | null) => {
+      if (asked.screen === route.screen) fetched = { screen: asked.screen, View };
+    };
+    asked.load().then(
+      (module) => here(module.default as Component<{ book: Book | null }>),
+      () => here(null),
+    );
+  });
   /** Where the fore-edge leads: to the bench, or where the book is being leafed through to its opening. */
   const onEdge = $derived(route.screen === 'leaf' ? 'leaf' : 'bench');
   const inBook = $derived(route.notebook !== null);
@@ -110,10 +120,10 @@
 <svelte:window onkeydown={key} />
 
 <div class="frame" class:desk={alone}>
-  <a class="skip" href="#work" onclick={toWork}>To the work</a>
   <Reached />
   {#if !alone}
     <header>
+      <a class="skip" href="#work" onclick={toWork}>To the work</a>
       <a class="name" href="/">Ample Margin</a>
       {#if inBook}
         <nav class="rooms" aria-label="Rooms">
@@ -167,20 +177,22 @@
       </aside>
     {/if}
     {#if !nowhere && (book || (screen.free && !inBook))}{#key route.screen}<Purpose {screen} />{/key}{/if}
-    <div class="view" aria-busy={waited.long}>
+    <div class="view" id="work" aria-busy={waited.long}>
       {#if nowhere && (book || !inBook)}
         <NoSuchPlace {...nowhere} />
       {:else if book || (screen.free && !inBook)}
         <!-- The screen that is left goes before it can read the address or the book of the next. -->
         {#key route.screen}
-          {#await view then View}
-            <View {book} />
-          {:catch}
-            <main class="p-8">
-              <h1>{screen.name} could not be fetched</h1>
-              <p class="my-2">The program does not answer. Start it again with bin/demo, then load this page again.</p>
-            </main>
-          {/await}
+          {#if fetched?.screen === route.screen}
+            {#if fetched.View}
+              <fetched.View {book} />
+            {:else}
+              <main class="p-8">
+                <h1>{screen.name} could not be fetched</h1>
+                <p class="my-2">The program does not answer. Start it again with bin/demo, then load this page again.</p>
+              </main>
+            {/if}
+          {/if}
         {/key}
       {:else if open.problem}
         <main class="p-8">

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace App\Api;
 
+use AmpleMargin\Book\Book;
 use AmpleMargin\Book\Making\LaidOut;
 use AmpleMargin\Book\Making\Pending;
 use AmpleMargin\Book\Making\Short;
@@ -16,6 +17,7 @@ use AmpleMargin\Making\Sitting\StepTime;
 use AmpleMargin\Making\Sitting\Stint;
 use AmpleMargin\Making\Sitting\ToDraw;
 use AmpleMargin\Plan\Making\Evening;
+use AmpleMargin\Spread\Catalogue\Fact;
 
 final class SittingsView
 {
@@ -58,9 +60,28 @@ final class SittingsView
                 static fn (Short $one): array => ['say' => $one->say, 'saves' => $one->saves, 'edit' => $one->edit],
                 Short::ways($sittings, $now),
             ),
+            'practice' => $sittings->pending->isBeginning ? self::practice($book) : null,
             'drawings' => $drawings,
             'undrawn' => $undrawn,
         ];
+    }
+
+    /** @return array{kind: string, page: int|null}|null the page to try one's hand on, and where it stands; null where there is no such kind */
+    private static function practice(Book $book): ?array
+    {
+        foreach ($book->slots as $page => $slot) {
+            $spread = '' === $slot->spread ? null : $book->plan->spread($slot->spread);
+            if (null !== $spread && true === $book->catalogue()->kind($spread->kind)?->is(Fact::ForPractice)) {
+                return ['kind' => $spread->kind, 'page' => $page];
+            }
+        }
+        foreach ($book->catalogue()->spreads() as $kind) {
+            if ($kind->is(Fact::ForPractice)) {
+                return ['kind' => $kind->id, 'page' => null];
+            }
+        }
+
+        return null;
     }
 
     /**

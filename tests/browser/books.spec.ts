@@ -25,6 +25,7 @@ test('a second book goes on in July, with its own stock, and the index of each r
   await expect(page.getByRole('button', { name: 'June 2027' })).toBeVisible();
   await page.getByRole('link', { name: 'Spreads', exact: true }).click();
   await page.getByRole('button', { name: /^The choir’s year, page/ }).click();
+  await page.getByText('Where it should stand, and what it is drawn with').click();
   await page.getByLabel('In book').selectOption('2');
   await expect(page.getByRole('button', { name: /^The choir’s year/ })).toHaveCount(0);
   await page.goto(`/notebooks/${made.id}/bench/5`);

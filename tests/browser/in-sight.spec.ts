@@ -142,7 +142,10 @@ test('a spread goes to a page, and changes places with another; what moved is sa
 }) => {
   const made = await sample(page);
   await page.goto(`/notebooks/${made.id}/spreads/goals-by-area-3`);
-  const moved = page.getByRole('complementary', { name: 'Margin' }).getByRole('status').filter({ hasText: 'moved to' });
+  const moved = page
+    .getByRole('complementary', { name: 'Margin' })
+    .locator('p')
+    .filter({ hasText: /moved to/ });
   await page.getByLabel('Move to page').fill('4');
   await page.getByLabel('Move to page').press('Enter');
   await expect(page.getByRole('button', { name: 'The boat by quarter, page 4' })).toBeVisible();

@@ -128,6 +128,7 @@ test('a spread is added from the catalogue, pinned, and an impossible pin says w
   await page.getByRole('button', { name: 'Add Year at a glance' }).click();
   await expect(title(page, /^Year at a glance, page/)).toHaveCount(2);
   await title(page, /^Future log, pages [\d–]+$/).click();
+  await page.getByText('Where it should stand, and what it is drawn with').click();
   await page.getByLabel('Pin to page').fill('15');
   await page.getByLabel('Pin to page').press('Enter');
   await expect(page.getByText('Future log is an opening; page 15 is a right page and would split it.')).toBeVisible();
@@ -239,7 +240,7 @@ test('finding a page and going to screens by keys', async ({ page }) => {
   await page.goto(`/notebooks/${made.id}/spreads`);
   await title(page, /^Index, page 5$/).waitFor();
   await page.keyboard.press('f');
-  await page.getByLabel('A spread, a month, or a page number').fill('pieces');
+  await page.getByRole('dialog', { name: 'Find in this book' }).getByRole('textbox').fill('pieces');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/bench\/15$/);
   await page.keyboard.press('g');

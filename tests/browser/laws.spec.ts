@@ -120,10 +120,10 @@ test('evenings said one after another are all there, and what names none stays i
     await page.keyboard.type(said, FAST);
     await page.keyboard.press('Enter', FAST);
   }
-  await page.keyboard.type('50 minutes', FAST);
+  await page.keyboard.type('when it rains', FAST);
   await page.keyboard.press('Enter', FAST);
-  await expect(page.getByText(/“50 minutes” names no evening/)).toBeVisible({ timeout: 30_000 });
-  await expect(page.getByLabel('Free evenings')).toHaveValue('50 minutes');
+  await expect(page.getByText(/“when it rains” is no evening/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByLabel('Free evenings')).toHaveValue('when it rains');
   await expect
     .poll(async () =>
       (await now<{ evenings: { day: string; minutes: number }[] }>(page, made, '/sittings')).evenings.map(
@@ -149,6 +149,7 @@ test('what is typed of a spread goes on being typed while answers come in, and m
   await expect(title).toBeFocused();
   await expect(title).toHaveValue('Aims of this year and all that belongs to them');
   await page.keyboard.press('Tab');
+  await margin.getByText('Where it should stand, and what it is drawn with').click();
   await margin.getByLabel('Worth, 1 to 5').selectOption('2');
   await margin.getByLabel('Pin to page').fill('31');
   await margin.getByLabel('Pin to page').press('Enter');

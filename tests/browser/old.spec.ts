@@ -65,6 +65,9 @@ test('the book of 2026 is reviewed by keyboard, its open goals and its reading l
   await page.keyboard.type('one page is enough');
   await page.keyboard.press('Enter');
   await judged(page, '15 of 27 judged');
+  // Enter goes on to the next; what was said stands with the one before.
+  await expect(card.getByRole('heading')).not.toHaveText('Films and series');
+  await page.keyboard.press('ArrowLeft');
   await expect(page.getByRole('complementary', { name: 'Margin' }).getByText(/changed: pages? .*, one page is enough/)).toBeVisible();
   await isAccessible(page);
 

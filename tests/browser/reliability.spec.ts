@@ -111,6 +111,7 @@ test('a pair is made a rule, and a month part has settings of its own', async ({
   const made = await make(page);
   await page.goto(`/notebooks/${made.id}/spreads`);
   await page.getByRole('button', { name: /^Key, page 3/ }).click();
+  await page.getByText('Where it should stand, and what it is drawn with').click();
   await page.getByLabel('Should face').selectOption({ label: 'Quote' });
   await expect(page.getByText(/they do not face each other/)).toBeVisible();
   await page.getByRole('button', { name: 'Let them face each other all the same' }).click();

@@ -114,8 +114,16 @@ describe('the keys', () => {
     listeners.focusin?.({});
     expect(press(keys, 'f', { timeStamp: 1_200 }).heard).toBe(true);
     gone();
-    listeners.pointerdown?.({});
+    listeners.pointerdown?.({ timeStamp: 1_100 });
     expect(press(keys, 'f', { timeStamp: 1_200 }).heard).toBe(true);
+    // Who presses beside it takes the focus away.
+    listeners.focusout?.({ target: element('textarea'), relatedTarget: null, timeStamp: 1_105 });
+    expect(press(keys, 'f', { timeStamp: 1_200 }).heard).toBe(true);
+    // And so is who pressed Enter in it.
+    listeners.keydown?.({ key: 'Enter' });
+    gone();
+    expect(press(keys, 'f', { timeStamp: 1_200 }).heard).toBe(true);
+    listeners.keydown?.({ key: 'o' });
     // A button that goes takes nothing with it.
     listeners.focusout?.({ target: element('button'), relatedTarget: null, timeStamp: 1_000 });
     expect(press(keys, 'f', { timeStamp: 1_200 }).heard).toBe(true);

@@ -2752,6 +2752,11 @@ export interface components {
             version: number;
             across: number;
             down: number;
+            /** @description where nothing was drawn yet, the page to try one's hand on */
+            practice: null | {
+                kind: string;
+                page: number | null;
+            };
             first_day: string;
             /** @description that are drawn before the first day */
             months: number;

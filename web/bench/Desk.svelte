@@ -6,12 +6,14 @@
   import type { Book } from '../api/client';
   import { open } from '../state/book.svelte';
   import { route } from '../state/route.svelte';
+  import { explained } from '../state/explained.svelte';
   import { hand } from '../state/hand.svelte';
   import { keys } from '../state/keys.svelte';
   import { SlipState } from '../slips/slips.svelte';
   import WhatNow from '../slips/WhatNow.svelte';
   import { BenchState } from './bench.svelte';
   import { SittingState } from './sitting.svelte';
+  import FirstUse from './FirstUse.svelte';
   import Pages from './Pages.svelte';
   import { Wait } from './wait.svelte';
 
@@ -23,6 +25,8 @@
     (edit) => open.edit(edit),
   );
   let helping = $state(false);
+  /** Pixels of height up to which words of the trade are not explained. */
+  const LOW = 560;
   /** Acts that pass by themselves. */
   const WAITS = ['dry', 'pause'];
   /** Whether the browser lets a page keep the screen awake: on this machine, or over an encrypted way. */
@@ -96,7 +100,12 @@
     if (next?.page) route.go(route.to('desk', next.page));
   }
 
+  /** A word of the trade that this step uses for the first time. */
+  const term = $derived(current ? explained.at(current.step.task) : null);
+
   async function done() {
+    // Whoever did it knows what it was.
+    if (term && innerHeight > LOW) explained.understood(term);
     await bench.done(book.id);
     const act = sitting.act;
     if (act?.page && (act.is === 'draw' || act.is === 'finish') && isThrough(act.page, act.is)) {
@@ -214,7 +223,10 @@
           <strong class="figures left" role="timer">{waiting === 0 ? 'It is over.' : `${waiting} min left.`}</strong>{/if}
       </p>
     {:else if current}
-      <p class="step" aria-live="polite"><span class="task">{current.step.task}, page {current.step.page}</span>{current.step.text}</p>
+      <div>
+        <p class="step" aria-live="polite"><span class="task">{current.step.task}, page {current.step.page}</span>{current.step.text}</p>
+        {#if term}<FirstUse {term} counting={book.counting} />{/if}
+      </div>
     {:else}
       <p class="step">Nothing is drawn on this opening.</p>
     {/if}

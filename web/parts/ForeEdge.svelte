@@ -189,6 +189,8 @@
   li a {
     position: absolute;
     inset: 0;
+    /* As narrow as its pages: a finger sees what is under it larger. */
+    min-width: 0;
   }
   li a:focus-visible {
     outline-offset: -3px;

@@ -1,6 +1,7 @@
 <!-- The keys that work now, listed on "?". -->
 <script lang="ts">
   import { keys, type Letters } from '../state/keys.svelte';
+  import { explained } from '../state/explained.svelte';
   import { purposes } from '../state/purposes.svelte';
   import Dialog from './Dialog.svelte';
 
@@ -27,7 +28,9 @@
   <p class="mt-3 flex flex-wrap gap-2">
     <button class="btn small" onclick={close}>Close</button>
     <a class="btn small plain" href="/build/makers.txt" target="_blank" rel="noopener">Makers and licences</a>
-    <button class="btn small plain" onclick={() => (purposes.again(), close())}>Say on every screen again what it is for</button>
+    <button class="btn small plain" onclick={() => (purposes.again(), explained.again(), close())}
+      >Say on every screen again what it is for</button
+    >
   </p>
 </Dialog>
 

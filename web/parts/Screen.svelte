@@ -25,7 +25,7 @@
     </div>
     <!-- At the margin's foot, so that nothing moves under the pointer. -->
     <div class="moved" class:sr-only={open.moved === ''}>
-      <p role="status">{open.moved}</p>
+      <p aria-live="polite">{open.moved}</p>
       {#if open.moved}<button class="btn small plain" onclick={() => (open.moved = '')}>Seen</button>{/if}
     </div>
   </aside>

@@ -33,6 +33,7 @@
   /** A drawing's pages together: they are left, and taken up, as one. */
   const byDrawing = (list: SittingPage[]) =>
     [...new Set(list.map((one) => one.drawing))].map((drawing) => list.filter((one) => one.drawing === drawing));
+  const practise = (kind: string) => open.edit({ type: 'add-spread', kind, book: book.book });
 </script>
 
 {#snippet free()}
@@ -71,6 +72,16 @@
       {#if all.pace}<p class="quiet figures">{all.pace}</p>{:else}<p class="quiet">
           At the usual pace. Tick the steps at the desk and it becomes yours.
         </p>{/if}
+      {#if all.practice}
+        <div class="note">
+          <p>
+            Nothing is drawn yet. To try your hand first, a spare page: four parts, a month and a word in the middle, each with its check.
+          </p>
+          {#if all.practice.page === null}<button class="btn small mt-1" onclick={() => practise(all.practice?.kind ?? '')}
+              >Put a practice page at the back</button
+            >{:else}<a class="btn small mt-1" href={route.to('desk', all.practice.page)}>Practise on page {all.practice.page}</a>{/if}
+        </div>
+      {/if}
       <label class="field mt-2 max-w-56">
         <span>Months drawn before the first day</span>
         <select class="select" value={all.months} onchange={(event) => sittings.months(Number(event.currentTarget.value))}>

@@ -153,7 +153,7 @@
     {:else}
       <h2 class="line-clamp-3 wrap-anywhere" dir="auto">{book.volumes.find((one) => one.book === book.book)?.title ?? book.title}</h2>
       <p class="my-2"><strong><a href={route.to('months')}>{book.fit.sentence}</a></strong></p>
-      {#if route.spread !== ''}<p class="note" role="status">
+      {#if route.spread !== ''}<p class="note">
           No spread of this book is called “{route.spread.slice(0, 80)}” any more.
         </p>{/if}
       <p class="quiet">Choose a spread to read why it stands where it stands. Drag it, or press Shift and an arrow key, to move it.</p>

@@ -18,6 +18,10 @@ const KEPT = 'letter-keys';
 
 /** Milliseconds after a field has lost its focus by itself in which what is typed was meant for it. */
 const MEANT_FOR_IT = 1_500;
+/** Keys that end what is typed. */
+const DONE = ['Enter', 'Escape', 'Tab'];
+/** And within which a press took it away. */
+const PRESSED = 500;
 
 /** Keys that a button, a link or a checkbox acts on by itself. */
 const OWN = [' ', 'Enter'];
@@ -35,11 +39,17 @@ export class KeyRegistry {
 
   /** A field that goes while somebody types in it takes no letters with it: they are not keys. */
   watch(root: Pick<Document, 'addEventListener'>) {
+    let pressed = -Infinity;
+    let last = '';
+    root.addEventListener('keydown', (event) => (last = (event as KeyboardEvent).key), true);
     root.addEventListener('focusout', (event) => {
       const { target, relatedTarget } = event as FocusEvent;
-      if (target instanceof Element && isTyping(target) && relatedTarget === null) this.lost = event.timeStamp;
+      // Who pressed beside it, Enter or Escape, is done with it.
+      const taken = event.timeStamp - pressed < PRESSED || DONE.includes(last);
+      if (target instanceof Element && isTyping(target) && relatedTarget === null && !taken) this.lost = event.timeStamp;
     });
-    for (const taken of ['pointerdown', 'focusin']) root.addEventListener(taken, () => (this.lost = -Infinity));
+    root.addEventListener('pointerdown', (event) => ([pressed, this.lost] = [event.timeStamp, -Infinity]));
+    root.addEventListener('focusin', () => (this.lost = -Infinity));
   }
 
   /** Keys of a screen while it is open; the answer takes them away again. */

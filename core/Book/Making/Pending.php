@@ -22,17 +22,22 @@ final class Pending
 {
     private const DAY = 1440;
 
+    /** Minutes in which a first page is done. From memory. */
+    private const EASY = 10;
+
     /**
      * @param list<ToDraw>       $pages
      * @param list<ToDraw>       $later left until the book is in use
      * @param int                $done  pages that are drawn
      * @param array<int, string> $states page → "pencilled", "inked" or "done"; pages nothing is done on are left out
+     * @param bool               $isBeginning nothing was ever drawn in it: perhaps a hand that never drew one
      */
     private function __construct(
         public readonly array $pages,
         public readonly array $later,
         public readonly int $done,
         public readonly array $states,
+        public readonly bool $isBeginning,
     ) {
     }
 
@@ -66,11 +71,45 @@ final class Pending
             $key = MakingPlan::page($name, $nth);
             [$rank, $needed] = null === $month ? [self::rank($book->plan->spread($slot->spread)), self::first($book)] : $ranks[$month];
             $closes = $drying->closes($drawing);
-            $one = new ToDraw($key, $page, $rank, $needed, $steps, $closes, Drying::erases($closes), $making->put[$key] ?? null);
+            $begun = '' !== $states[$page];
+            $one = new ToDraw($key, $page, $rank, $needed, $steps, $closes, Drying::erases($closes), $making->put[$key] ?? null, $begun);
             isset($later[$name]) ? $waiting[] = $one : $pages[] = $one;
         }
 
-        return new self($pages, $waiting, $done, array_filter($states, static fn (string $state): bool => '' !== $state));
+        $isBeginning = [] === $ticked && [] === $making->timed;
+
+        return new self(
+            $isBeginning ? self::easyFirst($pages) : $pages,
+            $waiting,
+            $done,
+            array_filter($states, static fn (string $state): bool => '' !== $state),
+            $isBeginning,
+        );
+    }
+
+    /**
+     * Who never drew in a book of this program begins with what is over soon and forgives: no figures, no knife, in ten minutes.
+     *
+     * @param list<ToDraw> $pages
+     *
+     * @return list<ToDraw>
+     */
+    private static function easyFirst(array $pages): array
+    {
+        $easiest = null;
+        foreach ($pages as $i => $page) {
+            $whole = $page->whole();
+            $minutes = $whole->minutes();
+            if ($page->rank > 0 || $whole->craft || $whole->figures > 0 || $minutes < 1 || $minutes > self::EASY || null !== $page->put) {
+                continue;
+            }
+            // The name page, the key: what stands first among those that are over soon.
+            if (null === $easiest || $page->page < $pages[$easiest]->page) {
+                $easiest = $i;
+            }
+        }
+
+        return null === $easiest ? $pages : array_values(array_replace($pages, [$easiest => $pages[$easiest]->atFirst()]));
     }
 
     /**

@@ -21,6 +21,9 @@ final class PackingEvenings
     /** Ways to draw a page in two that are tried for an evening where there are more. */
     private const LIKELY = 2;
 
+    /** How much more than others it counts how late that is drawn with which one begins. From memory. */
+    private const FIRST = 1_000;
+
     /** @var list<ToDraw> in the order in which they are given room */
     private readonly array $pages;
 
@@ -66,6 +69,7 @@ final class PackingEvenings
             $openings["$page->rank {$page->opening}"] = ($openings["$page->rank {$page->opening}"] ?? 0) + $page->whole()->minutes();
         }
         $key = static fn (ToDraw $page): array => [
+            !$page->first,
             null === $page->put,
             $page->rank,
             -$openings["$page->rank {$page->opening}"],
@@ -327,7 +331,7 @@ final class PackingEvenings
             $knife = false;
             foreach ($pieces as $piece) {
                 $knife = $knife || $piece->craft;
-                $lateness += $at * max(1, 4 - $piece->page->rank) * $piece->minutes();
+                $lateness += $at * ($piece->page->first ? self::FIRST : max(1, 4 - $piece->page->rank)) * $piece->minutes();
             }
             $knives += (int) $knife;
         }

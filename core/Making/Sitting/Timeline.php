@@ -1,7 +1,7 @@
 <?php
 
 /*
- * What is done in one sitting, minute by minute. Figures come first while one is fresh, with a pause every 25 minutes of them; what
+ * What is done in one sitting, minute by minute. What is begun comes first, and something easy for a hand that never drew; else figures while one is fresh, with a pause every 25 minutes of them; what
  * wants a knife comes together; an opening is turned only when it is dry to the touch; what has dried meanwhile is finished, and
  * what has not at the end. The book may be left lying open.
  */
@@ -125,7 +125,7 @@ final class Timeline
     }
 
     /**
-     * What only has to be finished, then figures, then the rest, then what wants a knife; the pages of an opening one after another.
+     * What a hand begins with, what only has to be finished, then figures, then the rest, then what wants a knife; the pages of an opening one after another.
      *
      * @param list<Stint> $pieces
      *
@@ -144,7 +144,7 @@ final class Timeline
         foreach ($pieces as $i => $piece) {
             $opening = $piece->page->opening;
             // One number a piece, the first of these the heaviest: a sitting is put in order thousands of times.
-            $kind = ($begun[$opening] ? 0 : 2) + ($craft[$opening] ? 1 : 0);
+            $kind = $piece->page->first ? 0 : 1 + ($begun[$opening] ? 0 : 2) + ($craft[$opening] ? 1 : 0);
             $keys[$i] = (($kind * 2048 + 2047 - min(2047, $figures[$opening])) * 2048 + $piece->page->page) * 256 + min(255, $piece->from);
         }
         asort($keys);

@@ -22,6 +22,7 @@ final class ToDraw
      * @param int            $closes minutes until its opening may be closed
      * @param int            $dries  minutes until it may be erased, no fewer
      * @param string|null    $put    the sitting it was put on by hand
+     * @param bool           $first  whether one begins with it: it is begun already, or easy for a hand that never drew
      */
     public function __construct(
         public readonly string $key,
@@ -32,8 +33,15 @@ final class ToDraw
         public readonly int $closes,
         public readonly int $dries,
         public readonly ?string $put = null,
+        public readonly bool $first = false,
     ) {
         $this->opening = Leaf::openingOf($page);
+    }
+
+    /** The same, to begin with. */
+    public function atFirst(): self
+    {
+        return new self($this->key, $this->page, $this->rank, $this->needed, $this->steps, $this->closes, $this->dries, $this->put, true);
     }
 
     public function whole(): Stint

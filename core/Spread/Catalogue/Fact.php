@@ -41,6 +41,8 @@ enum Fact: string
     case KeepsARecord = 'keeps a record';
     /** Pens are tried on it: what is seen there is kept for the book. */
     case TriesPens = 'tries pens';
+    /** A page to try one's hand on. */
+    case ForPractice = 'for practice';
     /** The screen it is designed on. */
     case Designer = 'designer';
     /** The setting that lists goals, which the months' challenges serve: a field of lines. */

@@ -7,8 +7,13 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Catalogue;
 
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\GoesOn;
+use AmpleMargin\Spread\Filling\LargeLetters;
+use AmpleMargin\Spread\Filling\Lines;
+use AmpleMargin\Spread\Filling\MiniMonths;
 use AmpleMargin\Spread\Part\FilledPart;
+use AmpleMargin\Spread\Part\Parted;
 use AmpleMargin\Spread\Part\Parting;
 use AmpleMargin\Spread\Part\Size;
 
@@ -101,6 +106,16 @@ final class LogKinds
             'left-open' => static fn (): Kind => self::list('Left open', ['ticked' => true, 'line' => '1.5'], Section::Goals)
                 ->whichIs('What was not finished in the last book, each with a box to tick.')
                 ->alsoCalled('unfinished', 'carried over', 'undone', 'leftovers'),
+            'practice' => static fn (): Kind => Kind::spread('Practice', Section::Back, new Parted(Parting::down(
+                [Size::boxes(3), FilledPart::of(new LargeLetters())->with(['lettering' => 'TRY'])->open('lettering')],
+                [Size::share(), FilledPart::of(new Cells())->with(['of' => 'numbers', 'count' => 4, 'across' => 4])],
+                [Size::boxes(9), FilledPart::of(new MiniMonths())->with(['months' => 1])->open('from')],
+                [Size::share(), FilledPart::of(new Lines(), 'Write here as you write')->with(['framed' => true])],
+            )->gap(1)))
+                ->whichIs('To try it on a spare page: a title in the middle, a side split in four with gaps, a month in its grid, '
+                    .'each with its check.')
+                ->which(Fact::ForPractice)
+                ->alsoCalled('exercise', 'trying out', 'first page', 'beginner', 'warm up', 'test page'),
             'next-set-up' => static fn (): Kind => self::list('For the next book', ['look' => 'plain', 'line' => '1.5'], Section::Back)
                 ->whichIs('What to do otherwise when the next book is set up.')
                 ->alsoCalled('next set-up', 'ideas for the next book', 'improvements'),
