@@ -332,7 +332,7 @@ test('the thirtieth set-up: a half-year that carries on, from the review to a sl
   await expect(button(page, /^Sleep, page \d+$/)).toBeVisible();
 
   // Ninety dates, looked over before anything is taken.
-  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await page.getByRole('main').click({ position: { x: 3, y: 3 } });
   await hand.go('a', 'Dates');
   hand.actions++;
   await page.locator('input[type=file]').setInputFiles(filesOfDates());
@@ -363,7 +363,7 @@ test('the thirtieth set-up: a half-year that carries on, from the review to a sl
   await expect(margin(page).getByText(`must be thought of on ${due}, before this book begins`, { exact: false })).toBeVisible();
 
   // A marker that bleeds.
-  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await page.getByRole('main').click({ position: { x: 3, y: 3 } });
   await hand.go('n', 'Pens and paper');
   await hand.fill(page.getByLabel('Pen', { exact: true }), 'Harbour marker');
   await hand.choose(page.getByLabel('Sort'), 'alcohol marker');
@@ -373,7 +373,7 @@ test('the thirtieth set-up: a half-year that carries on, from the review to a sl
   await expect(margin(page).getByText(/\(Harbour marker\) bleeds on this paper/)).toBeVisible();
 
   // A week of evenings.
-  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await page.getByRole('main').click({ position: { x: 3, y: 3 } });
   await hand.go('t', 'Sittings');
   await hand.fill(page.getByLabel('Free evenings'), '21 to 27 June at 20:00, 60 minutes');
   await hand.click(button(page, 'Add them'));
@@ -384,7 +384,7 @@ test('the thirtieth set-up: a half-year that carries on, from the review to a sl
   await expect(button(margin(page), /^Another evening, \w+day \d+ June, \d+ minutes$/)).toBeVisible();
 
   // Six months on one sheet of labels; the goals as a guide beside them.
-  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await page.getByRole('main').click({ position: { x: 3, y: 3 } });
   await hand.go('y', 'Tray');
   await hand.choose(page.getByLabel('Put in'), 'Mini months');
   await hand.choose(page.getByLabel('Which'), '1 box a day');
@@ -417,7 +417,7 @@ test('the thirtieth set-up: a half-year that carries on, from the review to a sl
 
   // A slip in ink on a page of cells: divided again from where the pen stands, and in the steps.
   const [area] = await (async () => {
-    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await page.getByRole('main').click({ position: { x: 3, y: 3 } });
     await hand.go('p', 'Spreads');
     return pagesOf(page, 'Goals by area');
   })();
@@ -571,7 +571,7 @@ test('the collector: a book without months on small paper, kept whole as a file'
   }
 
   // Leafed through, against the light.
-  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await page.getByRole('main').click({ position: { x: 3, y: 3 } });
   await hand.go('l', 'Leaf through');
   await expect(page.getByText(/of 240$/)).toBeVisible();
   await hand.key('ArrowRight');
