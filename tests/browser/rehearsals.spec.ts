@@ -2,6 +2,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, test, type Download, type Locator, type Page } from '@playwright/test';
+import { Hand } from './hand';
 import { address, clearShelf, complaints, edit, type Made } from './support';
 
 /** A notebook that stands on the shelf before the rehearsal begins. */
@@ -9,42 +10,6 @@ async function made(page: Page, asked: Record<string, unknown>): Promise<Made> {
   const answer = await page.request.post('/api/notebooks', { headers: { Origin: address() }, data: asked });
   expect(answer.ok()).toBe(true);
   return (await answer.json()) as Made;
-}
-
-/** Counts what a person does, and says at the end how much it was. */
-class Hand {
-  actions = 0;
-  private readonly began = Date.now();
-  constructor(private readonly page: Page) {}
-
-  async click(what: Locator) {
-    this.actions++;
-    await what.click();
-  }
-  async fill(what: Locator, words: string) {
-    this.actions++;
-    await what.fill(words);
-  }
-  async choose(what: Locator, option: string) {
-    this.actions++;
-    await what.selectOption({ label: option });
-  }
-  async key(...keys: string[]) {
-    for (const key of keys) {
-      this.actions++;
-      await this.page.keyboard.press(key);
-    }
-  }
-  async go(letter: string, heading: string) {
-    await this.key('g', letter);
-    await expect(this.page.getByRole('heading', { level: 1, name: heading })).toBeAttached();
-  }
-  says(what: string) {
-    test
-      .info()
-      .annotations.push({ type: what, description: `${this.actions} actions, ${((Date.now() - this.began) / 1000).toFixed(0)} s` });
-    console.log(`  ${what}: ${this.actions} actions, ${((Date.now() - this.began) / 1000).toFixed(0)} s by the machine`);
-  }
 }
 
 const button = (page: Page | Locator, name: string | RegExp, exact = true) =>

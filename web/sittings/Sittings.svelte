@@ -75,7 +75,8 @@
       {#if all.practice}
         <div class="note">
           <p>
-            Nothing is drawn yet. To try your hand first, a spare page: four parts, a month and a word in the middle, each with its check.
+            Nothing is drawn yet. To try your hand first, a spare page: four parts, a month and large figures in the middle, each with its
+            check.
           </p>
           {#if all.practice.page === null}<button class="btn small mt-1" onclick={() => practise(all.practice?.kind ?? '')}
               >Put a practice page at the back</button

@@ -7,6 +7,7 @@ declare(strict_types=1);
 namespace AmpleMargin\Spread\Catalogue;
 
 use AmpleMargin\Plan\Section;
+use AmpleMargin\Spread\Filling\Blank;
 use AmpleMargin\Spread\Filling\Cells;
 use AmpleMargin\Spread\Filling\GoesOn;
 use AmpleMargin\Spread\Filling\LargeLetters;
@@ -107,12 +108,16 @@ final class LogKinds
                 ->whichIs('What was not finished in the last book, each with a box to tick.')
                 ->alsoCalled('unfinished', 'carried over', 'undone', 'leftovers'),
             'practice' => static fn (): Kind => Kind::spread('Practice', Section::Back, new Parted(Parting::down(
-                [Size::boxes(3), FilledPart::of(new LargeLetters())->with(['lettering' => 'TRY'])->open('lettering')],
+                [Size::boxes(3), Parting::across(
+                    [Size::boxes(2), FilledPart::of(new Blank())],
+                    [Size::share(), FilledPart::of(new LargeLetters())->open('lettering')],
+                    [Size::boxes(2), FilledPart::of(new Blank())],
+                )->gap(0)],
                 [Size::share(), FilledPart::of(new Cells())->with(['of' => 'numbers', 'count' => 4, 'across' => 4])],
                 [Size::boxes(9), FilledPart::of(new MiniMonths())->with(['months' => 1])->open('from')],
                 [Size::share(), FilledPart::of(new Lines(), 'Write here as you write')->with(['framed' => true])],
             )->gap(1)))
-                ->whichIs('To try it on a spare page: a title in the middle, a side split in four with gaps, a month in its grid, '
+                ->whichIs('To try it on a spare page: large figures in the middle, a side split in four with gaps, a month in its grid, '
                     .'each with its check.')
                 ->which(Fact::ForPractice)
                 ->alsoCalled('exercise', 'trying out', 'first page', 'beginner', 'warm up', 'test page'),
