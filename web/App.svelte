@@ -353,6 +353,15 @@
     border-color: var(--rule);
     font-weight: 600;
   }
+  /* Where the system chooses the colours, only the screen one is on has its line. */
+  @media (forced-colors: active) {
+    nav a {
+      border-color: Canvas;
+    }
+    nav a[aria-current] {
+      border-color: Highlight;
+    }
+  }
   .tools {
     margin-left: auto;
     display: flex;

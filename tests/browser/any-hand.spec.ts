@@ -91,6 +91,45 @@ test('past the head in one press; letters switched off or with Alt; what a field
   await expect(page).toHaveURL(/\/months$/);
 });
 
+test('where the system chooses the colours, pages stay paper and ink, and one sees which screen one is on', async ({ browser }) => {
+  const baseURL = test.info().project.use.baseURL;
+  const context = await browser.newContext({ baseURL, forcedColors: 'active', colorScheme: 'dark', reducedMotion: 'reduce' });
+  const page = await context.newPage();
+  const made = await sample(page);
+  await page.goto(`/notebooks/${made.id}/bench/8`);
+  const drawing = page.getByRole('img', { name: 'Page 8: Future log' });
+  await expect(drawing).toBeVisible();
+  /** The colour behind it that is not clear. */
+  const behind = await drawing.evaluate((one) => {
+    for (let at: Element | null = one; at; at = at.parentElement) {
+      const colour = getComputedStyle(at).backgroundColor;
+      if (colour !== 'rgba(0, 0, 0, 0)') return colour;
+    }
+    return '';
+  });
+  expect(
+    behind
+      .match(/\d+/g)!
+      .map(Number)
+      .slice(0, 3)
+      .every((part) => part > 150),
+    behind,
+  ).toBe(true);
+  const lines = await page
+    .getByRole('navigation', { name: 'Screens' })
+    .getByRole('link')
+    .evaluateAll((all) =>
+      all.map((one) => [one.getAttribute('aria-current') === 'page', getComputedStyle(one).borderBottomColor] as const),
+    );
+  const colours = new Set(lines.filter(([current]) => !current).map(([, colour]) => colour));
+  expect(colours.size).toBe(1);
+  expect([...colours]).not.toContain(lines.find(([current]) => current)?.[1]);
+  // Nothing moves by itself.
+  await page.getByRole('button', { name: 'Later →' }).click();
+  expect(await page.evaluate(() => document.getAnimations().filter((one) => one.playState === 'running').length)).toBe(0);
+  await context.close();
+});
+
 test('what is removed hands the focus on; Back goes to the spread chosen before', async ({ page }) => {
   const made = await sample(page);
   await page.goto(`/notebooks/${made.id}/spreads`);

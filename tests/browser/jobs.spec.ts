@@ -260,6 +260,7 @@ test('an evening of fifty minutes: one page ticked, a slip, closed and gone on w
   const step = page.getByText(/^step \d+ of \d+/);
   // The first page is easy: done in a few steps, the next one is led to.
   const first = page.url();
+  await expect(page.getByRole('complementary', { name: 'At first use: box' })).toBeVisible();
   for (let steps = 0; steps < 12 && page.url() === first; steps++) {
     await hand.click(button(page, 'Done'));
     await expect(step.or(page.getByRole('button', { name: 'Go on' }))).toBeVisible();
@@ -267,6 +268,8 @@ test('an evening of fifty minutes: one page ticked, a slip, closed and gone on w
   }
   if (await page.getByRole('button', { name: 'Go on', exact: true }).isVisible()) await hand.click(button(page, 'Go on'));
   await hand.click(button(page, 'Done'));
+  // Whoever has done a step with it knows what a box is.
+  await expect(page.getByRole('complementary', { name: 'At first use: box' })).toHaveCount(0);
   await hand.click(button(page, 'What now?'));
   await hand.choose(page.getByLabel('What happened'), (await page.getByLabel('What happened').getByRole('option').allTextContents())[1]!);
   await expect(page.getByRole('region', { name: 'What now?' })).toBeVisible();
@@ -287,6 +290,21 @@ test('the first evening is printed on A4 in six acts', async ({ page }) => {
   const [download] = await Promise.all([page.waitForEvent('download'), hand.click(button(page, 'Download all as PDF'))]);
   within(hand, 6, 'printed');
   expect(download.suggestedFilename()).toMatch(/\.pdf$/);
+});
+
+test('a practice page is put at the back, and done at the desk with its checks', async ({ page }) => {
+  const made = await make(page);
+  await page.goto(`/notebooks/${made.id}/sittings`);
+  const hand = new Hand(page);
+  await hand.click(button(page, 'Put a practice page at the back'));
+  await hand.click(page.getByRole('link', { name: /^Practise on page \d+$/ }));
+  within(hand, 2, 'a practice page');
+  await expect(page.getByText(/^step 1 of \d+/)).toBeVisible();
+  const at = Number(page.url().split('/').at(-1));
+  const opening = await kept<{ groups: { steps: { task: string; text: string; page: number }[] }[] }>(page, `/openings/${at}`);
+  const steps = opening.groups.flatMap((group) => group.steps).filter((step) => step.page === at);
+  expect(steps.map((step) => step.text).join(' ')).toMatch(/5, skip 2, 5, skip 2, 5, skip 2, 5.* 31 must land in row 5, column 7/);
+  expect(steps.filter((step) => step.task === 'check').length).toBeGreaterThanOrEqual(4);
 });
 
 test('a kind is found by a word and added in three acts', async ({ page }) => {

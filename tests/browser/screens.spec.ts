@@ -70,8 +70,13 @@ for (const screen of SCREENS) {
     await (process.env.THOROUGH ? isAccessible(page) : isLegible(page));
     expect(said).toEqual([]);
 
-    for (const width of [820, 390]) {
-      await page.setViewportSize({ width, height: 844 });
+    // A tablet, 1280 × 800 at 200 %, a phone.
+    for (const [width, height] of [
+      [820, 844],
+      [640, 400],
+      [390, 844],
+    ] as const) {
+      await page.setViewportSize({ width, height });
       const work = page.getByRole('main');
       await expect(work).toBeVisible();
       // Every theme at every width takes five minutes more.

@@ -50,6 +50,7 @@
   svg {
     width: 3.6rem;
     background: var(--sheet);
+    forced-color-adjust: none;
     border: 1px solid var(--color-base-300);
   }
   circle {

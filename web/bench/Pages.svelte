@@ -78,6 +78,7 @@
   .page {
     border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
     background: var(--sheet);
+    forced-color-adjust: none;
     min-width: 0;
   }
   .page + .page {

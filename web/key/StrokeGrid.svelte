@@ -100,6 +100,7 @@
     max-width: 20rem;
     aspect-ratio: 1;
     background: var(--sheet);
+    forced-color-adjust: none;
     border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
     touch-action: none;
     cursor: crosshair;

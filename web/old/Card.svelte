@@ -145,6 +145,7 @@
   .leaf {
     border: 1px solid color-mix(in srgb, var(--ink) 35%, var(--sheet));
     background: var(--sheet);
+    forced-color-adjust: none;
   }
   .blank {
     border: 1px dashed var(--color-base-300);

@@ -172,6 +172,7 @@
     margin-inline: auto;
     border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
     background: var(--sheet);
+    forced-color-adjust: none;
   }
   .over {
     position: absolute;

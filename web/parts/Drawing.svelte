@@ -212,6 +212,7 @@
   svg {
     display: block;
     background: var(--sheet);
+    forced-color-adjust: none;
     width: 100%;
     height: 100%;
   }

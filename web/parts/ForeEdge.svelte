@@ -144,6 +144,7 @@
     border: 1px solid color-mix(in srgb, var(--color-base-content) 55%, transparent);
     border-radius: 1px;
     background: var(--spare);
+    forced-color-adjust: none;
   }
   .edge.held {
     touch-action: pan-y;

@@ -63,5 +63,6 @@
     width: 100%;
     height: 100%;
     background: var(--sheet);
+    forced-color-adjust: none;
   }
 </style>

@@ -198,6 +198,7 @@
   }
   .draw {
     background: var(--sheet);
+    forced-color-adjust: none;
   }
   .finish {
     background: var(--color-base-300);

@@ -117,6 +117,7 @@
     /* In ink, so that the fold shows on dimmed paper too. */
     border: 1px solid color-mix(in srgb, var(--ink) 45%, var(--sheet));
     background: var(--sheet);
+    forced-color-adjust: none;
     padding: 0;
     cursor: pointer;
     overflow: hidden;
