@@ -29,8 +29,9 @@
 
 <h2 class="wrap-anywhere" dir="auto">{part.name ?? filling?.name ?? part.fill}</h2>
 <p class="quiet">
-  {#if part.name}{filling?.name ?? part.fill},
-  {/if}{part.wide} × {part.tall} boxes, {mm(part.wide)} × {mm(part.tall)} mm{part.lines > 0 ? `; ${part.lines} lines to write on` : ''}.
+  {part.name ? `${filling?.name ?? part.fill}, ` : ''}{part.wide} × {part.tall} boxes, {mm(part.wide)} × {mm(part.tall)} mm{part.lines > 0
+    ? `; ${part.lines} lines to write on`
+    : ''}.
 </p>
 <Findings {findings} />
 
