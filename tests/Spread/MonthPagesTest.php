@@ -179,7 +179,7 @@ final class MonthPagesTest extends TestCase
     /** School weeks called by their numbers, in every way and on every number of pages: five days, and no date vanishes unsaid. */
     public function testAWeekOfSchoolDaysCalledByItsNumber(): void
     {
-        $settings = ['week_of' => '5', 'week_called' => 'number'];
+        $settings = ['week_of' => '5', 'week_called' => 'number', 'week_named' => 'Woche'];
         foreach (['below', 'quarters', 'columns', 'rolling'] as $way) {
             foreach (['2', '1', '1/2'] as $pages) {
                 $plan = Books::edited(self::plan('2027-02', '2027-02', 1, $pages, 'plain', 192, 'most-days', $way, $settings), [
@@ -196,7 +196,7 @@ final class MonthPagesTest extends TestCase
                     $said .= implode(' ', array_map(static fn (Finding $finding): string => $finding->says, $found));
                 }
                 $text = implode(' | ', $words);
-                self::assertContains('Week 5', $words, "$way, $pages: $text");
+                self::assertContains('Woche 5', $words, "$way, $pages: $text");
                 self::assertStringNotContainsString('1 Feb to', $text);
                 self::assertStringNotContainsString('Sat', $text, "$way, $pages");
                 foreach (['Mon', 'Fri'] as $day) {

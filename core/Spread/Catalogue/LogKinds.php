@@ -114,7 +114,7 @@ final class LogKinds
                     [Size::boxes(2), FilledPart::of(new Blank())],
                 )->gap(0)],
                 [Size::share(), FilledPart::of(new Cells())->with(['of' => 'numbers', 'count' => 4, 'across' => 4])],
-                [Size::boxes(9), FilledPart::of(new MiniMonths())->with(['months' => 1])->open('from')],
+                [Size::boxes(9), FilledPart::of(new MiniMonths())->with(['from' => null, 'months' => 1])],
                 [Size::share(), FilledPart::of(new Lines(), 'Write here as you write')->with(['framed' => true])],
             )->gap(1)))
                 ->whichIs('To try it on a spare page: large figures in the middle, a side split in four with gaps, a month in its grid, '

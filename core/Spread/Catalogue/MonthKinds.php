@@ -49,7 +49,7 @@ final class MonthKinds
             PatternPart::WEEKS => static fn (): Kind => Kind::monthPart('Weeks', new PagesByWeek())
                 ->whichIs('Every week of the month, on the pages the book gives a week.')
                 ->alsoCalled('week pages', 'days', 'rolling week', 'week columns')
-                ->asking('days_as', 'week_called', 'week_of')
+                ->asking('days_as', 'week_called', 'week_named', 'week_of')
                 ->takes(TakesDates::Days)
                 ->inAMonth(new OfMonth(byWeeks: true)),
             ...self::divided(),

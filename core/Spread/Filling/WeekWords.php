@@ -18,6 +18,7 @@ use AmpleMargin\Spread\Setting\Settings;
 final class WeekWords
 {
     private const CALLED = 'week_called';
+    private const WORD = 'week_named';
 
     public function __construct(
         private readonly CalendarFacts $calendar,
@@ -35,6 +36,7 @@ final class WeekWords
                 'number' => 'its number',
                 'days' => 'its first and last day',
             ]),
+            Field::text(self::WORD, 'The word for a week', 'Week'),
             OwnPeriod::fields()[DaysShown::OF_A_WEEK],
         ];
     }
@@ -43,7 +45,8 @@ final class WeekWords
     public function name(): string
     {
         $names = $this->calendar->names;
-        $number = "Week {$this->week->isoWeek}";
+        $word = ($this->said->knows(self::WORD) ? $this->said->textOrNull(self::WORD) : null) ?? 'Week';
+        $number = "$word {$this->week->isoWeek}";
         $days = $this->days();
         $span = $names->dayShort($days[0]).' to '.$names->dayShort($days[\count($days) - 1]);
 
