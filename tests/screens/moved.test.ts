@@ -24,7 +24,7 @@ describe('what an edit moved', () => {
   test('a spread, two, three by their pages; of more the one that went furthest', () => {
     expect(movedBy(book({ Key: 2 }), book({ Key: 6 }))).toBe('Key moved to 6.');
     expect(movedBy(book({ Key: 2, Index: 3 }), book({ Key: 6, Index: 2 }))).toBe('Key moved to 6 and Index moved to 2.');
-    expect(movedBy(book({ a: 1, b: 2, c: 3, d: 4 }), book({ a: 2, b: 3, c: 4, d: 1 }))).toBe('d moved to 1, and 3 others moved.');
+    expect(movedBy(book({ a: 1, b: 2, c: 3, d: 4 }), book({ a: 2, b: 3, c: 4, d: 1 }))).toBe('D moved to 1, and 3 others moved.');
   });
 
   test('pages that are left empty, and the first month that begins elsewhere', () => {
