@@ -275,8 +275,8 @@ test('an evening of fifty minutes: one page ticked, a slip, closed and gone on w
   await expect(page.getByRole('region', { name: 'What now?' })).toBeVisible();
   const stopped = page.url();
   await page.goto('/');
-  await hand.click(page.getByRole('link', { name: /^Go on drawing in/ }).first());
-  expect(page.url()).toBe(stopped);
+  await hand.click(page.locator(`[data-notebook="${made.id}"]`).getByRole('link', { name: /^Go on drawing in/ }));
+  await expect(page).toHaveURL(stopped);
   within(hand, 30, 'fifty minutes');
 });
 
