@@ -32,7 +32,7 @@
   const screen = $derived(entryOf(route.screen));
   /** Beside the open book everything else is gone. */
   const alone = $derived(screen.alone === true);
-  /** Fetched when it is first opened, kept by the browser after that; without a view it could not be fetched. A page turned makes no screen anew. */
+  /** Fetched when it is first opened; without a view where it could not be. A page turned makes no screen anew. */
   let fetched = $state.raw<{ screen: string; View: Component<{ book: Book | null }> | null } | null>(null);
   $effect(() => {
     const asked = screen;

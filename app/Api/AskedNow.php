@@ -31,6 +31,8 @@ final class AskedNow
     {
         $day = Day::numbered(intdiv($minutes, 1440));
 
-        return \sprintf('%d %s %02d:%02d', $day->day, (new Names('en'))->month($day->month->month), intdiv($minutes % 1440, 60), $minutes % 60);
+        $month = (new Names('en'))->month($day->month->month);
+
+        return \sprintf('%d %s %02d:%02d', $day->day, $month, intdiv($minutes % 1440, 60), $minutes % 60);
     }
 }

@@ -66,7 +66,11 @@ final class SittingsView
         ];
     }
 
-    /** @return array{kind: string, page: int|null}|null the page to try one's hand on, and where it stands; null where there is no such kind */
+    /**
+     * The page to try one's hand on, and where it stands.
+     *
+     * @return array{kind: string, page: int|null}|null null where there is no such kind
+     */
     private static function practice(Book $book): ?array
     {
         foreach ($book->slots as $page => $slot) {

@@ -30,7 +30,8 @@ final class NamedDay
         'new years eve' => [12, 31],
     ];
 
-    private const NTH = [
+    /** Which of several, by its word; -1 for the last. */
+    public const NTH = [
         'first' => 1, '1st' => 1, 'second' => 2, '2nd' => 2, 'third' => 3, '3rd' => 3, 'fourth' => 4, '4th' => 4, 'fifth' => 5,
         '5th' => 5, 'last' => -1,
     ];

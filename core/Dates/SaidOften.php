@@ -15,10 +15,6 @@ use AmpleMargin\Calendar\Weekday;
 
 final class SaidOften
 {
-    private const NTH = [
-        'first' => 1, '1st' => 1, 'second' => 2, '2nd' => 2, 'third' => 3, '3rd' => 3, 'fourth' => 4, '4th' => 4, 'last' => -1,
-    ];
-
     private const COUNTS = ['second' => 2, 'other' => 2, 'third' => 3, 'fourth' => 4];
 
     /**
@@ -36,10 +32,11 @@ final class SaidOften
 
     public static function of(string $line, SaidDay $days): self
     {
-        $which = implode('|', array_keys(self::NTH));
+        // A fifth one not every month has.
+        $which = implode('|', array_keys(array_diff(NamedDay::NTH, [5])));
         $monthly = "\\b(?:(?:every|each)\\s+)?($which)\\s+(\\p{L}+)\\s+(?:of|in)\\s+(?:every|each|the|a)\\s+month\\b";
         if (1 === preg_match("/$monthly/iu", $line, $found) && null !== $days->weekday($found[2])) {
-            [$nth, $on] = [self::NTH[mb_strtolower($found[1])], $days->weekday($found[2])];
+            [$nth, $on] = [NamedDay::NTH[mb_strtolower($found[1])], $days->weekday($found[2])];
             $rule = Rule::read("FREQ=MONTHLY;BYDAY=$nth".substr(strtoupper($on->name), 0, 2));
 
             return new self($line, $rule, $on, self::without($line, $found[0]), $nth);

@@ -30,6 +30,9 @@ final class BookFinder
     /** Letters a word has in which one may be wrong. */
     private const FORGIVEN = 4;
 
+    /** @var array<string, int>|null spread → its first page, once somebody asks */
+    private ?array $pages = null;
+
     public function __construct(private readonly Book $book)
     {
     }
@@ -158,10 +161,9 @@ final class BookFinder
     private function spreads(array $words, bool $forgiving): array
     {
         $found = ['title' => [], 'kind' => []];
-        $pages = $this->firstPages();
         foreach ($this->book->plan->spreads as $spread) {
             $kind = $this->book->catalogue()->kind($spread->kind);
-            $page = $pages[$spread->id] ?? null;
+            $page = $this->firstPage($spread->id);
             $title = $this->book->catalogue()->title($spread);
             if (self::areIn($words, $title, $forgiving)) {
                 $found['title'][] = new FoundHere('spread', $title, '', $page, id: $spread->id);
@@ -183,13 +185,12 @@ final class BookFinder
     private function things(array $words, bool $forgiving): array
     {
         $found = [];
-        $pages = $this->firstPages();
         $catalogue = $this->book->catalogue();
         foreach ($this->book->plan->spreads as $spread) {
             $kind = $catalogue->kind($spread->kind);
             foreach (null === $kind ? [] : $this->book->partsOf($spread)->said($kind, $spread->settings) as $thing) {
                 if (self::areIn($words, $thing, $forgiving)) {
-                    $found[] = new FoundHere('thing', $thing, $catalogue->title($spread), $pages[$spread->id] ?? null, id: $spread->id);
+                    $found[] = new FoundHere('thing', $thing, $catalogue->title($spread), $this->firstPage($spread->id), id: $spread->id);
                 }
             }
         }
@@ -241,7 +242,12 @@ final class BookFinder
         );
     }
 
-    /** @return array<string, int> spread → its first page */
+    private function firstPage(string $spread): ?int
+    {
+        return ($this->pages ??= $this->firstPages())[$spread] ?? null;
+    }
+
+    /** @return array<string, int> */
     private function firstPages(): array
     {
         $pages = [];

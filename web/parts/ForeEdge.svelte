@@ -1,5 +1,6 @@
 <!-- The whole notebook seen from the side, a stroke a leaf: map, progress and way round the book. -->
 <script lang="ts">
+  import type { Snippet } from 'svelte';
   import type { Stretch } from '../api/client';
 
   interface Props {
@@ -77,6 +78,27 @@
   }
 </script>
 
+{#snippet links(one: Stretch)}
+  {#if href}
+    <a href={href(one.from)} title={said(one)} onclick={(event) => click(event, one)}><span class="sr-only">{said(one)}</span></a>
+  {:else}
+    <span class="sr-only">{said(one)}</span>
+  {/if}
+  {#if one.initial}<span class="initial" aria-hidden="true">{one.initial}</span>{/if}
+{/snippet}
+<!-- A stretch as long as its pages, a stroke a leaf. -->
+{#snippet strip(one: Stretch, within?: Snippet<[Stretch]>)}
+  <li
+    class={one.band}
+    class:odd={odd(one)}
+    style:left={percent(one.from - 1)}
+    style:width={percent(one.to - one.from + 1)}
+    style:--leaves={(one.to - one.from + 1) / 2}
+  >
+    {@render within?.(one)}
+  </li>
+{/snippet}
+
 <!-- Drawing along it is an extra for the mouse and the finger: its stretches are links for the keyboard. -->
 <!-- svelte-ignore a11y_no_static_element_interactions -->
 <div
@@ -95,14 +117,7 @@
       <p><span class="figures">Page {under}</span>{there ? ` · ${there.label}` : ''}</p>
       <div class="seen">
         <ol class="larger" style:width="{100 * larger}%" style:left="{50 - 100 * larger * ((under - 0.5) / pages)}%">
-          {#each stretches as one (one.from)}
-            <li
-              class={one.band}
-              class:odd={odd(one)}
-              style:left={percent(one.from - 1)}
-              style:width={percent(one.to - one.from + 1)}
-              style:--leaves={(one.to - one.from + 1) / 2}
-            ></li>
+          {#each stretches as one (one.from)}{@render strip(one)}
           {/each}
         </ol>
         <span class="at" style:left="50%"></span>
@@ -110,21 +125,7 @@
     </div>
   {/if}
   <ol aria-label="Fore-edge of {title}">
-    {#each stretches as one (one.from)}
-      <li
-        class={one.band}
-        class:odd={odd(one)}
-        style:left={percent(one.from - 1)}
-        style:width={percent(one.to - one.from + 1)}
-        style:--leaves={(one.to - one.from + 1) / 2}
-      >
-        {#if href}
-          <a href={href(one.from)} title={said(one)} onclick={(event) => click(event, one)}><span class="sr-only">{said(one)}</span></a>
-        {:else}
-          <span class="sr-only">{said(one)}</span>
-        {/if}
-        {#if one.initial}<span class="initial" aria-hidden="true">{one.initial}</span>{/if}
-      </li>
+    {#each stretches as one (one.from)}{@render strip(one, links)}
     {/each}
   </ol>
   {#each states as one (one.page)}<span

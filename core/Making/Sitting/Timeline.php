@@ -1,9 +1,9 @@
 <?php
 
 /*
- * What is done in one sitting, minute by minute. What is begun comes first, and something easy for a hand that never drew; else figures while one is fresh, with a pause every 25 minutes of them; what
- * wants a knife comes together; an opening is turned only when it is dry to the touch; what has dried meanwhile is finished, and
- * what has not at the end. The book may be left lying open.
+ * What is done in one sitting, minute by minute. What is begun comes first, and something easy for a hand that never drew; else figures
+ * while one is fresh, with a pause every 25 minutes of them; what wants a knife comes together; an opening is turned only when it is dry
+ * to the touch; what has dried meanwhile is finished, and what has not at the end. The book may be left lying open.
  */
 
 declare(strict_types=1);
@@ -125,7 +125,8 @@ final class Timeline
     }
 
     /**
-     * What a hand begins with, what only has to be finished, then figures, then the rest, then what wants a knife; the pages of an opening one after another.
+     * What a hand begins with, what only has to be finished, then figures, then the rest, then what wants a knife; the pages of an
+     * opening one after another.
      *
      * @param list<Stint> $pieces
      *

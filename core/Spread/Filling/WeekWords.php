@@ -45,12 +45,11 @@ final class WeekWords
     public function name(): string
     {
         $names = $this->calendar->names;
-        $word = ($this->said->knows(self::WORD) ? $this->said->textOrNull(self::WORD) : null) ?? 'Week';
-        $number = "$word {$this->week->isoWeek}";
+        $number = "{$this->said->text(self::WORD)} {$this->week->isoWeek}";
         $days = $this->days();
         $span = $names->dayShort($days[0]).' to '.$names->dayShort($days[\count($days) - 1]);
 
-        return match ($this->said->knows(self::CALLED) ? $this->said->choice(self::CALLED) : 'both') {
+        return match ($this->said->choice(self::CALLED)) {
             'number' => $number,
             'days' => $span,
             default => "$number: $span",
