@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
+use AmpleMargin\Book\CanFace;
 use AmpleMargin\Book\Beginning;
 use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Book\WouldBecome;
@@ -22,6 +23,7 @@ use App\Api\Body;
 use App\Api\BookParts;
 use App\Api\BookView;
 use App\Api\NewBook;
+use App\Api\NotFound;
 use App\Api\ShelfEntry;
 use App\Api\StarterView;
 use App\Entity\Notebook;
@@ -169,6 +171,17 @@ final class NotebookController
         $notebook = $this->notebooks->get($id);
 
         return $this->answer($volume)($notebook, $this->view->composed($notebook));
+    }
+
+    /** Which spreads a spread could face. */
+    #[Route('/{id}/facing/{spread}', methods: 'GET')]
+    public function facing(string $id, string $spread, Request $request): JsonResponse
+    {
+        $notebook = $this->notebooks->get($id);
+        $book = $this->view->compose($notebook, AskedBook::of($request));
+        $book->plan->spread($spread) ?? throw new NotFound('This spread is not in the book any more.');
+
+        return new JsonResponse(['version' => $notebook->version(), 'facing' => CanFace::of($book, $spread)]);
     }
 
     #[Route('/{id}', methods: 'DELETE')]

@@ -219,16 +219,14 @@ final class Pager
      */
     private function sections(array $rows): array
     {
-        $sections = [];
-        $mixes = false;
-        foreach ([Section::Front, Section::Year, Section::Goals, Section::Trackers] as $section) {
-            $spreads = $this->placeables($section, $rows);
-            $with = $mixes ? array_pop($sections) ?? [] : [];
-            $sections[] = [...$with, ...$spreads];
-            $mixes = \in_array($section, $this->plan->mixing, true);
-        }
+        $before = \array_slice($this->plan->placedAsOne(), 0, -1);
 
-        return $sections;
+        return array_map(
+            fn (array $group): array => array_merge(
+                ...array_map(fn (Section $section): array => $this->placeables($section, $rows), $group),
+            ),
+            $before,
+        );
     }
 
     /**

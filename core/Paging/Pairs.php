@@ -11,7 +11,6 @@ use AmpleMargin\Drawing\Offer;
 use AmpleMargin\Paper\Leaf;
 use AmpleMargin\Plan\Side;
 
-/** @internal to Paging */
 final class Pairs
 {
     /** @var array<string, string> id → the id it should face, both ways */
@@ -29,13 +28,15 @@ final class Pairs
     /** @var array<string, Placeable> by id */
     private array $known = [];
 
+    /** @var array<string, int> id → section */
+    private array $home = [];
+
     /** @param list<list<Placeable>> $sections */
     public function __construct(array $sections)
     {
-        $home = [];
         foreach ($sections as $i => $section) {
             foreach ($section as $spread) {
-                $home[$spread->id] = $i;
+                $this->home[$spread->id] = $i;
                 $this->known[$spread->id] = $spread;
             }
         }
@@ -43,7 +44,7 @@ final class Pairs
             if (null === $spread->faces || isset($this->all[$id])) {
                 continue;
             }
-            $trouble = $this->trouble($spread, $this->known[$spread->faces] ?? null, $home);
+            $trouble = $this->trouble($spread, $this->known[$spread->faces] ?? null);
             if (null !== $trouble) {
                 $this->findings[] = new Finding($id, $trouble, [self::parting($id)]);
                 continue;
@@ -56,6 +57,25 @@ final class Pairs
                 $this->required[$id] = $this->required[$spread->faces] = true;
             }
         }
+    }
+
+    /**
+     * What a spread could face if it asked for it: nothing that faces a third.
+     *
+     * @return list<string> ids, the one it faces already among them
+     */
+    public function open(string $id): array
+    {
+        $spread = $this->known[$id] ?? null;
+        $partner = $this->all[$id] ?? null;
+
+        return null === $spread ? [] : array_values(array_map(
+            static fn (Placeable $other): string => $other->id,
+            array_filter(
+                $this->known,
+                fn (Placeable $other): bool => $other->id === $partner || null === $this->trouble($spread, $other),
+            ),
+        ));
     }
 
     /**
@@ -99,15 +119,14 @@ final class Pairs
         return $findings;
     }
 
-    /** @param array<string, int> $home id → section */
-    private function trouble(Placeable $spread, ?Placeable $other, array $home): ?string
+    private function trouble(Placeable $spread, ?Placeable $other): ?string
     {
         return match (true) {
             null === $other || $other === $spread => "$spread->name should face a spread that is not in this part of the book.",
             2 !== $spread->halves
                 || 2 !== $other->halves => "$spread->name and $other->name cannot face each other: a pair is two single pages.",
-            $home[$spread->id] !== $home[$other->id] => "$spread->name and $other->name stand in different sections and cannot face "
-                .'each other.',
+            $this->home[$spread->id] !== $this->home[$other->id] => "$spread->name and $other->name stand in different sections and "
+                .'cannot face each other.',
             isset($this->all[$other->id]) => "$other->name already faces another spread; $spread->name cannot face it too.",
             Side::Any !== $spread->side
                 && $spread->side === $other->side => "$spread->name and $other->name both want a {$spread->side->value} page and "

@@ -133,6 +133,24 @@ final class BookPlan
     }
 
     /**
+     * The sections as they are placed: those whose spreads may mix as one.
+     *
+     * @return list<non-empty-list<Section>>
+     */
+    public function placedAsOne(): array
+    {
+        $groups = [];
+        $mixes = false;
+        foreach (Section::cases() as $section) {
+            $with = $mixes ? array_pop($groups) ?? [] : [];
+            $groups[] = [...$with, $section];
+            $mixes = \in_array($section, $this->mixing, true);
+        }
+
+        return $groups;
+    }
+
+    /**
      * The spreads in book order: by section, then as the person put them.
      *
      * @return list<PlannedSpread>

@@ -164,6 +164,7 @@ test('a spread goes to a page, and changes places with another; what moved is sa
 
   // It faces only what can face it: single pages of its section that face nothing.
   await page.getByText('Where it should stand, and what it is drawn with').click();
+  await expect(page.getByLabel('Should face').getByRole('option')).toHaveText(['nothing in particular', 'Parts ordered']);
   const faced = await page.getByLabel('Should face').getByRole('option').allTextContents();
   expect(faced).not.toContain('Future log');
   expect(faced).not.toContain('The boat by quarter');

@@ -5,6 +5,7 @@ import type { ChildProcess } from 'node:child_process';
 import { request } from 'node:http';
 import { expect, test, type Browser, type BrowserContext, type Page } from '@playwright/test';
 import jsQR from 'jsqr';
+import { Hand } from './hand';
 import { start, stop } from './program';
 import { isAccessible, isLegible } from './support';
 
@@ -114,6 +115,47 @@ test('a phone is paired by the code on the shelf and taken away there; before an
   await page.getByRole('button', { name: 'Take away Hall phone' }).click();
   await expect(page.getByText('Hall phone')).toHaveCount(0);
   expect((await device.goto(phone))!.status()).toBe(401);
+  await context.close();
+});
+
+test('a phone is paired and used without the network in twelve acts', async ({ browser, page }) => {
+  const { id } = await sample();
+  await page.goto(laptop);
+  const context = await handheld(browser);
+  const device = await context.newPage();
+  const hand = new Hand(device);
+  await hand.click(page.getByRole('button', { name: 'Take a code' }));
+  const code = (await page.locator('.letters').textContent())!;
+  await device.goto(phone);
+  hand.actions++;
+  await hand.fill(device.getByLabel('The six letters'), code);
+  await hand.click(device.getByRole('button', { name: 'Pair this device' }));
+  await hand.click(device.locator(`[data-notebook="${id}"]`).getByRole('link', { name: /^Go on drawing/ }));
+  await expect(device.getByRole('heading', { level: 1, name: 'Desk' })).toBeAttached();
+  // What the evening needs is fetched meanwhile.
+  await device.waitForLoadState('networkidle');
+  await device.evaluate(() => navigator.serviceWorker.ready);
+  await expect.poll(() => device.evaluate(async () => (await (await caches.open('ample-margin-shell')).keys()).length)).toBeGreaterThan(10);
+  await expect.poll(() => device.evaluate(async () => (await indexedDB.databases()).length)).toBe(1);
+  const of = async () => ((await call(`/notebooks/${id}/plan.json`)) as { ticked?: unknown[] }).ticked?.length ?? 0;
+  const before = await of();
+
+  await context.setOffline(true);
+  await device.reload();
+  hand.actions++;
+  const begin = device.getByRole('button', { name: 'Begin' });
+  await expect(device.getByRole('button', { name: /^(Begin|Done)$/ })).toBeVisible();
+  if (await begin.isVisible()) await hand.click(begin);
+  for (const kept of ['One change is', '2 changes are', '3 changes are']) {
+    await hand.click(device.getByRole('button', { name: 'Done' }));
+    await expect(device.getByText(`${kept} kept on this device`)).toBeVisible();
+    await device.waitForTimeout(250);
+  }
+  await context.setOffline(false);
+  await expect(device.getByText(/kept on this device/)).toHaveCount(0, { timeout: 15_000 });
+  expect(await of()).toBe(before + 3);
+  hand.says('a phone paired and used without the network');
+  expect(hand.actions).toBeLessThanOrEqual(12);
   await context.close();
 });
 

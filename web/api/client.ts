@@ -253,6 +253,7 @@ export const api = {
   parts: (ref: Ref, spread: string) => call<Parts>('GET', about(ref, `/parts/${encodeURIComponent(spread)}`)),
   partsChanged: (ref: Ref, spread: string, change: PartChange) =>
     call<Parts>('POST', about(ref, `/parts/${encodeURIComponent(spread)}`), { change }),
+  facing: (ref: Ref, spread: string) => call<{ facing: string[] }>('GET', about(ref, `/facing/${encodeURIComponent(spread)}`)),
   partSettings: (ref: Ref, spread: string) => call<PartSettings>('GET', about(ref, `/parts/${encodeURIComponent(spread)}/settings`)),
   patternPartSettings: (ref: Ref, pattern: string, part: number) =>
     call<PartSettings>('GET', about(ref, `/patterns/${encodeURIComponent(pattern)}/${part}/settings`)),

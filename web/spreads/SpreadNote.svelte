@@ -6,8 +6,9 @@
   import { route, type Screen } from '../state/route.svelte';
   import { catalogue } from '../state/catalogue.svelte';
   import PutInTray from '../tray/PutInTray.svelte';
+  import ShouldFace from './ShouldFace.svelte';
   import SpreadSettings from './SpreadSettings.svelte';
-  import { mayFace, placeOn, swappable } from './places';
+  import { placeOn, swappable } from './places';
   import { kept } from '../parts/kept';
 
   interface Props {
@@ -25,6 +26,7 @@
   const holds = $derived(catalogue.holds(book, spread));
   const set = (changes: Record<string, unknown>) => edit({ type: 'set-spread', spread: spread.id, ...changes });
   let wrong = $state('');
+  let unfolded = $state(false);
 
   function pin(event: Event) {
     const said = (event.currentTarget as HTMLInputElement).value.trim();
@@ -98,7 +100,7 @@
 </p>
 
 <SpreadSettings {book} {spread} {edit} />
-<details class="more">
+<details class="more" bind:open={unfolded}>
   <summary>Where it should stand, and what it is drawn with</summary>
   <div class="grid gap-2.5 py-2">
     <div class="grid grid-cols-2 gap-2.5">
@@ -138,25 +140,7 @@
         </select>
       </label>
     </div>
-    {#if spread.pages === 1}
-      <label class="field">
-        <span>Should face</span>
-        <select class="select" value={spread.faces ?? ''} onchange={(event) => set({ faces: event.currentTarget.value || null })}>
-          <option value="">nothing in particular</option>
-          {#each mayFace(book, spread) as other (other.id)}<option value={other.id}>{other.title}</option>{/each}
-        </select>
-      </label>
-      {#if spread.faces}
-        <label class="flex items-center gap-2"
-          ><input
-            type="checkbox"
-            class="checkbox checkbox-sm"
-            checked={spread.must_face}
-            onchange={(event) => set({ must_face: event.currentTarget.checked })}
-          /> It must, even if more spreads move for it</label
-        >
-      {/if}
-    {/if}
+    {#if spread.pages === 1 && unfolded}<ShouldFace {book} {spread} {set} />{/if}
     {#if book.volumes.length > 0}
       <label class="field">
         <span>In book</span>

@@ -1,33 +1,5 @@
-// Where a spread can go from where it stands: which it can change places with or face, and what it goes before to stand on a page.
+// Where a spread can go from where it stands: which it can change places with, and what it goes before to stand on a page.
 import type { Book, Edit, Spread } from '../api/client';
-
-/** Sections that may mix are one: the section, by which of these it is in. */
-function groups(book: Book): Map<string, number> {
-  const of = new Map<string, number>();
-  let group = 0;
-  for (const [nth, section] of book.sections.entries()) {
-    const before = book.sections[nth - 1];
-    if (before && !book.mixing.includes(before.id)) group++;
-    of.set(section.id, group);
-  }
-  return of;
-}
-
-/** Single pages of its section and book that want no side it wants, and face nothing else. */
-export function mayFace(book: Book, spread: Spread): Spread[] {
-  const of = groups(book);
-  return book.spreads.filter(
-    (one) =>
-      one.id === spread.faces ||
-      (one.id !== spread.id &&
-        one.pages === 1 &&
-        one.book === spread.book &&
-        of.get(one.section) === of.get(spread.section) &&
-        (one.side === 'any' || one.side !== spread.side) &&
-        (one.faces === null || one.faces === spread.id) &&
-        !book.spreads.some((other) => other.faces === one.id && other.id !== spread.id)),
-  );
-}
 
 /** Those of as many pages: each then stands where the other stood. */
 export function swappable(book: Book, spread: Spread): Spread[] {
