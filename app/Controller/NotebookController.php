@@ -6,8 +6,8 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
-use AmpleMargin\Book\CanFace;
 use AmpleMargin\Book\Beginning;
+use AmpleMargin\Book\CanFace;
 use AmpleMargin\Book\ComposedPlan;
 use AmpleMargin\Book\WouldBecome;
 use AmpleMargin\Editing\Edits;

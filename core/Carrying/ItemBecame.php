@@ -15,7 +15,7 @@ use AmpleMargin\Spread\Catalogue\Catalogue;
 enum ItemBecame: string
 {
     case GoesOn = 'goes on in its list';
-    case LeftOpen = 'goes on among what was left open';
+    case LeftOpen = 'goes on in the list of what was left open';
     case Reached = 'reached';
     case Dropped = 'dropped';
     case DroppedWith = 'dropped with its spread';

@@ -506,8 +506,8 @@ test('the collector: a book without months on small paper, kept whole as a file'
   // 1,200 in 26 payments of whole units, that meet it exactly.
   await hand.go('p', 'Spreads');
   await hand.click(button(page, /^Savings by payday, pages?/).first());
-  await hand.fill(margin(page).getByLabel('Aim, in whole units'), '1200');
-  await hand.choose(margin(page).getByLabel('Put aside'), 'every second week');
+  await hand.fill(margin(page).getByLabel('To be saved, in whole units'), '1200');
+  await hand.choose(margin(page).getByLabel('Something is put aside'), 'every second week');
   await hand.key('Tab');
   await expect(page.getByText('All edits saved.')).toBeVisible();
   const [savings, savingsTo] = await pagesOf(page, 'Savings by payday');

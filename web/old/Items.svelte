@@ -7,7 +7,7 @@
   let { old, spread }: { old: OldState; spread: OldSpread } = $props();
 
   const FATES: [string, string][] = [
-    ['carry', 'goes on'],
+    ['carry', 'goes on in the new book'],
     ['reached', 'reached'],
     ['drop', 'drop it'],
   ];
@@ -47,7 +47,7 @@
               value={item.as ?? ''}
               onchange={(event) => old.item(i, { as: event.currentTarget.value || null })}
             >
-              <option value="">with its list</option>
+              <option value="">as its list does</option>
               {#each FATES as [value, words] (value)}<option {value}>{words}</option>{/each}
             </select>
           </li>
@@ -75,7 +75,7 @@
   }
   li {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 7.5rem;
+    grid-template-columns: minmax(0, 1fr) 9.5rem;
     gap: 0.35rem;
     margin-bottom: 0.2rem;
   }

@@ -45,7 +45,7 @@ final class PagesByWeek implements Form
     public function fields(): array
     {
         return [
-            Field::choice('days_as', 'Days as', [
+            Field::choice('days_as', 'Days are drawn as', [
                 self::BELOW => 'boxes one below another',
                 self::QUARTERS => 'quarters, two side by side',
                 self::COLUMNS => 'columns',

@@ -85,7 +85,7 @@ final class Cells implements ByMonth, GivesWay, OfTime, TakenUp
             Field::count('across', 'Cells across', 1, 12),
             Field::count('cell', 'Boxes of a cell, across and down', 2, 30),
             Field::boxes('line', 'Boxes a line'),
-            Field::choice('order', 'They follow one another', ['across' => 'along the rows', 'down' => 'down the columns']),
+            Field::choice('order', 'The cells follow one another', ['across' => 'along the rows', 'down' => 'down the columns']),
             Field::flag('shared', 'Shared among the pages there are, and not on each again', false),
             CellWords::field(),
             Field::choice(self::CALLED, 'They are called', ['cells' => 'cells', 'containers' => 'containers'])->unasked(),

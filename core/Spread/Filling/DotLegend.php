@@ -38,7 +38,7 @@ final class DotLegend implements Filling
 
     public function fields(): array
     {
-        return [Field::lines('marks', 'Marked on a dot, up to six', ['…', '…', '…'])];
+        return [Field::lines('marks', 'What is marked on a dot, up to six things', ['…', '…', '…'])];
     }
 
     public function narrowest(Request $asked): int

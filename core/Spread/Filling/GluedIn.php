@@ -52,7 +52,7 @@ final class GluedIn implements Filling, GivesWay
     public function fields(): array
     {
         return [
-            Field::choice('glued', 'What', [
+            Field::choice('glued', 'What is glued in', [
                 'pocket' => 'a pocket, open above',
                 'envelope' => 'an envelope with a flap',
                 'flip-out' => 'a leaf that folds out',

@@ -72,9 +72,9 @@ final class Graph implements InLine, OfTime
             ])->when('graph_of', [Axis::WEEKS]),
             Field::choice('graph_dates', 'A week’s date', ['first' => 'its first day', 'last' => 'its last day'])
                 ->when('graph_of', [Axis::WEEKS]),
-            Field::text('value_from', 'Begins at'),
-            Field::text('value_to', 'Aims at'),
-            Field::count('graph_strip', 'Boxes before the axis', 0, 20),
+            Field::text('value_from', 'The scale begins at'),
+            Field::text('value_to', 'The scale ends at'),
+            Field::count('graph_strip', 'Boxes kept left of the graph', 0, 20),
             Field::halves('graph_column', 'Boxes a column', self::MOST_COLUMN),
             Field::halves('graph_lines', 'Without values, a line every so many boxes', 8),
             PartName::field(),

@@ -46,7 +46,7 @@ final class LargeLetters implements Filling, GivesWay
     {
         return [
             Field::text('lettering', 'Letters (else the years of the book)'),
-            Field::choice('half_of', 'Which of it', ['all' => 'all of it', 'first' => 'its first half', 'second' => 'its second half']),
+            Field::choice('half_of', 'Of these letters, here', ['all' => 'all of it', 'first' => 'its first half', 'second' => 'its second half']),
         ];
     }
 

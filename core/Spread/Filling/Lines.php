@@ -39,7 +39,7 @@ final class Lines implements TakenUp, GivesWay
         return [
             RowItems::field(),
             ...Rows::fields(),
-            Field::flag('framed', 'Framed', false),
+            Field::flag('framed', 'A frame around them', false),
             PartName::field(),
             Field::day('day', 'The day whose dates are written in')->unasked(),
             Field::count(Rows::PAGES, 'Pages', 1, 12),

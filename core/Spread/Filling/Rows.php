@@ -57,7 +57,7 @@ final class Rows
             Field::boxes('line', 'Boxes a row', three: true),
             Field::count('rows', 'Rows in all', 1, 500),
             // Between dots a line has to be drawn to be kept.
-            Field::choice('look', 'Rows', self::LOOKS)->when('line', ['1', '2', '3']),
+            Field::choice('look', 'Rows are', self::LOOKS)->when('line', ['1', '2', '3']),
             Field::flag('numbered', 'Numbered', false),
             Field::count(self::FIRST, 'Numbers go on from', 1, self::MOST_NUMBER, 1),
             Field::flag('ticked', 'A box to tick', false),

@@ -73,7 +73,7 @@ final class Table implements ByMonth, GivesWay, HasColumns, LiesOpen, OfTime
         return [
             Field::choice('rows_of', 'A row for each of', Axis::WORDS),
             Field::lines('items', 'Rows; one that ends with a colon heads a group')->when('rows_of', [Axis::ITEMS, Axis::NUMBERS]),
-            Field::count('row_count', 'Rows', 1, 366)->when('rows_of', [Axis::NUMBERS]),
+            Field::count('row_count', 'How many rows', 1, 366)->when('rows_of', [Axis::NUMBERS]),
             Field::choice('columns_of', 'A column for each of', $columns),
             Field::text(self::BEFORE, 'A column before the months, for totals so far')->when('columns_of', [Axis::MONTHS]),
             Field::lines('heads', 'Columns')->when('columns_of', [Axis::ITEMS]),
@@ -81,12 +81,16 @@ final class Table implements ByMonth, GivesWay, HasColumns, LiesOpen, OfTime
             Field::count('strip', 'Boxes of the names', 1, 40),
             Field::halves('column', 'Boxes a column', 20),
             Field::boxes('line', 'Boxes a row', three: true),
-            Field::choice('look', 'Look', ['ruled' => 'ruled', 'banded' => 'ruled, every other row banded', 'dots' => 'the dots alone']),
+            Field::choice('look', 'Rows and columns are', [
+                'ruled' => 'ruled',
+                'banded' => 'ruled, every other row banded',
+                'dots' => 'the dots alone',
+            ]),
             Field::flag('sum', 'A row for the sum', false),
             Field::text('sum_named', 'The row for the sum is called', 'Sum'),
             Field::flag('swapped', 'Rows and columns change places', false),
             Field::flag(self::ONCE, 'Names on the left page of an opening only', false),
-            Field::choice('shows', 'Shows', Arranged::SHOWS),
+            Field::choice('shows', 'On its pages', Arranged::SHOWS),
         ];
     }
 

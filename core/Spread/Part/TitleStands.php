@@ -51,7 +51,7 @@ final class TitleStands
     /** What writes it is asked. */
     public static function own(): ChoiceField
     {
-        return Field::choice(self::STANDS, 'Stands', [
+        return Field::choice(self::STANDS, 'It stands', [
             self::HEAD => 'as the book is dressed',
             ...self::ALIGNED,
             self::UPRIGHT => 'upright, read from the foot up',

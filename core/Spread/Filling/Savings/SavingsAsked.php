@@ -102,9 +102,9 @@ final class SavingsAsked
     public static function fields(): array
     {
         return [
-            Field::count('target', 'Aim, in whole units', 1, SavingsPlan::LARGEST, self::USUAL_TARGET),
-            Field::count('begins', 'There already', 0, SavingsPlan::LARGEST, 0),
-            Field::choice('paid', 'Put aside', PaydayRule::words()),
+            Field::count('target', 'To be saved, in whole units', 1, SavingsPlan::LARGEST, self::USUAL_TARGET),
+            Field::count('begins', 'Saved already', 0, SavingsPlan::LARGEST, 0),
+            Field::choice('paid', 'Something is put aside', PaydayRule::words()),
             Field::count('pay_day', 'On day of the month (31 for the last)', 1, 31, 31)->when('paid', [PaydayRule::Months->value]),
             Field::day('first_payday', 'A payday (else the first Friday)')->when('paid', self::BY_WEEK),
             Field::choice('weekend', 'On a Saturday or Sunday', [
@@ -112,7 +112,7 @@ final class SavingsAsked
                 Weekend::Before->value => 'the Friday before',
                 Weekend::After->value => 'the Monday after',
             ])->when('paid', self::DATED),
-            Field::count('times', 'Times', 1, Paydays::MOST, 52)->when('paid', [PaydayRule::Times->value]),
+            Field::count('times', 'How many times', 1, Paydays::MOST, 52)->when('paid', [PaydayRule::Times->value]),
             Field::count('each', 'The same amount each time', 1, SavingsPlan::LARGEST),
             Field::lines('lighter', 'Months that bear less or more, in hundredths of the others, such as “December 50”')
                 ->when('paid', self::DATED),

@@ -58,7 +58,7 @@ final class Doors extends Cut
     public function all(): array
     {
         return [
-            Field::choice('strip_at', 'The strip', [
+            Field::choice('strip_at', 'The strip beside the doors', [
                 self::SIDE => 'down the outer edge',
                 self::HEAD => 'at the head',
                 self::FOOT => 'at the foot',

@@ -34,8 +34,8 @@ final class Window extends OneLeaf
         return [
             Field::count('window_wide', 'Window, boxes across', 1, 60, 12),
             Field::count('window_tall', 'Window, boxes down', 1, 80, 8),
-            Field::count('window_left', 'Boxes to its left', 1, 60),
-            Field::count('window_above', 'Boxes above it', 1, 80),
+            Field::count('window_left', 'Boxes left of the window', 1, 60),
+            Field::count('window_above', 'Boxes above the window', 1, 80),
         ];
     }
 
