@@ -1,7 +1,7 @@
 import tailwindcss from '@tailwindcss/vite';
 import { svelte } from '@sveltejs/vite-plugin-svelte';
 import { readFileSync, writeFileSync } from 'node:fs';
-import { gzipSync } from 'node:zlib';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { defineConfig, type Plugin } from 'vite';
 import { makers } from './web/makers.mjs';
 
@@ -29,14 +29,16 @@ const credited: Plugin = {
   },
 };
 
-/** What is built, squeezed once beside itself. */
+/** What is built, squeezed once beside itself, in both ways browsers unpack. */
 const squeezed: Plugin = {
   name: 'squeezed',
   writeBundle(options, bundle) {
     for (const name of Object.keys(bundle).filter((one) => /\.(js|css|svg|html|json|txt)$/.test(one))) {
       const file = `${options.dir}/${name}`;
       const whole = readFileSync(file);
-      if (whole.length > 1_400) writeFileSync(`${file}.gz`, gzipSync(whole, { level: 9 }));
+      if (whole.length <= 1_400) continue;
+      writeFileSync(`${file}.gz`, gzipSync(whole, { level: 9 }));
+      writeFileSync(`${file}.br`, brotliCompressSync(whole));
     }
   },
 };

@@ -37,7 +37,6 @@ final class KindView
                 static fn (Field $field): array => self::usually($field->describe(), $kind->settings->defaults[$field->name] ?? null),
                 $kind->fields(),
             ),
-            'settings' => $kind->schema(),
         ];
     }
 

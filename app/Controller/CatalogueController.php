@@ -6,25 +6,15 @@ declare(strict_types=1);
 
 namespace App\Controller;
 
-use AmpleMargin\Book\StarterPlan;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Find\KindFinder;
 use AmpleMargin\Paper\CountEstimate;
 use AmpleMargin\Paper\Millimetres;
-use AmpleMargin\Paper\PaperSize;
-use AmpleMargin\Plan\Making\SlipKind;
 use AmpleMargin\Plan\PlanProblem;
-use AmpleMargin\Plan\PlanWriter;
 use AmpleMargin\Spread\Catalogue\Catalogue;
 use AmpleMargin\Spread\Catalogue\Kind;
-use AmpleMargin\Spread\Filling\Fillings;
-use AmpleMargin\Spread\Part\Cut;
-use AmpleMargin\Spread\Part\Cuts;
-use AmpleMargin\Spread\Part\FilledPart;
-use AmpleMargin\Spread\Part\Filling;
-use AmpleMargin\Spread\Setting\Field;
 use App\Api\Body;
-use App\Api\KindView;
+use App\Api\CatalogueView;
 use App\Api\NotFound;
 use App\Import\PublicHolidays;
 use App\Plan\KindFile;
@@ -49,40 +39,21 @@ final class CatalogueController
     }
 
     #[Route('/api/catalogue', methods: 'GET')]
-    public function catalogue(Catalogue $catalogue): JsonResponse
+    public function catalogue(CatalogueView $view, Request $request): JsonResponse
     {
-        return new JsonResponse([
-            'spreads' => array_map(KindView::of(...), $catalogue->spreads()),
-            'month_parts' => array_map(KindView::of(...), $catalogue->monthParts()),
-            'slips' => array_map(
-                static fn (SlipKind $kind): array => ['id' => $kind->value, 'words' => $kind->words(), 'asks' => $kind->asks()],
-                SlipKind::cases(),
-            ),
-            'patterns' => array_map(PlanWriter::pattern(...), StarterPlan::patterns()),
-            'fillings' => array_map(
-                static fn (Filling $filling, string $word): array => [
-                    'fill' => $word,
-                    'name' => $filling->name(),
-                    'purpose' => $filling->purpose(),
-                    'fields' => KindView::fields(
-                        array_values(array_filter(FilledPart::askedOf($filling), static fn (Field $field): bool => $field->isAsked())),
-                    ),
-                ],
-                Fillings::all(),
-                array_keys(Fillings::all()),
-            ),
-            'cuts' => array_map(static fn (Cut $cut): array => [
-                'cut' => $cut::word(),
-                'name' => $cut::name(),
-                'purpose' => $cut::purpose(),
-                'fields' => KindView::fields($cut->known()),
-            ], array_values(Cuts::all())),
-            'papers' => array_map(static fn (PaperSize $size): array => [
-                'name' => $size->value,
-                'width' => $size->micrometres()[0] / 1000,
-                'height' => $size->micrometres()[1] / 1000,
-            ], PaperSize::notebooks()),
-        ]);
+        return $view->answer($request);
+    }
+
+    /** JSON Schema of each kind's settings. */
+    #[Route('/api/catalogue/settings', methods: 'GET')]
+    public function settings(Catalogue $catalogue): JsonResponse
+    {
+        $schemas = [];
+        foreach ([...$catalogue->spreads(), ...$catalogue->monthParts()] as $kind) {
+            $schemas[$kind->id] = $kind->schema();
+        }
+
+        return new JsonResponse(['kinds' => $schemas]);
     }
 
     /** Kinds of spread a wish means, or parts of a month, the likeliest first. */

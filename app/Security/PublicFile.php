@@ -26,10 +26,13 @@ final class PublicFile
         'webmanifest' => 'application/manifest+json',
     ];
 
-    /** Whether whoever asks unpacks what is squeezed. */
-    public static function isUnpacked(Request $request): bool
+    /** How what is built is squeezed beside itself, the smaller first: as an answer says it => by the end of the file's name. */
+    private const SQUEEZED = ['br' => 'br', 'gzip' => 'gz'];
+
+    /** Whether whoever asks unpacks what is squeezed so. */
+    public static function isUnpacked(Request $request, string $way = 'gzip'): bool
     {
-        return (AcceptHeader::fromString($request->headers->get('Accept-Encoding'))->get('gzip')?->getQuality() ?? 0) > 0;
+        return (AcceptHeader::fromString($request->headers->get('Accept-Encoding'))->get($way)?->getQuality() ?? 0) > 0;
     }
 
     /** Null where the address names no such file. The script itself is not one. */
@@ -44,12 +47,15 @@ final class PublicFile
         if (false === $file || null === $type || !is_file($file) || !str_starts_with($file, $public.'/') || !$request->isMethodSafe()) {
             return null;
         }
-        // What is built is squeezed beside itself, for whoever can unpack it.
-        $squeezed = is_file("$file.gz") && self::isUnpacked($request);
-        $response = new BinaryFileResponse($squeezed ? "$file.gz" : $file, 200, ['Content-Type' => $type], true, null, true);
+        $way = array_find(
+            array_keys(self::SQUEEZED),
+            static fn (string $way): bool => is_file("$file.".self::SQUEEZED[$way]) && self::isUnpacked($request, $way),
+        );
+        $sent = null === $way ? $file : "$file.".self::SQUEEZED[$way];
+        $response = new BinaryFileResponse($sent, 200, ['Content-Type' => $type], true, null, true);
         $response->setVary('Accept-Encoding', false);
-        if ($squeezed) {
-            $response->headers->set('Content-Encoding', 'gzip');
+        if (null !== $way) {
+            $response->headers->set('Content-Encoding', $way);
         }
         // The names of built files change with what is in them.
         $response->headers->set(

@@ -91,17 +91,22 @@ final class HeadersTest extends ApiTestCase
             $public,
             Request::create('/build/one.js', server: ['HTTP_ACCEPT_ENCODING' => $accepts]),
         );
-        [$plain, $squeezed] = [$get(''), $get('gzip')];
+        file_put_contents("$public/build/one.js.br", 'squeezed more');
+        [$plain, $squeezed, $more] = [$get(''), $get('gzip'), $get('gzip, br')];
         self::assertInstanceOf(BinaryFileResponse::class, $plain);
         self::assertInstanceOf(BinaryFileResponse::class, $squeezed);
-        self::assertSame(['one.js', 'one.js.gz'], [$plain->getFile()->getFilename(), $squeezed->getFile()->getFilename()]);
-        self::assertSame('gzip', $squeezed->headers->get('Content-Encoding'));
-        foreach ([$plain, $squeezed] as $one) {
+        self::assertInstanceOf(BinaryFileResponse::class, $more);
+        self::assertSame(['one.js', 'one.js.gz', 'one.js.br'], array_map(
+            static fn (BinaryFileResponse $one): string => $one->getFile()->getFilename(),
+            [$plain, $squeezed, $more],
+        ));
+        self::assertSame(['gzip', 'br'], [$squeezed->headers->get('Content-Encoding'), $more->headers->get('Content-Encoding')]);
+        foreach ([$plain, $squeezed, $more] as $one) {
             self::assertSame(['text/javascript; charset=UTF-8', 'Accept-Encoding'], [$one->headers->get('Content-Type'), $one->headers->get('Vary')]);
         }
         self::assertNotSame($plain->getEtag(), $squeezed->getEtag());
         self::assertNull(PublicFile::at($public, Request::create('/build/one.js.gz')), 'not by its own name');
-        array_map(unlink(...), ["$public/build/one.js", "$public/build/one.js.gz"]);
+        array_map(unlink(...), ["$public/build/one.js", "$public/build/one.js.gz", "$public/build/one.js.br"]);
         array_map(rmdir(...), ["$public/build", $public]);
     }
 }

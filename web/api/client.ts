@@ -20,7 +20,14 @@ export type Pattern = Schemas['Pattern'];
 export type Page = Schemas['Page'];
 export type Finding = Schemas['Finding'];
 export type Stretch = Schemas['Stretch'];
-export type Catalogue = Schemas['Catalogue'];
+/** As it is answered: what is asked is said once, and named by its number. */
+export type Listed = Schemas['Catalogue'];
+export interface Catalogue extends Omit<Listed, 'spreads' | 'month_parts' | 'fillings' | 'cuts' | 'fields'> {
+  spreads: Kind[];
+  month_parts: Kind[];
+  fillings: (Omit<Listed['fillings'][number], 'fields'> & { fields: Field[] })[];
+  cuts: (Omit<Listed['cuts'][number], 'fields'> & { fields: Field[] })[];
+}
 export type Estimate = Schemas['Estimate'];
 export type Field = Schemas['Field'];
 export type Drawings = Schemas['Drawings'];
@@ -37,7 +44,7 @@ export type WordsOfSpread = Schemas['WordsOfSpread'];
 export type WordsOfMonth = Schemas['WordsOfMonth'];
 export type PartChange = Omit<Schemas['EditPartPage'], 'type' | 'spread'>;
 export type Filling = Catalogue['fillings'][number];
-export type Kind = Catalogue['spreads'][number];
+export type Kind = Schemas['Kind'];
 export type Opening = Schemas['Opening'];
 export type OpeningPage = NonNullable<Opening['pages'][number]>;
 export type Group = Opening['groups'][number];
@@ -115,7 +122,25 @@ export class Problem extends Error {
   }
 }
 
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+/** What is asked for and not answered yet, by its address: who asks for the same meanwhile waits for that answer. */
+const asked = new Map<string, Promise<unknown>>();
+
+function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  if (method !== 'GET') {
+    // What is asked for from here on is asked anew.
+    asked.clear();
+    return sent<T>(method, path, body).finally(() => asked.clear());
+  }
+  const under = asked.get(path) as Promise<T> | undefined;
+  if (under) return under;
+  const answer = sent<T>(method, path).finally(() => {
+    if (asked.get(path) === answer) asked.delete(path);
+  });
+  asked.set(path, answer);
+  return answer;
+}
+
+async function sent<T>(method: string, path: string, body?: unknown): Promise<T> {
   let answer: Response;
   try {
     answer = await waited.for(
@@ -214,7 +239,7 @@ const MOST_HAD = 300;
 
 export const api = {
   shelf: (from = 0) => call<Shelf>('GET', `/notebooks?from=${from}`),
-  catalogue: () => call<Catalogue>('GET', '/catalogue'),
+  catalogue: () => call<Listed>('GET', '/catalogue'),
   languages: () => call<{ languages: Language[] }>('GET', '/languages'),
   estimate: (query: Record<string, string>) => call<Estimate>('GET', `/estimate?${new URLSearchParams(query)}`),
   split: (asked: SplitAsked) => call<SplitFound>('POST', '/counting/split', asked),

@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/catalogue/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** JSON Schema (draft 2020-12) of each kind's settings, for whoever writes a plan file */
+        get: operations["settings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/estimate": {
         parameters: {
             query?: never;
@@ -3239,14 +3256,30 @@ export interface components {
             /** @description the screen it is designed on */
             designer: string | null;
             fields: components["schemas"]["Field"][];
-            /** @description JSON Schema (draft 2020-12) of its settings, for whoever writes a plan file */
-            settings: {
-                [key: string]: unknown;
-            };
+        };
+        ListedKind: {
+            kind: string;
+            name: string;
+            section: string | null;
+            purpose: string;
+            record: string | null;
+            private: string | null;
+            names: string[];
+            opposite: string[];
+            monthly: boolean;
+            pages: number;
+            by_weeks: boolean;
+            filler: boolean;
+            layouts: boolean;
+            by_hand: boolean;
+            designer: string | null;
+            fields: number[];
         };
         Catalogue: {
-            spreads: components["schemas"]["Kind"][];
-            month_parts: components["schemas"]["Kind"][];
+            spreads: components["schemas"]["ListedKind"][];
+            month_parts: components["schemas"]["ListedKind"][];
+            /** @description what is asked, each once: the others name it by its number, from 0 */
+            fields: components["schemas"]["Field"][];
             /** @description what can go wrong with ink on the page */
             slips: components["schemas"]["SlipKind"][];
             /** @description month patterns to start from */
@@ -3256,14 +3289,14 @@ export interface components {
                 fill: string;
                 name: string;
                 purpose: string;
-                fields: components["schemas"]["Field"][];
+                fields: number[];
             }[];
             /** @description the ways to cut leaves */
             cuts: {
                 cut: string;
                 name: string;
                 purpose: string;
-                fields: components["schemas"]["Field"][];
+                fields: number[];
             }[];
             papers: {
                 name: string;
@@ -3751,6 +3784,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Catalogue"];
+                };
+            };
+        };
+    };
+    settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description the schemas, by kind */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        kinds: {
+                            [key: string]: Record<string, never>;
+                        };
+                    };
                 };
             };
         };

@@ -3,6 +3,7 @@ import { api, now, type Book } from '../api/client';
 import { openingOf } from '../parts/leaf';
 import { nextSitting } from '../parts/nextSitting';
 import { SCREENS } from '../screens';
+import { catalogue } from '../state/catalogue.svelte';
 import { reach } from './reach.svelte';
 
 const MOST_PAGES = 60;
@@ -16,7 +17,7 @@ export async function fetchAhead(book: Book): Promise<void> {
   try {
     // The screens beside the book, which a page that is not kept by the browser could not fetch then.
     void Promise.all(SCREENS.filter((one) => one.alone).map((one) => one.load())).catch(() => {});
-    await api.catalogue();
+    await catalogue.load();
     const sittings = await api.sittings(book);
     const evening = nextSitting(sittings);
     const pages = new Set((evening?.pages ?? []).map((one) => openingOf(one.page)));

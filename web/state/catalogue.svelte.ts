@@ -1,5 +1,5 @@
 // What there is to choose from, fetched once.
-import { api, type Book, type Catalogue, type Kind, type Spread } from '../api/client';
+import { api, type Book, type Catalogue, type Kind, type Listed, type Spread } from '../api/client';
 
 class Choices {
   all = $state.raw<Catalogue | null>(null);
@@ -16,8 +16,20 @@ class Choices {
   }
 
   async load() {
-    this.all ??= await api.catalogue();
+    this.all ??= asked(await api.catalogue());
   }
+}
+
+/** What each of them asks, in place of its numbers. */
+function asked({ fields, ...listed }: Listed): Catalogue {
+  const whole = <T extends { fields: number[] }>(one: T) => ({ ...one, fields: one.fields.map((nth) => fields[nth]!) });
+  return {
+    ...listed,
+    spreads: listed.spreads.map(whole),
+    month_parts: listed.month_parts.map(whole),
+    fillings: listed.fillings.map(whole),
+    cuts: listed.cuts.map(whole),
+  };
 }
 
 export const catalogue = new Choices();
