@@ -70,12 +70,14 @@ final class ConservationTest extends TestCase
                 if ([] !== $missing && !self::isNamed($laid, $missing)) {
                     $found["$kind->id: $name missing"] ??= "$about: ".implode(', ', \array_slice($missing, 0, 3)).' of '.\count($items);
                 }
-                $twice = array_values(array_filter($items, static function (string $one) use ($read, $name, $kind): bool {
+                $twice = array_values(array_filter($items, static function (string $one) use ($read, $name, $kind, $values): bool {
+                    // Below a title in the middle of its page the columns have their heads again.
+                    $again = 'centre' === ($values['title_at'] ?? null) && \in_array($name, self::HEADINGS, true) ? 1 : 0;
                     $most = \in_array($name, self::HEADINGS, true)
                         ? max(array_map(static fn (int $page): int => $read->timesOn($one, $page), array_keys($read->words)))
                         : $read->times($one);
 
-                    return $most > (self::TWICE[$kind->id] ?? 1);
+                    return $most > (self::TWICE[$kind->id] ?? 1) + $again;
                 }));
                 if ([] !== $twice) {
                     $found["$kind->id: $name twice"] ??= "$about: ".implode(', ', \array_slice($twice, 0, 3)).' of '.\count($items);

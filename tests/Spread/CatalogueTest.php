@@ -160,9 +160,10 @@ final class CatalogueTest extends TestCase
                     $drawn[$value] = $this->marks($kind, [$field->name => $value] + $settings);
                 }
                 // Letters "as they fit" are letters in every block on a page with room for them; a category's lines are its rows.
-                // Nothing is dressed here, so a title stands left, and across the fold where there is one: TitleAcrossTheFoldTest.
+                // Nothing is dressed here, so a title stands left; across the fold, and in the middle, where it can (TitleAcrossTheFoldTest,
+                // VariationsTest).
                 // In a year such as 2027 the same weeks begin in it and have most of their days in it: OwnTimeTest.
-                $alike = ['letters' => ['block'], 'which_weeks' => ['most'], 'title_at' => ['left', 'fold']][$field->name] ?? [];
+                $alike = ['letters' => ['block'], 'which_weeks' => ['most'], 'title_at' => ['left', 'fold', 'centre']][$field->name] ?? [];
                 foreach ($drawn as $value => $marks) {
                     foreach ($drawn as $other => $others) {
                         self::assertTrue(

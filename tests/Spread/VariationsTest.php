@@ -239,6 +239,48 @@ final class VariationsTest extends TestCase
         self::assertSame([0, 0], [$title[0]->x, $title[0]->y]);
     }
 
+    /** What goes on stands above it and below: free room, a row of parts, squares with their numbers; what does not leaves it at the head. */
+    public function testATitleInTheMiddleOfItsPage(): void
+    {
+        $laid = static function (string $kind): array {
+            $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
+                ['type' => 'add-spread', 'kind' => $kind, 'title' => 'Lamps', 'settings' => ['title_at' => 'centre']],
+            ]);
+            $laid = Books::laid($plan, $plan->spreads[0]->id) ?? self::fail($kind);
+
+            return [$laid->drawings(), array_column(array_merge(...$laid->findings), 'says')];
+        };
+        $rows = static function (array $marks): array {
+            $rows = [];
+            foreach ($marks as $mark) {
+                if ($mark instanceof Words) {
+                    $rows[$mark->text] = $mark->y / 1000;
+                }
+            }
+
+            return $rows;
+        };
+        foreach ([
+            'vision-board' => [],
+            'action-plan' => ['Why', 'Each month, or once'],
+            'swatches' => ['1', '48'],
+            'covers' => ['1', '24'],
+        ] as $kind => $around) {
+            [$drawings, $says] = $laid($kind);
+            $at = $rows($drawings[0]->marks);
+            self::assertSame([], array_filter($says, static fn (string $one): bool => str_contains($one, 'in the middle')), $kind);
+            self::assertGreaterThan(14, $at['Lamps'], $kind);
+            self::assertLessThan(26, $at['Lamps'], $kind);
+            if ([] !== $around) {
+                self::assertLessThan($at['Lamps'], $at[$around[0]], $kind);
+                self::assertGreaterThan($at['Lamps'], $at[$around[1]], $kind);
+            }
+        }
+        [$drawings, $says] = $laid('timetable');
+        self::assertLessThan(3, $rows($drawings[0]->marks)['Lamps']);
+        self::assertStringContainsString('“Lamps” stands at the head, and not in the middle of the page', implode(' ', $says));
+    }
+
     /** A short name on a divider, and on the first of its two pages only. */
     public function testADividerHasAShortNameOnce(): void
     {

@@ -10,10 +10,10 @@ use AmpleMargin\Spread\Page\Heading;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\FitsAnywhere;
+use AmpleMargin\Spread\Part\StaysFree;
 
-final class Blank implements Filling
+final class Blank implements StaysFree
 {
     use FitsAnywhere;
 

@@ -14,10 +14,10 @@ use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\Filled;
-use AmpleMargin\Spread\Part\Filling;
 use AmpleMargin\Spread\Part\Layers;
+use AmpleMargin\Spread\Part\StaysFree;
 
-final class Free implements Filling
+final class Free implements StaysFree
 {
     public function name(): string
     {

@@ -46,7 +46,11 @@ final class LargeLetters implements Filling, GivesWay
     {
         return [
             Field::text('lettering', 'Letters (else the years of the book)'),
-            Field::choice('half_of', 'Of these letters, here', ['all' => 'all of it', 'first' => 'its first half', 'second' => 'its second half']),
+            Field::choice('half_of', 'Of these letters, here', [
+                'all' => 'all of them',
+                'first' => 'the first half',
+                'second' => 'the second half',
+            ]),
         ];
     }
 

@@ -29,6 +29,11 @@ final class Title implements HeadsPage
         return 'The title of the spread, large.';
     }
 
+    public function rest(): GoesOn
+    {
+        return new GoesOn();
+    }
+
     public function fields(): array
     {
         return [TitleStands::own()];
@@ -60,6 +65,7 @@ final class Title implements HeadsPage
             return $this->folded($asked, $region, $from > 0 || TitleStands::RIGHT_HALF === $stands, TitleStands::FOLD === $stands);
         }
         $align = ['left' => Align::Start, 'middle' => Align::Middle, 'right' => Align::End][$stands] ?? null;
+        $align = TitleStands::CENTRE === $stands ? Align::Middle : $align;
         $corner = 0 === $region->x && 0 === $region->y && $isWhole;
         $narrow = TitleStands::isFolded($stands) ? [new Finding(
             $asked->id,
@@ -67,6 +73,16 @@ final class Title implements HeadsPage
             [],
             false,
         )] : [];
+
+        if (TitleStands::CENTRE === $stands && 0 === $region->y) {
+            $narrow[] = new Finding(
+                $asked->id,
+                Heading::quoted($asked->title).' stands at the head, and not in the middle of the page: what is drawn below it is one part and does '
+                    .'not go on. Part the page to set it between two.',
+                [],
+                false,
+            );
+        }
 
         return new Filled(
             side: [$region->y => 'the title'],

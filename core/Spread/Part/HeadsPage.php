@@ -8,4 +8,6 @@ namespace AmpleMargin\Spread\Part;
 
 interface HeadsPage extends Filling
 {
+    /** What goes on below a title that stands in the middle of its page with what is above it. */
+    public function rest(): Filling;
 }

@@ -189,7 +189,26 @@ final class Parted implements Form
 
     public function parting(Request $request): Portion
     {
-        return TitleStands::over(OfParts::over($this->piece, $request->settings->ofParts()), $request->settings);
+        $piece = OfParts::over($this->piece, $request->settings->ofParts());
+        $over = TitleStands::over($piece, $request->settings);
+
+        return TitleStands::isCentred($request->settings) && !$this->hasWhatGoesOn($over, $request) ? TitleStands::leftAtHead($piece) : $over;
+    }
+
+    /** Whether something is left for below a title in the middle of its page. */
+    private function hasWhatGoesOn(Portion $piece, Request $request): bool
+    {
+        $asker = new Asker($this->onItsPage($request->inItsTime()));
+        $leaves = PartsOfPage::of($piece, $asker)->leaves;
+        foreach ($leaves as $nth => $leaf) {
+            $above = $leaves[$nth - 2] ?? null;
+            if ($leaf->leaf->filling instanceof TakesUp && null !== $above && $leaves[$nth - 1]->leaf->filling instanceof HeadsPage) {
+                return null === $above->says
+                    && null !== $above->leaf->filling->fill($asker->of($above->leaf), $above->region, 0)->next;
+            }
+        }
+
+        return true;
     }
 
     public function parts(Request $request): PartsOfPage

@@ -29,6 +29,9 @@ final class TitleStands
     private const LEFT_HALF = 'fold-left';
     public const RIGHT_HALF = 'fold-right';
 
+    /** With what stands on its page above it and below. */
+    public const CENTRE = 'centre';
+
     private const HEAD = 'dressed';
 
     /** At the head, aligned otherwise than the book is dressed. */
@@ -42,6 +45,7 @@ final class TitleStands
             'middle' => 'at the head, in the middle',
             'right' => 'at the head, right',
             self::FOLD => 'at the head of both pages, across the fold',
+            self::CENTRE => 'in the middle of the page',
             'up-left' => 'upright along the left edge',
             'up-right' => 'upright along the right edge',
             'none' => 'nowhere',
@@ -54,6 +58,7 @@ final class TitleStands
         return Field::choice(self::STANDS, 'It stands', [
             self::HEAD => 'as the book is dressed',
             ...self::ALIGNED,
+            self::CENTRE => 'in the middle of the page',
             self::UPRIGHT => 'upright, read from the foot up',
             self::FOLD => 'across the fold, both halves',
             self::LEFT_HALF => 'across the fold, its left half',
@@ -144,6 +149,27 @@ final class TitleStands
         return $piece->flows ? Run::flowing($pages) : Run::of($pages, $piece->cut);
     }
 
+    /** Whether it is said to stand in the middle of its page. */
+    public static function isCentred(Settings $settings): bool
+    {
+        return $settings->knows(self::SETTING) && self::CENTRE === $settings->choice(self::SETTING);
+    }
+
+    /** The same pages with a title that cannot stand in the middle at the head of the first, where it says so. */
+    public static function leftAtHead(Portion $piece): Portion
+    {
+        $left = false;
+
+        return $piece->each(static function (FilledPart $leaf) use (&$left): FilledPart {
+            if ($left || !$leaf->filling instanceof HeadsPage) {
+                return $leaf;
+            }
+            $left = true;
+
+            return $leaf->set([self::STANDS => self::CENTRE]);
+        });
+    }
+
     /**
      * Two pages with a half of the title each; a second page without a head gets one.
      *
@@ -184,9 +210,42 @@ final class TitleStands
         }
 
         return match ($at) {
+            self::CENTRE => self::centred($page, $titled->set([self::STANDS => $at]), $others),
             'up-left' => Parting::across($upright, [Size::share(), $below])->gap(0),
             'up-right' => Parting::across([Size::share(), $below], $upright)->gap(0),
             default => $below,
+        };
+    }
+
+    /**
+     * The title between the parts of a page, as near its middle as they allow. What is one part goes on below it; what cannot go on
+     * leaves it at the head, where it says so.
+     *
+     * @param non-empty-list<array{Size, Portion}> $others
+     */
+    private static function centred(Parting $page, FilledPart $title, array $others): Portion
+    {
+        $within = $others[0][1];
+        $inner = 1 === \count($others) && $within instanceof Parting && Direction::Down === $within->way ? $within : $page;
+        $parts = $inner === $page ? $others : $inner->parts;
+        if (1 === \count($parts)) {
+            $below = self::below($parts[0][1], $title);
+            $parts = [[Size::share(), $parts[0][1]], ...(null === $below ? [] : [[Size::share(), $below]])];
+        }
+        array_splice($parts, intdiv(\count($parts) + 1, 2) % \count($parts), 0, [[Size::needed(), $title]]);
+
+        return Parting::of(Direction::Down, $parts, $inner->gap, $inner->policy);
+    }
+
+    /** What stands below a title with the same part above it: what goes on, or as much free room; null where it is drawn as one. */
+    private static function below(Portion $above, FilledPart $title): ?FilledPart
+    {
+        $filling = $above instanceof FilledPart ? $above->filling : null;
+
+        return match (true) {
+            $filling instanceof TakenUp && $title->filling instanceof HeadsPage => FilledPart::of($title->filling->rest()),
+            $filling instanceof StaysFree && $above instanceof FilledPart => $above,
+            default => null,
         };
     }
 
