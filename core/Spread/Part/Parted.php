@@ -192,7 +192,9 @@ final class Parted implements Form
         $piece = OfParts::over($this->piece, $request->settings->ofParts());
         $over = TitleStands::over($piece, $request->settings);
 
-        return TitleStands::isCentred($request->settings) && !$this->hasWhatGoesOn($over, $request) ? TitleStands::leftAtHead($piece) : $over;
+        return TitleStands::isCentred($request->settings) && !$this->hasWhatGoesOn($over, $request)
+            ? TitleStands::leftAtHead($piece)
+            : $over;
     }
 
     /** Whether something is left for below a title in the middle of its page. */
