@@ -147,7 +147,7 @@ final class TrackerKinds
                     'line' => '1.5',
                     'sum' => true,
                 ])
-                ->alsoCalled('budget', 'money', 'accounts', 'finances'),
+                ->alsoCalled('budget', 'money', 'accounts', 'finances', 'spending'),
             'savings-by-month' => static fn (): Kind => Page::spread('Put aside', Section::Trackers, Page::items('months'))
                 ->whichIs('What was put aside for what, month by month.')
                 ->isARecord()
