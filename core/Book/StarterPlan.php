@@ -146,7 +146,7 @@ final class StarterPlan
             ),
             self::pattern(
                 'rich',
-                'Full',
+                'Roomy, with notes',
                 [
                     ['month-divider', 1],
                     ['month-calendar', 2],
