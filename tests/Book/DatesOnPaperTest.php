@@ -31,6 +31,9 @@ final class DatesOnPaperTest extends TestCase
         ['school' => 'door'],
         ['school' => 'category', 'months_per_page' => 6],
         ['months_per_page' => 6, 'columns' => 2, 'months_beyond' => 2],
+        ['months_per_page' => 3, 'columns' => 1, 'extra' => 'all', 'photo_width' => 40, 'photo_height' => 40],
+        ['months_per_page' => 6, 'columns' => 2, 'mini' => 'above-stuck', 'order' => 'along'],
+        ['months_per_page' => 3, 'columns' => 1, 'mini' => 'beside', 'mini_for' => 6, 'then_a_page' => 6],
     ];
 
     /** The lines reckoned for a month are the lines drawn in it, where they fit; where they do not, fewer are drawn and none outside. */

@@ -150,6 +150,7 @@ final class StepSentences
             '^Rule # shelf lines? across' => static fn (StepMarks $marks, array $n): ?string => $is('shelf lines', $n[0], $marks->levelLines()),
             '^Write the table of divisions for # box(?:es)? (across|down)' => static fn (StepMarks $marks, array $n, array $found): ?string => $is('boxes', $n[0], 'across' === $found[2] ? $marks->across() : $marks->down()),
             '^Rule off the last # box(?:es)? of each month' => static fn (StepMarks $marks, array $n): ?string => $is('lines across', \count($marks->lengths()), $marks->levelLines()),
+            '^Rule off # box(?:es)? of each month for a memory, above' => static fn (StepMarks $marks, array $n): ?string => $is('lines across', \count($marks->lengths()), $marks->levelLines()),
             '^Fill # boxes with ink, row by row' => static fn (StepMarks $marks, array $n): ?string => $is('boxes of ink', $n[0], $marks->banded()),
             '^Draw a band # box(?:es)? tall' => static fn (StepMarks $marks, array $n): ?string => $is('the band', $n[0], $marks->bandTall()),
             '^Rule a line round the grid: # boxes across, # down' => static fn (StepMarks $marks, array $n): ?string => $first(
@@ -166,6 +167,10 @@ final class StepSentences
                     : $is('lines to write on', $n[0] * ($months ?? 1), $marks->levelLines());
             },
             '^Rule # short lines? beside the mini month' => static fn (StepMarks $marks, array $n): ?string => 0 === $marks->levelLines() % max(1, (int) $n[0]) ? null : "short lines: said $n[0] in each, drawn {$marks->levelLines()}",
+            '^Frame the place of each month’s calendar under its name, # × # boxes' => static fn (StepMarks $marks, array $n): ?string => $first(
+                $is('wide', $n[0], $marks->frames()[0][0] ?? -1),
+                $is('tall', $n[1], $marks->frames()[0][1] ?? -1),
+            ),
             '^Frame # × # boxes at the foot of each month' => static fn (StepMarks $marks, array $n): ?string => $first(
                 $is('wide', $n[0], $marks->frames()[0][0] ?? -1),
                 $is('tall', $n[1], $marks->frames()[0][1] ?? -1),

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Tests\Spread;
 
 use AmpleMargin\Book\Composer;
+use AmpleMargin\Drawing\Frame;
+use AmpleMargin\Drawing\Grain;
+use AmpleMargin\Drawing\Layer;
+use AmpleMargin\Drawing\Line;
 use AmpleMargin\Drawing\Mark;
 use AmpleMargin\Drawing\PageDrawing;
 use AmpleMargin\Drawing\Words;
@@ -152,6 +156,22 @@ final class VariationsTest extends TestCase
                 [['settings' => ['from' => '2026-12', 'months' => 12, 'months_beyond' => 2]]],
                 ['December 2026', 'January', 'January 2028'],
             ],
+            'a future log: twelve months on a page, a count and a memory with each' => [
+                'future-log',
+                [['settings' => ['months_per_page' => 12, 'columns' => 3, 'extra' => 'statistic-memory', 'memory_rows' => 2]]],
+                ['January', 'December'],
+            ],
+            'the next half-year in smaller boxes without calendars, on the third page' => [
+                'future-log',
+                [['settings' => ['months_per_page' => 3, 'columns' => 1, 'mini' => 'beside', 'mini_for' => 6, 'then_a_page' => 6]]],
+                ['January', 'June', '31', 'July', 'December'],
+            ],
+            'months that are stuck are not written' => [
+                'future-log',
+                [['settings' => ['mini' => 'above-stuck', 'month_width' => 40]]],
+                ['January', 'December'],
+                ['31', 'M'],
+            ],
             'the title is left out, since the cover before says it' => [
                 'gratitude',
                 [['settings' => ['title_at' => 'none']]],
@@ -226,6 +246,56 @@ final class VariationsTest extends TestCase
         self::assertEqualsCanonicalizing(array_values($across), array_values($down), 'the same places');
     }
 
+    /** A month's box: name, calendar, lines, photo of a size, memory and count, each where and as large as it is said. */
+    public function testWhatStandsWithEachMonthOfAFutureLog(): void
+    {
+        $marks = static function (array $settings, int $page = 0): array {
+            $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
+                ['type' => 'add-spread', 'kind' => 'future-log', 'settings' => ['school' => 'months'] + $settings],
+            ]);
+
+            return Books::pagesOf($plan, 'future-log')[$page]->marks;
+        };
+        $frames = static fn (array $marks, Layer $layer = Layer::Ink): array => array_values(array_map(
+            static fn (Frame $one): array => array_map(
+                static fn (int $grains): int => intdiv($grains, Grain::PER_BOX),
+                [$one->x, $one->y, $one->wide, $one->tall],
+            ),
+            array_filter($marks, static fn (Mark $mark): bool => $mark instanceof Frame && $layer === $mark->layer),
+        ));
+        $at = static function (array $marks): array {
+            $at = [];
+            foreach ($marks as $mark) {
+                if ($mark instanceof Words) {
+                    $at[$mark->text] ??= [$mark->x, $mark->y];
+                }
+            }
+
+            return $at;
+        };
+
+        // Three of 26 × 11 on the page, from 3 down; 40 mm are 8 boxes, above 2 of a memory and 1 of a count.
+        $drawn = $marks(['months_per_page' => 3, 'columns' => 1, 'extra' => 'all', 'memory_rows' => 2, 'photo_width' => 40, 'photo_height' => 30]);
+        self::assertContains([18, 3 + 11 - 3 - 6, 8, 6], $frames($drawn));
+        $levels = array_map(
+            static fn (Line $one): int => intdiv($one->y, Grain::PER_BOX),
+            array_values(array_filter($drawn, static fn (Mark $mark): bool => $mark instanceof Line && $mark->y < 14 * Grain::PER_BOX
+                && 26 * Grain::PER_BOX === $mark->wide)),
+        );
+        self::assertSame([4, 13, 11], $levels, 'below the name; the count; the memory above it');
+
+        [$down, $along] = [$at($marks([])), $at($marks(['order' => 'along']))];
+        self::assertSame($down['January'], $along['January']);
+        self::assertSame($down['April'], $along['February']);
+        self::assertSame($down['February'], $along['March']);
+
+        // 38 × 34 mm are 8 × 7 boxes of 5 mm.
+        self::assertContains([0, 4, 8, 7], $frames($marks(['mini' => 'above-stuck']), Layer::Pencil));
+
+        $third = $at($marks(['months_per_page' => 3, 'columns' => 1, 'mini' => 'above', 'mini_for' => 6, 'then_a_page' => 6], 2));
+        self::assertSame(['July', 'August', 'September', 'October', 'November', 'December'], array_keys($third));
+    }
+
     public function testAnUprightTitleReadsFromTheFootUp(): void
     {
         $plan = Books::edited(Books::starter()->with(['spreads' => []]), [
@@ -254,7 +324,7 @@ final class VariationsTest extends TestCase
             $rows = [];
             foreach ($marks as $mark) {
                 if ($mark instanceof Words) {
-                    $rows[$mark->text] = $mark->y / 1000;
+                    $rows[$mark->text] = $mark->y / Grain::PER_BOX;
                 }
             }
 

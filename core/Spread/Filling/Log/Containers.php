@@ -34,12 +34,13 @@ final class Containers implements LogSchool
 
     public function fill(Request $asked, Region $region, LogAsked $log, int $page): Filled
     {
-        $shares = array_chunk($log->months, $this->perPage($asked, $region, $log));
-        $layout = $this->divide($asked, $region, $log);
+        $shares = $this->shares($asked, $region, $log);
+        [$months, $each] = $shares[$page];
+        $layout = $this->divide($asked, $region, $each);
         $next = isset($shares[$page + 1]) ? $page + 1 : null;
-        $places = null === $layout ? null : $this->places($shares[$page], $layout, $region, $log);
+        $places = null === $layout ? null : $this->places($months, $layout, $region, $log);
         if (null === $layout || null === $places) {
-            return new Filled(findings: [$this->tooMany($asked, $region, $log)], next: $next);
+            return new Filled(findings: [$this->tooMany($asked, $region, $log, $each)], next: $next);
         }
         [$columns, $rows] = $layout;
         $here = new FromHere($asked, $region, 'the future log');
@@ -56,6 +57,7 @@ final class Containers implements LogSchool
                 ...LogPainter::lines($asked->calendar->names, $places, $here),
             ],
             layers: new Layers(
+                pencil: $log->mini->isStuck() ? static fn (Canvas $canvas) => $painter($canvas)->pencil($places) : null,
                 ink: static fn (Canvas $canvas) => $painter($canvas)->ink($places),
                 write: static fn (Canvas $canvas) => $painter($canvas)->write($places),
             ),
@@ -65,7 +67,28 @@ final class Containers implements LogSchool
     }
 
     /**
-     * Months run down the columns, as a year is read.
+     * Pages, each with its months and how many it has room for: those behind the first may stand closer.
+     *
+     * @return non-empty-list<array{non-empty-list<Month>, positive-int}>
+     */
+    private function shares(Request $asked, Region $region, LogAsked $log): array
+    {
+        $each = $this->perPage($asked, $region, $log);
+        $then = $this->columns ? null : $asked->settings->countOrNull('then_a_page');
+        $first = null === $then ? \count($log->months) : min(\count($log->months), $asked->settings->countOrNull('mini_for') ?? $each);
+        $shares = array_map(
+            static fn (array $months): array => [$months, $each],
+            array_chunk(\array_slice($log->months, 0, max(1, $first)), $each),
+        );
+        foreach (array_chunk(\array_slice($log->months, max(1, $first)), max(1, $then ?? 1)) as $months) {
+            $shares[] = [$months, max(1, $then ?? 1)];
+        }
+
+        return $shares;
+    }
+
+    /**
+     * Months run down the columns, as a year is read, or along the rows.
      *
      * @param list<Month>               $months
      * @param array{Division, Division} $layout
@@ -78,11 +101,14 @@ final class Containers implements LogSchool
         [$across, $down] = [$columns->spans(), $rows->spans()];
         $places = [];
         foreach ($months as $i => $month) {
+            [$column, $row] = $log->along
+                ? [$i % \count($across), intdiv($i, \count($across))]
+                : [intdiv($i, \count($down)), $i % \count($down)];
             $place = MonthPlace::of(
                 $month,
                 new Region(
-                    $across[intdiv($i, \count($down))]['from']->floor() + $region->x,
-                    $down[$i % \count($down)]['from']->floor() + $region->y,
+                    $across[$column]['from']->floor() + $region->x,
+                    $down[$row]['from']->floor() + $region->y,
                     $columns->size(),
                     $rows->size(),
                 ),
@@ -98,10 +124,9 @@ final class Containers implements LogSchool
     }
 
     /** @return array{Division, Division}|null */
-    private function divide(Request $request, Region $region, LogAsked $log): ?array
+    private function divide(Request $request, Region $region, int $each): ?array
     {
         [$across, $down] = [$region->wide, $region->tall];
-        $each = $this->perPage($request, $region, $log);
         if ($this->columns) {
             $columns = Division::of($across, $each);
             $rows = $down < 2 ? null : Division::of($down, 1);
@@ -125,13 +150,9 @@ final class Containers implements LogSchool
         return Pages::evenly(\count($log->months), max(1, intdiv($region->wide, self::COLUMN)));
     }
 
-    private function tooMany(Request $request, Region $region, LogAsked $log): Finding
+    private function tooMany(Request $request, Region $region, LogAsked $log, int $each): Finding
     {
-        $each = $this->perPage($request, $region, $log);
-        $with = ('none' === $log->mini ? '' : " with mini months $log->mini")
-            .('frame' === $log->extra
-                ? ' and a frame ('.$log->frameSays().')'
-                : ('none' === $log->extra ? '' : " and a $log->extra"));
+        $with = $log->mini->says().$log->with->says();
 
         return new Finding($request->id, $this->columns
             ? "A column per month$with needs ".self::COLUMN." boxes across and two down; $region->wide × $region->tall are left."

@@ -55,7 +55,7 @@ final class HalfDoor implements LogSchool
                 'Half a page of '
                     .Plural::boxes($region->wide)
                     .' is too narrow for a month’s lines'
-                    .('none' === $log->mini ? '' : " with a mini month $log->mini")
+                    .$log->mini->says()
                     .', or no line is left.',
             )], next: $next);
         }
@@ -85,7 +85,10 @@ final class HalfDoor implements LogSchool
                 ...LogPainter::lines($asked->calendar->names, $places, $here),
             ],
             layers: new Layers(
-                pencil: function (Canvas $canvas) use ($asked, $isCut, $halves, $region, $page, $here): void {
+                pencil: function (Canvas $canvas) use ($asked, $isCut, $halves, $region, $page, $here, $painter, $places): void {
+                    if ([] !== $places) {
+                        $painter($canvas)->pencil($places);
+                    }
                     if ($isCut) {
                         $this->cut($canvas, $here, $halves, $region->x, $asked->grid->down, 1 === $page);
                     }

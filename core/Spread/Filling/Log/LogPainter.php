@@ -11,6 +11,7 @@ use AmpleMargin\Calendar\MonthGrid;
 use AmpleMargin\Calendar\Names;
 use AmpleMargin\Counting\Fraction;
 use AmpleMargin\Counting\Plural;
+use AmpleMargin\Drawing\Align;
 use AmpleMargin\Drawing\Canvas;
 use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
@@ -45,7 +46,8 @@ final class LogPainter
             $this->canvas->frame(Layer::Ink, $all->x, $all->y, $all->wide, $all->tall);
             $this->canvas->line(Layer::Ink, $all->x, $all->y + 1, $place->nameWide(), 0);
         }
-        $this->extra($places);
+        $this->photos($places);
+        $this->strips($places);
         foreach ($places as $place) {
             $this->canvas->room(
                 $place->month->iso(),
@@ -128,7 +130,8 @@ final class LogPainter
     /** @param list<MonthPlace> $places */
     public function write(array $places): void
     {
-        $this->here->step($this->canvas, Task::Write, 'Write the names of the months, down the first column and then the next.', 'lines');
+        $way = $this->asked->along ? 'along the first row' : 'down the first column';
+        $this->here->step($this->canvas, Task::Write, "Write the names of the months, $way and then the next.", 'lines');
         foreach ($places as $place) {
             $this->canvas->words(
                 Layer::Writing,
@@ -139,10 +142,55 @@ final class LogPainter
                 $this->name($place->month),
             );
         }
+        $this->miniMonths(array_values(array_filter($places, static fn (MonthPlace $place): bool => null !== $place->mini)));
+    }
+
+    /** @param list<MonthPlace> $places with a mini month */
+    private function miniMonths(array $places): void
+    {
+        if ([] !== $places && $this->asked->mini->isStuck()) {
+            $this->here->step(
+                $this->canvas,
+                Task::Write,
+                "Stick or stamp the months into their places, {$this->asked->mini->size()} each. Stamp on the closed half of the book, or "
+                    .'slide a pad under the page. They are not written.',
+                'lines',
+            );
+        }
         foreach ($places as $place) {
-            if (null !== $place->mini) {
-                $this->mini($place->month, ...$place->mini);
+            if (null === $place->mini) {
+                continue;
             }
+            if ($this->asked->mini->isStuck()) {
+                $room = $place->mini;
+                $name = $this->request->calendar->names->monthShort($place->month->month);
+                $this->canvas->words(Layer::Pencil, $room->x, $room->y, $room->wide, 1, $name, Align::Middle);
+            } else {
+                $this->mini($place->month, $place->mini->x, $place->mini->y);
+            }
+        }
+    }
+
+    /**
+     * The places of months that are stuck.
+     *
+     * @param list<MonthPlace> $places
+     */
+    public function pencil(array $places): void
+    {
+        $rooms = array_values(array_filter(array_map(static fn (MonthPlace $place): ?Region => $place->mini, $places)));
+        if ([] === $rooms || !$this->asked->mini->isStuck()) {
+            return;
+        }
+        $this->here->step(
+            $this->canvas,
+            Task::Pencil,
+            "Frame the place of each month’s calendar under its name, {$rooms[0]->wide} × {$rooms[0]->tall} boxes for "
+                .$this->asked->mini->size().'.',
+            'lines',
+        );
+        foreach ($rooms as $room) {
+            $this->canvas->frame(Layer::Pencil, $room->x, $room->y, $room->wide, $room->tall);
         }
     }
 
@@ -156,24 +204,37 @@ final class LogPainter
     }
 
     /** @param list<MonthPlace> $places */
-    private function extra(array $places): void
+    private function photos(array $places): void
     {
-        $extra = $places[0]->extra ?? null;
-        if (null === $extra) {
+        $photo = ($places[0] ?? null)?->photo();
+        if (null === $photo) {
             return;
         }
-        $this->here->step($this->canvas, Task::Ink, match ($this->asked->extra) {
-            'frame' => "Frame $extra->wide × $extra->tall boxes at the foot of each month, "
-                .($extra->x === $places[0]->all->x ? 'from its left edge' : 'at its right edge')
-                .', for a photo.',
-            'memory' => 'Rule off the last '.Plural::boxes($extra->tall).' of each month for a memory.',
-            default => 'Rule off the last row of each month for a count.',
-        }, 'lines');
+        $this->here->step($this->canvas, Task::Ink, "Frame $photo->wide × $photo->tall boxes at the foot of each month, "
+            .($photo->x === $places[0]->all->x ? 'from its left edge' : 'at its right edge')
+            .', for a photo'
+            .([] === $places[0]->strips() ? '.' : ', above what is ruled off below it: '.Plural::boxes($this->asked->with->ruledOff()).'.'), 'lines');
         foreach ($places as $place) {
-            $here = $place->extra ?? $extra;
-            'frame' === $this->asked->extra
-                ? $this->canvas->frame(Layer::Ink, $here->x, $here->y, $here->wide, $here->tall)
-                : $this->canvas->line(Layer::Ink, $here->x, $here->y, $here->wide, 0);
+            $here = $place->photo() ?? $photo;
+            $this->canvas->frame(Layer::Ink, $here->x, $here->y, $here->wide, $here->tall);
+        }
+    }
+
+    /** @param list<MonthPlace> $places */
+    private function strips(array $places): void
+    {
+        $below = 0;
+        foreach (($places[0] ?? null)?->strips() ?? [] as $what => $strip) {
+            $this->here->step($this->canvas, Task::Ink, match (true) {
+                'statistic' === $what => 'Rule off the last row of each month for a count.',
+                0 === $below => 'Rule off the last '.Plural::boxes($strip->tall).' of each month for a memory.',
+                default => 'Rule off '.Plural::boxes($strip->tall).' of each month for a memory, above the row for a count.',
+            }, 'lines');
+            foreach ($places as $place) {
+                $here = $place->strips()[$what] ?? $strip;
+                $this->canvas->line(Layer::Ink, $here->x, $here->y, $here->wide, 0);
+            }
+            $below += $strip->tall;
         }
     }
 

@@ -17,14 +17,12 @@ final class MonthPlace
     /** Lines narrower than this hold no words. From memory. */
     private const NARROWEST = 4;
 
-    /** Boxes a mini month takes across, with one of air beside it. */
-    private const MINI = 8;
-
     /**
      * @param Region               $all      all of its box
      * @param Region               $write    the room for lines
-     * @param array{int, int}|null $mini     x, y of the mini month's letters row
+     * @param Region|null          $mini     the mini month's room, its letters' row first
      * @param Region|null          $short    room for short lines beside a mini month that stands above
+     * @param array<string, Region> $extras   what is ruled off at the foot, from there up, and the frame of a photo => its room
      * @param list<string>         $lessTall what is taken from the height, each as "− 1 for the name"
      * @param list<string>         $lessWide from the width
      */
@@ -32,21 +30,21 @@ final class MonthPlace
         public readonly Month $month,
         public readonly Region $all,
         public readonly Region $write,
-        public readonly ?array $mini,
+        public readonly ?Region $mini,
         public readonly ?Region $short,
-        public readonly ?Region $extra,
+        private readonly array $extras,
         public readonly Fraction $line,
         private readonly array $lessTall,
         private readonly array $lessWide,
     ) {
     }
 
-    /** With the extra where it leaves most room to write. Null where no line is left, or a line would be too narrow for words. */
+    /** With the photo where it leaves most room to write. Null where no line is left, or a line would be too narrow for words. */
     public static function of(Month $month, Region $all, LogAsked $asked): ?self
     {
         $best = null;
-        foreach ($asked->extras($all->wide) as [$across, $down, $beside]) {
-            $fits = $across <= $all->wide && $down <= $all->tall;
+        foreach ($asked->with->photos() as [$across, $down, $beside]) {
+            $fits = $across <= $all->wide && $down + $asked->with->ruledOff() <= $all->tall;
             $place = $fits ? self::with($month, $all, $asked, $across, $down, $beside) : null;
             if (null !== $place && (null === $best || $place->room() > $best->room())) {
                 $best = $place;
@@ -65,8 +63,22 @@ final class MonthPlace
     /** Boxes from the left edge that the name may take. */
     public function nameWide(): int
     {
-        // An extra as tall as the container stands beside the name too.
-        return null !== $this->extra && $this->extra->y === $this->all->y ? $this->extra->x - $this->all->x : $this->all->wide;
+        // A photo as tall as the container stands beside the name too.
+        $photo = $this->photo();
+
+        return null !== $photo && $photo->y === $this->all->y ? $photo->x - $this->all->x : $this->all->wide;
+    }
+
+    /** The frame for a photo. */
+    public function photo(): ?Region
+    {
+        return $this->extras[WithMonth::FRAME] ?? null;
+    }
+
+    /** @return array<string, Region> what is ruled off at the foot, from there up */
+    public function strips(): array
+    {
+        return array_diff_key($this->extras, [WithMonth::FRAME => true]);
     }
 
     /** The arithmetic of its lines. */
@@ -101,38 +113,45 @@ final class MonthPlace
     {
         [$x, $y, $wide, $tall] = [$all->x, $all->y, $all->wide, $all->tall];
         [$writeX, $writeY, $writeWide, $writeTall] = [$x, $y + 1, $wide, $tall - 1];
-        [$lessTall, $lessWide, $mini, $short, $extra] = [['− 1 for the name'], [], null, null, null];
-        $what = "the $asked->extra";
+        [$lessTall, $lessWide, $mini, $short, $extras] = [['− 1 for the name'], [], null, null, []];
+        $foot = $y + $tall;
+        foreach ($asked->with->rows as $what => $rows) {
+            $foot -= $rows;
+            $extras[$what] = new Region($x, $foot, $wide, $rows);
+            $writeTall -= $rows;
+            $lessTall[] = "− $rows for the $what";
+        }
         if ($beside) {
             $writeWide -= $across + 1;
-            $lessWide[] = "− $across for $what − 1 beside it";
-            $extra = new Region($x + $wide - $across, $down === $tall ? $y : $y + $tall - $down, $across, $down);
+            $lessWide[] = "− $across for the frame − 1 beside it";
+            $extras[WithMonth::FRAME] = new Region($x + $wide - $across, $foot - $down, $across, $down);
         } elseif ($down > 0) {
             $writeTall -= $down;
-            $lessTall[] = "− $down for $what";
-            $extra = new Region($x, $y + $tall - $down, $across, $down);
+            $lessTall[] = "− $down for the frame";
+            $extras[WithMonth::FRAME] = new Region($x, $foot - $down, $across, $down);
         }
-        $rows = 1 + $asked->rowsOf($month);
-        if ('none' !== $asked->mini) {
-            $mini = [$x, $y + 1];
-            if ($writeWide < self::MINI - 1 || $writeTall < $rows) {
+        $where = $asked->mini->where($month);
+        [$miniWide, $rows] = [$asked->mini->wide(), $asked->mini->tall($month)];
+        if ('none' !== $where) {
+            $mini = new Region($x, $y + 1, $miniWide, $rows);
+            if ($writeWide < $miniWide || $writeTall < $rows) {
                 return null;
             }
         }
-        if ('above' === $asked->mini) {
+        if ('above' === $where) {
             $lessTall[] = "− $rows for the mini month";
-            $left = $writeWide - self::MINI;
-            $short = $left >= self::NARROWEST ? new Region($x + self::MINI, $writeY, $left, $rows) : null;
+            $left = $writeWide - $miniWide - 1;
+            $short = $left >= self::NARROWEST ? new Region($x + $miniWide + 1, $writeY, $left, $rows) : null;
             [$writeY, $writeTall] = [$writeY + $rows, $writeTall - $rows];
-        } elseif ('beside' === $asked->mini) {
-            $lessWide[] = '− '.self::MINI.' for the mini month';
-            [$writeX, $writeWide] = [$x + self::MINI, $writeWide - self::MINI];
+        } elseif ('beside' === $where) {
+            $lessWide[] = '− '.($miniWide + 1).' for the mini month';
+            [$writeX, $writeWide] = [$x + $miniWide + 1, $writeWide - $miniWide - 1];
         }
         if ($writeTall < 1 || $writeWide < self::NARROWEST) {
             return null;
         }
         $write = new Region($writeX, $writeY, $writeWide, $writeTall);
-        $place = new self($month, $all, $write, $mini, $short, $extra, $asked->line, $lessTall, $lessWide);
+        $place = new self($month, $all, $write, $mini, $short, $extras, $asked->line, $lessTall, $lessWide);
 
         return $place->lines() < 1 ? null : $place;
     }
