@@ -1,6 +1,6 @@
 <?php
 
-/* What there is to choose from, as the interface asks for it when it is opened: worked out and squeezed once for each version of the program. */
+/* What there is to choose from, as the interface asks for it when it is opened: worked out and squeezed once a version of the program. */
 
 declare(strict_types=1);
 

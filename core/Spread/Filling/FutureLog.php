@@ -31,6 +31,8 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth, O
 
     private const STUCK = ['beside-stuck', 'above-stuck'];
 
+    private const MEMORY = ['memory', 'statistic-memory', 'memory-frame', 'all'];
+
     private const PHOTO = ['frame', 'statistic-frame', 'memory-frame', 'all'];
 
     public const SCHOOLS = [
@@ -69,7 +71,10 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth, O
             Field::count('columns', 'Columns', 1, 4, 2)->when('school', ['months']),
             Field::boxes('line', 'Boxes a line'),
             Field::flag('ruled', 'Ruled lines (at 1½ boxes always)', false),
-            Field::choice('order', 'The months run', ['down' => 'down the columns', 'along' => 'along the rows'])->when('school', ['months']),
+            Field::choice('order', 'The months run', [
+                'down' => 'down the columns',
+                'along' => 'along the rows',
+            ])->when('school', ['months']),
             Field::choice('mini', 'Mini months', [
                 'none' => 'none',
                 'beside' => 'beside the lines',
@@ -92,7 +97,7 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth, O
                 'memory-frame' => 'a memory and a photo',
                 'all' => 'a count, a memory and a photo',
             ])->when('school', ['months', 'door']),
-            Field::count('memory_rows', 'Boxes of a memory', 1, 20, 3)->when('extra', ['memory', 'statistic-memory', 'memory-frame', 'all']),
+            Field::count('memory_rows', 'Boxes of a memory', 1, 20, 3)->when('extra', self::MEMORY),
             Field::count('photo_width', 'Photo, mm wide', 8, 300)->when('extra', self::PHOTO),
             Field::count('photo_height', 'Photo, mm tall', 8, 300)->when('extra', self::PHOTO),
             Field::lines('categories', 'Categories', ['Holidays', 'Events', 'Appointments', 'Tasks'])->when('school', ['category']),

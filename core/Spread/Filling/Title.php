@@ -77,8 +77,8 @@ final class Title implements HeadsPage
         if (TitleStands::CENTRE === $stands && 0 === $region->y) {
             $narrow[] = new Finding(
                 $asked->id,
-                Heading::quoted($asked->title).' stands at the head, and not in the middle of the page: what is drawn below it is one part and does '
-                    .'not go on. Part the page to set it between two.',
+                Heading::quoted($asked->title).' stands at the head, and not in the middle of the page: what is drawn below it is one part '
+                    .'and does not go on. Part the page to set it between two.',
                 [],
                 false,
             );

@@ -213,7 +213,8 @@ final class LogPainter
         $this->here->step($this->canvas, Task::Ink, "Frame $photo->wide × $photo->tall boxes at the foot of each month, "
             .($photo->x === $places[0]->all->x ? 'from its left edge' : 'at its right edge')
             .', for a photo'
-            .([] === $places[0]->strips() ? '.' : ', above what is ruled off below it: '.Plural::boxes($this->asked->with->ruledOff()).'.'), 'lines');
+            .([] === $places[0]->strips() ? '' : ', above what is ruled off below it: '.Plural::boxes($this->asked->with->ruledOff()))
+            .'.', 'lines');
         foreach ($places as $place) {
             $here = $place->photo() ?? $photo;
             $this->canvas->frame(Layer::Ink, $here->x, $here->y, $here->wide, $here->tall);
