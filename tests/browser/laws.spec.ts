@@ -94,7 +94,7 @@ test('fifteen quick taps settle fifteen dates', async ({ page }) => {
   await late(page, `/notebooks/${made.id}/transfer/2027-03`, () => expect(copied).toBeVisible());
   const taps = THOROUGH ? 15 : 10;
   for (let i = 0; i < taps; i++) await copied.click(FAST);
-  await expect(page.getByText(`${taps} of 15`)).toBeVisible({ timeout: 1_000 });
+  await expect(page.getByText(`${taps} of 15`)).toBeVisible({ timeout: LATE });
   await saved(page);
   const kept = await now<{ dates: { settled: string | null }[] }>(page, made, '/dates/transfer?month=2027-03');
   expect(kept.dates.map((one) => one.settled)).toEqual(kept.dates.map((_, i) => (i < taps ? 'copied' : null)));
