@@ -163,7 +163,13 @@ final class CatalogueTest extends TestCase
                 // Nothing is dressed here, so a title stands left; across the fold, and in the middle, where it can (TitleAcrossTheFoldTest,
                 // VariationsTest).
                 // In a year such as 2027 the same weeks begin in it and have most of their days in it: OwnTimeTest.
-                $alike = ['letters' => ['block'], 'which_weeks' => ['most'], 'title_at' => ['left', 'fold', 'centre']][$field->name] ?? [];
+                // Where a verse stands matters where there is one: VariationsTest.
+                $alike = [
+                    'letters' => ['block'],
+                    'which_weeks' => ['most'],
+                    'title_at' => ['left', 'fold', 'centre'],
+                    'verse_at' => ['over'],
+                ][$field->name] ?? [];
                 foreach ($drawn as $value => $marks) {
                     foreach ($drawn as $other => $others) {
                         self::assertTrue(

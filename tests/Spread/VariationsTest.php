@@ -166,6 +166,11 @@ final class VariationsTest extends TestCase
                 [['settings' => ['months_per_page' => 3, 'columns' => 1, 'mini' => 'beside', 'mini_for' => 6, 'then_a_page' => 6]]],
                 ['January', 'June', '31', 'July', 'December'],
             ],
+            'a verse over a future log' => [
+                'future-log',
+                [['settings' => ['verse' => ['Slow is the tide', 'and sure'], 'verse_at' => 'over']]],
+                ['Slow is the tide', 'and sure', 'January', 'December'],
+            ],
             'months that are stuck are not written' => [
                 'future-log',
                 [['settings' => ['mini' => 'above-stuck', 'month_width' => 40]]],

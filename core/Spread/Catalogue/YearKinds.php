@@ -8,6 +8,7 @@ namespace AmpleMargin\Spread\Catalogue;
 
 use AmpleMargin\Plan\Section;
 use AmpleMargin\Spread\Filling\Cells;
+use AmpleMargin\Spread\Filling\CentredWords;
 use AmpleMargin\Spread\Filling\FutureLog;
 use AmpleMargin\Spread\Filling\MiniMonths;
 use AmpleMargin\Spread\Filling\MonthInCells;
@@ -28,6 +29,10 @@ final class YearKinds
 {
     /** The setting of a future log with one more page, for the year after. */
     private const NEXT_YEAR = 'next_year';
+
+    private const VERSE = 'verse';
+
+    private const VERSE_AT = 'verse_at';
 
     /** @return array<string, \Closure(): Kind> by id */
     public static function all(): array
@@ -102,12 +107,13 @@ final class YearKinds
         $leaf = FilledPart::of($log)->open(...array_column($log->fields(), 'name'));
 
         return new PartedBy($leaf, static function (Request $request) use ($log, $leaf): Portion {
+            $page = self::withVerse($leaf, $request->settings->lines(self::VERSE), 'over' === $request->settings->choice(self::VERSE_AT));
             if (!$request->settings->flag(self::NEXT_YEAR)) {
-                return Page::under($leaf);
+                return $page;
             }
             $next = FutureLog::nextYear($request);
 
-            return Run::flowing([Page::under($leaf), Parting::down(
+            return Run::flowing([$page, Parting::down(
                 [Size::needed(), FilledPart::of(new Title(), (string) $next->year)],
                 [Size::share(), FilledPart::of($log)->with([
                     'school' => 'dates',
@@ -117,6 +123,23 @@ final class YearKinds
                     'ruled' => $request->settings->flag('ruled'),
                 ])],
             )]);
-        }, [Field::flag(self::NEXT_YEAR, 'A page for next year', false)]);
+        }, [
+            Field::flag(self::NEXT_YEAR, 'A page for next year', false),
+            Field::lines(self::VERSE, 'A verse on its first page'),
+            Field::choice(self::VERSE_AT, 'The verse stands', ['under' => 'under the months', 'over' => 'over them']),
+        ]);
+    }
+
+    /** @param list<string> $verse its lines */
+    private static function withVerse(FilledPart $leaf, array $verse, bool $over): Parting
+    {
+        if ([] === $verse) {
+            return Page::under($leaf);
+        }
+        $title = [Size::needed(), FilledPart::of(new Title())];
+        $words = [Size::needed(), FilledPart::of(new CentredWords())->with(['words' => $verse, 'line' => '1.5'])];
+        $months = [Size::share(), $leaf];
+
+        return $over ? Parting::down($title, $words, $months) : Parting::down($title, $months, $words);
     }
 }
