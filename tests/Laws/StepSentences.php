@@ -171,10 +171,11 @@ final class StepSentences
                 $is('wide', $n[0], $marks->frames()[0][0] ?? -1),
                 $is('tall', $n[1], $marks->frames()[0][1] ?? -1),
             ),
-            '^Frame # × # boxes at the foot of each month' => static fn (StepMarks $marks, array $n): ?string => $first(
-                $is('wide', $n[0], $marks->frames()[0][0] ?? -1),
-                $is('tall', $n[1], $marks->frames()[0][1] ?? -1),
-            ),
+            // In each month alike.
+            '^Frame # × # boxes at the foot of each month' => static fn (StepMarks $marks, array $n): ?string => $first(...array_merge(
+                [$is('sizes of frames', 1, \count(array_unique(array_map(json_encode(...), $marks->frames()))))],
+                ...array_map(static fn (array $frame): array => [$is('wide', $n[0], $frame[0]), $is('tall', $n[1], $frame[1])], $marks->frames()),
+            )),
             '^Mark the (?:part|room) .*: # × # box' => static fn (StepMarks $marks, array $n): ?string => $first(
                 $is('wide', $n[0], $marks->frames()[0][0] ?? -1),
                 $is('tall', $n[1], $marks->frames()[0][1] ?? -1),

@@ -289,6 +289,14 @@ final class VariationsTest extends TestCase
         );
         self::assertSame([4, 13, 11], $levels, 'below the name; the count; the memory above it');
 
+        // Where months have four to six rows of dates a photo stands in all of them alike.
+        $photos = array_filter(
+            $frames($marks(['months_per_page' => 2, 'columns' => 1, 'extra' => 'all', 'mini' => 'beside', 'photo_width' => 40, 'photo_height' => 35])),
+            static fn (array $one): bool => 8 === $one[2],
+        );
+        self::assertSame([[8, 7], [8, 7]], array_map(static fn (array $one): array => [$one[2], $one[3]], array_values($photos)));
+        self::assertCount(1, array_unique(array_column($photos, 0)));
+
         [$down, $along] = [$at($marks([])), $at($marks(['order' => 'along']))];
         self::assertSame($down['January'], $along['January']);
         self::assertSame($down['April'], $along['February']);

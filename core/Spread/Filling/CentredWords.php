@@ -103,7 +103,9 @@ final class CentredWords implements Filling, GivesWay
             workings: static fn (): array => [new Working(
                 $note ?? "words-$region->x-$region->y",
                 Plural::of($lines, 'line', 'lines').' of words',
-                "$region->tall boxes − $lines × $line = ".($above + $below).": $above above, $below below",
+                ($tall->isWhole() ? '' : "$lines × $line = $tall, which take {$tall->ceil()} boxes; ")
+                    ."$region->tall boxes − ".($tall->isWhole() ? "$lines × $line" : (string) $tall->ceil())
+                    .' = '.($above + $below).": $above above, $below below",
             )],
             findings: self::tooLong($asked, $words, $region->wide),
             layers: new Layers(

@@ -38,8 +38,11 @@ final class Containers implements LogSchool
         [$months, $each] = $shares[$page];
         $layout = $this->divide($asked, $region, $each);
         $next = isset($shares[$page + 1]) ? $page + 1 : null;
-        $places = null === $layout ? null : $this->places($months, $layout, $region, $log);
-        if (null === $layout || null === $places) {
+        $places = null === $layout ? null : MonthPlace::alike(
+            $log,
+            fn (array $photo): ?array => $this->places($months, $layout, $region, $log, $photo),
+        )[0] ?? null;
+        if (null === $layout || null === $places || [] === $places) {
             return new Filled(findings: [$this->tooMany($asked, $region, $log, $each)], next: $next);
         }
         [$columns, $rows] = $layout;
@@ -92,10 +95,11 @@ final class Containers implements LogSchool
      *
      * @param list<Month>               $months
      * @param array{Division, Division} $layout
+     * @param array{int, int, bool}     $photo
      *
-     * @return non-empty-list<MonthPlace>|null
+     * @return array{non-empty-list<MonthPlace>}|null
      */
-    private function places(array $months, array $layout, Region $region, LogAsked $log): ?array
+    private function places(array $months, array $layout, Region $region, LogAsked $log, array $photo): ?array
     {
         [$columns, $rows] = $layout;
         [$across, $down] = [$columns->spans(), $rows->spans()];
@@ -113,6 +117,7 @@ final class Containers implements LogSchool
                     $rows->size(),
                 ),
                 $log,
+                $photo,
             );
             if (null === $place) {
                 return null;
@@ -120,7 +125,7 @@ final class Containers implements LogSchool
             $places[] = $place;
         }
 
-        return [] === $places ? null : $places;
+        return [] === $places ? null : [$places];
     }
 
     /** @return array{Division, Division}|null */

@@ -47,7 +47,10 @@ final class HalfDoor implements LogSchool
             )]);
         }
         $halves = Division::containers($region->wide, 2);
-        $all = null === $halves ? null : $this->places($log, $halves, $region);
+        $all = null === $halves ? null : MonthPlace::alike(
+            $log,
+            fn (array $photo): ?array => $this->places($log, $halves, $region, $photo),
+        );
         $next = $page + 1 < \count(self::ON_PAGE) ? $page + 1 : null;
         if (null === $halves || null === $all) {
             return new Filled(findings: 0 < $page ? [] : [new Finding(
@@ -162,9 +165,11 @@ final class HalfDoor implements LogSchool
     }
 
     /**
+     * @param array{int, int, bool} $photo
+     *
      * @return array<int, list<MonthPlace>>|null column → its months
      */
-    private function places(LogAsked $asked, Division $halves, Region $region): ?array
+    private function places(LogAsked $asked, Division $halves, Region $region, array $photo): ?array
     {
         $columns = $this->columns($asked);
         $places = [];
@@ -182,6 +187,7 @@ final class HalfDoor implements LogSchool
                             $rows->size(),
                         ),
                         $asked,
+                        $photo,
                     );
                     if (null === $place) {
                         return null;

@@ -39,19 +39,38 @@ final class MonthPlace
     ) {
     }
 
-    /** With the photo where it leaves most room to write. Null where no line is left, or a line would be too narrow for words. */
-    public static function of(Month $month, Region $all, LogAsked $asked): ?self
+    /**
+     * Months with their photos all in the same place, where that leaves most room to write; null where nowhere all of them fit.
+     *
+     * @param \Closure(array{int, int, bool}): (array<int, list<self>>|null) $placed with a photo of so many boxes, below the lines or beside
+     *
+     * @return array<int, list<self>>|null
+     */
+    public static function alike(LogAsked $asked, \Closure $placed): ?array
     {
-        $best = null;
-        foreach ($asked->with->photos() as [$across, $down, $beside]) {
-            $fits = $across <= $all->wide && $down + $asked->with->ruledOff() <= $all->tall;
-            $place = $fits ? self::with($month, $all, $asked, $across, $down, $beside) : null;
-            if (null !== $place && (null === $best || $place->room() > $best->room())) {
-                $best = $place;
+        [$best, $most] = [null, -1];
+        foreach ($asked->with->photos() as $photo) {
+            $places = $placed($photo);
+            $room = null === $places ? -1 : array_sum(array_map(static fn (self $one): int => $one->room(), array_merge(...$places)));
+            if ($room > $most) {
+                [$best, $most] = [$places, $room];
             }
         }
 
         return $best;
+    }
+
+    /**
+     * Null where no line is left, or a line would be too narrow for words.
+     *
+     * @param array{int, int, bool} $photo boxes wide, boxes tall, whether it stands beside the lines
+     */
+    public static function of(Month $month, Region $all, LogAsked $asked, array $photo): ?self
+    {
+        [$across, $down, $beside] = $photo;
+        $fits = $across <= $all->wide && $down + $asked->with->ruledOff() <= $all->tall;
+
+        return $fits ? self::with($month, $all, $asked, $across, $down, $beside) : null;
     }
 
     /** Whole lines that fit. */
