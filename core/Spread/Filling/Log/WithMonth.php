@@ -53,13 +53,15 @@ final class WithMonth
         [$wide, $tall] = [$settings->countOrNull('photo_width'), $settings->countOrNull('photo_height')];
         $tallOf = [self::STATISTIC => 1, self::MEMORY => $settings->count('memory_rows')];
 
+        // One side said alone is that of a square.
+        $wide ??= $tall;
+        $tall ??= $wide;
+        $size = null === $wide || null === $tall ? self::PRINT : [1_000 * $wide, 1_000 * $tall];
+
         return new self(
             array_intersect_key($tallOf, array_flip($with)),
-            \in_array(self::FRAME, $with, true) ? [
-                null === $wide ? self::PRINT[null === $tall ? 0 : 1] : 1_000 * $wide,
-                null === $tall ? self::PRINT[null === $wide ? 1 : 0] : 1_000 * $tall,
-            ] : null,
-            null === $wide && null === $tall,
+            \in_array(self::FRAME, $with, true) ? $size : null,
+            null === $wide,
             $request->grid->pitch,
         );
     }
@@ -90,7 +92,10 @@ final class WithMonth
     /** " and a frame (a print of 54 × 86 mm takes 11 × 18 boxes)", " and a memory"; nothing where nothing is. */
     public function says(): string
     {
-        $said = array_map(static fn (string $one): string => " and a $one", array_keys($this->rows));
+        $said = array_map(
+            static fn (string $one): string => ' and a '.(self::STATISTIC === $one ? 'count' : $one),
+            array_keys($this->rows),
+        );
         if (null !== $this->photo) {
             $said[] = ' and a frame (a print of '.implode(' × ', array_map(static fn (int $one): int => intdiv($one, 1_000), $this->photo))
                 .' mm takes '.implode(' × ', $this->boxes($this->photo)).' boxes)';
