@@ -146,7 +146,7 @@ final class StarterPlan
             ),
             self::pattern(
                 'rich',
-                'Roomy, with notes',
+                'Generous',
                 [
                     ['month-divider', 1],
                     ['month-calendar', 2],

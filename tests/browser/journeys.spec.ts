@@ -145,9 +145,9 @@ test('months: a richer December moves what follows, and a book too small says pa
   await expect(shown(page, 'Fits, 3 pages spare.')).toBeVisible();
   await page.getByRole('button', { name: 'January 2027' }).click();
   await expect(page.getByText('Mon 28 Dec to Sun 3 Jan')).toBeVisible();
-  await page.getByLabel('Pattern of December 2027').selectOption('Roomy, with notes');
+  await page.getByLabel('Pattern of December 2027').selectOption('Generous');
   await expect(shown(page, 'Fits, 1 page spare.')).toBeVisible();
-  await page.getByLabel('Pattern of November 2027').selectOption('Roomy, with notes');
+  await page.getByLabel('Pattern of November 2027').selectOption('Generous');
   await expect(shown(page, /^Runs out on page 191, in December 2027: 1 page short\./)).toBeVisible();
   await page.getByLabel('Pages a week').selectOption('1');
   await expect(shown(page, /^Fits, \d+ pages spare\.$/)).toBeVisible();
