@@ -33,7 +33,8 @@ final class CanFaceTest extends TestCase
                 if ($other->id === $spread->id || $other->id === $spread->faces) {
                     continue;
                 }
-                $tried = Composer::compose(Books::edited($plan, [['type' => 'set-spread', 'spread' => $spread->id, 'faces' => $other->id]]));
+                $edit = ['type' => 'set-spread', 'spread' => $spread->id, 'faces' => $other->id];
+                $tried = Composer::compose(Books::edited($plan, [$edit]));
                 $offered += (int) \in_array($other->id, $can, true);
                 self::assertSame(!self::cannot($tried), \in_array($other->id, $can, true), "$spread->id facing $other->id");
             }

@@ -74,6 +74,17 @@ final class StepSentences
             ? null
             : "$what: said $said, drawn $drawn";
         $first = static fn (?string ...$wrong): ?string => array_values(array_filter($wrong))[0] ?? null;
+        $ruledOff = static fn (StepMarks $marks, array $n): ?string => $is(
+            'lines across',
+            \count($marks->lengths()),
+            $marks->levelLines(),
+        );
+        // A frame in each month, all of one size.
+        $framed = static fn (StepMarks $marks, array $n): ?string => $first(
+            $is('sizes of frames', 1, \count(array_unique(array_map(json_encode(...), $marks->frames())))),
+            $is('wide', $n[0], $marks->frames()[0][0] ?? -1),
+            $is('tall', $n[1], $marks->frames()[0][1] ?? -1),
+        );
 
         return [
             '^Tick (?:at|on dots?) .*From tick to tick: (.*); # box(?:es)? left at the end(?: of the upper half)?\.' => static function (StepMarks $marks, array $n, array $found) use ($is, $first): ?string {
@@ -149,8 +160,8 @@ final class StepSentences
             ))),
             '^Rule # shelf lines? across' => static fn (StepMarks $marks, array $n): ?string => $is('shelf lines', $n[0], $marks->levelLines()),
             '^Write the table of divisions for # box(?:es)? (across|down)' => static fn (StepMarks $marks, array $n, array $found): ?string => $is('boxes', $n[0], 'across' === $found[2] ? $marks->across() : $marks->down()),
-            '^Rule off the last # box(?:es)? of each month' => static fn (StepMarks $marks, array $n): ?string => $is('lines across', \count($marks->lengths()), $marks->levelLines()),
-            '^Rule off # box(?:es)? of each month for a memory, above' => static fn (StepMarks $marks, array $n): ?string => $is('lines across', \count($marks->lengths()), $marks->levelLines()),
+            '^Rule off the last # box(?:es)? of each month' => $ruledOff,
+            '^Rule off # box(?:es)? of each month for a memory, above' => $ruledOff,
             '^Fill # boxes with ink, row by row' => static fn (StepMarks $marks, array $n): ?string => $is('boxes of ink', $n[0], $marks->banded()),
             '^Draw a band # box(?:es)? tall' => static fn (StepMarks $marks, array $n): ?string => $is('the band', $n[0], $marks->bandTall()),
             '^Rule a line round the grid: # boxes across, # down' => static fn (StepMarks $marks, array $n): ?string => $first(
@@ -167,15 +178,8 @@ final class StepSentences
                     : $is('lines to write on', $n[0] * ($months ?? 1), $marks->levelLines());
             },
             '^Rule # short lines? beside the mini month' => static fn (StepMarks $marks, array $n): ?string => 0 === $marks->levelLines() % max(1, (int) $n[0]) ? null : "short lines: said $n[0] in each, drawn {$marks->levelLines()}",
-            '^Frame the place of each month’s calendar under its name, # × # boxes' => static fn (StepMarks $marks, array $n): ?string => $first(
-                $is('wide', $n[0], $marks->frames()[0][0] ?? -1),
-                $is('tall', $n[1], $marks->frames()[0][1] ?? -1),
-            ),
-            // In each month alike.
-            '^Frame # × # boxes at the foot of each month' => static fn (StepMarks $marks, array $n): ?string => $first(...array_merge(
-                [$is('sizes of frames', 1, \count(array_unique(array_map(json_encode(...), $marks->frames()))))],
-                ...array_map(static fn (array $frame): array => [$is('wide', $n[0], $frame[0]), $is('tall', $n[1], $frame[1])], $marks->frames()),
-            )),
+            '^Frame the place of each month’s calendar under its name, # × # boxes' => $framed,
+            '^Frame # × # boxes at the foot of each month' => $framed,
             '^Mark the (?:part|room) .*: # × # box' => static fn (StepMarks $marks, array $n): ?string => $first(
                 $is('wide', $n[0], $marks->frames()[0][0] ?? -1),
                 $is('tall', $n[1], $marks->frames()[0][1] ?? -1),

@@ -160,8 +160,8 @@ final class CatalogueTest extends TestCase
                     $drawn[$value] = $this->marks($kind, [$field->name => $value] + $settings);
                 }
                 // Letters "as they fit" are letters in every block on a page with room for them; a category's lines are its rows.
-                // Nothing is dressed here, so a title stands left; across the fold, and in the middle, where it can (TitleAcrossTheFoldTest,
-                // VariationsTest).
+                // Nothing is dressed here, so a title stands left; across the fold, and in the middle, where it can:
+                // TitleAcrossTheFoldTest, VariationsTest.
                 // In a year such as 2027 the same weeks begin in it and have most of their days in it: OwnTimeTest.
                 // Where a verse stands matters where there is one: VariationsTest.
                 $alike = [

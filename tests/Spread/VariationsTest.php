@@ -280,7 +280,8 @@ final class VariationsTest extends TestCase
         };
 
         // Three of 26 × 11 on the page, from 3 down; 40 mm are 8 boxes, above 2 of a memory and 1 of a count.
-        $drawn = $marks(['months_per_page' => 3, 'columns' => 1, 'extra' => 'all', 'memory_rows' => 2, 'photo_width' => 40, 'photo_height' => 30]);
+        $all = ['columns' => 1, 'extra' => 'all', 'photo_width' => 40];
+        $drawn = $marks($all + ['months_per_page' => 3, 'memory_rows' => 2, 'photo_height' => 30]);
         self::assertContains([18, 3 + 11 - 3 - 6, 8, 6], $frames($drawn));
         $levels = array_map(
             static fn (Line $one): int => intdiv($one->y, Grain::PER_BOX),
@@ -291,7 +292,7 @@ final class VariationsTest extends TestCase
 
         // Where months have four to six rows of dates a photo stands in all of them alike.
         $photos = array_filter(
-            $frames($marks(['months_per_page' => 2, 'columns' => 1, 'extra' => 'all', 'mini' => 'beside', 'photo_width' => 40, 'photo_height' => 35])),
+            $frames($marks($all + ['months_per_page' => 2, 'mini' => 'beside', 'photo_height' => 35])),
             static fn (array $one): bool => 8 === $one[2],
         );
         self::assertSame([[8, 7], [8, 7]], array_map(static fn (array $one): array => [$one[2], $one[3]], array_values($photos)));
@@ -322,7 +323,7 @@ final class VariationsTest extends TestCase
         self::assertSame([0, 0], [$title[0]->x, $title[0]->y]);
     }
 
-    /** What goes on stands above it and below: free room, a row of parts, squares with their numbers; what does not leaves it at the head. */
+    /** What goes on stands above it and below: free room, parts, squares with their numbers; what does not leaves it at the head. */
     public function testATitleInTheMiddleOfItsPage(): void
     {
         $laid = static function (string $kind): array {

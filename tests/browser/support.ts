@@ -60,6 +60,22 @@ export async function readOld(page: Page, made: Made): Promise<unknown> {
   return ((await answer.json()) as { old: unknown }).old;
 }
 
+/** Screens of the sample that are looked at from every side. */
+export const SCREENS = [
+  'spreads/planks',
+  'months',
+  'dates',
+  'bench/8',
+  'leaf/8',
+  'sittings',
+  'tray',
+  'stock',
+  'pens',
+  'dress',
+  'parts/planks',
+  'key/key',
+];
+
 /** Colours that change slowly have arrived: asking for what moves begins it, so nothing is missed. What moves for ever is left out. */
 const isStill = (page: Page) =>
   page.evaluate(() => {

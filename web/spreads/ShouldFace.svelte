@@ -1,6 +1,8 @@
 <!-- Which spread this one should face: offered is only what can. -->
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { api, type Book, type Spread } from '../api/client';
+  import { Loader } from '../state/loader.svelte';
 
   interface Props {
     book: Book;
@@ -9,21 +11,13 @@
   }
   let { book, spread, set }: Props = $props();
 
-  let ids = $state.raw<string[]>([]);
-  const offered = $derived(book.spreads.filter((one) => one.id === spread.faces || ids.includes(one.id)));
+  const can = new Loader<{ facing: string[] }>();
+  /** What it faces already stays there to be parted. */
+  const offered = $derived(book.spreads.filter((one) => one.id === spread.faces || can.value?.facing.includes(one.id)));
 
   $effect(() => {
-    let late = false;
-    api.facing(book, spread.id).then(
-      ({ facing }) => {
-        if (!late) ids = facing;
-      },
-      // What it faces already stays there to be parted.
-      () => undefined,
-    );
-    return () => {
-      late = true;
-    };
+    const [now, of] = [book, spread.id];
+    untrack(() => void can.load(() => api.facing(now, of)));
   });
 </script>
 

@@ -11,7 +11,9 @@ use AmpleMargin\Spread\Filling\Log\Containers;
 use AmpleMargin\Spread\Filling\Log\HalfDoor;
 use AmpleMargin\Spread\Filling\Log\LogAsked;
 use AmpleMargin\Spread\Filling\Log\LogSchool;
+use AmpleMargin\Spread\Filling\Log\MiniInMonth;
 use AmpleMargin\Spread\Filling\Log\MonthRows;
+use AmpleMargin\Spread\Filling\Log\WithMonth;
 use AmpleMargin\Spread\Page\OwnPeriod;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
@@ -28,12 +30,6 @@ use AmpleMargin\Spread\Setting\Field;
 final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth, OfTime
 {
     use FitsAnywhere;
-
-    private const STUCK = ['beside-stuck', 'above-stuck'];
-
-    private const MEMORY = ['memory', 'statistic-memory', 'memory-frame', 'all'];
-
-    private const PHOTO = ['frame', 'statistic-frame', 'memory-frame', 'all'];
 
     public const SCHOOLS = [
         'months' => 'Containers, so many months a page',
@@ -75,31 +71,9 @@ final class FutureLog implements GivesWay, HasCategories, HasLayouts, ByMonth, O
                 'down' => 'down the columns',
                 'along' => 'along the rows',
             ])->when('school', ['months']),
-            Field::choice('mini', 'Mini months', [
-                'none' => 'none',
-                'beside' => 'beside the lines',
-                'above' => 'above the lines',
-                'beside-stuck' => 'printed or stamped, beside the lines',
-                'above-stuck' => 'printed or stamped, above the lines',
-            ])->when('school', ['months', 'door']),
-            Field::weekStart()->when('mini', ['beside', 'above']),
-            Field::count('month_width', 'Printed or stamped month, mm wide', 8, 200, 38)->when('mini', self::STUCK),
-            Field::count('month_height', 'Printed or stamped month, mm tall', 8, 200, 34)->when('mini', self::STUCK),
-            Field::count('mini_for', 'Mini months for the first', 1, 36)->when('mini', ['beside', 'above', ...self::STUCK]),
+            ...MiniInMonth::fields(),
             Field::count('then_a_page', 'Months a page behind the first', 1, 12)->when('school', ['months']),
-            Field::choice('extra', 'With each month', [
-                'none' => 'nothing more',
-                'statistic' => 'a row for a count',
-                'memory' => 'room for a memory',
-                'frame' => 'a frame for a photo',
-                'statistic-memory' => 'a count and a memory',
-                'statistic-frame' => 'a count and a photo',
-                'memory-frame' => 'a memory and a photo',
-                'all' => 'a count, a memory and a photo',
-            ])->when('school', ['months', 'door']),
-            Field::count('memory_rows', 'Boxes of a memory', 1, 20, 3)->when('extra', self::MEMORY),
-            Field::count('photo_width', 'Photo, mm wide', 8, 300)->when('extra', self::PHOTO),
-            Field::count('photo_height', 'Photo, mm tall', 8, 300)->when('extra', self::PHOTO),
+            ...WithMonth::fields(),
             Field::lines('categories', 'Categories', ['Holidays', 'Events', 'Appointments', 'Tasks'])->when('school', ['category']),
             Field::count('months_beyond', 'Months beyond the last', 0, 12, 0),
         ];

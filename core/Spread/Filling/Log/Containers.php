@@ -60,7 +60,7 @@ final class Containers implements LogSchool
                 ...LogPainter::lines($asked->calendar->names, $places, $here),
             ],
             layers: new Layers(
-                pencil: $log->mini->isStuck() ? static fn (Canvas $canvas) => $painter($canvas)->pencil($places) : null,
+                pencil: null !== $log->mini->stuck ? static fn (Canvas $canvas) => $painter($canvas)->pencil($places) : null,
                 ink: static fn (Canvas $canvas) => $painter($canvas)->ink($places),
                 write: static fn (Canvas $canvas) => $painter($canvas)->write($places),
             ),
@@ -72,22 +72,29 @@ final class Containers implements LogSchool
     /**
      * Pages, each with its months and how many it has room for: those behind the first may stand closer.
      *
-     * @return non-empty-list<array{non-empty-list<Month>, positive-int}>
+     * @return list<array{non-empty-list<Month>, positive-int}>
      */
     private function shares(Request $asked, Region $region, LogAsked $log): array
     {
         $each = $this->perPage($asked, $region, $log);
         $then = $this->columns ? null : $asked->settings->countOrNull('then_a_page');
-        $first = null === $then ? \count($log->months) : min(\count($log->months), $asked->settings->countOrNull('mini_for') ?? $each);
-        $shares = array_map(
-            static fn (array $months): array => [$months, $each],
-            array_chunk(\array_slice($log->months, 0, max(1, $first)), $each),
-        );
-        foreach (array_chunk(\array_slice($log->months, max(1, $first)), max(1, $then ?? 1)) as $months) {
-            $shares[] = [$months, max(1, $then ?? 1)];
-        }
+        $first = null === $then ? \count($log->months) : $asked->settings->countOrNull('mini_for') ?? $each;
 
-        return $shares;
+        return [
+            ...self::paged(\array_slice($log->months, 0, max(1, $first)), $each),
+            ...self::paged(\array_slice($log->months, max(1, $first)), max(1, $then ?? 1)),
+        ];
+    }
+
+    /**
+     * @param list<Month>  $months
+     * @param positive-int $each   a page
+     *
+     * @return list<array{non-empty-list<Month>, positive-int}>
+     */
+    private static function paged(array $months, int $each): array
+    {
+        return array_map(static fn (array $some): array => [$some, $each], array_chunk($months, $each));
     }
 
     /**

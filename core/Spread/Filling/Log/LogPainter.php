@@ -17,6 +17,7 @@ use AmpleMargin\Drawing\Layer;
 use AmpleMargin\Drawing\Task;
 use AmpleMargin\Drawing\Working;
 use AmpleMargin\Spread\Filling\MonthFigures;
+use AmpleMargin\Spread\Filling\Year\PrintedMonths;
 use AmpleMargin\Spread\Page\Region;
 use AmpleMargin\Spread\Page\Request;
 use AmpleMargin\Spread\Part\FromHere;
@@ -148,12 +149,12 @@ final class LogPainter
     /** @param list<MonthPlace> $places with a mini month */
     private function miniMonths(array $places): void
     {
-        if ([] !== $places && $this->asked->mini->isStuck()) {
+        $stuck = $this->asked->mini->stuck;
+        if ([] !== $places && null !== $stuck) {
             $this->here->step(
                 $this->canvas,
                 Task::Write,
-                "Stick or stamp the months into their places, {$this->asked->mini->size()} each. Stamp on the closed half of the book, or "
-                    .'slide a pad under the page. They are not written.',
+                "Stick or stamp the months into their places, {$stuck->says()} each. ".PrintedMonths::STAMPING.' They are not written.',
                 'lines',
             );
         }
@@ -161,12 +162,11 @@ final class LogPainter
             if (null === $place->mini) {
                 continue;
             }
-            if ($this->asked->mini->isStuck()) {
-                $room = $place->mini;
-                $name = $this->request->calendar->names->monthShort($place->month->month);
-                $this->canvas->words(Layer::Pencil, $room->x, $room->y, $room->wide, 1, $name, Align::Middle);
-            } else {
+            if (null === $stuck) {
                 $this->mini($place->month, $place->mini->x, $place->mini->y);
+            } else {
+                $name = $this->request->calendar->names->monthShort($place->month->month);
+                $this->canvas->words(Layer::Pencil, $place->mini->x, $place->mini->y, $place->mini->wide, 1, $name, Align::Middle);
             }
         }
     }
@@ -179,14 +179,14 @@ final class LogPainter
     public function pencil(array $places): void
     {
         $rooms = array_values(array_filter(array_map(static fn (MonthPlace $place): ?Region => $place->mini, $places)));
-        if ([] === $rooms || !$this->asked->mini->isStuck()) {
+        $stuck = $this->asked->mini->stuck;
+        if ([] === $rooms || null === $stuck) {
             return;
         }
         $this->here->step(
             $this->canvas,
             Task::Pencil,
-            "Frame the place of each month’s calendar under its name, {$rooms[0]->wide} × {$rooms[0]->tall} boxes for "
-                .$this->asked->mini->size().'.',
+            "Frame the place of each month’s calendar under its name, {$rooms[0]->wide} × {$rooms[0]->tall} boxes for {$stuck->says()}.",
             'lines',
         );
         foreach ($rooms as $room) {
@@ -227,7 +227,7 @@ final class LogPainter
         $below = 0;
         foreach (($places[0] ?? null)?->strips() ?? [] as $what => $strip) {
             $this->here->step($this->canvas, Task::Ink, match (true) {
-                'statistic' === $what => 'Rule off the last row of each month for a count.',
+                WithMonth::STATISTIC === $what => 'Rule off the last row of each month for a count.',
                 0 === $below => 'Rule off the last '.Plural::boxes($strip->tall).' of each month for a memory.',
                 default => 'Rule off '.Plural::boxes($strip->tall).' of each month for a memory, above the row for a count.',
             }, 'lines');

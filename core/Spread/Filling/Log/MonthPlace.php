@@ -42,7 +42,7 @@ final class MonthPlace
     /**
      * Months with their photos all in the same place, where that leaves most room to write; null where nowhere all of them fit.
      *
-     * @param \Closure(array{int, int, bool}): (array<int, list<self>>|null) $placed with a photo of so many boxes, below the lines or beside
+     * @param \Closure(array{int, int, bool}): (array<int, list<self>>|null) $placed with a photo, as WithMonth says its places
      *
      * @return array<int, list<self>>|null
      */

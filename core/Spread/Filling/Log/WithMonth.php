@@ -6,13 +6,13 @@ declare(strict_types=1);
 
 namespace AmpleMargin\Spread\Filling\Log;
 
-use AmpleMargin\Paper\Millimetres;
 use AmpleMargin\Spread\Page\Request;
+use AmpleMargin\Spread\Setting\Field;
 
 /** @internal to Spread */
 final class WithMonth
 {
-    private const STATISTIC = 'statistic';
+    public const STATISTIC = 'statistic';
 
     private const MEMORY = 'memory';
 
@@ -31,38 +31,54 @@ final class WithMonth
     ];
 
     /** An instant print, mm: 54 × 86 with its border. From memory. */
-    private const PRINT = [54_000, 86_000];
+    private const PRINT = [54, 86];
 
     /**
-     * @param array<string, int>   $rows   what is ruled off → boxes tall, from the foot up
-     * @param array{int, int}|null $photo  µm wide and tall; null for none
-     * @param bool                 $turned whether the photo may lie or stand, since nobody said its size
+     * @param array<string, int> $rows   what is ruled off → boxes tall, from the foot up
+     * @param StuckSize|null     $photo  null for none
+     * @param bool               $turned whether the photo may lie or stand, since nobody said its size
      */
     private function __construct(
         public readonly array $rows,
-        private readonly ?array $photo,
+        private readonly ?StuckSize $photo,
         private readonly bool $turned,
-        private readonly int $pitch,
     ) {
+    }
+
+    /** @return list<Field> */
+    public static function fields(): array
+    {
+        return [
+            Field::choice('extra', 'With each month', [
+                'none' => 'nothing more',
+                'statistic' => 'a row for a count',
+                'memory' => 'room for a memory',
+                'frame' => 'a frame for a photo',
+                'statistic-memory' => 'a count and a memory',
+                'statistic-frame' => 'a count and a photo',
+                'memory-frame' => 'a memory and a photo',
+                'all' => 'a count, a memory and a photo',
+            ])->when('school', ['months', 'door']),
+            Field::count('memory_rows', 'Boxes of a memory', 1, 20, 3)->when('extra', self::choicesWith(self::MEMORY)),
+            Field::count('photo_width', 'Photo, mm wide', 8, 300)->when('extra', self::choicesWith(self::FRAME)),
+            Field::count('photo_height', 'Photo, mm tall', 8, 300)->when('extra', self::choicesWith(self::FRAME)),
+        ];
     }
 
     public static function read(Request $request): self
     {
         $settings = $request->settings;
         $with = self::CHOICES[$settings->choice('extra')] ?? [];
-        [$wide, $tall] = [$settings->countOrNull('photo_width'), $settings->countOrNull('photo_height')];
         $tallOf = [self::STATISTIC => 1, self::MEMORY => $settings->count('memory_rows')];
-
+        $wide = $settings->countOrNull('photo_width');
+        $tall = $settings->countOrNull('photo_height');
         // One side said alone is that of a square.
-        $wide ??= $tall;
-        $tall ??= $wide;
-        $size = null === $wide || null === $tall ? self::PRINT : [1_000 * $wide, 1_000 * $tall];
+        $size = [$wide ?? $tall ?? self::PRINT[0], $tall ?? $wide ?? self::PRINT[1]];
 
         return new self(
             array_intersect_key($tallOf, array_flip($with)),
-            \in_array(self::FRAME, $with, true) ? $size : null,
-            null === $wide,
-            $request->grid->pitch,
+            \in_array(self::FRAME, $with, true) ? StuckSize::ofMm($size[0], $size[1], $request->grid->pitch) : null,
+            null === $wide && null === $tall,
         );
     }
 
@@ -82,7 +98,7 @@ final class WithMonth
         if (null === $this->photo) {
             return [[0, 0, false]];
         }
-        [$wide, $tall] = $this->boxes($this->photo);
+        [$wide, $tall] = [$this->photo->wide(), $this->photo->tall()];
 
         return $this->turned
             ? [[$tall, $wide, false], [$wide, $tall, false], [$wide, $tall, true], [$tall, $wide, true]]
@@ -97,20 +113,15 @@ final class WithMonth
             array_keys($this->rows),
         );
         if (null !== $this->photo) {
-            $said[] = ' and a frame (a print of '.implode(' × ', array_map(static fn (int $one): int => intdiv($one, 1_000), $this->photo))
-                .' mm takes '.implode(' × ', $this->boxes($this->photo)).' boxes)';
+            $said[] = " and a frame (a print of {$this->photo->says()} takes {$this->photo->wide()} × {$this->photo->tall()} boxes)";
         }
 
         return implode('', $said);
     }
 
-    /**
-     * @param array{int, int} $lengths µm
-     *
-     * @return array{int, int}
-     */
-    private function boxes(array $lengths): array
+    /** @return list<string> */
+    private static function choicesWith(string $what): array
     {
-        return [Millimetres::boxes($lengths[0], $this->pitch), Millimetres::boxes($lengths[1], $this->pitch)];
+        return array_keys(array_filter(self::CHOICES, static fn (array $with): bool => \in_array($what, $with, true)));
     }
 }

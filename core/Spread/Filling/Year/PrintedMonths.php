@@ -34,6 +34,9 @@ use AmpleMargin\Spread\Part\Layers;
 /** @internal to Spread */
 final class PrintedMonths implements Glance
 {
+    /** How a stamp comes out whole. */
+    public const STAMPING = 'Stamp on the closed half of the book, or slide a pad under the page.';
+
     /** Rows of a printed month: its name, the letters, six rows of days. */
     private const ROWS = 8;
 
@@ -69,8 +72,8 @@ final class PrintedMonths implements Glance
                     }
                 },
                 write: static function (Canvas $canvas) use ($asked, $here, $places, $wide, $said): void {
-                    $text = "Stick or stamp the months into their frames: $said each, as the sheet of months to cut out has them. Stamp "
-                        .'on the closed half of the book, or slide a pad under the page.';
+                    $text = "Stick or stamp the months into their frames: $said each, as the sheet of months to cut out has them. "
+                        .self::STAMPING;
                     $here->step($canvas, Task::Write, $text, 'size');
                     foreach ($places as [$x, $y, $month]) {
                         $canvas->words(Layer::Pencil, $x, $y, $wide, 1, $asked->calendar->names->month($month->month), Align::Middle);
